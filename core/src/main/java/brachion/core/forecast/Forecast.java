@@ -1,0 +1,18 @@
+package brachion.core.forecast;
+
+import brachion.core.method.Demand;
+import java.util.List;
+
+/**
+ * The answer to "will this piece bend?".
+ *
+ * @param unbroken         odds that it does not break
+ * @param clean            odds that nothing shows at all
+ * @param unbrokenByTables odds that it does not break, by the published radii alone, without the user's records
+ * @param modes            the failure modes, the one that limits the bend first
+ * @param typical          the section of the most ordinary piece this could be, for drawing
+ * @param evidence         what the odds rest on
+ */
+public record Forecast(Odds unbroken, Odds clean, Odds unbrokenByTables, List<ModeForecast> modes, Demand typical,
+                       Evidence evidence) {
+}

@@ -1,0 +1,23 @@
+package brachion.core.method;
+
+import brachion.core.quantity.PhysicalBound;
+
+/**
+ * The curve asked for.
+ *
+ * @param innerRadiusMm radius of the inner face [mm]
+ * @param angleDegrees  angle through which the piece is bent [°]
+ */
+public record Bend(double innerRadiusMm, double angleDegrees) {
+
+    /** Refuses curves no bench has seen. */
+    public Bend {
+        PhysicalBound.INNER_RADIUS_MM.require(innerRadiusMm);
+        PhysicalBound.ANGLE_DEGREES.require(angleDegrees);
+    }
+
+    /** Length of the bend along the outer face [mm] of a piece so thick [mm]. */
+    public double outerArcMm(double thicknessMm) {
+        return Math.toRadians(angleDegrees) * (innerRadiusMm + thicknessMm);
+    }
+}

@@ -1,0 +1,31 @@
+package brachion.core.method;
+
+import brachion.core.bending.SectionCondition;
+import brachion.core.quantity.PhysicalBound;
+import java.util.Optional;
+
+/**
+ * Cold lamination: thin dry plies, glue between, clamped to a form until cured. Each ply bends by itself while the
+ * glue is wet, so the ply against the form, at the tightest radius, is the one that decides.
+ *
+ * @param glue  the adhesive
+ * @param plies number of plies
+ */
+public record ColdLamination(Glue glue, int plies) implements Method {
+
+    /** Refuses stacks no form takes. */
+    public ColdLamination {
+        PhysicalBound.PLIES.require(plies);
+    }
+
+    @Override
+    public MethodKind kind() {
+        return MethodKind.COLD_LAMINATION;
+    }
+
+    @Override
+    public Demand demand(Blank blank, Bend bend) {
+        double moisture = Demand.known(blank.moisturePercent(), "moisture");
+        return Demand.of(blank, bend, SectionCondition.uniform(0, moisture), Optional.empty());
+    }
+}

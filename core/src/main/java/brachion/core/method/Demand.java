@@ -1,0 +1,59 @@
+package brachion.core.method;
+
+import brachion.core.bending.BendSection;
+import brachion.core.bending.SectionCondition;
+import brachion.core.bending.SectionState;
+import brachion.core.bending.SpeciesCapacity;
+import brachion.core.bending.StrainLimits;
+import brachion.core.bending.Strap;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * What a bend asks of the wood, beside what the wood can bear.
+ *
+ * @param section   the section model that was solved
+ * @param state     the strains it found
+ * @param limits    what this piece bears
+ * @param grainRun  slope of grain the limits were taken at
+ */
+public record Demand(BendSection section, SectionState state, StrainLimits limits, double grainRun) {
+
+    static Demand of(Blank blank, Bend bend, SectionCondition condition, Optional<Strap> strap) {
+        double grainRun = known(blank.grainRun(), "slope of grain");
+        BendSection section = new BendSection(blank.species(), condition, blank.thicknessMm(), blank.widthMm(),
+                bend.innerRadiusMm(), bend.outerArcMm(blank.thicknessMm()), strap);
+        StrainLimits limits = SpeciesCapacity.of(blank.species()).limits(condition, grainRun);
+        return new Demand(section, section.solve(), limits, grainRun);
+    }
+
+    static double known(OptionalDouble value, String name) {
+        return value.orElseThrow(() -> new IllegalArgumentException("The " + name + " of the blank is not known"));
+    }
+
+    /** D_T: stretch of the outer face over what it bears; 1 breaks about one piece in twenty. */
+    public double tensionRatio() {
+        return state.outerStrain() / limits.tension();
+    }
+
+    /** D_C: squeeze of the inner face over what it bears. */
+    public double compressionRatio() {
+        return -state.innerStrain() / limits.compression();
+    }
+
+    /** The same bend in straight-grained wood; the strains are the same, the limit on stretch rises. */
+    public Demand straightGrained() {
+        StrainLimits straight = SpeciesCapacity.of(section.species())
+                .limits(section.condition(), Double.POSITIVE_INFINITY);
+        return new Demand(section, state, straight, Double.POSITIVE_INFINITY);
+    }
+
+    /** The same bend in wood as soft as steam makes it when it is wet enough. */
+    public Demand thoroughlySoftened() {
+        SectionCondition soft = SpeciesCapacity.referenceCondition();
+        BendSection softened = new BendSection(section.species(), soft, section.thicknessMm(), section.widthMm(),
+                section.innerRadiusMm(), section.arcLengthMm(), section.strap());
+        return new Demand(softened, softened.solve(),
+                SpeciesCapacity.of(section.species()).limits(soft, grainRun), grainRun);
+    }
+}

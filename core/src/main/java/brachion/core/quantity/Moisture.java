@@ -1,0 +1,52 @@
+package brachion.core.quantity;
+
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Moisture content of wood on the oven-dry basis.
+ *
+ * @param percent mass of water over oven-dry mass of wood, in per cent; zero or more
+ */
+public record Moisture(double percent) {
+
+    private static final Pattern TEXT = Pattern.compile("(\\d+(?:[.,]\\d+)?)\\s*%?");
+
+    /** Refuses negative moisture. */
+    public Moisture {
+        if (!(percent >= 0) || Double.isInfinite(percent)) {
+            throw new IllegalArgumentException("Moisture content must be zero or more per cent, not " + percent);
+        }
+    }
+
+    /**
+     * Moisture content from weighing: MC % = (wet − dry)/dry × 100 (common practice; the definition of moisture
+     * content in USDA Forest Service, Wood Handbook FPL-GTR-282, ch. 4).
+     *
+     * @param wetMass     mass as it is, any unit
+     * @param ovenDryMass mass after oven drying, in the same unit
+     */
+    public static Moisture fromMasses(double wetMass, double ovenDryMass) {
+        if (!(ovenDryMass > 0) || !(wetMass >= ovenDryMass)) {
+            throw new IllegalArgumentException(
+                    "The piece cannot weigh less than when oven dry: " + wetMass + " against " + ovenDryMass);
+        }
+        return new Moisture((wetMass - ovenDryMass) / ovenDryMass * 100);
+    }
+
+    /**
+     * Reads {@code 12}, {@code 12 %} or {@code 12,5%}.
+     *
+     * @throws UnreadableQuantityException when the text is no moisture content
+     */
+    public static Moisture parse(String text) {
+        String given = text == null ? "" : text.strip();
+        Matcher matched = TEXT.matcher(given);
+        if (!matched.matches()) {
+            throw new UnreadableQuantityException(given,
+                    given.isEmpty() ? "is empty: a moisture content is needed" : "is not a moisture content",
+                    "12 % or 12.5");
+        }
+        return new Moisture(Double.parseDouble(matched.group(1).replace(',', '.')));
+    }
+}

@@ -1,0 +1,11 @@
+package brachion.core.risk;
+
+/** How badly a piece suffered, in rising order. */
+public enum Severity {
+    /** Nothing to see. */
+    CLEAN,
+    /** A flaw that can be mended or hidden. */
+    FLAW,
+    /** Broken. */
+    BROKEN
+}

@@ -1,0 +1,27 @@
+package brachion.core.wood;
+
+/**
+ * Broad class of a species, with the bending radii a maker would start from before anything else is known.
+ * The radii are round numbers chosen by us from the spread of the published ones (25 mm steamed stock).
+ */
+public enum WoodClass {
+    /** Oaks, ashes, elms, hickories. */
+    RING_POROUS_HARDWOOD(330, 50),
+    /** Other hardwoods of temperate climates. */
+    TEMPERATE_HARDWOOD(430, 120),
+    /** Hardwoods of the tropics. */
+    TROPICAL_HARDWOOD(600, 300),
+    /** Conifers. */
+    SOFTWOOD(800, 450);
+
+    private final BendingRadii startingRadii;
+
+    WoodClass(double unsupportedMm, double supportedMm) {
+        this.startingRadii = new BendingRadii(unsupportedMm, true, supportedMm, true);
+    }
+
+    /** Radii before anything else is known. */
+    public BendingRadii startingRadii() {
+        return startingRadii;
+    }
+}

@@ -1,0 +1,32 @@
+package brachion.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+/** The core knows no framework, and data flows one way through its packages. */
+@AnalyzeClasses(packages = "brachion.core", importOptions = ImportOption.DoNotIncludeTests.class)
+class DependencyRulesTest {
+
+    @ArchTest
+    static final ArchRule the_core_depends_on_no_framework = classes().should().onlyDependOnClassesThat()
+            .resideInAnyPackage("brachion.core..", "java..", "org.hipparchus..", "org.apache.commons.csv..");
+
+    @ArchTest
+    static final ArchRule nothing_points_backwards = layeredArchitecture().consideringOnlyDependenciesInLayers()
+            .layer("quantity").definedBy("brachion.core.quantity")
+            .layer("wood").definedBy("brachion.core.wood")
+            .layer("bending").definedBy("brachion.core.bending")
+            .layer("method").definedBy("brachion.core.method")
+            .layer("risk").definedBy("brachion.core.risk")
+            .layer("forecast").definedBy("brachion.core.forecast")
+            .whereLayer("forecast").mayNotBeAccessedByAnyLayer()
+            .whereLayer("risk").mayOnlyBeAccessedByLayers("forecast")
+            .whereLayer("method").mayOnlyBeAccessedByLayers("risk", "forecast")
+            .whereLayer("bending").mayOnlyBeAccessedByLayers("method", "risk", "forecast")
+            .whereLayer("wood").mayOnlyBeAccessedByLayers("bending", "method", "risk", "forecast");
+}

@@ -1,0 +1,119 @@
+package brachion.core.bending;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.data.Percentage.withPercentage;
+
+import brachion.core.wood.Species;
+import brachion.core.wood.SpeciesCatalogue;
+import java.util.Arrays;
+import java.util.Optional;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import org.junit.jupiter.api.Test;
+
+/**
+ * Worked values of the fibre section for white oak (E12 12 300 MPa, f_c12 51.3 MPa), computed independently of this
+ * code, to 2 %; and properties that hold for any section.
+ */
+class BendSectionTest {
+
+    private static final Species WHITE_OAK = SpeciesCatalogue.published().require("white-oak");
+    private static final SectionCondition SOFT = SectionCondition.uniform(0.90, 20);
+    private static final double WIDTH = 50;
+
+    @Test
+    void without_a_strap_the_axis_lies_three_quarters_out() {
+        SectionState state = inchOak(Optional.empty());
+        assertThat(state.outerStrain()).isCloseTo(0.0175, withPercentage(2));
+        assertThat(state.innerStrain()).isCloseTo(-0.0542, withPercentage(2));
+        assertThat(state.neutralAxis()).isCloseTo(0.756, withPercentage(2));
+        assertThat(state.strapStressMpa()).isZero();
+    }
+
+    @Test
+    void a_steel_strap_moves_the_axis_to_the_back() {
+        SectionState state = inchOak(Optional.of(new Strap(StrapMaterial.STEEL, 0.9, WIDTH, 0)));
+        assertThat(state.outerStrain()).isCloseTo(0.0019, withPercentage(3));
+        assertThat(state.innerStrain()).isCloseTo(-0.0687, withPercentage(2));
+        assertThat(state.neutralAxis()).isCloseTo(0.973, withPercentage(2));
+        assertThat(state.strapStressMpa()).isCloseTo(200_000 * state.outerStrain(), withPercentage(0.1));
+    }
+
+    @Test
+    void half_a_per_cent_of_slack_at_the_stops_gives_most_of_it_away() {
+        double arcMm = 1000;
+        Strap loose = new Strap(StrapMaterial.STEEL, 0.9, WIDTH, 0.005 * arcMm);
+        assertThat(section(25, 330, SOFT, Optional.of(loose)).solve().outerStrain())
+                .isCloseTo(0.0066, withPercentage(2));
+    }
+
+    @Test
+    void webbing_hardly_helps() {
+        Strap webbing = new Strap(StrapMaterial.WEBBING, 2.5, WIDTH, 0);
+        assertThat(inchOak(Optional.of(webbing)).outerStrain()).isCloseTo(0.0160, withPercentage(2));
+    }
+
+    @Test
+    void heating_only_the_inner_side_spares_the_outer_face() {
+        int layers = 100;
+        double[] softness = new double[layers];
+        Arrays.fill(softness, 0, 78, 0.90);
+        Arrays.fill(softness, 78, layers, 0.05);
+        double[] moisture = new double[layers];
+        Arrays.fill(moisture, 10);
+        double innerHeated = section(3, 50, new SectionCondition(softness, moisture), Optional.empty())
+                .solve().outerStrain();
+        double allHeated = section(3, 50, SectionCondition.uniform(0.90, 10), Optional.empty()).solve().outerStrain();
+        assertThat(innerHeated).isCloseTo(0.0109, withPercentage(2));
+        assertThat(allHeated).isCloseTo(0.0159, withPercentage(2));
+    }
+
+    /** Elastic curved beam of rectangular section: r_n = h / ln(r_o/r_i) (Timoshenko, Strength of Materials, II). */
+    @Test
+    void a_gentle_bend_has_the_axis_of_the_elastic_curved_beam() {
+        double inner = 20_000;
+        double thickness = 20;
+        SectionState state = section(thickness, inner, SectionCondition.uniform(0, 12), Optional.empty()).solve();
+        double elasticAxis = (thickness / Math.log1p(thickness / inner) - inner) / thickness;
+        assertThat(state.neutralAxis()).isCloseTo(elasticAxis, within(1e-4));
+        double secondMoment = WIDTH * Math.pow(thickness, 3) / 12;
+        assertThat(state.momentNm()).as("E·I·κ, slender beam")
+                .isCloseTo(12_300 * secondMoment / (inner + thickness / 2) / 1000, withPercentage(0.2));
+        assertThat(state.pullNewtons(500)).isCloseTo(state.momentNm() / 0.5, within(1e-9));
+    }
+
+    @Property(tries = 200)
+    void the_faces_differ_by_exactly_the_curvature_the_form_asks(
+            @ForAll @DoubleRange(min = 1, max = 40) double thickness,
+            @ForAll @DoubleRange(min = 50, max = 2000) double radius,
+            @ForAll @DoubleRange(min = 0, max = 1) double softness) {
+        SectionState state = section(thickness, radius, SectionCondition.uniform(softness, 15), Optional.empty())
+                .solve();
+        double ratio = (1 + state.outerStrain()) / (1 + state.innerStrain());
+        assertThat(ratio).isCloseTo((radius + thickness) / radius, within(1e-9));
+        assertThat(state.neutralAxis()).isBetween(0.0, 1.0);
+    }
+
+    @Property(tries = 200)
+    void tightening_the_form_never_spares_either_face(
+            @ForAll @DoubleRange(min = 2, max = 25) double thickness,
+            @ForAll @DoubleRange(min = 60, max = 1500) double radius,
+            @ForAll @DoubleRange(min = 0.05, max = 0.96) double softness) {
+        SectionCondition condition = SectionCondition.uniform(softness, 18);
+        SectionState gentle = section(thickness, radius * 1.05, condition, Optional.empty()).solve();
+        SectionState tight = section(thickness, radius, condition, Optional.empty()).solve();
+        assertThat(tight.outerStrain()).isGreaterThanOrEqualTo(gentle.outerStrain());
+        assertThat(tight.innerStrain()).isLessThanOrEqualTo(gentle.innerStrain());
+    }
+
+    private static SectionState inchOak(Optional<Strap> strap) {
+        return section(25, 330, SOFT, strap).solve();
+    }
+
+    private static BendSection section(double thickness, double radius, SectionCondition condition,
+                                       Optional<Strap> strap) {
+        return new BendSection(WHITE_OAK, condition, thickness, WIDTH, radius, 1000, strap);
+    }
+}

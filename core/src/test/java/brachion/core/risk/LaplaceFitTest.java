@@ -1,0 +1,149 @@
+package brachion.core.risk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.data.Percentage.withPercentage;
+
+import brachion.core.risk.OrdinalModel.Observation;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.Reader;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+import org.hipparchus.random.RandomDataGenerator;
+import org.junit.jupiter.api.Test;
+
+class LaplaceFitTest {
+
+    private static final NormalPrior WORKSHOP =
+            new NormalPrior(new double[] {1.75, Math.log(1.2), 6}, new double[] {1, 0.4, 1.5});
+
+    /**
+     * Venables and Ripley, Modern Applied Statistics with S, 4th ed., section 7.3: proportional-odds regression of
+     * satisfaction on influence, type and contact over the Copenhagen housing data (Madsen 1976).
+     */
+    @Test
+    void reproduces_the_published_fit_of_the_housing_data() throws IOException {
+        OrdinalModel model = new OrdinalModel(housing(), NormalPrior.flat(-0.5, 0, 0, 0, 0, 0, 0, 0));
+        LaplaceFit fit = LaplaceFit.of(model);
+        double[] published = {0.5664, 1.2888, -0.5724, -0.3662, -1.0910, 0.3603};
+        for (int i = 0; i < published.length; i++) {
+            assertThat(fit.mode()[2 + i]).as("coefficient " + i).isCloseTo(published[i], within(1e-4));
+        }
+        assertThat(fit.mode()[0]).as("first cut").isCloseTo(-0.4961, within(1e-4));
+        assertThat(fit.mode()[0] + Math.exp(fit.mode()[1])).as("second cut").isCloseTo(0.6907, within(1e-4));
+        assertThat(-2 * model.logLikelihood(fit.mode())).as("deviance").isCloseTo(3479.149, within(5e-4));
+    }
+
+    private static List<Observation> housing() throws IOException {
+        List<String> satisfaction = List.of("Low", "Medium", "High");
+        List<Observation> rows = new ArrayList<>();
+        try (Reader in = new InputStreamReader(
+                LaplaceFitTest.class.getResourceAsStream("/housing.csv"), StandardCharsets.UTF_8)) {
+            for (CSVRecord row : CSVFormat.DEFAULT.builder().setCommentMarker('#').setHeader()
+                    .setSkipHeaderRecord(true).get().parse(in)) {
+                double[] features = {
+                    is(row, "Infl", "Medium"), is(row, "Infl", "High"), is(row, "Type", "Apartment"),
+                    is(row, "Type", "Atrium"), is(row, "Type", "Terrace"), is(row, "Cont", "High")};
+                rows.add(new Observation(features, satisfaction.indexOf(row.get("Sat")),
+                        Double.parseDouble(row.get("Freq"))));
+            }
+        }
+        return rows;
+    }
+
+    private static double is(CSVRecord row, String column, String level) {
+        return row.get(column).equals(level) ? 1 : 0;
+    }
+
+    @Test
+    void derivatives_are_those_of_the_log_posterior() {
+        OrdinalModel model = new OrdinalModel(shop(25, 7), WORKSHOP);
+        double[] at = {1.2, 0.3, 4.8};
+        double[] gradient = new double[3];
+        double[][] hessian = new double[3][3];
+        model.derivatives(at, gradient, hessian);
+        double h = 1e-5;
+        for (int i = 0; i < 3; i++) {
+            double[] up = at.clone();
+            double[] down = at.clone();
+            up[i] += h;
+            down[i] -= h;
+            assertThat(gradient[i]).as("slope " + i)
+                    .isCloseTo((model.logPosterior(up) - model.logPosterior(down)) / (2 * h), within(1e-6));
+            double[] slopeUp = new double[3];
+            double[] slopeDown = new double[3];
+            model.derivatives(up, slopeUp, new double[3][3]);
+            model.derivatives(down, slopeDown, new double[3][3]);
+            for (int j = 0; j < 3; j++) {
+                assertThat(hessian[i][j]).as("curvature " + i + "," + j)
+                        .isCloseTo((slopeUp[j] - slopeDown[j]) / (2 * h), within(1e-6));
+            }
+        }
+    }
+
+    /** A random-walk Metropolis chain on the same posterior, written here and sharing only the density. */
+    @Test
+    void mean_and_spread_agree_with_a_long_markov_chain() {
+        OrdinalModel model = new OrdinalModel(shop(60, 11), WORKSHOP);
+        LaplaceFit fit = LaplaceFit.of(model);
+        RandomDataGenerator random = new RandomDataGenerator(20_261_124);
+        double[] at = fit.mode().clone();
+        double density = model.logPosterior(at);
+        double[] sum = new double[3];
+        double[] squares = new double[3];
+        int draws = 400_000;
+        for (int draw = 0; draw < draws; draw++) {
+            double[] next = at.clone();
+            for (int i = 0; i < 3; i++) {
+                next[i] += random.nextNormal(0, 1.2 * Math.sqrt(fit.covariance()[i][i]));
+            }
+            double proposed = model.logPosterior(next);
+            if (Math.log(random.nextDouble()) < proposed - density) {
+                at = next;
+                density = proposed;
+            }
+            for (int i = 0; i < 3; i++) {
+                sum[i] += at[i];
+                squares[i] += at[i] * at[i];
+            }
+        }
+        for (int i = 0; i < 3; i++) {
+            double mean = sum[i] / draws;
+            double sd = Math.sqrt(squares[i] / draws - mean * mean);
+            assertThat(fit.mode()[i]).as("mean " + i).isCloseTo(mean, within(0.15 * sd));
+            assertThat(Math.sqrt(fit.covariance()[i][i])).as("sd " + i).isCloseTo(sd, withPercentage(15));
+        }
+    }
+
+    /** All clean or all broken has no finite maximum likelihood; the prior must hold the fit. */
+    @Test
+    void records_that_all_end_alike_still_give_a_finite_fit() {
+        for (int severity : new int[] {0, 1, 2}) {
+            List<Observation> alike = new ArrayList<>();
+            for (int i = 0; i < 40; i++) {
+                alike.add(new Observation(new double[] {-0.8 + 0.04 * i}, severity, 1));
+            }
+            LaplaceFit fit = LaplaceFit.of(new OrdinalModel(alike, WORKSHOP));
+            assertThat(Arrays.stream(fit.mode())).as("severity " + severity)
+                    .allMatch(value -> Math.abs(value) < 20);
+        }
+    }
+
+    /** Simulated records with known parameters α_1 1.75, α_2 2.95, b 6. */
+    private static List<Observation> shop(int trials, long seed) {
+        RandomDataGenerator random = new RandomDataGenerator(seed);
+        List<Observation> rows = new ArrayList<>();
+        for (int trial = 0; trial < trials; trial++) {
+            double logDemand = random.nextNormal(0.1, 0.35);
+            double badness = 6 * logDemand + Math.log(1 / random.nextDouble() - 1);
+            int severity = badness < 1.75 ? 0 : badness < 2.95 ? 1 : 2;
+            rows.add(new Observation(new double[] {logDemand}, severity, 1));
+        }
+        return rows;
+    }
+}

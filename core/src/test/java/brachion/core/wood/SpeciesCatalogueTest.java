@@ -1,0 +1,49 @@
+package brachion.core.wood;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class SpeciesCatalogueTest {
+
+    private final SpeciesCatalogue catalogue = SpeciesCatalogue.published();
+
+    @Test
+    void holds_published_properties_as_they_stand_in_the_table() {
+        Species oak = catalogue.require("white-oak");
+        assertThat(oak.stiffnessMpa()).isEqualTo(12_300);
+        assertThat(oak.crushingStrengthMpa()).isEqualTo(51.3);
+        assertThat(oak.radii()).isEqualTo(new BendingRadii(330, false, 13, false));
+        assertThat(catalogue.all()).hasSize(34).extracting(Species::commonName).isSorted();
+    }
+
+    @Test
+    void a_species_without_published_radii_gets_marked_estimates_ranked_by_its_unbroken_percentage() {
+        List<String> fromBestToWorst = List.of("magnolia", "sweetgum", "soft-maple", "cottonwood", "american-sycamore",
+                "basswood");
+        assertThat(fromBestToWorst).map(id -> catalogue.require(id).radii())
+                .allMatch(BendingRadii::estimated)
+                .isSortedAccordingTo((a, b) -> Double.compare(a.unsupportedMm(), b.unsupportedMm()));
+    }
+
+    @Test
+    void a_species_with_neither_radius_nor_percentage_keeps_the_radius_of_its_class() {
+        BendingRadii start = WoodClass.SOFTWOOD.startingRadii();
+        assertThat(catalogue.require("sitka-spruce").radii()).isEqualTo(start);
+    }
+
+    @Test
+    void a_strap_is_never_said_to_make_a_species_bend_worse() {
+        assertThat(catalogue.all())
+                .allSatisfy(species -> assertThat(species.radii().supportedMm()).as(species.id())
+                        .isLessThanOrEqualTo(species.radii().unsupportedMm()));
+    }
+
+    @Test
+    void an_unknown_species_is_named_in_the_error() {
+        assertThatThrownBy(() -> catalogue.require("plywood-tree")).hasMessageContaining("plywood-tree");
+        assertThat(catalogue.find("plywood-tree")).isEmpty();
+    }
+}
