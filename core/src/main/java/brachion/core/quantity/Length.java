@@ -16,9 +16,12 @@ public record Length(double millimetres) {
         }
     }
 
-    /** A length of so many of a unit. */
+    /** Lengths made from other units are kept to the nanometre, so that 6 in is 152.4 mm and not a hair less. */
+    private static final double STEPS_PER_MM = 1e6;
+
+    /** A length of so many of a unit, to the nearest nanometre. */
     public static Length of(double amount, LengthUnit unit) {
-        return new Length(amount * unit.millimetres());
+        return new Length(Math.rint(amount * unit.millimetres() * STEPS_PER_MM) / STEPS_PER_MM);
     }
 
     /**

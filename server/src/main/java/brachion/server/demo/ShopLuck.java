@@ -1,0 +1,76 @@
+package brachion.server.demo;
+
+import brachion.core.bending.StrapMaterial;
+import brachion.core.method.Knots;
+import brachion.core.method.MethodKind;
+import brachion.core.risk.Flaw;
+import brachion.core.risk.Severity;
+import brachion.server.recipe.BlankFields;
+import brachion.server.recipe.RecipeFields;
+import brachion.server.recipe.SteamFields;
+import java.util.Map;
+import java.util.Random;
+
+/**
+ * How pieces end in the invented shop: a rough rule of its own with round numbers, kept apart from the product's
+ * mechanics and statistics on purpose.
+ */
+final class ShopLuck {
+
+    /** Stretch a well-prepared inch of each wood takes [%]; invented. */
+    private static final Map<String, Double> STRETCH = Map.of(
+            "white-ash", 3.9, "white-oak", 3.8, "red-oak", 3.8, "hard-maple", 3.2, "black-cherry", 3.1,
+            "hickory", 3.9, "black-walnut", 4.0, "yellow-birch", 3.3, "beech", 3.6, "sitka-spruce", 2.4);
+
+    private final Random random;
+
+    ShopLuck(Random random) {
+        this.random = random;
+    }
+
+    /** How a piece ended; flaw is null when it is clean. */
+    record Ending(Severity severity, Flaw flaw) {
+    }
+
+    Ending ending(RecipeFields recipe, double moisture, double grainRun) {
+        BlankFields blank = recipe.blank();
+        double asked = 100 * blank.thicknessMm() / (2 * recipe.innerRadiusMm() + blank.thicknessMm());
+        double bears = STRETCH.get(blank.speciesId()) * (1 - 1.8 / grainRun)
+                * (blank.knots() == Knots.IN_BEND ? 0.75 : 1);
+        boolean laminated = recipe.method() == MethodKind.COLD_LAMINATION;
+        bears *= laminated ? 0.22 : readiness(recipe.steam(), blank.thicknessMm(), moisture);
+        double outer = asked * (laminated ? 1 : share(recipe)) / bears * Math.exp(0.17 * random.nextGaussian());
+        double inner = asked / 14 * (laminated ? 0.5 : 1) * Math.exp(0.25 * random.nextGaussian());
+        if (random.nextDouble() < (laminated ? 0.10 : 0.03)) {
+            Flaw odd = laminated ? Flaw.GLUE_LINE_GAP : Flaw.GRAIN_SPLIT;
+            return new Ending(random.nextBoolean() ? Severity.FLAW : Severity.BROKEN, odd);
+        }
+        if (outer > 0.92 && outer >= inner) {
+            boolean broken = outer > 1.3;
+            Flaw flaw = broken ? Flaw.SNAP : random.nextInt(4) == 0 ? Flaw.EDGE_CRACK : Flaw.OUTER_SPLINTER;
+            return new Ending(broken ? Severity.BROKEN : Severity.FLAW, flaw);
+        }
+        if (inner > 1) {
+            return new Ending(inner > 1.35 ? Severity.BROKEN : Severity.FLAW, Flaw.INNER_CREASE);
+        }
+        return new Ending(Severity.CLEAN, null);
+    }
+
+    /** How much of its best the steamed piece gives: wet enough, hot enough, long enough. */
+    private static double readiness(SteamFields steam, double thickness, double moisture) {
+        double wet = Math.min(1, (moisture + (steam.soakHours() > 0 ? 60 / thickness : 0)) / 15);
+        double hot = Math.min(1, Math.max(0.3, (steam.chamberC() - 70) / 25));
+        double cooked = 1 - Math.exp(-steam.steamMinutes() / (8 + thickness));
+        return Math.max(0.25, wet * hot * cooked);
+    }
+
+    /** Share of the stretch that a support leaves to the wood. */
+    private static double share(RecipeFields recipe) {
+        if (recipe.steam().strap() == null) {
+            return 1;
+        }
+        double slack = recipe.steam().strap().endGapMm() / (recipe.innerRadiusMm() * Math.toRadians(
+                recipe.angleDegrees()));
+        return recipe.steam().strap().material() == StrapMaterial.STEEL ? 0.18 + 12 * slack : 0.92;
+    }
+}

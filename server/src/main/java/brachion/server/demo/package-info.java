@@ -1,0 +1,2 @@
+/** The demo workshop: an invented shop with two years of trials. */
+package brachion.server.demo;

@@ -1,0 +1,72 @@
+package brachion.server.forecasting;
+
+import brachion.core.bending.BendSection;
+import brachion.core.forecast.Evidence;
+import brachion.core.forecast.Forecast;
+import brachion.core.forecast.ModeForecast;
+import brachion.core.forecast.Odds;
+import brachion.core.method.Demand;
+import java.util.List;
+
+/**
+ * A forecast as it travels.
+ *
+ * @param unbroken         odds that the piece does not break
+ * @param clean            odds that nothing shows
+ * @param unbrokenByTables the first of these by published radii alone
+ * @param modes            failure modes, the limiting one first
+ * @param section          the drawn section
+ * @param evidence         what the odds rest on
+ * @param fit              the fit that answered
+ */
+record ForecastAnswer(Odds unbroken, Odds clean, Odds unbrokenByTables, List<ModeForecast> modes,
+                      SectionView section, Evidence evidence, FitView fit) {
+
+    /**
+     * The section of the most ordinary piece this could be.
+     *
+     * @param thicknessMm     thickness of the piece bent at once [mm]
+     * @param innerRadiusMm   inner radius [mm]
+     * @param neutralAxis     share of the thickness from the inner face where nothing is stretched or squeezed
+     * @param outerStrain     strain of the outer face, stretch positive
+     * @param innerStrain     strain of the inner face, squeeze negative
+     * @param tensionLimit    stretch the outer face bears
+     * @param compressionLimit squeeze the inner face bears, positive
+     * @param outerSoftness   softness of the outer quarter, 0 hard to 1 soft
+     * @param innerSoftness   softness of the inner half
+     * @param moisturePercent moisture taken for the drawing [%]
+     * @param momentNm        moment that holds the piece on the form [N·m]
+     * @param strapStressMpa  tension in the strap [MPa]
+     * @param radiiEstimated  whether the limits rest on estimated radii of the species
+     */
+    record SectionView(double thicknessMm, double innerRadiusMm, double neutralAxis, double outerStrain,
+                       double innerStrain, double tensionLimit, double compressionLimit, double outerSoftness,
+                       double innerSoftness, double moisturePercent, double momentNm, double strapStressMpa,
+                       boolean radiiEstimated) {
+
+        static SectionView of(Demand demand) {
+            BendSection section = demand.section();
+            return new SectionView(section.thicknessMm(), section.innerRadiusMm(), demand.state().neutralAxis(),
+                    demand.state().outerStrain(), demand.state().innerStrain(), demand.limits().tension(),
+                    demand.limits().compression(), section.condition().outerQuarterSoftness(),
+                    section.condition().innerHalfSoftness(), section.condition().moisturePercent(0),
+                    demand.state().momentNm(), demand.state().strapStressMpa(),
+                    section.species().radii().estimated());
+        }
+    }
+
+    /**
+     * Which fit answered.
+     *
+     * @param revision revision of the records it was made from
+     * @param trials   how many trials it used
+     */
+    record FitView(long revision, int trials) {
+    }
+
+    static ForecastAnswer of(Forecast forecast, FittedRisk.Fit fit) {
+        return new ForecastAnswer(forecast.unbroken(), forecast.clean(), forecast.unbrokenByTables(),
+                forecast.modes(), SectionView.of(forecast.typical()), forecast.evidence(),
+                new FitView(fit.revision(), fit.risk().trials()));
+    }
+}

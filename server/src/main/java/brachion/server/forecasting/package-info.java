@@ -1,0 +1,2 @@
+/** Forecasts from all records, with the fit kept until the records change. */
+package brachion.server.forecasting;

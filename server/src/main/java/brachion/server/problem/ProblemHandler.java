@@ -1,0 +1,81 @@
+package brachion.server.problem;
+
+import java.util.List;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.JacksonException.Reference;
+
+/** Turns every refusal into a problem detail; those about fields list them under {@code errors}. */
+@RestControllerAdvice
+class ProblemHandler extends ResponseEntityExceptionHandler {
+
+    @ExceptionHandler
+    ProblemDetail refused(RefusedFieldException refused) {
+        return fields(List.of(refused.error()));
+    }
+
+    @ExceptionHandler
+    ProblemDetail notHere(NotHereException missing) {
+        return ProblemDetail.forStatusAndDetail(HttpStatus.NOT_FOUND, missing.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail conflict(EditConflictException conflict) {
+        return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, conflict.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail conflict(OptimisticLockingFailureException conflict) {
+        return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT,
+                "This was changed elsewhere at the same moment. Load it again and repeat your change.");
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleMethodArgumentNotValid(
+            MethodArgumentNotValidException invalid, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        List<FieldError> errors = invalid.getBindingResult().getFieldErrors().stream()
+                .map(error -> new FieldError(error.getField(), error.getDefaultMessage())).toList();
+        return handleExceptionInternal(invalid, fields(errors), headers, HttpStatus.BAD_REQUEST, request);
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException unreadable, HttpHeaders headers, HttpStatusCode status,
+            WebRequest request) {
+        ProblemDetail problem = unreadable.getCause() instanceof JacksonException json && !json.getPath().isEmpty()
+                ? fields(List.of(new FieldError(path(json.getPath()), "This value cannot be read here.")))
+                : ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, "The request is not readable JSON.");
+        return handleExceptionInternal(unreadable, problem, headers, HttpStatus.BAD_REQUEST, request);
+    }
+
+    private static String path(List<Reference> references) {
+        StringBuilder path = new StringBuilder();
+        for (Reference step : references) {
+            if (step.getPropertyName() == null) {
+                path.append('[').append(step.getIndex()).append(']');
+            } else {
+                path.append(path.isEmpty() ? "" : ".").append(step.getPropertyName());
+            }
+        }
+        return path.toString();
+    }
+
+    private static ProblemDetail fields(List<FieldError> errors) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST,
+                errors.size() == 1 ? errors.get(0).message() : errors.size() + " entries need another look.");
+        problem.setTitle("Not accepted");
+        problem.setProperty("errors", errors);
+        return problem;
+    }
+}

@@ -1,0 +1,51 @@
+package brachion.server.recipe;
+
+import brachion.core.method.Blank;
+import brachion.core.method.GrowthRings;
+import brachion.core.method.Knots;
+import brachion.core.method.Seasoning;
+import brachion.core.quantity.PhysicalBound;
+import brachion.core.wood.Species;
+import brachion.core.wood.SpeciesCatalogue;
+import brachion.server.problem.RefusedFieldException;
+import jakarta.persistence.Embeddable;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.validation.constraints.NotNull;
+import java.util.OptionalDouble;
+
+/**
+ * The stock.
+ *
+ * @param speciesId       key of the species
+ * @param seasoning       how it was dried
+ * @param moisturePercent measured moisture [%], null when nobody measured
+ * @param growthRings     how the rings lie at the bend
+ * @param grainRun        slope of grain as the run for a rise of one, null when nobody looked
+ * @param knots           knots or wild grain in the bend
+ * @param thicknessMm     thickness of the piece bent at once, of one ply in a lamination [mm]
+ * @param widthMm         width [mm]
+ */
+@Embeddable
+public record BlankFields(
+        @NotNull(message = "Choose a species.") String speciesId,
+        @NotNull(message = "Say how the stock was dried.") @Enumerated(EnumType.STRING) Seasoning seasoning,
+        @Within(PhysicalBound.MOISTURE_PERCENT) Double moisturePercent,
+        @NotNull(message = "Say how the rings lie, or that you do not know.") @Enumerated(EnumType.STRING)
+        GrowthRings growthRings,
+        @Within(PhysicalBound.GRAIN_RUN) Double grainRun,
+        @NotNull(message = "Say whether there are knots in the bend.") @Enumerated(EnumType.STRING) Knots knots,
+        @NotNull(message = "Thickness is needed.") @Within(PhysicalBound.THICKNESS_MM) Double thicknessMm,
+        @NotNull(message = "Width is needed.") @Within(PhysicalBound.WIDTH_MM) Double widthMm) {
+
+    Blank toBlank() {
+        Species species = SpeciesCatalogue.published().find(speciesId).orElseThrow(
+                () -> new RefusedFieldException("recipe.blank.speciesId", "There is no species “" + speciesId + "”."));
+        return new Blank(species, seasoning, optional(moisturePercent), growthRings, optional(grainRun), knots,
+                thicknessMm, widthMm);
+    }
+
+    private static OptionalDouble optional(Double value) {
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    }
+}

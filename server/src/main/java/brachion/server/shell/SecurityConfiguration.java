@@ -1,0 +1,50 @@
+package brachion.server.shell;
+
+import java.util.Set;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.firewall.HttpFirewall;
+import org.springframework.security.web.firewall.StrictHttpFirewall;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+
+/**
+ * One person's own machine: nobody signs in, but no other page may write. A write needs the token from the cookie
+ * that only this page can read; requests under another host name are refused, so a rebound DNS name does not help.
+ */
+@Configuration
+class SecurityConfiguration {
+
+    private static final Set<String> OWN_NAMES = Set.of("localhost", "127.0.0.1", "[::1]");
+
+    @Bean
+    SecurityFilterChain securityFilterChain(HttpSecurity http) {
+        return http
+                .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
+                .csrf(csrf -> csrf.spa())
+                .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .requestCache(cache -> cache.disable())
+                .logout(logout -> logout.disable())
+                .anonymous(anonymous -> anonymous.disable())
+                .headers(headers -> headers
+                        .addHeaderWriter((request, response) -> response.setHeader(
+                                "Content-Security-Policy", ContentSecurityPolicy.header(request)))
+                        .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER))
+                        .permissionsPolicyHeader(permissions -> permissions
+                                .policy("camera=(), geolocation=(), microphone=(), payment=(), usb=()"))
+                        .crossOriginOpenerPolicy(opener -> opener.policy(
+                                org.springframework.security.web.header.writers.CrossOriginOpenerPolicyHeaderWriter
+                                        .CrossOriginOpenerPolicy.SAME_ORIGIN))
+                        .frameOptions(frame -> frame.deny()))
+                .build();
+    }
+
+    @Bean
+    HttpFirewall ownHostNamesOnly() {
+        StrictHttpFirewall firewall = new StrictHttpFirewall();
+        firewall.setAllowedHostnames(OWN_NAMES::contains);
+        return firewall;
+    }
+}

@@ -1,0 +1,41 @@
+package brachion.server.species;
+
+import brachion.core.wood.Species;
+import brachion.core.wood.SpeciesCatalogue;
+import brachion.core.wood.WoodClass;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The species to choose from. */
+@RestController
+class SpeciesController {
+
+    /**
+     * A species as it is offered.
+     *
+     * @param id                  key
+     * @param commonName          name at the yard
+     * @param latinName           botanical name
+     * @param woodClass           broad class
+     * @param unsupportedRadiusMm radius of good steamed 25 mm stock without a strap [mm]
+     * @param supportedRadiusMm   the same with a strap [mm]
+     * @param radiiEstimated      whether either radius is our estimate
+     */
+    record SpeciesView(String id, String commonName, String latinName, WoodClass woodClass,
+                       double unsupportedRadiusMm, double supportedRadiusMm, boolean radiiEstimated) {
+
+        static SpeciesView of(Species species) {
+            return new SpeciesView(species.id(), species.commonName(), species.latinName(), species.woodClass(),
+                    species.radii().unsupportedMm(), species.radii().supportedMm(), species.radii().estimated());
+        }
+    }
+
+    private static final List<SpeciesView> ALL =
+            SpeciesCatalogue.published().all().stream().map(SpeciesView::of).toList();
+
+    @GetMapping("/api/species")
+    List<SpeciesView> species() {
+        return ALL;
+    }
+}

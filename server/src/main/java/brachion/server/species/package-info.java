@@ -1,0 +1,2 @@
+/** The species catalogue, for choosing. */
+package brachion.server.species;

@@ -1,0 +1,103 @@
+package brachion.server.trial;
+
+import brachion.core.method.MethodKind;
+import brachion.core.risk.Severity;
+import brachion.server.problem.RefusedFieldException;
+import jakarta.validation.Valid;
+import java.net.URI;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.data.domain.Page;
+import org.springframework.data.domain.PageRequest;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Trials over HTTP. */
+@RestController
+@RequestMapping("/api/trials")
+class TrialController {
+
+    private static final int LARGEST_PAGE = 200;
+
+    private final TrialService service;
+
+    TrialController(TrialService service) {
+        this.service = service;
+    }
+
+    /**
+     * A page of trials, newest first.
+     *
+     * @param trials the trials
+     * @param total  how many match in all
+     */
+    record TrialPage(List<TrialView> trials, long total) {
+    }
+
+    /**
+     * How the trials ended.
+     *
+     * @param clean  trials without a flaw
+     * @param flawed trials with a flaw that can be mended
+     * @param broken broken trials
+     */
+    record TrialCounts(long clean, long flawed, long broken) {
+    }
+
+    @GetMapping
+    TrialPage search(@RequestParam(required = false) String speciesId,
+                     @RequestParam(required = false) MethodKind method,
+                     @RequestParam(required = false) Severity severity,
+                     @RequestParam(defaultValue = "0") int page,
+                     @RequestParam(defaultValue = "50") int size) {
+        if (page < 0 || size < 1 || size > LARGEST_PAGE) {
+            throw new RefusedFieldException("size",
+                    "Pages count from 0 and hold between 1 and " + LARGEST_PAGE + " trials.");
+        }
+        Page<TrialView> found = service.search(speciesId, method, severity, PageRequest.of(page, size));
+        return new TrialPage(found.getContent(), found.getTotalElements());
+    }
+
+    @GetMapping("/counts")
+    TrialCounts counts() {
+        Map<Severity, Long> counts = new EnumMap<>(Severity.class);
+        service.countBySeverity().forEach(count -> counts.put(count.getSeverity(), count.getTrials()));
+        return new TrialCounts(counts.getOrDefault(Severity.CLEAN, 0L), counts.getOrDefault(Severity.FLAW, 0L),
+                counts.getOrDefault(Severity.BROKEN, 0L));
+    }
+
+    @GetMapping("/{id}")
+    TrialView view(@PathVariable long id) {
+        return service.view(id);
+    }
+
+    @PostMapping
+    ResponseEntity<TrialView> log(@Valid @RequestBody TrialFields fields) {
+        TrialView logged = service.log(fields);
+        return ResponseEntity.created(URI.create("/api/trials/" + logged.id())).body(logged);
+    }
+
+    @PutMapping("/{id}")
+    TrialView correct(@PathVariable long id, @RequestParam int version, @Valid @RequestBody TrialFields fields) {
+        return service.correct(id, version, fields);
+    }
+
+    @DeleteMapping("/{id}")
+    TrialView delete(@PathVariable long id, @RequestParam int version) {
+        return service.delete(id, version);
+    }
+
+    @PostMapping("/{id}/restoration")
+    TrialView restore(@PathVariable long id) {
+        return service.restore(id);
+    }
+}

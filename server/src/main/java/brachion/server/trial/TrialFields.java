@@ -1,0 +1,34 @@
+package brachion.server.trial;
+
+import brachion.core.risk.Severity;
+import brachion.core.risk.Trial;
+import brachion.server.problem.RefusedFieldException;
+import brachion.server.recipe.RecipeFields;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+
+/**
+ * A trial as it is written down.
+ *
+ * @param bentOn  the day of the bend
+ * @param recipe  what was done
+ * @param outcome how it ended
+ * @param note    anything else, up to 2,000 characters; may be empty
+ */
+public record TrialFields(
+        @NotNull(message = "The day is needed.") LocalDate bentOn,
+        @NotNull(message = "What was done is needed.") @Valid RecipeFields recipe,
+        @NotNull(message = "How it ended is needed.") @Valid OutcomeFields outcome,
+        @NotNull @Size(max = 2000, message = "A note may be up to 2,000 characters long.") String note) {
+
+    /** The trial as the core reads it; refuses what contradicts itself. */
+    Trial toTrial() {
+        if (outcome.severity() == Severity.BROKEN && outcome.releasedRadiusMm() != null) {
+            throw new RefusedFieldException("outcome.releasedRadiusMm",
+                    "A broken piece has no radius after release: clear it, or change how it ended.");
+        }
+        return new Trial(recipe.toRecipe(), outcome.toOutcome());
+    }
+}

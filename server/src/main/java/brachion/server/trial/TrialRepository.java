@@ -1,0 +1,52 @@
+package brachion.server.trial;
+
+import brachion.core.method.MethodKind;
+import brachion.core.risk.Severity;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.data.domain.Page;
+import org.springframework.data.domain.Pageable;
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.NativeQuery;
+import org.springframework.data.jpa.repository.Query;
+import org.springframework.data.repository.Repository;
+
+/** Stored trials and the count of changes to them. */
+interface TrialRepository extends Repository<TrialEntity, Long> {
+
+    TrialEntity saveAndFlush(TrialEntity trial);
+
+    Optional<TrialEntity> findById(long id);
+
+    long count();
+
+    @Query("select t from TrialEntity t where t.deletedAt is null order by t.id")
+    List<TrialEntity> present();
+
+    @Query("""
+            select t from TrialEntity t
+            where t.deletedAt is null
+              and (:speciesId is null or t.recipe.blank.speciesId = :speciesId)
+              and (:method is null or t.recipe.method = :method)
+              and (:severity is null or t.outcome.severity = :severity)
+            order by t.bentOn desc, t.id desc""")
+    Page<TrialEntity> search(String speciesId, MethodKind method, Severity severity, Pageable page);
+
+    @Query("select t.outcome.severity as severity, count(t) as trials from TrialEntity t "
+            + "where t.deletedAt is null group by t.outcome.severity")
+    List<SeverityCount> countBySeverity();
+
+    /** How many trials ended so. */
+    interface SeverityCount {
+        Severity getSeverity();
+
+        long getTrials();
+    }
+
+    @NativeQuery("select revision from trial_revision where id = 1")
+    long revision();
+
+    @Modifying
+    @NativeQuery("update trial_revision set revision = revision + 1 where id = 1")
+    void countChange();
+}

@@ -1,0 +1,112 @@
+package brachion.server.trial;
+
+import brachion.core.method.MethodKind;
+import brachion.core.risk.Severity;
+import brachion.core.risk.Trial;
+import brachion.server.problem.EditConflictException;
+import brachion.server.problem.NotHereException;
+import java.time.Clock;
+import java.util.List;
+import java.util.function.Consumer;
+import org.springframework.data.domain.Page;
+import org.springframework.data.domain.PageRequest;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps the trials. Every change counts up the revision in the same transaction. */
+@Service
+@Transactional
+class TrialService implements Trials {
+
+    private final TrialRepository repository;
+    private final Clock clock;
+
+    TrialService(TrialRepository repository, Clock clock) {
+        this.repository = repository;
+        this.clock = clock;
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public long revision() {
+        return repository.revision();
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public Recorded recorded() {
+        long revision = repository.revision();
+        List<Trial> trials = repository.present().stream().map(entity -> entity.fields().toTrial()).toList();
+        return new Recorded(revision, trials);
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public boolean untouched() {
+        return repository.count() == 0;
+    }
+
+    @Override
+    public void log(List<TrialFields> trials) {
+        trials.forEach(this::log);
+    }
+
+    @Transactional(readOnly = true)
+    public Page<TrialView> search(String speciesId, MethodKind method, Severity severity, PageRequest page) {
+        return repository.search(speciesId, method, severity, page).map(TrialEntity::view);
+    }
+
+    @Transactional(readOnly = true)
+    public List<TrialRepository.SeverityCount> countBySeverity() {
+        return repository.countBySeverity();
+    }
+
+    @Transactional(readOnly = true)
+    public TrialView view(long id) {
+        return present(id).view();
+    }
+
+    public TrialView log(TrialFields fields) {
+        fields.toTrial();
+        return store(new TrialEntity(fields, clock.instant()));
+    }
+
+    public TrialView correct(long id, int version, TrialFields fields) {
+        fields.toTrial();
+        return change(id, version, trial -> trial.write(fields));
+    }
+
+    public TrialView delete(long id, int version) {
+        return change(id, version, trial -> trial.delete(clock.instant()));
+    }
+
+    public TrialView restore(long id) {
+        TrialEntity trial = repository.findById(id).orElseThrow(() -> missing(id));
+        trial.restore();
+        return store(trial);
+    }
+
+    private TrialView change(long id, int version, Consumer<TrialEntity> change) {
+        TrialEntity trial = present(id);
+        if (trial.version() != version) {
+            throw new EditConflictException("This trial was changed elsewhere since you opened it. "
+                    + "Your entries are still here; load the newer one to compare.");
+        }
+        change.accept(trial);
+        return store(trial);
+    }
+
+    private TrialView store(TrialEntity trial) {
+        TrialView stored = repository.saveAndFlush(trial).view();
+        repository.countChange();
+        return stored;
+    }
+
+    private TrialEntity present(long id) {
+        return repository.findById(id).filter(trial -> !trial.deleted()).orElseThrow(() -> missing(id));
+    }
+
+    private static NotHereException missing(long id) {
+        return new NotHereException("There is no trial " + id + ".");
+    }
+}

@@ -1,0 +1,17 @@
+package brachion.server.trial;
+
+import brachion.server.recipe.RecipeFields;
+import java.time.LocalDate;
+
+/**
+ * A trial as it is shown.
+ *
+ * @param id      key
+ * @param version state the trial was in when read; give it back with a change
+ * @param bentOn  the day of the bend
+ * @param recipe  what was done
+ * @param outcome how it ended
+ * @param note    anything else
+ */
+record TrialView(long id, int version, LocalDate bentOn, RecipeFields recipe, OutcomeFields outcome, String note) {
+}

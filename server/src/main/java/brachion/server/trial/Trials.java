@@ -1,0 +1,29 @@
+package brachion.server.trial;
+
+import brachion.core.risk.Trial;
+import java.util.List;
+
+/** What other capabilities may ask of the record of bends. */
+public interface Trials {
+
+    /** Counts every change to the records. */
+    long revision();
+
+    /** All trials that were not deleted, with the revision they are of. */
+    Recorded recorded();
+
+    /** Whether nothing was ever written down, deleted trials included. */
+    boolean untouched();
+
+    /** Writes several trials down at once, all or none. */
+    void log(List<TrialFields> trials);
+
+    /**
+     * Trials at one revision.
+     *
+     * @param revision the revision
+     * @param trials   the trials
+     */
+    record Recorded(long revision, List<Trial> trials) {
+    }
+}

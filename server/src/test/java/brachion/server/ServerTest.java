@@ -1,0 +1,19 @@
+package brachion.server;
+
+import java.lang.annotation.ElementType;
+import java.lang.annotation.Retention;
+import java.lang.annotation.RetentionPolicy;
+import java.lang.annotation.Target;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.boot.webmvc.test.autoconfigure.MockMvcPrint;
+import org.springframework.test.context.jdbc.Sql;
+
+/** A test of the whole server on a real MariaDB, each one starting with an empty record of bends. */
+@Target(ElementType.TYPE)
+@Retention(RetentionPolicy.RUNTIME)
+@SpringBootTest
+@AutoConfigureMockMvc(print = MockMvcPrint.NONE)
+@Sql(statements = {"delete from trial", "update trial_revision set revision = revision + 1"})
+public @interface ServerTest {
+}

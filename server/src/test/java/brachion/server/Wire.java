@@ -1,0 +1,66 @@
+package brachion.server;
+
+import java.util.List;
+import org.springframework.http.MediaType;
+import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors;
+import org.springframework.test.web.servlet.assertj.MockMvcTester;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+
+/** Requests as the page sends them, and the JSON it sends. */
+public final class Wire {
+
+    public static final String STEAM =
+            "{\"soakHours\": 0, \"steamMinutes\": 45, \"chamberC\": 98, \"carrySeconds\": 15}";
+    public static final String STEEL_STRAP = STEAM.replace("}",
+            ", \"strap\": {\"material\": \"STEEL\", \"thicknessMm\": 0.9, \"endGapMm\": 0}}");
+
+    private Wire() {
+    }
+
+    public static String recipe(double thicknessMm, double radiusMm, String steam) {
+        return """
+                {"blank": {"speciesId": "white-ash", "seasoning": "AIR_DRIED", "moisturePercent": 18,
+                           "growthRings": "FLAT", "grainRun": 25, "knots": "CLEAR",
+                           "thicknessMm": %s, "widthMm": 25},
+                 "innerRadiusMm": %s, "angleDegrees": 180, "method": "STEAM_BOX", "steam": %s}"""
+                .formatted(thicknessMm, radiusMm, steam);
+    }
+
+    public static String trial(String recipe, String outcome) {
+        return "{\"bentOn\": \"2026-11-24\", \"recipe\": %s, \"outcome\": %s, \"note\": \"Crook handle\"}"
+                .formatted(recipe, outcome);
+    }
+
+    public static String cleanTrial() {
+        return trial(recipe(12, 200, STEAM), "{\"severity\": \"CLEAN\", \"releasedRadiusMm\": 208}");
+    }
+
+    public static MvcTestResult post(MockMvcTester mvc, String uri, String json) {
+        return mvc.post().uri(uri).with(SecurityMockMvcRequestPostProcessors.csrf())
+                .contentType(MediaType.APPLICATION_JSON).content(json).exchange();
+    }
+
+    public static MvcTestResult put(MockMvcTester mvc, String uri, String json) {
+        return mvc.put().uri(uri).with(SecurityMockMvcRequestPostProcessors.csrf())
+                .contentType(MediaType.APPLICATION_JSON).content(json).exchange();
+    }
+
+    public static MvcTestResult delete(MockMvcTester mvc, String uri) {
+        return mvc.delete().uri(uri).with(SecurityMockMvcRequestPostProcessors.csrf()).exchange();
+    }
+
+    /** A value out of the answer's JSON. */
+    public static <T> T read(MvcTestResult answer, String path, Class<T> type) {
+        try {
+            return com.jayway.jsonpath.JsonPath.parse(answer.getResponse().getContentAsString()).read(path, type);
+        } catch (java.io.UnsupportedEncodingException impossible) {
+            throw new AssertionError(impossible);
+        }
+    }
+
+    /** The fields a refusal names. */
+    @SuppressWarnings("unchecked")
+    public static List<String> refusedFields(MvcTestResult answer) {
+        return read(answer, "$.errors[*].field", List.class);
+    }
+}

@@ -1,0 +1,135 @@
+package brachion.server.trial;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import brachion.server.ServerTest;
+import brachion.server.Wire;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.HttpStatus;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.test.web.servlet.assertj.MockMvcTester;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+
+@ServerTest
+class TrialApiTest {
+
+    @Autowired
+    private MockMvcTester mvc;
+
+    @Autowired
+    private JdbcTemplate database;
+
+    @Test
+    void a_logged_trial_is_stored_and_comes_back_as_it_was() {
+        MvcTestResult logged = Wire.post(mvc, "/api/trials",
+                Wire.trial(Wire.recipe(4.7625, 50, Wire.STEEL_STRAP), "{\"severity\": \"BROKEN\", \"flaw\": \"SNAP\"}"));
+        assertThat(logged).hasStatus(HttpStatus.CREATED);
+        MvcTestResult read = mvc.get().uri(logged.getResponse().getHeader("Location")).exchange();
+        assertThat(read).bodyJson().extractingPath("$.recipe.blank.thicknessMm").isEqualTo(4.7625);
+        assertThat(read).bodyJson().extractingPath("$.recipe.steam.strap.material").isEqualTo("STEEL");
+        assertThat(read).bodyJson().extractingPath("$.outcome.flaw").isEqualTo("SNAP");
+        assertThat(read).bodyJson().doesNotHavePath("$.recipe.lamination");
+        assertThat(database.queryForObject("select thickness_mm from trial", Double.class)).isEqualTo(4.7625);
+    }
+
+    @Test
+    void a_lamination_keeps_its_glue_and_plies() {
+        String recipe = Wire.recipe(3, 240, "null").replace("STEAM_BOX", "COLD_LAMINATION")
+                .replace("\"steam\": null", "\"lamination\": {\"glue\": \"EPOXY\", \"plies\": 8}");
+        MvcTestResult logged = Wire.post(mvc, "/api/trials", Wire.trial(recipe, "{\"severity\": \"CLEAN\"}"));
+        assertThat(logged).bodyJson().extractingPath("$.recipe.lamination.plies").isEqualTo(8);
+        assertThat(logged).bodyJson().doesNotHavePath("$.recipe.steam");
+    }
+
+    @ParameterizedTest(name = "{0} = {1} is refused")
+    @CsvSource({"thicknessMm, 250, recipe.blank.thicknessMm", "thicknessMm, 0.1, recipe.blank.thicknessMm",
+        "innerRadiusMm, 1, recipe.innerRadiusMm", "innerRadiusMm, 30000, recipe.innerRadiusMm",
+        "moisturePercent, -2, recipe.blank.moisturePercent", "moisturePercent, 300, recipe.blank.moisturePercent",
+        "chamberC, 400, recipe.steam.chamberC", "grainRun, 0, recipe.blank.grainRun",
+        "steamMinutes, -5, recipe.steam.steamMinutes", "angleDegrees, 0, recipe.angleDegrees"})
+    void what_no_bench_has_seen_is_refused_by_field_and_nothing_is_stored(String name, String value, String field) {
+        String json = Wire.cleanTrial().replaceAll("\"" + name + "\": [0-9.]+", "\"" + name + "\": " + value);
+        MvcTestResult refused = Wire.post(mvc, "/api/trials", json);
+        assertThat(refused).hasStatus(HttpStatus.BAD_REQUEST).hasContentTypeCompatibleWith("application/problem+json");
+        assertThat(Wire.refusedFields(refused)).containsExactly(field);
+        assertThat(Wire.read(refused, "$.errors[0].message", String.class)).contains("between");
+        assertThat(database.queryForObject("select count(*) from trial", Long.class)).isZero();
+    }
+
+    @Test
+    void contradictions_are_refused_with_what_to_do() {
+        String brokenYetMeasured = "{\"severity\": \"BROKEN\", \"flaw\": \"SNAP\", \"releasedRadiusMm\": 80}";
+        assertThat(Wire.refusedFields(Wire.post(mvc, "/api/trials",
+                Wire.trial(Wire.recipe(12, 200, Wire.STEAM), brokenYetMeasured))))
+                .containsExactly("outcome.releasedRadiusMm");
+        assertThat(Wire.refusedFields(Wire.post(mvc, "/api/trials",
+                Wire.trial(Wire.recipe(12, 200, Wire.STEAM), "{\"severity\": \"CLEAN\", \"flaw\": \"SNAP\"}"))))
+                .containsExactly("outcome.flaw");
+        assertThat(Wire.refusedFields(Wire.post(mvc, "/api/trials",
+                Wire.trial(Wire.recipe(12, 200, "null"), "{\"severity\": \"CLEAN\"}"))))
+                .containsExactly("recipe.steam");
+        assertThat(Wire.refusedFields(Wire.post(mvc, "/api/trials",
+                Wire.cleanTrial().replace("white-ash", "plywood-tree")))).containsExactly("recipe.blank.speciesId");
+    }
+
+    @Test
+    void unreadable_requests_are_refused_without_a_server_error() {
+        assertThat(Wire.post(mvc, "/api/trials", "{not json")).hasStatus(HttpStatus.BAD_REQUEST);
+        MvcTestResult wrongWord = Wire.post(mvc, "/api/trials", Wire.cleanTrial().replace("AIR_DRIED", "SUN_DRIED"));
+        assertThat(Wire.refusedFields(wrongWord)).containsExactly("recipe.blank.seasoning");
+        MvcTestResult missing = Wire.post(mvc, "/api/trials", "{}");
+        assertThat(Wire.refusedFields(missing)).contains("recipe", "outcome", "bentOn");
+        assertThat(mvc.get().uri("/api/trials?method=GLUE")).hasStatus(HttpStatus.BAD_REQUEST);
+        assertThat(mvc.get().uri("/api/trials?size=100000")).hasStatus(HttpStatus.BAD_REQUEST);
+        assertThat(mvc.get().uri("/api/trials/987654")).hasStatus(HttpStatus.NOT_FOUND);
+    }
+
+    @Test
+    void a_change_on_top_of_somebody_elses_is_refused_and_theirs_stays() {
+        String uri = Wire.post(mvc, "/api/trials", Wire.cleanTrial()).getResponse().getHeader("Location");
+        assertThat(Wire.put(mvc, uri + "?version=0", Wire.cleanTrial().replace("Crook handle", "theirs"))).hasStatusOk();
+        assertThat(Wire.put(mvc, uri + "?version=0", Wire.cleanTrial().replace("Crook handle", "mine")))
+                .hasStatus(HttpStatus.CONFLICT);
+        assertThat(mvc.get().uri(uri)).bodyJson().extractingPath("$.note").isEqualTo("theirs");
+    }
+
+    @Test
+    void a_deleted_trial_is_gone_from_list_and_count_and_can_be_brought_back() {
+        String uri = Wire.post(mvc, "/api/trials", Wire.cleanTrial()).getResponse().getHeader("Location");
+        assertThat(Wire.delete(mvc, uri + "?version=7")).hasStatus(HttpStatus.CONFLICT);
+        assertThat(Wire.delete(mvc, uri + "?version=0")).hasStatusOk();
+        assertThat(mvc.get().uri("/api/trials")).bodyJson().extractingPath("$.total").isEqualTo(0);
+        assertThat(mvc.get().uri("/api/trials/counts")).bodyJson().extractingPath("$.clean").isEqualTo(0);
+        assertThat(mvc.get().uri(uri)).hasStatus(HttpStatus.NOT_FOUND);
+        assertThat(Wire.post(mvc, uri + "/restoration", "")).hasStatusOk();
+        assertThat(mvc.get().uri("/api/trials")).bodyJson().extractingPath("$.total").isEqualTo(1);
+    }
+
+    @Test
+    void the_list_is_searched_by_species_method_and_ending() {
+        Wire.post(mvc, "/api/trials", Wire.cleanTrial());
+        Wire.post(mvc, "/api/trials", Wire.cleanTrial().replace("white-ash", "white-oak"));
+        Wire.post(mvc, "/api/trials", Wire.trial(Wire.recipe(12, 200, Wire.STEAM),
+                "{\"severity\": \"FLAW\", \"flaw\": \"INNER_CREASE\"}"));
+        assertThat(mvc.get().uri("/api/trials?speciesId=white-oak")).bodyJson().extractingPath("$.total").isEqualTo(1);
+        assertThat(mvc.get().uri("/api/trials?severity=FLAW")).bodyJson().extractingPath("$.total").isEqualTo(1);
+        assertThat(mvc.get().uri("/api/trials?method=COLD_LAMINATION")).bodyJson().extractingPath("$.total")
+                .isEqualTo(0);
+        MvcTestResult second = mvc.get().uri("/api/trials?size=2&page=1").exchange();
+        assertThat(second).bodyJson().extractingPath("$.total").isEqualTo(3);
+        assertThat(second).bodyJson().extractingPath("$.trials.length()").isEqualTo(1);
+    }
+
+    @Test
+    void the_database_itself_refuses_what_the_door_refuses() {
+        org.assertj.core.api.Assertions.assertThatThrownBy(() -> database.update("insert into trial "
+                        + "(version, logged_at, bent_on, species_id, seasoning, growth_rings, knots, thickness_mm, "
+                        + "width_mm, inner_radius_mm, angle_degrees, method, steam_minutes, severity, note) values "
+                        + "(0, now(), now(), 'x', 'GREEN', 'FLAT', 'CLEAR', 900, 20, 100, 90, 'STEAM_BOX', 10, "
+                        + "'CLEAN', '')"))
+                .hasMessageContaining("trial_thickness");
+    }
+}
