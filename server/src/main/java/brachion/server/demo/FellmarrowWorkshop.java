@@ -18,6 +18,8 @@ import brachion.core.method.GrowthRings;
 import brachion.core.method.Knots;
 import brachion.core.method.MethodKind;
 import brachion.core.method.Seasoning;
+import brachion.core.quantity.Length;
+import brachion.core.quantity.LengthUnit;
 import brachion.core.risk.Flaw;
 import brachion.core.risk.Severity;
 import brachion.server.demo.Job.Plies;
@@ -107,14 +109,15 @@ final class FellmarrowWorkshop {
         Double run = random.nextDouble() < 0.6 ? pick(30, 25, 20, 15, 12, 8) : null;
         Knots knots = random.nextDouble() < 0.07 ? Knots.IN_BEND : Knots.CLEAR;
         // a shop tries a little thicker or thinner, a little tighter or gentler, from piece to piece
-        double thickness = round(job.thicknessMm() * (1 + 0.04 * (piece % 3 - 1)), 0.1);
-        double radius = round(job.radiusMm() * pick(0.9, 1.0, 1.0, 1.1), 5);
+        double thickness = onTheRule(job.thicknessMm() * (1 + 0.05 * (piece % 3 - 1)), 32);
+        double radius = onTheRule(job.radiusMm() * pick(0.9, 1.0, 1.0, 1.1), 8);
         BlankFields blank = new BlankFields(job.speciesId(), job.seasoning(),
-                measured ? round(moisture, 0.5) : null, job.rings(), run, knots, thickness, job.widthMm());
+                measured ? Math.round(moisture * 2) / 2.0 : null, job.rings(), run, knots, thickness,
+                onTheRule(job.widthMm(), 8));
         RecipeFields recipe = recipe(job, blank, radius);
         ShopLuck.Ending ending = luck.ending(recipe, moisture, run == null ? pick(25, 25, 15, 10) : run);
         Double released = ending.severity() != Severity.BROKEN && random.nextDouble() < 0.6
-                ? round(radius * (1.02 + 0.06 * random.nextDouble()), 1) : null;
+                ? onTheRule(radius * (1.02 + 0.06 * random.nextDouble()), 16) : null;
         return new TrialFields(job.from().plusDays(piece / 2), recipe,
                 new OutcomeFields(ending.severity(), ending.flaw(), released), note(job, ending));
     }
@@ -126,7 +129,7 @@ final class FellmarrowWorkshop {
         }
         Steam steam = (Steam) job.process();
         StrapFields strap = steam.strap() == null ? null
-                : new StrapFields(steam.strap(), steam.strapMm(), pick(0, 0, 0, 1, 2));
+                : new StrapFields(steam.strap(), onTheRule(steam.strapMm(), 64), onTheRule(pick(0, 0, 0, 1, 2), 32));
         double carry = 10 + random.nextInt(25);
         return new RecipeFields(blank, radius, job.angle(), MethodKind.STEAM_BOX,
                 new SteamFields(steam.soakHours(), steam.minutes(), steam.chamberC(), carry, strap), null);
@@ -148,8 +151,9 @@ final class FellmarrowWorkshop {
         return from[random.nextInt(from.length)];
     }
 
-    private static double round(double value, double step) {
-        return Math.round(Math.round(value / step) * step * 10) / 10.0;
+    /** The length as this shop measures it, to the nearest 1/32, 1/16 or 1/8 in [mm]. */
+    private static double onTheRule(double mm, int marksPerInch) {
+        return Length.of((double) Math.round(mm / 25.4 * marksPerInch) / marksPerInch, LengthUnit.INCH).millimetres();
     }
 
     private static Job job(int year, int month, int day, int pieces, String piece, String species,

@@ -41,7 +41,7 @@ final class ShopLuck {
         bears *= laminated ? 0.22 : readiness(recipe.steam(), blank.thicknessMm(), moisture);
         double outer = asked * (laminated ? 1 : share(recipe)) / bears * Math.exp(0.17 * random.nextGaussian());
         double inner = asked / 14 * (laminated ? 0.5 : 1) * Math.exp(0.25 * random.nextGaussian());
-        if (random.nextDouble() < (laminated ? 0.10 : 0.03)) {
+        if (random.nextDouble() < (laminated ? 0.16 : 0.03)) {
             Flaw odd = laminated ? Flaw.GLUE_LINE_GAP : Flaw.GRAIN_SPLIT;
             return new Ending(random.nextBoolean() ? Severity.FLAW : Severity.BROKEN, odd);
         }

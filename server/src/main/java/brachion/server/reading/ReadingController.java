@@ -5,54 +5,50 @@ import brachion.core.quantity.LengthUnit;
 import brachion.core.quantity.Temperature;
 import brachion.core.quantity.TemperatureScale;
 import brachion.core.quantity.UnreadableQuantityException;
-import brachion.server.problem.RefusedFieldException;
-import java.util.function.Supplier;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Reads typed measurements. */
+/** Reads typed measurements. Text that cannot be read is an answer too, because it is asked at every key. */
 @RestController
 @RequestMapping("/api/readings")
 class ReadingController {
 
     /**
-     * A length as read.
+     * A length as read, or why it cannot be.
      *
      * @param millimetres the length [mm]
-     * @param inches      the nearest workshop fraction
-     * @param exact       whether that fraction is the length itself
+     * @param unreadable  what is wrong with the text and what would be read, instead of the length
      */
-    record LengthReading(double millimetres, String inches, boolean exact) {
+    record LengthReading(Double millimetres, String unreadable) {
     }
 
     /**
-     * A temperature as read.
+     * A temperature as read, or why it cannot be.
      *
-     * @param celsius the temperature [°C]
+     * @param celsius    the temperature [°C]
+     * @param unreadable what is wrong with the text and what would be read, instead of the temperature
      */
-    record TemperatureReading(double celsius) {
+    record TemperatureReading(Double celsius, String unreadable) {
     }
 
     @GetMapping("/length")
     LengthReading length(@RequestParam String text, @RequestParam(defaultValue = "MILLIMETRE") LengthUnit bareUnit) {
-        Length length = readable(() -> Length.parse(text, bareUnit));
-        return new LengthReading(length.millimetres(), length.inchFraction().toString(),
-                length.inchFraction().exact());
+        try {
+            return new LengthReading(Length.parse(text, bareUnit).millimetres(), null);
+        } catch (UnreadableQuantityException unreadable) {
+            return new LengthReading(null, unreadable.getMessage());
+        }
     }
 
     @GetMapping("/temperature")
     TemperatureReading temperature(@RequestParam String text,
                                    @RequestParam(defaultValue = "CELSIUS") TemperatureScale bareScale) {
-        return new TemperatureReading(readable(() -> Temperature.parse(text, bareScale)).celsius());
-    }
-
-    private static <T> T readable(Supplier<T> reading) {
         try {
-            return reading.get();
+            return new TemperatureReading(Temperature.parse(text, bareScale).celsius(), null);
         } catch (UnreadableQuantityException unreadable) {
-            throw new RefusedFieldException("text", unreadable.getMessage());
+            return new TemperatureReading(null, unreadable.getMessage());
         }
     }
 }

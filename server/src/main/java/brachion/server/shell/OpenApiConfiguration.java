@@ -21,12 +21,13 @@ class OpenApiConfiguration {
                 .servers(List.of(new Server().url("/")));
     }
 
-    /** What a person fills in may leave things out; what the server answers is always complete. */
+    /** What a person fills in, and readings of it, may leave things out; other answers are always complete. */
     @Bean
     @SuppressWarnings("rawtypes")
     OpenApiCustomizer answersAreComplete() {
         return api -> api.getComponents().getSchemas().forEach((name, schema) -> {
-            if (!name.endsWith("Fields") && schema.getProperties() != null) {
+            boolean partial = name.endsWith("Fields") || name.endsWith("Reading");
+            if (!partial && schema.getProperties() != null) {
                 for (Object property : ((Schema<?>) schema).getProperties().keySet()) {
                     schema.addRequiredItem(property.toString());
                 }

@@ -3,12 +3,10 @@ package brachion.server.reading;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import brachion.server.ServerTest;
-import brachion.server.Wire;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpStatus;
 import org.springframework.test.web.servlet.assertj.MockMvcTester;
-import org.springframework.test.web.servlet.assertj.MvcTestResult;
 
 @ServerTest
 class ReadingApiTest {
@@ -18,9 +16,8 @@ class ReadingApiTest {
 
     @Test
     void reads_fractions_and_either_scale() {
-        MvcTestResult length = mvc.get().uri("/api/readings/length?text={t}", "1-1/8 in").exchange();
-        assertThat(length).bodyJson().extractingPath("$.millimetres").isEqualTo(28.575);
-        assertThat(length).bodyJson().extractingPath("$.inches").isEqualTo("1 1/8\"");
+        assertThat(mvc.get().uri("/api/readings/length?text={t}", "1-1/8 in"))
+                .bodyJson().extractingPath("$.millimetres").isEqualTo(28.575);
         assertThat(mvc.get().uri("/api/readings/length?text=6&bareUnit=INCH"))
                 .bodyJson().extractingPath("$.millimetres").isEqualTo(152.4);
         assertThat(mvc.get().uri("/api/readings/temperature?text=212&bareScale=FAHRENHEIT"))
@@ -29,9 +26,10 @@ class ReadingApiTest {
 
     @Test
     void says_what_it_would_have_read() {
-        MvcTestResult refused = mvc.get().uri("/api/readings/length?text=abc").exchange();
-        assertThat(refused).hasStatus(HttpStatus.BAD_REQUEST);
-        assertThat(Wire.read(refused, "$.detail", String.class)).contains("abc").contains("3/16");
-        assertThat(mvc.get().uri("/api/readings/temperature?text=warm")).hasStatus(HttpStatus.BAD_REQUEST);
+        assertThat(mvc.get().uri("/api/readings/length?text=abc")).hasStatusOk().bodyJson()
+                .extractingPath("$.unreadable").asString().contains("abc").contains("3/16");
+        assertThat(mvc.get().uri("/api/readings/temperature?text=warm")).hasStatusOk().bodyJson()
+                .extractingPath("$.unreadable").asString().contains("98 °C");
+        assertThat(mvc.get().uri("/api/readings/length")).hasStatus(HttpStatus.BAD_REQUEST);
     }
 }

@@ -1,0 +1,52 @@
+# Building, when sources are newer than the build. Sourced by ./brachion.
+
+app_dir=$build_dir/app
+
+sources() {
+    find "$here/pom.xml" "$here"/{core,server,web}/pom.xml "$here"/{core,server}/src/main "$here"/web/{src,public} \
+        "$here"/web/{index.html,package.json,package-lock.json,vite.config.ts,tsconfig.json} -type f "$@"
+}
+
+web_install_needed() {
+    [ "$here/web/package-lock.json" -nt "$here/web/node_modules/.package-lock.json" ]
+}
+
+maven() {
+    (cd "$here" && mvn -B -ntp "$@")
+}
+
+build_product() {
+    need_java
+    need_maven
+    need_node
+    if [ -f "$build_dir/stamp" ] && [ -z "$(sources -newer "$build_dir/stamp" -print -quit)" ]; then
+        return
+    fi
+    mkdir -p "$build_dir"
+    say "Building (a few minutes the first time)"
+    touch "$build_dir/started"
+    maven -q -pl server -am package -DskipTests -Dweb.install.skip="$(web_install_needed && echo false || echo true)" \
+        >"$build_dir/build.log" 2>&1 || {
+        tail -n 25 "$build_dir/build.log" >&2
+        fail "the build failed; see $build_dir/build.log"
+    }
+    rm -rf "$app_dir"
+    java -Djarmode=tools -jar "$here/server/target/brachion-server-app.jar" extract --destination "$app_dir" \
+        >>"$build_dir/build.log" 2>&1 || fail "unpacking the build failed; see $build_dir/build.log"
+    mv "$build_dir/started" "$build_dir/stamp"
+}
+
+class_archive() {
+    echo "$app_dir/classes-$(java -version 2>&1 | cksum | cut -d' ' -f1).jsa"
+}
+
+# Starts the server once up to the point where it would listen, and keeps the loaded classes for quicker starts.
+# Needs a running database.
+archive_classes() {
+    local archive
+    archive=$(class_archive)
+    [ ! -e "$archive" ] || return 0
+    say "Preparing quick starts (once for each build)"
+    java -XX:ArchiveClassesAtExit="$archive" -Dspring.context.exit=onRefresh -XX:TieredStopAtLevel=1 \
+        -jar "$app_dir/brachion-server-app.jar" >"$build_dir/archive.log" 2>&1 || rm -f "$archive"
+}

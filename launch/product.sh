@@ -1,0 +1,100 @@
+# Running, testing, measuring. Sourced by ./brachion.
+
+# answers PORT: whether the server there says it is healthy.
+answers() {
+    { exec 3<>"/dev/tcp/127.0.0.1/$1"; } 2>/dev/null || return 1
+    printf 'GET /actuator/health HTTP/1.0\r\nHost: localhost\r\n\r\n' >&3
+    local answer
+    answer=$(timeout 5 cat <&3 2>/dev/null || true)
+    exec 3<&- 3>&-
+    case $answer in *'"status":"UP"'*) return 0 ;; *) return 1 ;; esac
+}
+
+# run_product INSTANCE [ARGUMENT...]: database and server in the foreground until Ctrl-C.
+run_product() {
+    local dir=$home/$1
+    shift
+    mkdir -p "$dir"
+    if alive "$dir/launcher.pid" brachion && [ "$(cat "$dir/launcher.pid")" != "$$" ]; then
+        say "Already running at $(cat "$dir/address" 2>/dev/null || echo 'an address not yet known')"
+        return
+    fi
+    echo $$ >"$dir/launcher.pid"
+    need_database
+    build_product
+    # a server whose launcher was killed still holds its port and connections
+    end_process "$dir/server.pid" "$app_dir"
+    trap 'stop_product "$dir"' EXIT
+    trap 'exit 0' INT TERM HUP
+    start_database "$dir"
+    archive_classes
+    start_server "$dir" "$@"
+    say "" "Brachion is ready at $(cat "$dir/address")" "" "Ctrl-C stops it. Data: $dir"
+    wait "$(cat "$dir/server.pid")" || fail "the server ended; see $dir/server.log"
+}
+
+start_server() {
+    local dir=$1 waited=0
+    shift
+    BRACHION_PORT=${BRACHION_PORT:-$(free_port 8471)}
+    export BRACHION_PORT
+    (exec setsid java -XX:SharedArchiveFile="$(class_archive)" -Xshare:auto -Xlog:cds=off -Xlog:cds+dynamic=off -Xmx512m \
+        -XX:+UseSerialGC -jar "$app_dir/brachion-server-app.jar" "$@" >"$dir/server.log" 2>&1 </dev/null) &
+    echo $! >"$dir/server.pid"
+    echo "http://localhost:$BRACHION_PORT" >"$dir/address"
+    until answers "$BRACHION_PORT"; do
+        sleep 0.1
+        waited=$((waited + 1))
+        { kill -0 "$(cat "$dir/server.pid")" 2>/dev/null && [ "$waited" -lt 900 ]; } || {
+            tail -n 15 "$dir/server.log" >&2
+            fail "the server did not start; see $dir/server.log"
+        }
+    done
+}
+
+stop_product() {
+    end_process "$1/server.pid" "$app_dir"
+    stop_database "$1"
+    rm -f "$1/launcher.pid" "$1/address"
+}
+
+stop_everything() {
+    local dir
+    for dir in "$home"/*/; do
+        [ -e "${dir}db.pid" ] || [ -e "${dir}server.pid" ] || continue
+        say "Stopping ${dir%/}"
+        stop_product "${dir%/}"
+    done
+}
+
+# run_tests all|e2e
+run_tests() {
+    need_database
+    need_chromium
+    build_product
+    trap 'stop_database "$home/test"' EXIT
+    trap 'exit 130' INT TERM
+    start_database "$home/test"
+    archive_classes
+    local modules=core,web,server,e2e
+    [ "$1" = all ] || modules=e2e
+    maven -pl "$modules" test -Dweb.install.skip=true -Dweb.build.skip=true
+}
+
+take_screenshots() {
+    need_database
+    need_chromium
+    build_product
+    maven -q -pl e2e test -Dtest=Screenshots
+}
+
+run_benchmarks() {
+    need_database
+    build_product
+    maven -q -pl core,bench package -DskipTests -Dmaven.test.skip=true
+    trap 'stop_database "$home/bench"' EXIT
+    start_database "$home/bench"
+    archive_classes
+    BRACHION_ARCHIVE=$(class_archive) BRACHION_APP="$app_dir/brachion-server-app.jar" \
+        java -cp "$here/bench/target/classes:$here/bench/target/libraries/*" brachion.bench.Benchmarks "$here/docs/benchmarks.md"
+}

@@ -1,0 +1,51 @@
+import createClient, { type Middleware } from 'openapi-fetch';
+import type { paths } from './schema';
+
+export interface FieldError {
+  field: string;
+  message: string;
+}
+
+/** A refusal of the server: a sentence for the person and, where fields are at fault, which. */
+export class Problem extends Error {
+  readonly status: number;
+  readonly errors: FieldError[];
+
+  constructor(status: number, detail: string, errors: FieldError[]) {
+    super(detail);
+    this.status = status;
+    this.errors = errors;
+  }
+}
+
+const writeToken: Middleware = {
+  onRequest({ request }) {
+    const token = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1];
+    if (token) request.headers.set('X-XSRF-TOKEN', token);
+  },
+};
+
+const refusals: Middleware = {
+  async onResponse({ response }) {
+    if (response.ok) return;
+    const body: unknown = await response
+      .clone()
+      .json()
+      .catch(() => null);
+    const problem = (body ?? {}) as { detail?: string; errors?: FieldError[] };
+    throw new Problem(
+      response.status,
+      problem.detail ?? 'The workshop server could not answer. Nothing you typed is lost.',
+      problem.errors ?? [],
+    );
+  },
+};
+
+export const api = createClient<paths>({ baseUrl: '/', fetch: (request) => fetch(request) });
+api.use(writeToken, refusals);
+
+/** The body of an answer that is known to have one, because refusals throw. */
+export async function body<T>(call: Promise<{ data?: T }>): Promise<T> {
+  const { data } = await call;
+  return data as T;
+}

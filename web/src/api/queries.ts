@@ -1,0 +1,82 @@
+import { keepPreviousData, useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, body } from './client';
+import type { RecipeFields, TrialFields, TrialView } from './schema';
+import type { operations } from './schema';
+
+export type TrialFilter = Pick<
+  NonNullable<operations['search']['parameters']['query']>,
+  'speciesId' | 'method' | 'severity'
+>;
+
+const PAGE = 40;
+
+export function useSpecies() {
+  return useQuery({
+    queryKey: ['species'],
+    queryFn: () => body(api.GET('/api/species')),
+    staleTime: Infinity,
+  });
+}
+
+export function useTrials(filter: TrialFilter) {
+  return useInfiniteQuery({
+    queryKey: ['trials', 'list', filter],
+    queryFn: ({ pageParam }) =>
+      body(api.GET('/api/trials', { params: { query: { ...filter, page: pageParam, size: PAGE } } })),
+    initialPageParam: 0,
+    getNextPageParam: (last, pages) => (pages.length * PAGE < last.total ? pages.length : undefined),
+    placeholderData: keepPreviousData,
+  });
+}
+
+export function useTrialCounts() {
+  return useQuery({ queryKey: ['trials', 'counts'], queryFn: () => body(api.GET('/api/trials/counts')) });
+}
+
+export function useTrial(id: number | undefined) {
+  return useQuery({
+    queryKey: ['trials', 'one', id],
+    queryFn: () => body(api.GET('/api/trials/{id}', { params: { path: { id: id as number } } })),
+    enabled: id !== undefined,
+  });
+}
+
+export function useForecast(recipe: RecipeFields | undefined) {
+  return useQuery({
+    queryKey: ['forecast', recipe],
+    queryFn: () => body(api.POST('/api/forecast', { body: { recipe: recipe as RecipeFields } })),
+    enabled: recipe !== undefined,
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+}
+
+/** Writes to the record of bends; every one of them makes lists and forecasts fetch again. */
+export function useTrialWrites() {
+  const client = useQueryClient();
+  const onSuccess = () =>
+    Promise.all([
+      client.invalidateQueries({ queryKey: ['trials'] }),
+      client.invalidateQueries({ queryKey: ['forecast'] }),
+    ]);
+  const log = useMutation({
+    mutationFn: (fields: TrialFields) => body(api.POST('/api/trials', { body: fields })),
+    onSuccess,
+  });
+  const correct = useMutation({
+    mutationFn: ({ id, version, fields }: { id: number; version: number; fields: TrialFields }) =>
+      body(api.PUT('/api/trials/{id}', { params: { path: { id }, query: { version } }, body: fields })),
+    onSuccess,
+  });
+  const remove = useMutation({
+    mutationFn: ({ id, version }: Pick<TrialView, 'id' | 'version'>) =>
+      body(api.DELETE('/api/trials/{id}', { params: { path: { id }, query: { version } } })),
+    onSuccess,
+  });
+  const restore = useMutation({
+    mutationFn: (id: number) =>
+      body(api.POST('/api/trials/{id}/restoration', { params: { path: { id } } })),
+    onSuccess,
+  });
+  return { log, correct, remove, restore };
+}

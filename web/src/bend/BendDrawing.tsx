@@ -1,0 +1,130 @@
+import { Box } from '@mui/material';
+import type { Flaw } from '../trials/words';
+import type { RecipeFields, SectionView } from '../api/schema';
+import { usePalette } from '../app/palette';
+import { useUnits } from '../app/units';
+import { printLength, printPercent } from '../units/printing';
+import { band, bentLine, boxAround, pathOf, polar, tailLength } from './geometry';
+
+interface BendDrawingProps {
+  recipe: RecipeFields;
+  section: SectionView;
+  flaw?: Flaw | undefined;
+  /** Drawn in a narrow place, where the lettering must be larger to be read. */
+  small?: boolean;
+}
+
+const LAYERS = 22;
+/** How far in the form is drawn, as a share of its radius. */
+const FORM_DEPTH = 0.84;
+
+/** The piece round its form, to scale, each depth coloured by how near it is to what it bears. */
+export function BendDrawing({ recipe, section, flaw, small = false }: BendDrawingProps) {
+  const [system] = useUnits();
+  const colours = usePalette();
+  const { innerRadiusMm: radius, angleDegrees } = recipe;
+  const plies = recipe.lamination?.plies ?? 1;
+  const ply = section.thicknessMm;
+  const outer = radius + ply * plies;
+  const half = (Math.min(angleDegrees, 356) * Math.PI) / 360;
+  const tail = tailLength(radius, angleDegrees);
+  const strapped = recipe.steam?.strap;
+  const strapMm = strapped ? Math.max(strapped.thicknessMm, outer * 0.008) : 0;
+  const box = boxAround(
+    [...bentLine(outer + strapMm, half, tail), { x: 0, y: 0 }, ...bentLine(radius * 0.9, half, tail)],
+    outer * 0.2,
+  );
+  const text = Math.max(box.width * 0.03, box.height * 0.045) * (small ? 1.45 : 1);
+  const arm = polar(radius, Math.min(half * 0.55, 0.9));
+  return (
+    <Box
+      component="svg"
+      viewBox={`${box.x} ${box.y} ${box.width} ${box.height}`}
+      role="img"
+      aria-label={describe(recipe, section, system)}
+      sx={{ width: '100%', height: '100%', display: 'block', fontFamily: 'fontFamily', overflow: 'visible' }}
+    >
+      <path d={formOutline(radius, half, tail)} fill={colours.data.form} />
+      {Array.from({ length: plies }, (_, index) => (
+        <g key={index}>
+          {layers(section).map(({ from, to, squeeze, share }) => (
+            <path
+              key={from}
+              d={band(radius + (index + from) * ply, radius + (index + to) * ply, half, tail)}
+              fill={`color-mix(in oklab, ${colours.data.calm}, ${squeeze ? colours.data.squeeze : colours.data.stretch} ${Math.round(share * 100)}%)`}
+            />
+          ))}
+          <path d={band(radius + index * ply, radius + (index + 1) * ply, half, tail)} fill="none"
+            stroke={colours.text.primary} strokeWidth={text * 0.045} />
+        </g>
+      ))}
+      {strapped && (
+        <path d={band(outer, outer + strapMm, half, tail)} fill={colours.data.strap} />
+      )}
+      {plies === 1 && (
+        <path d={pathOf(bentLine(radius + section.neutralAxis * ply, half, tail))} fill="none"
+          stroke={colours.text.primary} strokeWidth={text * 0.07} strokeDasharray={`${text * 0.5} ${text * 0.35}`} />
+      )}
+      {flaw && <FlawMark flaw={flaw} inner={radius} outer={outer} size={text} colour={colours.data.broken} />}
+      <g stroke={colours.text.secondary} strokeWidth={text * 0.06}>
+        <line x1={0} y1={0} x2={arm.x} y2={arm.y} />
+        <circle r={text * 0.16} fill={colours.text.secondary} />
+      </g>
+      <g fill={colours.text.primary} fontSize={text} textAnchor="middle">
+        <text x={arm.x * 0.45 + text * 0.5} y={arm.y * 0.45 + text * 0.4} textAnchor="start">
+          R {printLength(radius, system)}
+        </text>
+        <text y={-outer - strapMm - text * 0.75}>stretched {printPercent(section.outerStrain)}</text>
+        <text y={-radius * FORM_DEPTH + text * 1.3}>squeezed {printPercent(section.innerStrain)}</text>
+      </g>
+    </Box>
+  );
+}
+
+/** Depths of the section with how near each is to its limit; 1 and over is full colour. */
+function layers(section: SectionView) {
+  return Array.from({ length: LAYERS }, (_, i) => {
+    const from = i / LAYERS;
+    const to = (i + 1) / LAYERS;
+    const middle = (from + to) / 2;
+    const squeeze = middle < section.neutralAxis;
+    const asked = squeeze
+      ? -section.innerStrain * (1 - middle / section.neutralAxis)
+      : (section.outerStrain * (middle - section.neutralAxis)) / (1 - section.neutralAxis);
+    const bears = squeeze ? section.compressionLimit : section.tensionLimit;
+    return { from, to, squeeze, share: Math.min(1, asked / bears) };
+  });
+}
+
+function formOutline(radius: number, half: number, tail: number): string {
+  return band(radius * FORM_DEPTH, radius, half, tail);
+}
+
+function FlawMark({ flaw, inner, outer, size, colour }: { flaw: Flaw; inner: number; outer: number; size: number; colour: string }) {
+  const stroke = { fill: 'none', stroke: colour, strokeWidth: size * 0.16, strokeLinejoin: 'round' as const };
+  const depth = outer - inner;
+  const reach = Math.max(depth, size * 0.8);
+  switch (flaw) {
+    case 'SNAP':
+      return <path {...stroke} d={`M0 ${-outer - reach * 0.4}l${reach * 0.22} ${reach * 0.5}l${-reach * 0.44} ${reach * 0.4}l${reach * 0.44} ${reach * 0.4}l${-reach * 0.3} ${reach * 0.5}`} />;
+    case 'OUTER_SPLINTER':
+      return <path {...stroke} d={`M${-reach} ${-outer + depth * 0.3}L${reach * 0.2} ${-outer - reach * 0.45}M${-reach * 0.3} ${-outer + depth * 0.3}L${reach * 0.9} ${-outer - reach * 0.45}`} />;
+    case 'EDGE_CRACK':
+      return <path {...stroke} d={`M0 ${-outer - reach * 0.2}l${reach * 0.2} ${reach * 0.35}l${-reach * 0.3} ${reach * 0.35}`} />;
+    case 'INNER_CREASE':
+      return <path {...stroke} d={`M${-reach * 0.7} ${-inner}l${reach * 0.35} ${-depth * 0.35}l${reach * 0.35} ${depth * 0.35}l${reach * 0.35} ${-depth * 0.35}l${reach * 0.35} ${depth * 0.35}`} />;
+    default:
+      return <path {...stroke} d={pathOf(bentLine((inner + outer) / 2, 0.35, 0))} />;
+  }
+}
+
+function describe(recipe: RecipeFields, section: SectionView, system: 'inch' | 'metric'): string {
+  const plies = recipe.lamination ? `${recipe.lamination.plies} plies, each ` : '';
+  return (
+    `The piece on its form: ${plies}${printLength(section.thicknessMm, system)} thick, inner radius ` +
+    `${printLength(recipe.innerRadiusMm, system)}, bent through ${recipe.angleDegrees} degrees. ` +
+    `The outer face is stretched ${printPercent(section.outerStrain)} of the ${printPercent(section.tensionLimit)} it bears, ` +
+    `the inner face squeezed ${printPercent(section.innerStrain)} of ${printPercent(section.compressionLimit)}. ` +
+    `The neutral axis lies ${Math.round(section.neutralAxis * 100)} per cent of the way out.`
+  );
+}

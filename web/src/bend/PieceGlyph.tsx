@@ -1,0 +1,48 @@
+import { Box } from '@mui/material';
+import type { RecipeFields } from '../api/schema';
+import { usePalette } from '../app/palette';
+import type { Flaw, Severity } from '../trials/words';
+import { band, bentLine, boxAround, pathOf, tailLength } from './geometry';
+
+/** A trial small enough for a list: the piece to its own scale, in the colour of how it ended, broken where it broke. */
+export function PieceGlyph({ recipe, severity, flaw }: { recipe: RecipeFields; severity: Severity; flaw?: Flaw | undefined }) {
+  const colours = usePalette().data;
+  const colour = { CLEAN: colours.clean, FLAW: colours.flaw, BROKEN: colours.broken }[severity];
+  const radius = recipe.innerRadiusMm;
+  const thickness = recipe.blank.thicknessMm * (recipe.lamination?.plies ?? 1);
+  // a thin piece on a wide form would vanish at this size
+  const outer = radius + Math.max(thickness, radius * 0.06);
+  const half = (Math.min(recipe.angleDegrees, 356) * Math.PI) / 360;
+  const tail = tailLength(radius, recipe.angleDegrees);
+  const box = boxAround(bentLine(outer, half, tail), outer * 0.14);
+  const middle = (radius + outer) / 2;
+  const size = outer * 0.13;
+  return (
+    <Box component="svg" viewBox={`${box.x} ${box.y} ${box.width} ${box.height}`} aria-hidden
+      sx={{ width: 72, height: 56, display: 'block', flexShrink: 0, overflow: 'visible' }}>
+      {severity === 'BROKEN' && flaw !== 'GLUE_LINE_GAP' ? (
+        <BrokenHalves radius={radius} outer={outer} half={half} tail={tail} colour={colour} />
+      ) : (
+        <path d={band(radius, outer, half, tail)} fill={colour} />
+      )}
+      {severity === 'FLAW' && (
+        <path d={`M${-size} ${-middle + size * 0.8}L0 ${-outer - size * 1.2}L${size} ${-middle + size * 0.8}Z`} fill={colour} />
+      )}
+    </Box>
+  );
+}
+
+function BrokenHalves({ radius, outer, half, tail, colour }: { radius: number; outer: number; half: number; tail: number; colour: string }) {
+  const points = (r: number) => bentLine(r, half, tail);
+  const inner = points(radius);
+  const back = points(outer);
+  const cut = Math.floor(inner.length / 2);
+  const part = (from: number, to: number) =>
+    `${pathOf([...inner.slice(from, to), ...back.slice(from, to).reverse()])}Z`;
+  return (
+    <>
+      <path d={part(0, cut - 2)} fill={colour} transform={`translate(${-outer * 0.05} ${-outer * 0.02})`} />
+      <path d={part(cut + 3, inner.length)} fill={colour} transform={`translate(${outer * 0.05} ${outer * 0.08})`} />
+    </>
+  );
+}

@@ -1,0 +1,76 @@
+import { Box, Button, Paper, Typography } from '@mui/material';
+import { useNavigate } from 'react-router';
+import { useStored, writeStored } from '../app/storage';
+import { BendDrawing } from '../bend/BendDrawing';
+import { StrainAcross } from '../bend/StrainAcross';
+import { EMPTY_OUTCOME, LOG_DRAFT } from '../log/draft';
+import { OddsPanel } from '../odds/OddsPanel';
+import { FIRST_RECIPE, type RecipeForm } from '../recipe/form';
+import { RecipeInputs } from '../recipe/RecipeInputs';
+import { useRecipe } from '../recipe/useRecipe';
+import { FORECAST_DRAFT } from './draft';
+
+export function ForecastView() {
+  const [form, setForm] = useStored<RecipeForm>(FORECAST_DRAFT, FIRST_RECIPE);
+  const { recipe, readings, problems, forecast } = useRecipe(form);
+  const navigate = useNavigate();
+  const answer = forecast.data;
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gap: 2.5,
+        gridTemplateColumns: { xs: '1fr', md: '330px 1fr', lg: '330px 1fr 320px' },
+        alignItems: 'start',
+      }}
+    >
+      <Typography variant="h1" sx={{ position: 'absolute', left: -9999 }}>
+        Forecast
+      </Typography>
+      <Box sx={{ order: { xs: 3, md: 0 }, gridRow: { md: '1 / span 2', lg: 'auto' } }}>
+        <RecipeInputs form={form} readings={readings} problems={problems}
+          onChange={(change) => { setForm({ ...form, ...change }); }} />
+      </Box>
+      <Paper sx={{ p: 2, order: { xs: 2, md: 0 }, position: { md: 'sticky' }, top: { md: 72 } }}>
+        {answer && recipe ? (
+          <>
+            <Box sx={{ height: { xs: 260, md: 400 } }}>
+              <BendDrawing recipe={recipe} section={answer.section} />
+            </Box>
+            <Typography variant="h3" sx={{ mt: 1 }}>
+              Strain across the thickness
+            </Typography>
+            <StrainAcross section={answer.section} />
+          </>
+        ) : (
+          <Waiting problems={Object.keys(problems).length} />
+        )}
+      </Paper>
+      <Box sx={{ order: { xs: 1, md: 0 }, position: { lg: 'sticky' }, top: { lg: 72 } }}>
+        {answer && recipe && (
+          <>
+            <OddsPanel answer={answer} laminated={form.method === 'COLD_LAMINATION'} />
+            <Button
+              variant="outlined"
+              sx={{ mt: 2 }}
+              onClick={() => {
+                writeStored(LOG_DRAFT, { recipe: form, outcome: EMPTY_OUTCOME });
+                void navigate('/log');
+              }}
+            >
+              Bend it and log how it went
+            </Button>
+          </>
+        )}
+      </Box>
+    </Box>
+  );
+}
+
+export function Waiting({ problems }: { problems: number }) {
+  return (
+    <Typography color="text.secondary" sx={{ py: 6, textAlign: 'center' }}>
+      {problems > 0 ? 'The drawing comes back once the marked entry can be read.' : 'Drawing the piece …'}
+    </Typography>
+  );
+}

@@ -1,0 +1,2 @@
+/** Where the recipe under forecast is kept between visits. */
+export const FORECAST_DRAFT = 'brachion.forecast';

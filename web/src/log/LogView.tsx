@@ -1,0 +1,168 @@
+import { Alert, Box, Button, Paper, Typography } from '@mui/material';
+import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { Problem } from '../api/client';
+import { useTrial, useTrialWrites } from '../api/queries';
+import type { TrialFields, TrialView } from '../api/schema';
+import { useNotice } from '../app/notice';
+import { useStored } from '../app/storage';
+import { useUnits } from '../app/units';
+import { BendDrawing } from '../bend/BendDrawing';
+import { Waiting } from '../forecast/ForecastView';
+import { OddsPanel } from '../odds/OddsPanel';
+import { formOf, problemsByField } from '../recipe/form';
+import { RecipeInputs } from '../recipe/RecipeInputs';
+import { useRecipe } from '../recipe/useRecipe';
+import { useReadings } from '../units/reading';
+import { EMPTY_OUTCOME, FIRST_TRIAL, LOG_DRAFT, today, type TrialForm } from './draft';
+import { OutcomeInputs } from './OutcomeInputs';
+
+export function LogView() {
+  const [trial, setTrial] = useStored<TrialForm>(LOG_DRAFT, FIRST_TRIAL);
+  const { log, remove } = useTrialWrites();
+  const notify = useNotice();
+  return (
+    <TrialEditor
+      title="Log a bend"
+      action="Save this trial"
+      trial={trial}
+      onChange={setTrial}
+      onSave={async (fields) => {
+        const logged = await log.mutateAsync(fields);
+        // the next piece is usually like the last one: keep the recipe, ask for its own ending
+        setTrial({ recipe: trial.recipe, outcome: EMPTY_OUTCOME });
+        notify({
+          message: 'Trial saved. The recipe stays for the next piece.',
+          undo: () => { remove.mutate(logged); },
+        });
+      }}
+    />
+  );
+}
+
+export function CorrectView() {
+  const id = Number(useParams().id);
+  const { data } = useTrial(id);
+  return data ? <Correction key={data.id} stored={data} /> : <Waiting problems={0} />;
+}
+
+function Correction({ stored }: { stored: TrialView }) {
+  const [system] = useUnits();
+  const [trial, setTrial] = useState<TrialForm>(() => ({
+    recipe: formOf(stored.recipe, system),
+    outcome: {
+      severity: stored.outcome.severity,
+      flaw: stored.outcome.flaw,
+      releasedRadius: stored.outcome.releasedRadiusMm === undefined ? '' : `${stored.outcome.releasedRadiusMm} mm`,
+      bentOn: stored.bentOn,
+      note: stored.note,
+    },
+  }));
+  // the state this correction started from; a newer one elsewhere must not be overwritten unseen
+  const [version] = useState(stored.version);
+  const { correct } = useTrialWrites();
+  const navigate = useNavigate();
+  return (
+    <TrialEditor
+      title="Correct a trial"
+      action="Save the correction"
+      trial={trial}
+      onChange={setTrial}
+      onSave={async (fields) => {
+        await correct.mutateAsync({ id: stored.id, version, fields });
+        await navigate(`/trials/${stored.id}`);
+      }}
+    />
+  );
+}
+
+interface TrialEditorProps {
+  title: string;
+  action: string;
+  trial: TrialForm;
+  onChange: (trial: TrialForm) => void;
+  onSave: (fields: TrialFields) => Promise<void>;
+}
+
+function TrialEditor({ title, action, trial, onChange, onSave }: TrialEditorProps) {
+  const { recipe: form, outcome } = trial;
+  const [system] = useUnits();
+  const { recipe, readings, problems, forecast } = useRecipe(form);
+  const measured = outcome.releasedRadius.trim() !== '' && outcome.severity !== 'BROKEN';
+  const [released] = useReadings(measured ? [{ kind: 'length', text: outcome.releasedRadius }] : [], system);
+  const [refusal, setRefusal] = useState<Problem | Error | null>(null);
+  const [saving, setSaving] = useState(false);
+  const [tried, setTried] = useState(false);
+  const missing = missingFrom(trial, Object.keys(problems).length, released?.error);
+  const answer = forecast.data;
+
+  const save = async () => {
+    setTried(true);
+    if (!recipe || missing || !outcome.severity) return;
+    setSaving(true);
+    setRefusal(null);
+    try {
+      await onSave({
+        bentOn: outcome.bentOn || today(),
+        recipe,
+        outcome: {
+          severity: outcome.severity,
+          flaw: outcome.severity === 'CLEAN' ? undefined : outcome.flaw,
+          releasedRadiusMm: released?.value,
+        },
+        note: outcome.note,
+      });
+      setTried(false);
+    } catch (error) {
+      setRefusal(error as Error);
+    } finally {
+      setSaving(false);
+    }
+  };
+
+  return (
+    <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 1fr) 420px' }, alignItems: 'start' }}>
+      <Box component="form" noValidate onSubmit={(event) => { event.preventDefault(); void save(); }}>
+        <Typography variant="h1" sx={{ mb: 2 }}>{title}</Typography>
+        <RecipeInputs
+          form={form}
+          readings={readings}
+          problems={{ ...(refusal instanceof Problem ? problemsByField(refusal.errors) : {}), ...problems }}
+          onChange={(change) => { setRefusal(null); onChange({ ...trial, recipe: { ...form, ...change } }); }}
+        />
+        <OutcomeInputs
+          outcome={outcome}
+          laminated={form.method === 'COLD_LAMINATION'}
+          reading={released ?? {}}
+          onChange={(change) => { setRefusal(null); onChange({ ...trial, outcome: { ...outcome, ...change } }); }}
+        />
+        {refusal && <Alert severity="error" sx={{ mb: 2 }}>{refusal.message}</Alert>}
+        {tried && missing && <Alert severity="warning" sx={{ mb: 2 }}>{missing}</Alert>}
+        <Button type="submit" variant="contained" size="large" loading={saving}>
+          {action}
+        </Button>
+      </Box>
+      <Paper sx={{ p: 2, position: { md: 'sticky' }, top: { md: 72 } }}>
+        {answer && recipe ? (
+          <>
+            <Box sx={{ height: 240, mb: 2 }}>
+              <BendDrawing recipe={recipe} section={answer.section} small
+                flaw={outcome.severity && outcome.severity !== 'CLEAN' ? outcome.flaw : undefined} />
+            </Box>
+            <OddsPanel answer={answer} laminated={form.method === 'COLD_LAMINATION'} />
+          </>
+        ) : (
+          <Waiting problems={Object.keys(problems).length} />
+        )}
+      </Paper>
+    </Box>
+  );
+}
+
+/** The first thing that keeps a trial from being saved, as a sentence. */
+function missingFrom({ outcome }: TrialForm, problems: number, radiusError: string | undefined): string | undefined {
+  if (problems > 0) return 'An entry is marked in red: mend it and save again. Nothing is lost meanwhile.';
+  if (!outcome.severity) return 'Say how it came out: clean, flawed or broken.';
+  if (outcome.severity !== 'CLEAN' && !outcome.flaw) return 'Say what was seen on the piece.';
+  return radiusError;
+}

@@ -1,0 +1,48 @@
+import { TextField } from '@mui/material';
+import { Choice } from '../recipe/Choice';
+import { Row, Step } from '../recipe/RecipeInputs';
+import { FLAW, SEVERITY, type Flaw } from '../trials/words';
+import { QuantityField } from '../units/QuantityField';
+import type { Reading } from '../units/reading';
+import { today, type OutcomeForm } from './draft';
+
+interface OutcomeInputsProps {
+  outcome: OutcomeForm;
+  laminated: boolean;
+  reading: Reading;
+  onChange: (change: Partial<OutcomeForm>) => void;
+}
+
+/** How it came out. */
+export function OutcomeInputs({ outcome, laminated, reading, onChange }: OutcomeInputsProps) {
+  const damaged = outcome.severity !== undefined && outcome.severity !== 'CLEAN';
+  return (
+    <Step title="How it came out">
+      <Choice label="The piece is" options={SEVERITY} value={outcome.severity}
+        onChange={(severity) => { onChange({ severity }); }} />
+      {damaged && (
+        <Choice label="What was seen" options={flawsOf(laminated)} value={outcome.flaw}
+          onChange={(flaw) => { onChange({ flaw }); }} />
+      )}
+      <Row>
+        {outcome.severity !== 'BROKEN' && (
+          <QuantityField label="Radius after release" kind="length" text={outcome.releasedRadius}
+            reading={reading} problem={reading.error}
+            onChange={(releasedRadius) => { onChange({ releasedRadius }); }} />
+        )}
+        <TextField label="Bent on" type="date" value={outcome.bentOn || today()}
+          onChange={(event) => { onChange({ bentOn: event.target.value }); }}
+          slotProps={{ inputLabel: { shrink: true } }} helperText=" " />
+      </Row>
+      <TextField label="Note" value={outcome.note} multiline minRows={2}
+        onChange={(event) => { onChange({ note: event.target.value }); }}
+        slotProps={{ htmlInput: { maxLength: 2000 } }} />
+    </Step>
+  );
+}
+
+/** Solid stock has no plies to come apart. */
+function flawsOf(laminated: boolean): Record<Flaw, string> {
+  const seen = Object.entries(FLAW).filter(([flaw]) => laminated || flaw !== 'GLUE_LINE_GAP');
+  return Object.fromEntries(seen) as Record<Flaw, string>;
+}

@@ -1,0 +1,30 @@
+import { FIRST_RECIPE, type RecipeForm } from '../recipe/form';
+import type { Flaw, Severity } from '../trials/words';
+
+/** Where a trial being written down is kept until it is saved. */
+export const LOG_DRAFT = 'brachion.log';
+
+/** How a trial came out, as it is typed; nothing is chosen until the person chooses. */
+export interface OutcomeForm {
+  severity?: Severity;
+  flaw?: Flaw;
+  releasedRadius: string;
+  bentOn: string;
+  note: string;
+}
+
+export interface TrialForm {
+  recipe: RecipeForm;
+  outcome: OutcomeForm;
+}
+
+/** An empty day means today. */
+export const EMPTY_OUTCOME: OutcomeForm = { releasedRadius: '', bentOn: '', note: '' };
+
+export const FIRST_TRIAL: TrialForm = { recipe: FIRST_RECIPE, outcome: EMPTY_OUTCOME };
+
+/** Today where the person is, as yyyy-mm-dd. */
+export function today(now: Date = new Date()): string {
+  const two = (n: number) => String(n).padStart(2, '0');
+  return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
+}

@@ -1,0 +1,46 @@
+import { describe, expect, it } from 'vitest';
+import type { ModeForecast } from '../api/schema';
+import { limitInWords, oddsInWords, rangeInWords, reasonsInWords } from './words';
+
+const tension: ModeForecast = {
+  mode: 'TENSION',
+  ratio: 1.24,
+  demand: 0.021,
+  limit: 0.017,
+  broken: 0.4,
+  reasons: [
+    { cause: 'HARD_WOOD', size: 2.1 },
+    { cause: 'CURVE', size: 0.9 },
+    { cause: 'SLOPING_GRAIN', size: 0.2 },
+  ],
+};
+
+describe('odds in words', () => {
+  it.each([
+    [0.7, '7 in 10'],
+    [0.95, '19 in 20'],
+    [0.98, '49 in 50'],
+    [0.999, 'better than 99 in 100'],
+    [0.05, '1 in 20'],
+    [0.001, 'less than 1 in 100'],
+  ])('says %s as %s', (p, words) => {
+    expect(oddsInWords(p)).toBe(words);
+  });
+
+  it('rounds the range outwards, never inwards', () => {
+    expect(rangeInWords({ probability: 0.75, low: 0.62, high: 0.88 })).toBe('between 6 and 9 in 10');
+    expect(rangeInWords({ probability: 0.97, low: 0.941, high: 0.985 })).toBe('between 94 and 99 in 100');
+  });
+
+  it('names the face, and what to do about the largest reason first', () => {
+    expect(limitInWords(tension)).toContain('outer face');
+    expect(limitInWords(tension)).toContain('124 %');
+    const said = reasonsInWords(tension, false);
+    expect(said).toHaveLength(2);
+    expect(said[0]).toContain('not soft');
+  });
+
+  it('does not advise a strap on plies', () => {
+    expect(reasonsInWords({ ...tension, reasons: [{ cause: 'CURVE', size: 2 }] }, true)[0]).toContain('thinner plies');
+  });
+});

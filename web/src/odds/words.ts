@@ -1,0 +1,72 @@
+import type { ModeForecast, Odds, Reason, SectionView } from '../api/schema';
+
+/** A probability the way it is said at the bench: 7 in 10, 19 in 20, 1 in 50. */
+export function oddsInWords(p: number): string {
+  if (p >= 0.995) return 'better than 99 in 100';
+  if (p > 0.975) return '49 in 50';
+  if (p > 0.925) return '19 in 20';
+  if (p < 0.005) return 'less than 1 in 100';
+  if (p < 0.025) return '1 in 50';
+  if (p < 0.075) return '1 in 20';
+  return `${Math.round(p * 10)} in 10`;
+}
+
+/** The range: between 6 and 9 in 10. */
+export function rangeInWords({ low, high }: Odds): string {
+  const from = Math.floor(low * 10);
+  const to = Math.ceil(high * 10);
+  if (from >= 9) return `between ${Math.floor(low * 100)} and ${Math.ceil(high * 100)} in 100`;
+  if (to <= 1) return `between ${Math.floor(low * 100)} and ${Math.ceil(high * 100)} in 100`;
+  return `between ${from} and ${to} in 10`;
+}
+
+const FACE = {
+  TENSION: 'stretch of the outer face',
+  COMPRESSION: 'squeeze of the inner face',
+};
+
+/** What limits the bend. */
+export function limitInWords(mode: ModeForecast): string {
+  const share = Math.round(mode.ratio * 100);
+  return `The ${FACE[mode.mode]} limits it: ${share} % of what it bears.`;
+}
+
+/** How big a reason must be, in log odds, before it is worth a sentence beside a larger one, or alone. */
+const WORTH_ADDING = 0.7;
+const WORTH_SAYING = 0.05;
+
+const CURE: Record<ModeForecast['mode'], Record<Reason['cause'], string>> = {
+  TENSION: {
+    CURVE: 'The curve is tight for this thickness. Thin the stock, open the radius or add a strap with stops.',
+    HARD_WOOD: 'The wood is not soft: raise its moisture or the chamber’s heat before bending.',
+    SLOPING_GRAIN: 'The grain runs out through the outer face: choose a straighter piece.',
+    KNOTS: 'Knots or wild grain in the bend: move the bend along the piece or choose a clear one.',
+  },
+  COMPRESSION: {
+    CURVE: 'The curve squeezes the inner face hard. Thin the stock or open the radius; a strap does not help here.',
+    HARD_WOOD: 'The inner half is not soft enough to fold into the curve: raise moisture or heat.',
+    SLOPING_GRAIN: '',
+    KNOTS: 'Knots in the bend buckle first: choose a clear piece.',
+  },
+};
+
+/** The reasons worth saying, the largest first. A cold lamination's curve is cured by thinner plies. */
+export function reasonsInWords(mode: ModeForecast, laminated: boolean): string[] {
+  return mode.reasons
+    .filter((reason, place) => reason.size > (place === 0 ? WORTH_SAYING : WORTH_ADDING))
+    .map((reason) =>
+      laminated && reason.cause === 'CURVE'
+        ? 'The curve is tight for plies this thick. Use thinner plies or open the radius.'
+        : CURE[mode.mode][reason.cause],
+    )
+    .filter((sentence) => sentence !== '');
+}
+
+/** Softness in a word. */
+export function softnessInWords(section: SectionView): string {
+  const s = Math.min(section.outerSoftness, section.innerSoftness);
+  if (s < 0.3) return 'hard';
+  if (s < 0.6) return 'half soft';
+  if (s < 0.85) return 'fairly soft';
+  return 'soft';
+}

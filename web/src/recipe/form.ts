@@ -1,0 +1,220 @@
+import type { BlankFields, LaminationFields, RecipeFields } from '../api/schema';
+import type { UnitSystem } from '../app/units';
+import { printLength, printTemperature } from '../units/printing';
+import type { Reading, TypedQuantity } from '../units/reading';
+
+export type Support = 'NONE' | 'WEBBING' | 'STEEL';
+
+/** A recipe as it is typed: every measurement is still the person's own text. */
+export interface RecipeForm {
+  speciesId: string;
+  seasoning: BlankFields['seasoning'];
+  moisture: string;
+  growthRings: BlankFields['growthRings'];
+  grainRun: string;
+  knots: BlankFields['knots'];
+  thickness: string;
+  width: string;
+  radius: string;
+  angle: string;
+  method: RecipeFields['method'];
+  soakHours: string;
+  steamMinutes: string;
+  chamber: string;
+  carrySeconds: string;
+  support: Support;
+  strapThickness: string;
+  endGap: string;
+  glue: LaminationFields['glue'];
+  plies: string;
+}
+
+export const FIRST_RECIPE: RecipeForm = {
+  speciesId: 'white-ash',
+  seasoning: 'AIR_DRIED',
+  moisture: '',
+  growthRings: 'UNKNOWN',
+  grainRun: '',
+  knots: 'CLEAR',
+  thickness: '1/2"',
+  width: '1"',
+  radius: '6"',
+  angle: '180',
+  method: 'STEAM_BOX',
+  soakHours: '0',
+  steamMinutes: '30',
+  chamber: '208 °F',
+  carrySeconds: '15',
+  support: 'NONE',
+  strapThickness: '1/32"',
+  endGap: '0"',
+  glue: 'PVA',
+  plies: '6',
+};
+
+/** The measurements that the server reads, by the field they are typed in. */
+export const QUANTITIES = {
+  thickness: 'length',
+  width: 'length',
+  radius: 'length',
+  strapThickness: 'length',
+  endGap: 'length',
+  chamber: 'temperature',
+} as const;
+
+export type QuantityField = keyof typeof QUANTITIES;
+export type Readings = Record<QuantityField, Reading>;
+export type FieldProblems = Partial<Record<keyof RecipeForm, string>>;
+
+export function typedQuantities(form: RecipeForm): TypedQuantity[] {
+  return quantityFields.map((field) => ({ kind: QUANTITIES[field], text: form[field] }));
+}
+
+export const quantityFields = Object.keys(QUANTITIES) as QuantityField[];
+
+/** Where the server's name for a field is typed. */
+const TYPED_IN: Record<string, keyof RecipeForm> = {
+  'blank.speciesId': 'speciesId',
+  'blank.seasoning': 'seasoning',
+  'blank.moisturePercent': 'moisture',
+  'blank.growthRings': 'growthRings',
+  'blank.grainRun': 'grainRun',
+  'blank.knots': 'knots',
+  'blank.thicknessMm': 'thickness',
+  'blank.widthMm': 'width',
+  innerRadiusMm: 'radius',
+  angleDegrees: 'angle',
+  method: 'method',
+  'steam.soakHours': 'soakHours',
+  'steam.steamMinutes': 'steamMinutes',
+  'steam.chamberC': 'chamber',
+  'steam.carrySeconds': 'carrySeconds',
+  'steam.strap.thicknessMm': 'strapThickness',
+  'steam.strap.endGapMm': 'endGap',
+  'lamination.glue': 'glue',
+  'lamination.plies': 'plies',
+};
+
+/** Problems the server named, by the field they are typed in. */
+export function problemsByField(errors: { field: string; message: string }[]): FieldProblems {
+  const problems: FieldProblems = {};
+  for (const { field, message } of errors) {
+    const typedIn = TYPED_IN[field.replace(/^recipe\./, '')];
+    if (typedIn) problems[typedIn] = message;
+  }
+  return problems;
+}
+
+function number(text: string): number | undefined {
+  const plain = text.trim().replace(',', '.').replace(/\s*(%|°|h|min|s)$/, '');
+  return /^\d+(\.\d+)?$/.test(plain) ? Number(plain) : undefined;
+}
+
+const NUMBERS = ['moisture', 'grainRun', 'angle', 'soakHours', 'steamMinutes', 'carrySeconds', 'plies'] as const;
+const MAY_BE_EMPTY: readonly string[] = ['moisture', 'grainRun'];
+
+/** What keeps the typed text from being a recipe, before the server is asked. */
+export function typingProblems(form: RecipeForm, readings: Readings): FieldProblems {
+  const problems: FieldProblems = {};
+  for (const field of usedFields(form)) {
+    if (field in QUANTITIES) {
+      const { error } = readings[field as QuantityField];
+      if (error) problems[field] = error;
+    } else if ((NUMBERS as readonly string[]).includes(field)) {
+      const text = form[field];
+      if (number(text) === undefined && !(text.trim() === '' && MAY_BE_EMPTY.includes(field))) {
+        problems[field] = text.trim() === '' ? 'A number is needed.' : `“${text}” is not a number.`;
+      }
+    }
+  }
+  return problems;
+}
+
+/** The fields that matter for the chosen method and support. */
+export function usedFields(form: RecipeForm): (keyof RecipeForm)[] {
+  const always: (keyof RecipeForm)[] = [
+    'speciesId', 'seasoning', 'moisture', 'growthRings', 'grainRun', 'knots', 'thickness', 'width', 'radius', 'angle',
+  ];
+  if (form.method === 'COLD_LAMINATION') return [...always, 'glue', 'plies'];
+  const steam: (keyof RecipeForm)[] = ['soakHours', 'steamMinutes', 'chamber', 'carrySeconds', 'support'];
+  return [...always, ...steam, ...(form.support === 'NONE' ? [] : (['strapThickness', 'endGap'] as const))];
+}
+
+/** The recipe, once everything that matters has been read. */
+export function recipeOf(form: RecipeForm, readings: Readings): RecipeFields | undefined {
+  const { thickness, width, radius, strapThickness, endGap, chamber } = readings;
+  const needed = usedFields(form).filter((field): field is QuantityField => field in QUANTITIES);
+  if (needed.some((field) => readings[field].value === undefined)) return undefined;
+  if (Object.keys(typingProblems(form, readings)).length > 0) return undefined;
+  const steamed = form.method === 'STEAM_BOX';
+  return {
+    blank: {
+      speciesId: form.speciesId,
+      seasoning: form.seasoning,
+      moisturePercent: number(form.moisture),
+      growthRings: form.growthRings,
+      grainRun: number(form.grainRun),
+      knots: form.knots,
+      thicknessMm: thickness.value as number,
+      widthMm: width.value as number,
+    },
+    innerRadiusMm: radius.value as number,
+    angleDegrees: number(form.angle) as number,
+    method: form.method,
+    steam: steamed
+      ? {
+          soakHours: number(form.soakHours) as number,
+          steamMinutes: number(form.steamMinutes) as number,
+          chamberC: chamber.value as number,
+          carrySeconds: number(form.carrySeconds) as number,
+          strap:
+            form.support === 'NONE'
+              ? undefined
+              : { material: form.support, thicknessMm: strapThickness.value as number, endGapMm: endGap.value as number },
+        }
+      : undefined,
+    lamination: steamed ? undefined : { glue: form.glue, plies: number(form.plies) as number },
+  };
+}
+
+/** A stored recipe as it would be typed. */
+export function formOf(recipe: RecipeFields, system: UnitSystem): RecipeForm {
+  const { blank, steam, lamination } = recipe;
+  const length = (mm: number) => exactLength(mm, system);
+  return {
+    ...FIRST_RECIPE,
+    speciesId: blank.speciesId,
+    seasoning: blank.seasoning,
+    moisture: blank.moisturePercent?.toString() ?? '',
+    growthRings: blank.growthRings,
+    grainRun: blank.grainRun?.toString() ?? '',
+    knots: blank.knots,
+    thickness: length(blank.thicknessMm),
+    width: length(blank.widthMm),
+    radius: length(recipe.innerRadiusMm),
+    angle: recipe.angleDegrees.toString(),
+    method: recipe.method,
+    ...(steam && {
+      soakHours: steam.soakHours.toString(),
+      steamMinutes: steam.steamMinutes.toString(),
+      chamber: exactTemperature(steam.chamberC, system),
+      carrySeconds: steam.carrySeconds.toString(),
+      support: (steam.strap?.material ?? 'NONE') as Support,
+      ...(steam.strap && { strapThickness: length(steam.strap.thicknessMm), endGap: length(steam.strap.endGapMm) }),
+    }),
+    ...(lamination && { glue: lamination.glue, plies: lamination.plies.toString() }),
+  };
+}
+
+/** A length as text that reads back as the same length: a fraction where it is one, millimetres otherwise. */
+function exactLength(mm: number, system: UnitSystem): string {
+  const onTheRule = Math.abs((mm / 25.4) * 64 - Math.round((mm / 25.4) * 64)) < 1e-6;
+  return system === 'inch' && onTheRule ? printLength(mm, 'inch') : `${Number(mm.toFixed(6))} mm`;
+}
+
+function exactTemperature(celsius: number, system: UnitSystem): string {
+  const printed = printTemperature(celsius, system);
+  return system === 'inch' && Math.abs(celsius * 1.8 + 32 - Number.parseFloat(printed)) > 1e-6
+    ? `${Number(celsius.toFixed(2))} °C`
+    : printed;
+}

@@ -1,0 +1,60 @@
+import type { BlankFields, LaminationFields, RecipeFields } from '../api/schema';
+import type { UnitSystem } from '../app/units';
+import { printLength, printTemperature } from '../units/printing';
+import type { Support } from './form';
+
+export const SEASONING: Record<BlankFields['seasoning'], string> = {
+  GREEN: 'green',
+  AIR_DRIED: 'air-dried',
+  KILN_DRIED: 'kiln-dried',
+};
+
+export const GROWTH_RINGS: Record<BlankFields['growthRings'], string> = {
+  ON_EDGE: 'on edge',
+  FLAT: 'flat to the form',
+  RIFT: 'rift',
+  MIXED: 'mixed',
+  UNKNOWN: 'not looked',
+};
+
+export const KNOTS: Record<BlankFields['knots'], string> = { CLEAR: 'clear', IN_BEND: 'in the bend' };
+
+export const METHOD: Record<RecipeFields['method'], string> = {
+  STEAM_BOX: 'Steam box',
+  COLD_LAMINATION: 'Cold lamination',
+};
+
+export const SUPPORT: Record<Support, string> = { NONE: 'none', WEBBING: 'webbing', STEEL: 'steel strap' };
+
+export const GLUE: Record<LaminationFields['glue'], string> = {
+  PVA: 'PVA',
+  EPOXY: 'Epoxy',
+  POLYURETHANE: 'Polyurethane',
+  UREA_RESIN: 'Urea resin',
+  HIDE: 'Hide glue',
+};
+
+const STRAP = { STEEL: 'steel strap', WEBBING: 'webbing', ALUMINIUM: 'aluminium strap', PLASTIC: 'plastic trim' };
+
+/** Section and curve in a line: 1/2" × 1", radius 6" through 180°. */
+export function shapeLine(recipe: RecipeFields, system: UnitSystem): string {
+  const { blank, lamination } = recipe;
+  const thickness = printLength(blank.thicknessMm, system);
+  const section = lamination ? `${lamination.plies} plies of ${thickness}` : thickness;
+  return `${section} × ${printLength(blank.widthMm, system)}, radius ${printLength(recipe.innerRadiusMm, system)} through ${recipe.angleDegrees}°`;
+}
+
+/** What was done to it, in a line. */
+export function processLine(recipe: RecipeFields, system: UnitSystem): string {
+  const { steam, lamination } = recipe;
+  if (lamination) return `laminated cold with ${GLUE[lamination.glue].replace(/^[A-Z](?=[a-z])/, (c) => c.toLowerCase())}`;
+  if (!steam) return '';
+  const soak = steam.soakHours > 0 ? `${steam.soakHours} h soak, ` : '';
+  const strap = steam.strap ? STRAP[steam.strap.material] : 'no strap';
+  return `${soak}${steam.steamMinutes} min steam at ${printTemperature(steam.chamberC, system)}, ${strap}`;
+}
+
+export function stockLine({ blank }: RecipeFields): string {
+  const moisture = blank.moisturePercent === undefined ? '' : ` ${blank.moisturePercent} %`;
+  return `${SEASONING[blank.seasoning]}${moisture}`;
+}

@@ -1,0 +1,125 @@
+import { Box, Button, Paper, Typography } from '@mui/material';
+import { Link as RouterLink, useNavigate, useParams } from 'react-router';
+import { useForecast, useSpecies, useTrial, useTrialWrites } from '../api/queries';
+import type { TrialView as Trial } from '../api/schema';
+import { useNotice } from '../app/notice';
+import { writeStored } from '../app/storage';
+import { useUnits, type UnitSystem } from '../app/units';
+import { BendDrawing } from '../bend/BendDrawing';
+import { StrainAcross } from '../bend/StrainAcross';
+import { FORECAST_DRAFT } from '../forecast/draft';
+import { EMPTY_OUTCOME, LOG_DRAFT } from '../log/draft';
+import { limitInWords, oddsInWords } from '../odds/words';
+import { formOf } from '../recipe/form';
+import { GROWTH_RINGS, KNOTS, processLine, shapeLine, stockLine } from '../recipe/words';
+import { printLength, printPercent } from '../units/printing';
+import { OutcomeTag } from './OutcomeTag';
+import { printDay } from './TrialsView';
+
+export function TrialView() {
+  const id = Number(useParams().id);
+  const { data: trial, error } = useTrial(Number.isInteger(id) ? id : undefined);
+  if (error) return <Typography>{error.message}</Typography>;
+  return trial ? <TrialPage trial={trial} /> : null;
+}
+
+function TrialPage({ trial }: { trial: Trial }) {
+  const [system] = useUnits();
+  const { data: species = [] } = useSpecies();
+  const { data: answer } = useForecast(trial.recipe);
+  const name = species.find((s) => s.id === trial.recipe.blank.speciesId)?.commonName ?? '';
+  const [limiting] = answer?.modes ?? [];
+  return (
+    <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { xs: '1fr', md: '1fr 360px' }, alignItems: 'start' }}>
+      <Paper sx={{ p: 2 }}>
+        {answer && (
+          <>
+            <Box sx={{ height: { xs: 280, md: 430 } }}>
+              <BendDrawing recipe={trial.recipe} section={answer.section} flaw={trial.outcome.flaw} />
+            </Box>
+            <StrainAcross section={answer.section} />
+          </>
+        )}
+      </Paper>
+      <Box>
+        <Typography variant="h1">{name}</Typography>
+        <Typography color="text.secondary">{printDay(trial.bentOn)}</Typography>
+        <Box sx={{ my: 1.5 }}>
+          <OutcomeTag outcome={trial.outcome} />
+        </Box>
+        <Facts trial={trial} system={system} />
+        {answer && limiting && (
+          <Box sx={{ borderTop: 1, borderColor: 'divider', pt: 1.5, mt: 1.5 }}>
+            <Typography>{limitInWords(limiting)}</Typography>
+            <Typography>
+              Knowing what the records say now, {oddsInWords(answer.unbroken.probability)} like it hold.
+            </Typography>
+          </Box>
+        )}
+        <Actions trial={trial} />
+      </Box>
+    </Box>
+  );
+}
+
+function Facts({ trial, system }: { trial: Trial; system: UnitSystem }) {
+  const { recipe, outcome } = trial;
+  const { blank } = recipe;
+  const released = outcome.releasedRadiusMm;
+  const facts: [string, string][] = [
+    ['Stock', stockLine(recipe)],
+    ['Piece', shapeLine(recipe, system)],
+    ['Done', processLine(recipe, system)],
+    ['Rings', GROWTH_RINGS[blank.growthRings]],
+    ['Grain', `${blank.grainRun ? `1 in ${blank.grainRun}` : 'slope not looked at'}, knots ${KNOTS[blank.knots]}`],
+  ];
+  if (released !== undefined) {
+    const opened = released / recipe.innerRadiusMm - 1;
+    facts.push(['Released', `radius ${printLength(released, system)}, ${opened < 0 ? 'closed' : 'opened'} ${printPercent(opened)}`]);
+  }
+  if (trial.note) facts.push(['Note', trial.note]);
+  return (
+    <Box component="dl" sx={{ m: 0, display: 'grid', gridTemplateColumns: '84px 1fr', rowGap: 0.75 }}>
+      {facts.map(([term, text]) => (
+        <Box key={term} sx={{ display: 'contents' }}>
+          <Typography component="dt" variant="body2" color="text.secondary">{term}</Typography>
+          <Typography component="dd" variant="body2" sx={{ m: 0, overflowWrap: 'anywhere' }}>{text}</Typography>
+        </Box>
+      ))}
+    </Box>
+  );
+}
+
+function Actions({ trial }: { trial: Trial }) {
+  const [system] = useUnits();
+  const navigate = useNavigate();
+  const notify = useNotice();
+  const { remove, restore } = useTrialWrites();
+  const recipe = formOf(trial.recipe, system);
+  return (
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 2 }}>
+      <Button variant="contained" onClick={() => { writeStored(FORECAST_DRAFT, recipe); void navigate('/forecast'); }}>
+        Try changes
+      </Button>
+      <Button variant="outlined" onClick={() => { writeStored(LOG_DRAFT, { recipe, outcome: EMPTY_OUTCOME }); void navigate('/log'); }}>
+        Log one like it
+      </Button>
+      <Button component={RouterLink} to={`/log/${trial.id}`}>Correct</Button>
+      <Button
+        color="error"
+        loading={remove.isPending}
+        onClick={() => {
+          remove.mutate(trial, {
+            onSuccess: () => {
+              void navigate('/trials');
+              notify({ message: 'Trial removed.', undo: () => { restore.mutate(trial.id); } });
+            },
+            onError: (error) => { notify({ message: error.message }); },
+          });
+        }}
+      >
+        Remove
+      </Button>
+    </Box>
+  );
+}

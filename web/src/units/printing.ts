@@ -1,0 +1,39 @@
+import type { UnitSystem } from '../app/units';
+
+const MM_PER_INCH = 25.4;
+const MARKS_PER_INCH = 64;
+
+/** Inches as the nearest workshop fraction: 3/16", 1 1/8", 2". */
+export function printInches(mm: number): string {
+  let numerator = Math.round((mm / MM_PER_INCH) * MARKS_PER_INCH);
+  let denominator = MARKS_PER_INCH;
+  while (denominator > 1 && numerator % 2 === 0) {
+    numerator /= 2;
+    denominator /= 2;
+  }
+  const whole = Math.floor(numerator / denominator);
+  const rest = numerator % denominator;
+  if (rest === 0) return `${whole}"`;
+  return whole === 0 ? `${rest}/${denominator}"` : `${whole} ${rest}/${denominator}"`;
+}
+
+/** Millimetres with one decimal below 100. */
+export function printMillimetres(mm: number): string {
+  // rounding the product first, because toFixed would print 6.35 as 6.3
+  const text = mm < 99.95 ? (Math.round(mm * 10) / 10).toFixed(1) : mm.toFixed(0);
+  return `${text.replace(/\.0$/, '')} mm`;
+}
+
+export function printLength(mm: number, system: UnitSystem): string {
+  return system === 'inch' ? printInches(mm) : printMillimetres(mm);
+}
+
+export function printTemperature(celsius: number, system: UnitSystem): string {
+  return system === 'inch' ? `${Math.round(celsius * 1.8 + 32)} °F` : `${Math.round(celsius)} °C`;
+}
+
+/** A strain or share in per cent, with the digits that matter. */
+export function printPercent(share: number): string {
+  const percent = Math.abs(share) * 100;
+  return `${percent < 10 ? percent.toFixed(1) : percent.toFixed(0)} %`;
+}
