@@ -54,11 +54,12 @@ export function useForecast(recipe: RecipeFields | undefined) {
 /** Writes to the record of bends; every one of them makes lists and forecasts fetch again. */
 export function useTrialWrites() {
   const client = useQueryClient();
-  const onSuccess = () =>
-    Promise.all([
-      client.invalidateQueries({ queryKey: ['trials'] }),
-      client.invalidateQueries({ queryKey: ['forecast'] }),
-    ]);
+  const onSuccess = async (trial: TrialView) => {
+    client.setQueryData(['trials', 'one', trial.id], trial);
+    await Promise.all(
+      [['trials', 'list'], ['trials', 'counts'], ['forecast']].map((queryKey) => client.invalidateQueries({ queryKey })),
+    );
+  };
   const log = useMutation({
     mutationFn: (fields: TrialFields) => body(api.POST('/api/trials', { body: fields })),
     onSuccess,

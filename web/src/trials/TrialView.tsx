@@ -109,13 +109,11 @@ function Actions({ trial }: { trial: Trial }) {
         color="error"
         loading={remove.isPending}
         onClick={() => {
-          remove.mutate(trial, {
-            onSuccess: () => {
-              void navigate('/trials');
-              notify({ message: 'Trial removed.', undo: () => { restore.mutate(trial.id); } });
-            },
-            onError: (error) => { notify({ message: error.message }); },
-          });
+          void remove
+            .mutateAsync(trial)
+            .then(() => navigate('/trials'))
+            .then(() => { notify({ message: 'Trial removed.', undo: () => { restore.mutate(trial.id); } }); })
+            .catch((error: Error) => { notify({ message: error.message }); });
         }}
       >
         Remove

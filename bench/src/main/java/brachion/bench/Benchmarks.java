@@ -1,0 +1,129 @@
+package brachion.bench;
+
+import brachion.bench.bare.BareApplication;
+import java.io.IOException;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.openjdk.jmh.results.RunResult;
+import org.openjdk.jmh.runner.Runner;
+import org.openjdk.jmh.runner.RunnerException;
+import org.openjdk.jmh.runner.options.OptionsBuilder;
+
+/** Measures everything and writes the table. Called by {@code ./brachion bench}. */
+public final class Benchmarks {
+
+    private static final int STARTS = 5;
+    private static final String RECIPE = """
+            {"recipe": {"blank": {"speciesId": "white-ash", "seasoning": "AIR_DRIED", "growthRings": "FLAT",
+                        "moisturePercent": 18, "grainRun": 20, "knots": "CLEAR", "thicknessMm": 19, "widthMm": 25},
+             "innerRadiusMm": 140, "angleDegrees": 180, "method": "STEAM_BOX",
+             "steam": {"soakHours": 0, "steamMinutes": 60, "chamberC": 98, "carrySeconds": 15}}}""";
+
+    private final List<String> rows = new ArrayList<>();
+
+    private Benchmarks() {
+    }
+
+    /** @param arguments the file to write the table to */
+    public static void main(String[] arguments) throws Exception {
+        Benchmarks benchmarks = new Benchmarks();
+        benchmarks.core();
+        benchmarks.server();
+        benchmarks.write(Path.of(arguments[0]));
+    }
+
+    private void core() throws RunnerException {
+        for (RunResult result : new Runner(new OptionsBuilder().include("brachion.bench.CoreBenchmarks").build()).run()) {
+            String name = result.getPrimaryResult().getLabel();
+            row("core: " + name, "%.1f µs (± %.1f)".formatted(
+                    result.getPrimaryResult().getScore(), result.getPrimaryResult().getScoreError()), "");
+        }
+    }
+
+    private void server() throws Exception {
+        List<String> ours = List.of("java", "-XX:SharedArchiveFile=" + System.getenv("BRACHION_ARCHIVE"), "-Xshare:auto",
+                "-Xlog:cds=off", "-Xlog:cds+dynamic=off", "-Xmx512m", "-XX:+UseSerialGC",
+                "-jar", System.getenv("BRACHION_APP"), "--brachion.demo=true");
+        List<String> bare = List.of("java", "-Xmx512m", "-XX:+UseSerialGC", "-cp",
+                System.getProperty("java.class.path"), BareApplication.class.getName(), "--server.address=127.0.0.1");
+        Map<String, String> database = Map.of(
+                "SPRING_DATASOURCE_URL", System.getenv("BRACHION_DB_URL"),
+                "SPRING_DATASOURCE_USERNAME", System.getenv("BRACHION_DB_USER"),
+                "SPRING_DATASOURCE_PASSWORD", System.getenv("BRACHION_DB_PASSWORD"));
+        double[] oursSeconds = new double[STARTS];
+        double[] bareSeconds = new double[STARTS];
+        for (int start = 0; start < STARTS; start++) {
+            try (RunningServer server = RunningServer.start(ours, Map.of())) {
+                oursSeconds[start] = server.secondsToHealthy();
+                if (start == STARTS - 1) {
+                    requests(server);
+                }
+            }
+            try (RunningServer server = RunningServer.start(bare, database)) {
+                bareSeconds[start] = server.secondsToHealthy();
+            }
+        }
+        double our = median(oursSeconds);
+        double yardstick = median(bareSeconds);
+        row("start-up to first healthy answer", "%.1f s".formatted(our),
+                "%.2f × a bare Spring Boot + JPA application (%.1f s)".formatted(our / yardstick, yardstick));
+    }
+
+    private void requests(RunningServer server) throws IOException, InterruptedException {
+        RequestLoad load = new RequestLoad();
+        HttpRequest empty = HttpRequest.newBuilder(server.at("/actuator/health/liveness")).build();
+        String token = load.client().send(empty, HttpResponse.BodyHandlers.discarding()).headers()
+                .firstValue("Set-Cookie").orElseThrow().replaceAll("XSRF-TOKEN=([^;]+).*", "$1");
+        HttpRequest forecast = HttpRequest.newBuilder(server.at("/api/forecast"))
+                .header("Content-Type", "application/json").header("Cookie", "XSRF-TOKEN=" + token)
+                .header("X-XSRF-TOKEN", token).POST(HttpRequest.BodyPublishers.ofString(RECIPE)).build();
+        double emptyMillis = load.medianMillis(empty);
+        double forecastMillis = load.medianMillis(forecast);
+        row("forecast request, median", "%.2f ms".formatted(forecastMillis),
+                "%.2f ms more than an empty request of the same server (%.2f ms); ratio %.1f".formatted(
+                        forecastMillis - emptyMillis, emptyMillis, forecastMillis / emptyMillis));
+        row("first page load, compressed", "%.0f kB".formatted(FirstLoad.kilobytes(server, load.client())), "aim: 300 kB");
+        row("peak memory of the server after these requests", "%.0f MiB".formatted(server.peakMemoryMib()), "heap limit 512 MiB");
+    }
+
+    private static double median(double[] values) {
+        double[] sorted = values.clone();
+        Arrays.sort(sorted);
+        return sorted[sorted.length / 2];
+    }
+
+    private void row(String what, String value, String beside) {
+        String row = "| %s | %s | %s |".formatted(what, value, beside);
+        rows.add(row);
+        System.out.println(row);
+    }
+
+    private void write(Path file) throws IOException {
+        String cpu = Files.readAllLines(Path.of("/proc/cpuinfo")).stream().filter(line -> line.startsWith("model name"))
+                .findFirst().map(line -> line.replaceAll(".*: ", "")).orElse("unknown processor");
+        String head = """
+                # Benchmarks
+
+                Made by `./brachion bench` on %s: %d cores (%s), %d GiB of memory, Java %s.
+                Absolute times depend on the machine and its other guests; the ratios travel better.
+
+                | what | value | beside |
+                |---|---|---|
+                """.formatted(LocalDate.now(), Runtime.getRuntime().availableProcessors(), cpu, memoryGib(),
+                System.getProperty("java.version"));
+        Files.writeString(file, head + String.join("\n", rows) + "\n");
+    }
+
+    private static long memoryGib() throws IOException {
+        return Files.readAllLines(Path.of("/proc/meminfo")).stream().filter(line -> line.startsWith("MemTotal"))
+                .mapToLong(line -> Math.round(Long.parseLong(line.replaceAll("\\D", "")) / 1048576.0)).findFirst()
+                .orElseThrow();
+    }
+}

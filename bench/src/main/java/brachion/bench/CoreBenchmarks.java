@@ -1,0 +1,98 @@
+package brachion.bench;
+
+import brachion.core.bending.BendSection;
+import brachion.core.bending.SectionCondition;
+import brachion.core.bending.SectionState;
+import brachion.core.bending.Strap;
+import brachion.core.bending.StrapMaterial;
+import brachion.core.forecast.Forecast;
+import brachion.core.forecast.Forecaster;
+import brachion.core.method.Bend;
+import brachion.core.method.Blank;
+import brachion.core.method.GrowthRings;
+import brachion.core.method.Knots;
+import brachion.core.method.Recipe;
+import brachion.core.method.Seasoning;
+import brachion.core.method.SteamBox;
+import brachion.core.risk.Flaw;
+import brachion.core.risk.Outcome;
+import brachion.core.risk.RiskModel;
+import brachion.core.risk.Severity;
+import brachion.core.risk.Trial;
+import brachion.core.wood.Species;
+import brachion.core.wood.SpeciesCatalogue;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Random;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** What the core costs: one section, one forecast, one fit. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MICROSECONDS)
+@Warmup(iterations = 3, time = 1)
+@Measurement(iterations = 5, time = 1)
+@Fork(1)
+public class CoreBenchmarks {
+
+    private static final Species ASH = SpeciesCatalogue.published().require("white-ash");
+
+    private final BendSection section = new BendSection(ASH, SectionCondition.uniform(0.9, 20), 19, 25, 140, 500,
+            Optional.of(new Strap(StrapMaterial.STEEL, 0.9, 25, 1)));
+    private final List<Trial> thousand = trials(1000);
+    private final Forecaster forecaster = new Forecaster(RiskModel.fit(thousand));
+    private final Recipe measured = recipe(19, 140, OptionalDouble.of(18), OptionalDouble.of(20));
+    private final Recipe unmeasured = recipe(19, 140, OptionalDouble.empty(), OptionalDouble.empty());
+
+    /** One section solve. */
+    @Benchmark
+    public SectionState section() {
+        return section.solve();
+    }
+
+    /** One forecast of a piece whose moisture and grain are known. */
+    @Benchmark
+    public Forecast forecastMeasured() {
+        return forecaster.forecast(measured);
+    }
+
+    /** One forecast of a piece that nobody measured: fifteen possibilities. */
+    @Benchmark
+    public Forecast forecastUnmeasured() {
+        return forecaster.forecast(unmeasured);
+    }
+
+    /** A fit of 1,000 trials, their sections included. */
+    @Benchmark
+    public RiskModel refitThousand() {
+        return RiskModel.fit(thousand);
+    }
+
+    static List<Trial> trials(int count) {
+        Random random = new Random(7);
+        List<Trial> trials = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            Recipe recipe = recipe(4 + 20 * random.nextDouble(), 80 + 300 * random.nextDouble(),
+                    OptionalDouble.of(8 + 16 * random.nextDouble()), OptionalDouble.of(10 + 20 * random.nextDouble()));
+            boolean holds = recipe.demand().tensionRatio() * Math.exp(0.25 * random.nextGaussian()) < 1;
+            trials.add(new Trial(recipe, holds ? Outcome.clean() : Outcome.damaged(Severity.BROKEN, Flaw.SNAP)));
+        }
+        return trials;
+    }
+
+    private static Recipe recipe(double thicknessMm, double radiusMm, OptionalDouble moisture, OptionalDouble run) {
+        Blank blank = new Blank(ASH, Seasoning.AIR_DRIED, moisture, GrowthRings.FLAT, run, Knots.CLEAR, thicknessMm, 25);
+        return new Recipe(blank, new Bend(radiusMm, 180), new SteamBox(0, 60, 98, 15, Optional.empty()));
+    }
+}

@@ -1,0 +1,57 @@
+package brachion.bench;
+
+import java.io.IOException;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.HashSet;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** What a first visit to the trials costs in compressed bytes: the page, its scripts, styles and Latin fonts. */
+final class FirstLoad {
+
+    private static final Pattern REFERENCE =
+            Pattern.compile("(?:assets/|\\./)([A-Za-z0-9_.-]+\\.(?:js|css|woff2))");
+
+    private FirstLoad() {
+    }
+
+    static double kilobytes(RunningServer server, HttpClient client) throws IOException, InterruptedException {
+        Deque<String> open = new ArrayDeque<>();
+        Set<String> seen = new HashSet<>();
+        open.add("/trials");
+        long bytes = 0;
+        while (!open.isEmpty()) {
+            String path = open.remove();
+            if (!seen.add(path)) {
+                continue;
+            }
+            bytes += client.send(request(server, path, "gzip"), HttpResponse.BodyHandlers.ofByteArray()).body().length;
+            if (path.endsWith(".woff2")) {
+                continue;
+            }
+            String text = client.send(request(server, path, "identity"), HttpResponse.BodyHandlers.ofString()).body();
+            Matcher found = REFERENCE.matcher(text);
+            while (found.find()) {
+                if (onFirstVisit(found.group(1))) {
+                    open.add("/assets/" + found.group(1));
+                }
+            }
+        }
+        return bytes / 1000.0;
+    }
+
+    /** Other views load later; letters of other scripts only when the page shows them. */
+    private static boolean onFirstVisit(String file) {
+        return !file.matches("(LogView|ForecastView|TrialView|NotHere|RigView|RackView)-.*")
+                && !file.matches(".*-(latin-ext|vietnamese|cyrillic|greek).*");
+    }
+
+    private static HttpRequest request(RunningServer server, String path, String encoding) {
+        return HttpRequest.newBuilder(server.at(path)).header("Accept-Encoding", encoding).build();
+    }
+}

@@ -1,0 +1,109 @@
+package brachion.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.LoadState;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+
+/** A test that drives the page of the demo workshop in Chromium and fails when the page reports an error. */
+abstract class BrowserTest {
+
+    private static final Pattern ODDS = Pattern.compile("(\\d+) in (\\d+)");
+
+    private static Playwright playwright;
+    private static Browser browser;
+
+    private final List<String> errors = new ArrayList<>();
+    private BrowserContext context;
+    protected Page page;
+
+    @BeforeAll
+    static void openBrowser() {
+        playwright = Playwright.create(new Playwright.CreateOptions()
+                .setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        browser = playwright.chromium().launch(new BrowserType.LaunchOptions()
+                .setExecutablePath(Path.of("/usr/bin/chromium")).setChromiumSandbox(false)
+                .setArgs(List.of("--disable-gpu", "--disable-background-networking", "--disable-component-update",
+                        "--disable-sync", "--no-first-run")));
+    }
+
+    @AfterAll
+    static void closeBrowser() {
+        playwright.close();
+    }
+
+    @BeforeEach
+    void openPage() {
+        context = browser.newContext(new Browser.NewContextOptions().setBaseURL(Product.demo().address())
+                .setViewportSize(1280, 800).setLocale("en-GB"));
+        page = context.newPage();
+        page.onConsoleMessage(message -> {
+            if (message.type().equals("error") || message.type().equals("warning")) {
+                errors.add(message.text());
+            }
+        });
+        page.onPageError(errors::add);
+    }
+
+    @AfterEach
+    void closePage() {
+        context.close();
+        assertThat(errors).as("errors the page reported").isEmpty();
+    }
+
+    protected void show(String view) {
+        page.navigate(view);
+        page.getByRole(AriaRole.MAIN).waitFor();
+        page.waitForLoadState(LoadState.NETWORKIDLE);
+    }
+
+    protected Locator field(String label) {
+        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+    }
+
+    protected Locator button(String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    /** Types into a field and goes on to the next, as a person does. */
+    protected void type(String label, String text) {
+        field(label).fill(text);
+        field(label).blur();
+    }
+
+    /** Does something that asks for a forecast and waits until the page has been answered. */
+    protected double oddsAfter(Runnable change) {
+        page.waitForResponse("**/api/forecast", change);
+        page.waitForTimeout(150);
+        return odds();
+    }
+
+    /** The odds as the page says them. */
+    protected double odds() {
+        String said = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Odds"))
+                .locator("p").first().innerText();
+        Matcher matched = ODDS.matcher(said);
+        assertThat(matched.find()).as("odds in “%s”", said).isTrue();
+        return Double.parseDouble(matched.group(1)) / Double.parseDouble(matched.group(2));
+    }
+
+    protected void forgetErrors() {
+        errors.clear();
+    }
+}

@@ -1,0 +1,99 @@
+package brachion.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+class LogABendTest extends BrowserTest {
+
+    @Test
+    void a_bend_typed_in_fractions_is_listed_after_a_reload_and_can_be_removed_and_brought_back() {
+        show("/log");
+        type("Thickness", "5/16");
+        type("Width", "1 1/4\"");
+        type("Inner radius", "2'6\"");
+        button("clean").click();
+        type("Note", "Gate hinge strap, first of three");
+        button("Save this trial").click();
+        assertThat(page.getByText("Trial saved.")).isVisible();
+
+        show("/trials");
+        page.reload();
+        Locator row = page.getByRole(AriaRole.LISTITEM).first();
+        assertThat(row).containsText("5/16\" × 1 1/4\", radius 30\" through 180°");
+        row.getByRole(AriaRole.LINK).click();
+        assertThat(page.getByText("Gate hinge strap, first of three")).isVisible();
+        assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions()
+                .setName(Pattern.compile("The piece on its form")))).isVisible();
+
+        button("Remove").click();
+        assertThat(page.getByText("Trial removed.")).isVisible();
+        assertThat(page.getByRole(AriaRole.LISTITEM).first()).not().containsText("radius 30\"");
+        button("Undo").click();
+        assertThat(page.getByRole(AriaRole.LISTITEM).first()).containsText("radius 30\"");
+    }
+
+    @Test
+    void a_mistyped_length_is_named_and_nothing_is_lost() {
+        show("/log");
+        type("Inner radius", "9\"");
+        type("Thickness", "3/1x6");
+        assertThat(page.getByText("“3/1x6” is not a length. Try 3/16")).isVisible();
+        button("clean").click();
+        button("Save this trial").click();
+        assertThat(page.getByText("An entry is marked in red")).isVisible();
+        page.reload();
+        assertThat(field("Thickness")).hasValue("3/1x6");
+        assertThat(field("Inner radius")).hasValue("9\"");
+        type("Thickness", "3/16");
+        assertThat(page.getByText("= 4.8 mm")).isVisible();
+    }
+
+    @Test
+    void a_length_no_bench_has_seen_is_refused_with_the_bound() {
+        show("/log");
+        type("Thickness", "20 in");
+        assertThat(page.getByText("Thickness must be between 0.3 and 100 mm")).isVisible();
+        // the browser itself notes every refused request
+        forgetErrors();
+    }
+
+    @Test
+    void a_correction_changes_the_trial_and_not_the_draft() {
+        show("/trials");
+        page.getByRole(AriaRole.LISTITEM).last().getByRole(AriaRole.LINK).click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Correct")).click();
+        type("Note", "Corrected at the bench");
+        button("Save the correction").click();
+        assertThat(page.getByText("Corrected at the bench")).isVisible();
+        show("/log");
+        assertThat(field("Note")).hasValue("");
+    }
+
+    @Test
+    void a_bend_can_be_logged_by_keyboard_alone() {
+        show("/log");
+        field("Thickness").focus();
+        page.keyboard().press("ControlOrMeta+a");
+        page.keyboard().type("7/16");
+        tabTo("clean");
+        page.keyboard().press("Space");
+        tabTo("Save this trial");
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("Trial saved.")).isVisible();
+    }
+
+    private void tabTo(String name) {
+        for (int presses = 0; presses < 60; presses++) {
+            page.keyboard().press("Tab");
+            if (name.equals(page.evaluate("document.activeElement.textContent"))) {
+                return;
+            }
+        }
+        throw new AssertionError("Tab never reached " + name);
+    }
+}
