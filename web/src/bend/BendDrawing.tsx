@@ -29,7 +29,7 @@ export function BendDrawing({ recipe, section, flaw, small = false }: BendDrawin
   const half = (Math.min(angleDegrees, 356) * Math.PI) / 360;
   const tail = tailLength(radius, angleDegrees);
   const strapped = recipe.steam?.strap;
-  const strapMm = strapped ? Math.max(strapped.thicknessMm, outer * 0.008) : 0;
+  const strapMm = strapped ? Math.max(strapped.thicknessMm, outer * 0.02) : 0;
   const box = boxAround(
     [...bentLine(outer + strapMm, half, tail), { x: 0, y: 0 }, ...bentLine(radius * 0.9, half, tail)],
     outer * 0.2,
@@ -47,10 +47,11 @@ export function BendDrawing({ recipe, section, flaw, small = false }: BendDrawin
       <path d={formOutline(radius, half, tail)} fill={colours.data.form} />
       {Array.from({ length: plies }, (_, index) => (
         <g key={index}>
-          {layers(section).map(({ from, to, squeeze, share }) => (
+          {layers(section).map(({ from, squeeze, share }) => (
             <path
               key={from}
-              d={band(radius + (index + from) * ply, radius + (index + to) * ply, half, tail)}
+              // each layer runs on to the outer face under the next one, so that no seam shows between them
+              d={band(radius + (index + from) * ply, radius + (index + 1) * ply, half, tail)}
               fill={`color-mix(in oklab, ${colours.data.calm}, ${squeeze ? colours.data.squeeze : colours.data.stretch} ${Math.round(share * 100)}%)`}
             />
           ))}
@@ -85,14 +86,13 @@ export function BendDrawing({ recipe, section, flaw, small = false }: BendDrawin
 function layers(section: SectionView) {
   return Array.from({ length: LAYERS }, (_, i) => {
     const from = i / LAYERS;
-    const to = (i + 1) / LAYERS;
-    const middle = (from + to) / 2;
+    const middle = (i + 0.5) / LAYERS;
     const squeeze = middle < section.neutralAxis;
     const asked = squeeze
       ? -section.innerStrain * (1 - middle / section.neutralAxis)
       : (section.outerStrain * (middle - section.neutralAxis)) / (1 - section.neutralAxis);
     const bears = squeeze ? section.compressionLimit : section.tensionLimit;
-    return { from, to, squeeze, share: Math.min(1, asked / bears) };
+    return { from, squeeze, share: Math.min(1, asked / bears) };
   });
 }
 

@@ -54,7 +54,7 @@ export function StrainAcross({ section }: { section: SectionView }) {
       </text>
       <text x={2} y={TOP + 10} {...quiet}>outer face</text>
       <text x={WIDTH - 2} y={BOTTOM - 3} textAnchor="end" {...quiet}>inner face</text>
-      <text x={2} y={Math.min(BOTTOM - 24, axisY + 4)} {...quiet}>neutral</text>
+      <text x={2} y={Math.max(TOP + 26, axisY + 4)} {...quiet}>neutral</text>
     </Box>
   );
 }

@@ -40,6 +40,10 @@ describe('odds in words', () => {
     expect(said[0]).toContain('not soft');
   });
 
+  it('gives no advice on a bend that hardly ever breaks', () => {
+    expect(reasonsInWords({ ...tension, broken: 0.01 }, false)).toEqual([]);
+  });
+
   it('does not advise a strap on plies', () => {
     expect(reasonsInWords({ ...tension, reasons: [{ cause: 'CURVE', size: 2 }] }, true)[0]).toContain('thinner plies');
   });

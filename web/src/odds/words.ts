@@ -31,6 +31,9 @@ export function limitInWords(mode: ModeForecast): string {
   return `The ${FACE[mode.mode]} limits it: ${share} % of what it bears.`;
 }
 
+/** A bend that breaks more rarely than this needs no advice. */
+const WORTH_WORRYING = 0.03;
+
 /** How big a reason must be, in log odds, before it is worth a sentence beside a larger one, or alone. */
 const WORTH_ADDING = 0.7;
 const WORTH_SAYING = 0.05;
@@ -52,6 +55,7 @@ const CURE: Record<ModeForecast['mode'], Record<Reason['cause'], string>> = {
 
 /** The reasons worth saying, the largest first. A cold lamination's curve is cured by thinner plies. */
 export function reasonsInWords(mode: ModeForecast, laminated: boolean): string[] {
+  if (mode.broken < WORTH_WORRYING) return [];
   return mode.reasons
     .filter((reason, place) => reason.size > (place === 0 ? WORTH_SAYING : WORTH_ADDING))
     .map((reason) =>
