@@ -52,6 +52,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/process": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["process"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/forecast": {
         parameters: {
             query?: never;
@@ -215,6 +231,58 @@ export interface components {
             outcome: components["schemas"]["OutcomeFields"];
             note: string;
         };
+        ProcessRequest: {
+            recipe: components["schemas"]["RecipeFields"];
+            /** Format: double */
+            formHours: number;
+            /** Format: double */
+            rackDays: number;
+            /** Format: double */
+            shopC: number;
+            /** Format: double */
+            shopHumidityPercent: number;
+        };
+        FrameView: {
+            /** Format: double */
+            seconds: number;
+            softness: number[];
+            moisture: number[];
+            celsius: number[];
+        };
+        ProcessAnswer: {
+            stages: components["schemas"]["StageView"][];
+            times: components["schemas"]["TimesReading"];
+            schools: components["schemas"]["SchoolView"][];
+        };
+        SchoolView: {
+            /** @enum {string} */
+            school: "THREE_QUARTERS_AN_INCH" | "HOUR_AN_INCH" | "FLAT_HOUR" | "TWO_HOURS";
+            /** Format: double */
+            minutes: number;
+        };
+        StageView: {
+            /** @enum {string} */
+            kind: "SOAK" | "STEAM_BOX" | "STEAM_BAG" | "SIMMER" | "HOT_PIPE" | "CARRY" | "FORM" | "RACK";
+            /** Format: double */
+            seconds: number;
+            frames: components["schemas"]["FrameView"][];
+        };
+        TimesReading: {
+            /** Format: double */
+            hotAfterS?: number;
+            /** Format: double */
+            softAfterS?: number;
+            /** Format: double */
+            carryLimitS?: number;
+            /** Format: double */
+            coldAfterS?: number;
+            /** Format: double */
+            below10AfterS?: number;
+            /** Format: double */
+            below8AfterS?: number;
+            /** @enum {string} */
+            governedBy?: "HEAT" | "WATER";
+        };
         ForecastRequest: {
             recipe: components["schemas"]["RecipeFields"];
         };
@@ -263,7 +331,7 @@ export interface components {
         };
         Reason: {
             /** @enum {string} */
-            cause: "CURVE" | "HARD_WOOD" | "SLOPING_GRAIN" | "KNOTS";
+            cause: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS";
             /** Format: double */
             size: number;
         };
@@ -344,6 +412,12 @@ export type SteamFields = components['schemas']['SteamFields'];
 export type StrapFields = components['schemas']['StrapFields'];
 export type TrialFields = components['schemas']['TrialFields'];
 export type TrialView = components['schemas']['TrialView'];
+export type ProcessRequest = components['schemas']['ProcessRequest'];
+export type FrameView = components['schemas']['FrameView'];
+export type ProcessAnswer = components['schemas']['ProcessAnswer'];
+export type SchoolView = components['schemas']['SchoolView'];
+export type StageView = components['schemas']['StageView'];
+export type TimesReading = components['schemas']['TimesReading'];
 export type ForecastRequest = components['schemas']['ForecastRequest'];
 export type Evidence = components['schemas']['Evidence'];
 export type FitView = components['schemas']['FitView'];
@@ -501,6 +575,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TrialView"];
+                };
+            };
+        };
+    };
+    process: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProcessRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProcessAnswer"];
                 };
             };
         };

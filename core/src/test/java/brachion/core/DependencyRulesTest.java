@@ -21,12 +21,14 @@ class DependencyRulesTest {
             .layer("quantity").definedBy("brachion.core.quantity")
             .layer("wood").definedBy("brachion.core.wood")
             .layer("bending").definedBy("brachion.core.bending")
+            .layer("process").definedBy("brachion.core.process")
             .layer("method").definedBy("brachion.core.method")
             .layer("risk").definedBy("brachion.core.risk")
             .layer("forecast").definedBy("brachion.core.forecast")
             .whereLayer("forecast").mayNotBeAccessedByAnyLayer()
             .whereLayer("risk").mayOnlyBeAccessedByLayers("forecast")
             .whereLayer("method").mayOnlyBeAccessedByLayers("risk", "forecast")
-            .whereLayer("bending").mayOnlyBeAccessedByLayers("method", "risk", "forecast")
-            .whereLayer("wood").mayOnlyBeAccessedByLayers("bending", "method", "risk", "forecast");
+            .whereLayer("process").mayOnlyBeAccessedByLayers("method", "risk", "forecast")
+            .whereLayer("bending").mayOnlyBeAccessedByLayers("process", "method", "risk", "forecast")
+            .whereLayer("wood").mayOnlyBeAccessedByLayers("bending", "process", "method", "risk", "forecast");
 }

@@ -1,9 +1,11 @@
 package brachion.core.forecast;
 
+import brachion.core.forecast.Reason.Cause;
 import brachion.core.method.Demand;
 import brachion.core.method.Knots;
 import brachion.core.method.MethodKind;
 import brachion.core.method.Recipe;
+import brachion.core.method.SteamBox;
 import brachion.core.risk.FailureMode;
 import brachion.core.risk.Margin;
 import brachion.core.risk.RiskModel;
@@ -26,6 +28,8 @@ public final class Forecaster {
     private static final double BEYOND_FACTOR = 1.1;
     private static final double LOW = 0.10;
     private static final double HIGH = 0.90;
+    /** Moisture at which the published radii suppose the stock to be [%]. */
+    private static final double WET_PERCENT = 22;
     private static final RiskModel TABLES = RiskModel.withoutRecords();
 
     private final RiskModel risk;
@@ -111,23 +115,28 @@ public final class Forecaster {
         return new ModeForecast(mode, ratio, strain, limit, broken, reasons(mode, typical, demand));
     }
 
-    /** Splits b·ln D + β_knots into what the curve, the hardness, the grain and the knots each add. */
+    /** Splits b·ln D + β_knots into what curve, carry, dryness, heat, grain and knots each add. */
     private List<Reason> reasons(FailureMode mode, Recipe recipe, Demand demand) {
         MethodKind kind = recipe.method().kind();
         double slope = risk.slope(kind, mode);
-        Demand straight = demand.straightGrained();
         double asIs = mode.ratio(demand);
-        double withoutSlope = mode.ratio(straight);
+        double straight = mode.ratio(demand.straightGrained());
         List<Reason> reasons = new ArrayList<>();
-        double curveRatio = withoutSlope;
-        if (kind == MethodKind.STEAM_BOX) {
-            curveRatio = mode.ratio(straight.thoroughlySoftened());
-            reasons.add(new Reason(Reason.Cause.HARD_WOOD, slope * Math.log(withoutSlope / curveRatio)));
+        reasons.add(new Reason(Cause.SLOPING_GRAIN, slope * Math.log(asIs / straight)));
+        double curve = straight;
+        if (recipe.method() instanceof SteamBox steam) {
+            Recipe atOnce = new Recipe(recipe.blank(), recipe.bend(), steam.withCarrySeconds(0));
+            double uncooled = mode.ratio(atOnce.demand().straightGrained());
+            double wet = recipe.blank().moisturePercent().orElseThrow() >= WET_PERCENT ? uncooled : mode.ratio(
+                    atOnce.withBlank(recipe.blank().withMoisturePercent(WET_PERCENT)).demand().straightGrained());
+            curve = mode.ratio(demand.straightGrained().thoroughlySoftened());
+            reasons.add(new Reason(Cause.CARRY, slope * Math.log(straight / uncooled)));
+            reasons.add(new Reason(Cause.DRY_WOOD, slope * Math.log(uncooled / wet)));
+            reasons.add(new Reason(Cause.TOO_LITTLE_HEAT, slope * Math.log(wet / curve)));
         }
-        reasons.add(new Reason(Reason.Cause.CURVE, slope * Math.log(curveRatio)));
-        reasons.add(new Reason(Reason.Cause.SLOPING_GRAIN, slope * Math.log(asIs / withoutSlope)));
+        reasons.add(new Reason(Cause.CURVE, slope * Math.log(curve)));
         if (recipe.blank().knots() == Knots.IN_BEND) {
-            reasons.add(new Reason(Reason.Cause.KNOTS, risk.knotEffect(kind, mode)));
+            reasons.add(new Reason(Cause.KNOTS, risk.knotEffect(kind, mode)));
         }
         return reasons.stream().sorted(Comparator.comparingDouble(Reason::size).reversed()).toList();
     }

@@ -12,8 +12,12 @@ public record Reason(Cause cause, double size) {
     public enum Cause {
         /** The curve is tight for this thickness and support, even in soft straight wood. */
         CURVE,
-        /** The wood is not as soft as heat and water can make it. */
-        HARD_WOOD,
+        /** The wood cooled and stiffened between the chamber and the clamps. */
+        CARRY,
+        /** The wood is too dry to soften, and steam had no time to wet it. */
+        DRY_WOOD,
+        /** The wood did not get hot enough, for want of temperature or time. */
+        TOO_LITTLE_HEAT,
         /** The grain runs out through the face. */
         SLOPING_GRAIN,
         /** Knots or wild grain in the bend. */

@@ -23,6 +23,14 @@ public enum PhysicalBound {
     SOAK_HOURS("Soak", 0, 1000, "h"),
     /** From the chamber to fully clamped. */
     CARRY_SECONDS("Carry", 0, 900, "s"),
+    /** Time clamped to the form. */
+    FORM_HOURS("Time on the form", 0.05, 2000, "h"),
+    /** Time on the drying rack. */
+    RACK_DAYS("Time on the rack", 0.1, 400, "days"),
+    /** Temperature of the shop. */
+    SHOP_C("Shop temperature", -20, 50, "°C"),
+    /** Relative humidity of the shop. */
+    HUMIDITY_PERCENT("Shop humidity", 5, 95, "%"),
     /** Slope of grain as the run for a rise of one. */
     GRAIN_RUN("Slope of grain, 1 in", 2, 1000, ""),
     /** Thickness of a strap. */

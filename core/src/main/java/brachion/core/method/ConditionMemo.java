@@ -1,0 +1,43 @@
+package brachion.core.method;
+
+import brachion.core.bending.SectionCondition;
+import brachion.core.process.Piece;
+import brachion.core.process.Stage;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Supplier;
+
+/**
+ * Remembers what simulated pieces were like, because a fit, and every change of radius or strap, asks again for the
+ * same ones. The simulation always gives the same answer for the same piece and stages, so nothing can go stale.
+ */
+final class ConditionMemo {
+
+    /** About 30 MB when full. */
+    private static final int MOST = 20_000;
+
+    private record Asked(Piece piece, List<Stage> stages) {
+    }
+
+    private final Map<Asked, SectionCondition> known = Collections.synchronizedMap(
+            new LinkedHashMap<>(256, 0.75f, true) {
+                private static final long serialVersionUID = 1L;
+
+                @Override
+                protected boolean removeEldestEntry(Map.Entry<Asked, SectionCondition> eldest) {
+                    return size() > MOST;
+                }
+            });
+
+    SectionCondition of(Piece piece, List<Stage> stages, Supplier<SectionCondition> simulation) {
+        Asked asked = new Asked(piece, List.copyOf(stages));
+        SectionCondition condition = known.get(asked);
+        if (condition == null) {
+            condition = simulation.get();
+            known.put(asked, condition);
+        }
+        return condition;
+    }
+}

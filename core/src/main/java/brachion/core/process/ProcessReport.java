@@ -1,0 +1,144 @@
+package brachion.core.process;
+
+import brachion.core.process.ProcessTimes.Governor;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * What a process does to a piece: a picture of every stage, and when things happen.
+ *
+ * @param stages the stages as given, each with its frames
+ * @param times  when things happen
+ */
+public record ProcessReport(List<StageFrames> stages, ProcessTimes times) {
+
+    private static final int DEPTHS = 18;
+    private static final int FRAMES = 40;
+
+    private static final double HOT_WITHIN_C = 3;
+    private static final double SOFT_BOUND = 0.7;
+    private static final double SOFT_SHARE = 0.8;
+    private static final double CARRY_BOUND = 0.5;
+    private static final double COLD_WITHIN_C = 5;
+    /** Water governs when softening takes this many times as long as heating. */
+    private static final double WATER_FACTOR = 1.25;
+
+    private static final double HOUR_S = 3600;
+    private static final double DAY_S = 86_400;
+
+    /**
+     * @param stage  the stage
+     * @param frames moments of it, first and last included
+     */
+    public record StageFrames(Stage stage, List<ProcessFrame> frames) {
+    }
+
+    /**
+     * Follows a piece through soaking (if any), one heating, the carry, the form and the rack.
+     *
+     * @param plan the five stages; the soak and the carry may be missing
+     * @throws IllegalArgumentException when the stages are not in the order of work
+     */
+    public static ProcessReport of(Piece piece, List<Stage> plan) {
+        requireOrder(plan);
+        ProcessSimulation simulation = new ProcessSimulation(piece);
+        List<StageFrames> pictures = new ArrayList<>();
+        OptionalDouble hot = OptionalDouble.empty();
+        OptionalDouble soft = OptionalDouble.empty();
+        OptionalDouble carryLimit = OptionalDouble.empty();
+        OptionalDouble cold = OptionalDouble.empty();
+        ProcessSimulation clamped = null;
+        for (Stage stage : plan) {
+            switch (stage.kind()) {
+                case SOAK, CARRY, RACK -> { }
+                case FORM -> {
+                    clamped = simulation.copy();
+                    cold = when(simulation.copy(), stage.lasting(7 * DAY_S),
+                            field -> stage.shopC() + COLD_WITHIN_C - field.hottestC());
+                }
+                default -> {
+                    hot = when(simulation.copy(), stage.lasting(8 * HOUR_S),
+                            field -> field.coreC() - stage.mediumC() + HOT_WITHIN_C);
+                    soft = when(simulation.copy(), stage.lasting(8 * HOUR_S),
+                            field -> field.shareSofterThan(SOFT_BOUND) - SOFT_SHARE);
+                }
+            }
+            pictures.add(frames(simulation, stage));
+            if (heats(stage.kind())) {
+                Stage carry = new Stage(StageKind.CARRY, 600, stage.shopC(), stage.shopC(), stage.relativeHumidity());
+                carryLimit = when(simulation.copy(), carry,
+                        field -> CARRY_BOUND - field.condition().outerQuarterSoftness());
+            }
+        }
+        Stage rack = plan.get(plan.size() - 1);
+        Governor governor = soft.isPresent() && soft.getAsDouble() <= WATER_FACTOR * hot.orElse(0)
+                ? Governor.HEAT : Governor.WATER;
+        return new ProcessReport(pictures, new ProcessTimes(hot, soft, carryLimit, cold,
+                below(10, clamped, rack), below(8, clamped, rack), governor));
+    }
+
+    private static boolean heats(StageKind kind) {
+        return switch (kind) {
+            case STEAM_BOX, STEAM_BAG, SIMMER, HOT_PIPE -> true;
+            case SOAK, CARRY, FORM, RACK -> false;
+        };
+    }
+
+    private static void requireOrder(List<Stage> plan) {
+        int last = -1;
+        for (Stage stage : plan) {
+            if (stage.kind().ordinal() <= last) {
+                throw new IllegalArgumentException("The stages must follow the order of work, with one heating");
+            }
+            last = heats(stage.kind()) ? StageKind.HOT_PIPE.ordinal() : stage.kind().ordinal();
+        }
+        boolean complete = plan.stream().filter(stage -> heats(stage.kind())).count() == 1
+                && plan.stream().anyMatch(stage -> stage.kind() == StageKind.FORM)
+                && last == StageKind.RACK.ordinal();
+        if (!complete) {
+            throw new IllegalArgumentException("A process needs one heating, a form and a rack");
+        }
+    }
+
+    private static OptionalDouble below(double percent, ProcessSimulation clamped, Stage rack) {
+        return when(clamped.copy(), rack.lasting(180 * DAY_S), field -> percent - field.meanMoisturePercent());
+    }
+
+    /** When a measure first rises to zero, between two steps by straight line. */
+    private static OptionalDouble when(ProcessSimulation simulation, Stage stage,
+                                       ToDoubleFunction<SectionField> measure) {
+        double[] last = {0, Double.NaN};
+        double[] found = {Double.NaN};
+        simulation.run(stage, (seconds, field) -> {
+            double now = measure.applyAsDouble(field);
+            if (now >= 0) {
+                found[0] = Double.isNaN(last[1]) ? seconds
+                        : last[0] + (seconds - last[0]) * -last[1] / (now - last[1]);
+                return false;
+            }
+            last[0] = seconds;
+            last[1] = now;
+            return true;
+        });
+        return Double.isNaN(found[0]) ? OptionalDouble.empty() : OptionalDouble.of(found[0]);
+    }
+
+    /** Runs a stage and keeps moments of it, close together at the start, where most happens. */
+    private static StageFrames frames(ProcessSimulation simulation, Stage stage) {
+        List<ProcessFrame> frames = new ArrayList<>();
+        simulation.run(stage, (seconds, field) -> {
+            frames.add(ProcessFrame.of(seconds, field, DEPTHS));
+            return true;
+        });
+        if (frames.size() <= FRAMES) {
+            return new StageFrames(stage, frames);
+        }
+        List<ProcessFrame> thinned = new ArrayList<>();
+        for (int i = 0; i < FRAMES; i++) {
+            thinned.add(frames.get((int) Math.round((double) i * (frames.size() - 1) / (FRAMES - 1))));
+        }
+        return new StageFrames(stage, thinned);
+    }
+}

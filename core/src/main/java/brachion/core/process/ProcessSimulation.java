@@ -1,0 +1,69 @@
+package brachion.core.process;
+
+import brachion.core.process.SectionSimulation.Watcher;
+
+/**
+ * A piece on its way through stages. Each stage carries on where the last one ended.
+ *
+ * <p>The grid is fine enough that halving its cells, and tightening the steps tenfold, changes mean moisture, core
+ * temperature and mean softness by less than 1 %; a test holds that.
+ */
+public final class ProcessSimulation {
+
+    private static final int LAYERS = 16;
+    private static final int COLUMNS = 7;
+
+    private final SectionGrid grid;
+    private final double gravity;
+    private final double diffusionFactor;
+    private final double stepTolerance;
+    private SectionField field;
+
+    /** A piece before anything is done to it. */
+    public ProcessSimulation(Piece piece) {
+        this(piece, 1, LAYERS, COLUMNS, 1);
+    }
+
+    ProcessSimulation(Piece piece, double diffusionFactor, int layers, int columns, double stepTolerance) {
+        this.grid = SectionGrid.of(piece.thicknessMm(), piece.widthMm(), layers, columns);
+        this.gravity = piece.basicSpecificGravity();
+        this.diffusionFactor = diffusionFactor;
+        this.stepTolerance = stepTolerance;
+        this.field = SectionField.uniform(grid, piece.celsius(), piece.moisturePercent(), gravity);
+    }
+
+    private ProcessSimulation(ProcessSimulation other) {
+        this.grid = other.grid;
+        this.gravity = other.gravity;
+        this.diffusionFactor = other.diffusionFactor;
+        this.stepTolerance = other.stepTolerance;
+        this.field = other.field;
+    }
+
+    /** Another piece in the same state, so that what would happen otherwise can be tried. */
+    public ProcessSimulation copy() {
+        return new ProcessSimulation(this);
+    }
+
+    /** The section now. */
+    public SectionField field() {
+        return field;
+    }
+
+    /** Goes through a stage. */
+    public SectionField run(Stage stage) {
+        return run(stage, (seconds, at) -> true);
+    }
+
+    SectionField run(Stage stage, Watcher watcher) {
+        return run(stage.surroundings(), stage.seconds(), watcher);
+    }
+
+    SectionField run(Surroundings surroundings, double seconds, Watcher watcher) {
+        SectionSimulation simulation =
+                new SectionSimulation(grid, field, gravity, diffusionFactor, stepTolerance);
+        simulation.run(surroundings, seconds, watcher);
+        field = simulation.field(surroundings);
+        return field;
+    }
+}

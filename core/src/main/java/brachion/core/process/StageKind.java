@@ -1,0 +1,81 @@
+package brachion.core.process;
+
+import brachion.core.quantity.Temperature;
+import brachion.core.wood.HailwoodHorrobinSorption;
+
+/**
+ * What can be done to a piece, with how strongly each exchanges heat and water. The transfer coefficients are round
+ * numbers chosen by us for still water, condensing steam, moving and still air.
+ */
+public enum StageKind {
+    /** Under water. */
+    SOAK {
+        @Override
+        Surroundings surroundings(Stage stage) {
+            return Surroundings.all(new Surface(500, stage.mediumC(), 1e-4, FIBRE_SATURATION_PERCENT, true));
+        }
+    },
+    /** In a steam box. */
+    STEAM_BOX {
+        @Override
+        Surroundings surroundings(Stage stage) {
+            return Surroundings.all(new Surface(400, stage.mediumC(), 1e-6, STEAM_MOISTURE_PERCENT, false));
+        }
+    },
+    /** In a steam bag, off the job or in place. */
+    STEAM_BAG {
+        @Override
+        Surroundings surroundings(Stage stage) {
+            return Surroundings.all(new Surface(600, stage.mediumC(), 1e-6, STEAM_MOISTURE_PERCENT, false));
+        }
+    },
+    /** Sealed in a bag in simmering water. */
+    SIMMER {
+        @Override
+        Surroundings surroundings(Stage stage) {
+            return Surroundings.all(Surface.heatOnly(1000, stage.mediumC()));
+        }
+    },
+    /** Over a hot pipe, the inner face wetted and against it. */
+    HOT_PIPE {
+        @Override
+        Surroundings surroundings(Stage stage) {
+            Surface air = Surface.heatOnly(10, stage.shopC());
+            return new Surroundings(new Surface(300, stage.mediumC(), 1e-5, FIBRE_SATURATION_PERCENT, true), air, air);
+        }
+    },
+    /** From the heat to fully clamped. */
+    CARRY {
+        @Override
+        Surroundings surroundings(Stage stage) {
+            return Surroundings.all(Surface.heatOnly(40, stage.shopC()));
+        }
+    },
+    /** Clamped to the form. */
+    FORM {
+        @Override
+        Surroundings surroundings(Stage stage) {
+            Surface air = air(stage);
+            return new Surroundings(Surface.heatOnly(100, stage.shopC()), air, air);
+        }
+    },
+    /** On a drying rack or brace, air all round. */
+    RACK {
+        @Override
+        Surroundings surroundings(Stage stage) {
+            return Surroundings.all(air(stage));
+        }
+    };
+
+    private static final double FIBRE_SATURATION_PERCENT = 30;
+    /** Equilibrium near saturation at the heat of steam. */
+    private static final double STEAM_MOISTURE_PERCENT = 17;
+
+    abstract Surroundings surroundings(Stage stage);
+
+    private static Surface air(Stage stage) {
+        double towards = HailwoodHorrobinSorption.equilibriumMoisture(
+                new Temperature(stage.shopC()), stage.relativeHumidity()).percent();
+        return new Surface(15, stage.shopC(), 3e-8, towards, false);
+    }
+}

@@ -1,0 +1,50 @@
+package brachion.server.process;
+
+import brachion.core.method.Recipe;
+import brachion.core.method.SteamBox;
+import brachion.core.process.Stage;
+import brachion.core.process.StageKind;
+import brachion.core.quantity.PhysicalBound;
+import brachion.server.problem.RefusedFieldException;
+import brachion.server.recipe.RecipeFields;
+import brachion.server.recipe.Within;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What is to be followed.
+ *
+ * @param recipe               a steamed bend
+ * @param formHours            hours clamped to the form [h]
+ * @param rackDays             days on the rack afterwards
+ * @param shopC                temperature of the shop [°C]
+ * @param shopHumidityPercent  relative humidity of the shop [%]
+ */
+record ProcessRequest(
+        @NotNull @Valid RecipeFields recipe,
+        @NotNull @Within(PhysicalBound.FORM_HOURS) Double formHours,
+        @NotNull @Within(PhysicalBound.RACK_DAYS) Double rackDays,
+        @NotNull @Within(PhysicalBound.SHOP_C) Double shopC,
+        @NotNull @Within(PhysicalBound.HUMIDITY_PERCENT) Double shopHumidityPercent) {
+
+    /** The stages in the order of work; soak and carry only where there is one. */
+    List<Stage> stages(Recipe typical) {
+        if (!(typical.method() instanceof SteamBox steam)) {
+            throw new RefusedFieldException("recipe.method", "Only steamed stock has a process to follow.");
+        }
+        List<Stage> plan = new ArrayList<>();
+        for (Stage stage : steam.stages()) {
+            double medium = stage.kind() == StageKind.STEAM_BOX ? stage.mediumC() : shopC;
+            plan.add(stage(stage.kind(), stage.seconds(), medium));
+        }
+        plan.add(stage(StageKind.FORM, formHours * 3600, shopC));
+        plan.add(stage(StageKind.RACK, rackDays * 86_400, shopC));
+        return plan;
+    }
+
+    private Stage stage(StageKind kind, double seconds, double mediumC) {
+        return new Stage(kind, seconds, mediumC, shopC, shopHumidityPercent / 100);
+    }
+}

@@ -1,0 +1,53 @@
+package brachion.server.process;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import brachion.server.ServerTest;
+import brachion.server.Wire;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.HttpStatus;
+import org.springframework.test.web.servlet.assertj.MockMvcTester;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+
+@ServerTest
+class ProcessApiTest {
+
+    private static final String SHOP = "\"formHours\": 24, \"rackDays\": 14, \"shopC\": 18, \"shopHumidityPercent\": 45";
+
+    @Autowired
+    private MockMvcTester mvc;
+
+    @Test
+    void follows_a_piece_through_every_stage_and_says_when_things_happen() {
+        MvcTestResult answer = follow(Wire.STEAM.replace("\"soakHours\": 0", "\"soakHours\": 6"));
+        assertThat(answer).hasStatusOk();
+        assertThat(answer).bodyJson().extractingPath("$.stages[*].kind").asArray()
+                .containsExactly("SOAK", "STEAM_BOX", "CARRY", "FORM", "RACK");
+        assertThat(Wire.read(answer, "$.times.softAfterS", Double.class)).isBetween(60.0, 3600.0);
+        assertThat(Wire.read(answer, "$.times.coldAfterS", Double.class)).isBetween(300.0, 7200.0);
+        assertThat(answer).bodyJson().extractingPath("$.schools[*].school").asArray().hasSize(4);
+    }
+
+    @Test
+    void without_a_soak_or_a_carry_there_is_no_such_stage() {
+        MvcTestResult answer = follow(Wire.STEAM.replace("\"carrySeconds\": 15", "\"carrySeconds\": 0"));
+        assertThat(answer).bodyJson().extractingPath("$.stages[*].kind").asArray()
+                .containsExactly("STEAM_BOX", "FORM", "RACK");
+    }
+
+    @Test
+    void a_shop_no_one_works_in_and_a_method_without_heat_are_refused_by_field() {
+        assertThat(Wire.refusedFields(Wire.post(mvc, "/api/process", "{\"recipe\": %s, %s}".formatted(
+                Wire.recipe(12, 200, Wire.STEAM), SHOP.replace("45", "150"))))).containsExactly("shopHumidityPercent");
+        String laminated = Wire.recipe(3, 240, "null").replace("STEAM_BOX", "COLD_LAMINATION")
+                .replace("\"steam\": null", "\"lamination\": {\"glue\": \"PVA\", \"plies\": 8}");
+        MvcTestResult refused = Wire.post(mvc, "/api/process", "{\"recipe\": %s, %s}".formatted(laminated, SHOP));
+        assertThat(refused).hasStatus(HttpStatus.BAD_REQUEST);
+        assertThat(Wire.refusedFields(refused)).containsExactly("recipe.method");
+    }
+
+    private MvcTestResult follow(String steam) {
+        return Wire.post(mvc, "/api/process", "{\"recipe\": %s, %s}".formatted(Wire.recipe(12, 200, steam), SHOP));
+    }
+}
