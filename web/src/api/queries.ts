@@ -51,6 +51,27 @@ export function useForecast(recipe: RecipeFields | undefined) {
   });
 }
 
+/** The shop and what follows the bend, as far as the process strip needs them. */
+export interface Afterwards {
+  formHours: number;
+  rackDays: number;
+  shopC: number;
+  shopHumidityPercent: number;
+}
+
+export function useProcess(recipe: RecipeFields | undefined, afterwards: Afterwards) {
+  // radius, angle and support do not change what heat and water do
+  const asked = recipe && { ...recipe, innerRadiusMm: 100, angleDegrees: 90, steam: recipe.steam && { ...recipe.steam, strap: undefined } };
+  return useQuery({
+    queryKey: ['process', asked, afterwards],
+    queryFn: () => body(api.POST('/api/process', { body: { recipe: asked as RecipeFields, ...afterwards } })),
+    enabled: recipe?.method === 'STEAM_BOX',
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    retry: false,
+  });
+}
+
 /** Writes to the record of bends; every one of them makes lists and forecasts fetch again. */
 export function useTrialWrites() {
   const client = useQueryClient();

@@ -85,7 +85,19 @@ export const theme = createTheme({
       },
     },
     MuiToggleButton: {
-      styleOverrides: { root: { paddingBlock: 6, paddingInline: 12, minHeight: 40, lineHeight: 1.2 } },
+      styleOverrides: {
+        root: ({ theme: t }) => ({
+          paddingBlock: 6,
+          paddingInline: 12,
+          minHeight: 40,
+          lineHeight: 1.2,
+          color: t.vars?.palette.text.primary,
+          '&.Mui-selected, &.Mui-selected:hover': {
+            backgroundColor: t.vars?.palette.primary.main,
+            color: t.vars?.palette.primary.contrastText,
+          },
+        }),
+      },
     },
     MuiTextField: { defaultProps: { size: 'small', fullWidth: true } },
     MuiPaper: { defaultProps: { elevation: 0 } },

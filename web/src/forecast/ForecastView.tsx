@@ -1,20 +1,32 @@
 import { Box, Button, Paper, Typography } from '@mui/material';
 import { useNavigate } from 'react-router';
+import { useProcess, type Afterwards } from '../api/queries';
 import { useStored, writeStored } from '../app/storage';
 import { BendDrawing } from '../bend/BendDrawing';
 import { StrainAcross } from '../bend/StrainAcross';
 import { EMPTY_OUTCOME, LOG_DRAFT } from '../log/draft';
 import { OddsPanel } from '../odds/OddsPanel';
+import { ProcessStrip } from '../process/ProcessStrip';
+import type { StageChange } from '../process/StageHandle';
 import { FIRST_RECIPE, type RecipeForm } from '../recipe/form';
 import { RecipeInputs } from '../recipe/RecipeInputs';
 import { useRecipe } from '../recipe/useRecipe';
-import { FORECAST_DRAFT } from './draft';
+import { AFTERWARDS_DRAFT, FORECAST_DRAFT, ORDINARY_SHOP } from './draft';
 
 export function ForecastView() {
   const [form, setForm] = useStored<RecipeForm>(FORECAST_DRAFT, FIRST_RECIPE);
   const { recipe, readings, problems, forecast } = useRecipe(form);
+  const [afterwards, setAfterwards] = useStored<Afterwards>(AFTERWARDS_DRAFT, ORDINARY_SHOP);
+  const process = useProcess(recipe, afterwards);
   const navigate = useNavigate();
   const answer = forecast.data;
+  const changeStage = ({ kind, seconds }: StageChange) => {
+    if (kind === 'SOAK') setForm({ ...form, soakHours: String(seconds / 3600) });
+    if (kind === 'STEAM_BOX') setForm({ ...form, steamMinutes: String(seconds / 60) });
+    if (kind === 'CARRY') setForm({ ...form, carrySeconds: String(seconds) });
+    if (kind === 'FORM') setAfterwards({ ...afterwards, formHours: seconds / 3600 });
+    if (kind === 'RACK') setAfterwards({ ...afterwards, rackDays: seconds / 86_400 });
+  };
   return (
     <Box
       sx={{
@@ -27,14 +39,14 @@ export function ForecastView() {
       <Typography variant="h1" sx={{ position: 'absolute', left: -9999 }}>
         Forecast
       </Typography>
-      <Box sx={{ order: { xs: 3, md: 0 }, gridRow: { md: '1 / span 2', lg: 'auto' } }}>
+      <Box sx={{ order: { xs: 4, md: 0 }, gridRow: { md: '1 / span 3', lg: '1 / span 2' } }}>
         <RecipeInputs form={form} readings={readings} problems={problems}
           onChange={(change) => { setForm({ ...form, ...change }); }} />
       </Box>
-      <Paper sx={{ p: 2, order: { xs: 2, md: 0 }, position: { md: 'sticky' }, top: { md: 72 } }}>
+      <Paper sx={{ p: 2, order: { xs: 2, md: 0 } }}>
         {answer && recipe ? (
           <>
-            <Box sx={{ height: { xs: 260, md: 400 } }}>
+            <Box sx={{ height: { xs: 260, md: 330 } }}>
               <BendDrawing recipe={recipe} section={answer.section} />
             </Box>
             <Typography variant="h3" sx={{ mt: 1 }}>
@@ -46,7 +58,7 @@ export function ForecastView() {
           <Waiting problems={Object.keys(problems).length} />
         )}
       </Paper>
-      <Box sx={{ order: { xs: 1, md: 0 }, position: { lg: 'sticky' }, top: { lg: 72 } }}>
+      <Box sx={{ order: { xs: 1, md: 0 } }}>
         {answer && recipe && (
           <>
             <OddsPanel answer={answer} laminated={form.method === 'COLD_LAMINATION'} />
@@ -63,6 +75,11 @@ export function ForecastView() {
           </>
         )}
       </Box>
+      {process.data && form.method === 'STEAM_BOX' && (
+        <Box sx={{ order: { xs: 3, md: 0 }, gridColumn: { lg: '2 / span 2' }, minWidth: 0 }}>
+          <ProcessStrip answer={process.data} onChange={changeStage} />
+        </Box>
+      )}
     </Box>
   );
 }

@@ -76,8 +76,9 @@ function Rests({ answer, laminated }: OddsPanelProps) {
       </Typography>
       {!laminated && (
         <Typography variant="body2" color="text.secondary" sx={{ mt: 0.5 }}>
-          Taken as {softnessInWords(section)} at {Math.round(section.moisturePercent)} % moisture. Pull at a 24 in
-          (600 mm) lever: about {Math.round(section.momentNm / 0.6)} N.
+          When it is bent the outer face is {softnessInWords(section.outerSoftness)}, the inner half{' '}
+          {softnessInWords(section.innerSoftness)}. Pull at a 24 in (600 mm) lever: about{' '}
+          {Math.round(section.momentNm / 0.6)} N.
         </Typography>
       )}
     </Box>

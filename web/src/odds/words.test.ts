@@ -9,7 +9,7 @@ const tension: ModeForecast = {
   limit: 0.017,
   broken: 0.4,
   reasons: [
-    { cause: 'HARD_WOOD', size: 2.1 },
+    { cause: 'DRY_WOOD', size: 2.1 },
     { cause: 'CURVE', size: 0.9 },
     { cause: 'SLOPING_GRAIN', size: 0.2 },
   ],
@@ -37,7 +37,7 @@ describe('odds in words', () => {
     expect(limitInWords(tension)).toContain('124 %');
     const said = reasonsInWords(tension, false);
     expect(said).toHaveLength(2);
-    expect(said[0]).toContain('not soft');
+    expect(said[0]).toContain('soak it first');
   });
 
   it('gives no advice on a bend that hardly ever breaks', () => {

@@ -1,4 +1,4 @@
-import type { ModeForecast, Odds, Reason, SectionView } from '../api/schema';
+import type { ModeForecast, Odds, Reason } from '../api/schema';
 
 /** A probability the way it is said at the bench: 7 in 10, 19 in 20, 1 in 50. */
 export function oddsInWords(p: number): string {
@@ -41,13 +41,17 @@ const WORTH_SAYING = 0.05;
 const CURE: Record<ModeForecast['mode'], Record<Reason['cause'], string>> = {
   TENSION: {
     CURVE: 'The curve is tight for this thickness. Thin the stock, open the radius or add a strap with stops.',
-    HARD_WOOD: 'The wood is not soft: raise its moisture or the chamber’s heat before bending.',
+    CARRY: 'It stiffens on the way from the chamber: clamp sooner, or bend with the bag still on.',
+    DRY_WOOD: 'Steam had no time to wet this stock: soak it first, or start with wetter wood.',
+    TOO_LITTLE_HEAT: 'It is not soft through: a hotter chamber or more time in it.',
     SLOPING_GRAIN: 'The grain runs out through the outer face: choose a straighter piece.',
     KNOTS: 'Knots or wild grain in the bend: move the bend along the piece or choose a clear one.',
   },
   COMPRESSION: {
     CURVE: 'The curve squeezes the inner face hard. Thin the stock or open the radius; a strap does not help here.',
-    HARD_WOOD: 'The inner half is not soft enough to fold into the curve: raise moisture or heat.',
+    CARRY: 'The inner face stiffens on the way from the chamber: clamp sooner.',
+    DRY_WOOD: 'The inner half is too dry to fold into the curve: soak it first, or start with wetter wood.',
+    TOO_LITTLE_HEAT: 'The inner half is not soft through: a hotter chamber or more time in it.',
     SLOPING_GRAIN: '',
     KNOTS: 'Knots in the bend buckle first: choose a clear piece.',
   },
@@ -67,10 +71,9 @@ export function reasonsInWords(mode: ModeForecast, laminated: boolean): string[]
 }
 
 /** Softness in a word. */
-export function softnessInWords(section: SectionView): string {
-  const s = Math.min(section.outerSoftness, section.innerSoftness);
-  if (s < 0.3) return 'hard';
-  if (s < 0.6) return 'half soft';
-  if (s < 0.85) return 'fairly soft';
+export function softnessInWords(softness: number): string {
+  if (softness < 0.3) return 'hard';
+  if (softness < 0.6) return 'half soft';
+  if (softness < 0.85) return 'fairly soft';
   return 'soft';
 }

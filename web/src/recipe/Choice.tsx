@@ -28,14 +28,7 @@ export function Choice<T extends string>({ label, options, value, onChange, prob
         sx={{ flexWrap: 'wrap' }}
       >
         {(Object.keys(options) as T[]).map((option) => (
-          <ToggleButton
-            key={option}
-            value={option}
-            sx={{
-              '&.Mui-selected, &.Mui-selected:hover': { bgcolor: 'primary.main', color: 'primary.contrastText' },
-              color: 'text.primary',
-            }}
-          >
+          <ToggleButton key={option} value={option}>
             {options[option]}
           </ToggleButton>
         ))}

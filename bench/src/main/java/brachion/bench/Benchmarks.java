@@ -26,6 +26,11 @@ public final class Benchmarks {
              "innerRadiusMm": 140, "angleDegrees": 180, "method": "STEAM_BOX",
              "steam": {"soakHours": 0, "steamMinutes": 60, "chamberC": 98, "carrySeconds": 15}}}""";
 
+    private static final Map<String, String> AIMS = Map.of(
+            "wholeRecipe", "aim: 10 ms, within 1 % of a fine grid (a core test holds the accuracy)",
+            "thicknessSweep", "aim: 300 ms",
+            "forecastUnmeasured", "15 possibilities", "forecastMeasured", "heat and water remembered");
+
     private final List<String> rows = new ArrayList<>();
 
     private Benchmarks() {
@@ -42,8 +47,10 @@ public final class Benchmarks {
     private void core() throws RunnerException {
         for (RunResult result : new Runner(new OptionsBuilder().include("brachion.bench.CoreBenchmarks").build()).run()) {
             String name = result.getPrimaryResult().getLabel();
-            row("core: " + name, "%.1f µs (± %.1f)".formatted(
-                    result.getPrimaryResult().getScore(), result.getPrimaryResult().getScoreError()), "");
+            double score = result.getPrimaryResult().getScore();
+            String unit = result.getPrimaryResult().getScoreUnit().replace("/op", "").replace("us", "µs");
+            row("core: " + name, "%.1f %s (± %.1f)".formatted(score, unit, result.getPrimaryResult().getScoreError()),
+                    AIMS.getOrDefault(name, ""));
         }
     }
 

@@ -14,6 +14,10 @@ import brachion.core.method.Knots;
 import brachion.core.method.Recipe;
 import brachion.core.method.Seasoning;
 import brachion.core.method.SteamBox;
+import brachion.core.process.Piece;
+import brachion.core.process.ProcessSimulation;
+import brachion.core.process.Stage;
+import brachion.core.process.StageKind;
 import brachion.core.risk.Flaw;
 import brachion.core.risk.Outcome;
 import brachion.core.risk.RiskModel;
@@ -48,6 +52,11 @@ public class CoreBenchmarks {
 
     private static final Species ASH = SpeciesCatalogue.published().require("white-ash");
 
+    private static final List<Stage> WHOLE = List.of(Stage.of(StageKind.SOAK, 12 * 3600, 18),
+            Stage.of(StageKind.STEAM_BOX, 7200, 98), Stage.of(StageKind.CARRY, 30, 18),
+            Stage.of(StageKind.FORM, 86_400, 18), Stage.of(StageKind.RACK, 14 * 86_400, 18));
+
+    private double thicknessMm = 12;
     private final BendSection section = new BendSection(ASH, SectionCondition.uniform(0.9, 20), 19, 25, 140, 500,
             Optional.of(new Strap(StrapMaterial.STEEL, 0.9, 25, 1)));
     private final List<Trial> thousand = trials(1000);
@@ -73,7 +82,35 @@ public class CoreBenchmarks {
         return forecaster.forecast(unmeasured);
     }
 
-    /** A fit of 1,000 trials, their sections included. */
+    /** A forecast of a piece never seen before, its heat and water included. */
+    @Benchmark
+    public Forecast forecastNewPiece() {
+        thicknessMm = 12 + (thicknessMm + 0.001) % 12;
+        return forecaster.forecast(recipe(thicknessMm, 140, OptionalDouble.of(18), OptionalDouble.of(20)));
+    }
+
+    /** A whole recipe of inch stock: 12 h soak, 2 h steam, 30 s carry, 24 h form, 14 d rack. */
+    @Benchmark
+    public double wholeRecipe() {
+        ProcessSimulation piece = new ProcessSimulation(new Piece(0.6, 25, 50, 8, 18));
+        WHOLE.forEach(piece::run);
+        return piece.field().meanMoisturePercent();
+    }
+
+    /** Soak, steam and carry of 60 thicknesses from 2 to 25 mm. */
+    @Benchmark
+    @OutputTimeUnit(TimeUnit.MILLISECONDS)
+    public double thicknessSweep() {
+        double sum = 0;
+        for (int i = 0; i < 60; i++) {
+            ProcessSimulation piece = new ProcessSimulation(new Piece(0.6, 2 + 23 * i / 59.0, 50, 8, 18));
+            WHOLE.subList(0, 3).forEach(piece::run);
+            sum += piece.field().meanSoftness();
+        }
+        return sum;
+    }
+
+    /** A fit of 1,000 trials, their sections included; their heat and water are remembered from the fit before. */
     @Benchmark
     public RiskModel refitThousand() {
         return RiskModel.fit(thousand);

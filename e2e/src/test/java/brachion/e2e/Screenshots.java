@@ -44,6 +44,18 @@ class Screenshots extends BrowserTest {
     }
 
     @Test
+    void process() {
+        page.setViewportSize(1280, 1080);
+        show("/forecast");
+        button("kiln-dried").click();
+        type("Moisture %", "8");
+        type("Soak, hours", "12");
+        type("Steam, minutes", "60");
+        button("How wet").click();
+        take("process");
+    }
+
+    @Test
     void evening() {
         show("/forecast");
         button("Evening").click();

@@ -42,9 +42,10 @@ final class ShopLuck {
         double bears = STRETCH.get(blank.speciesId()) * (1 - 1.8 / grainRun)
                 * (blank.knots() == Knots.IN_BEND ? 0.75 : 1);
         boolean laminated = recipe.method() == MethodKind.COLD_LAMINATION;
-        bears *= laminated ? 0.22 : readiness(recipe.steam(), blank.thicknessMm(), moisture);
+        double ready = laminated ? 0.22 : readiness(recipe.steam(), blank.thicknessMm(), moisture);
+        bears *= ready;
         double outer = asked * (laminated ? 1 : share(recipe)) / bears * Math.exp(0.17 * random.nextGaussian());
-        double inner = asked / SQUEEZE.getOrDefault(blank.speciesId(), 17.0) * (laminated ? 0.5 : 1) * Math.exp(0.2 * random.nextGaussian());
+        double inner = asked / SQUEEZE.getOrDefault(blank.speciesId(), 17.0) / (laminated ? 2 : ready) * Math.exp(0.2 * random.nextGaussian());
         if (random.nextDouble() < (laminated ? 0.16 : 0.03)) {
             Flaw odd = laminated ? Flaw.GLUE_LINE_GAP : Flaw.GRAIN_SPLIT;
             return new Ending(random.nextBoolean() ? Severity.FLAW : Severity.BROKEN, odd);

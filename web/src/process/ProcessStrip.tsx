@@ -1,0 +1,177 @@
+import { Box, ToggleButton, ToggleButtonGroup, Typography } from '@mui/material';
+import { useState, type PointerEvent } from 'react';
+import type { ProcessAnswer, StageView } from '../api/schema';
+import { usePalette } from '../app/palette';
+import { useUnits } from '../app/units';
+import { printTemperature } from '../units/printing';
+import { StageHandle, type StageChange } from './StageHandle';
+import { StripPicture } from './StripPicture';
+import { stageSpans, valueAt } from './geometry';
+import { RAMPS, type Shown } from './ramps';
+import { printTime } from './time';
+import { carryInWords, dryingInWords, SCHOOL, STAGE, steamingInWords } from './words';
+
+const WIDTH = 1000;
+const HEIGHT = 170;
+
+interface ProcessStripProps {
+  answer: ProcessAnswer;
+  onChange: (change: StageChange) => void;
+}
+
+interface Moment {
+  stage: StageView;
+  seconds: number;
+  x: number;
+}
+
+/**
+ * The process strip: time runs along, stage by stage, each on its own scale; depth runs down, outer face on top. The
+ * ends of the stages are handles.
+ */
+export function ProcessStrip({ answer, onChange }: ProcessStripProps) {
+  const [shown, setShown] = useState<Shown>('softness');
+  const [moment, setMoment] = useState<Moment>();
+  const spans = stageSpans(answer.stages, WIDTH);
+  const point = (event: PointerEvent<SVGSVGElement>) => {
+    const box = event.currentTarget.getBoundingClientRect();
+    const x = ((event.clientX - box.left) / box.width) * WIDTH;
+    const index = spans.findIndex((span) => x >= span.from && x <= span.to);
+    const span = spans[index];
+    const stage = answer.stages[index];
+    if (span && stage) setMoment({ stage, x, seconds: ((x - span.from) / (span.to - span.from)) * stage.seconds });
+  };
+  return (
+    <Box component="section" aria-label="Process" sx={{ mt: 2 }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1.5, mb: 1 }}>
+        <Typography variant="h2" sx={{ flexGrow: 1 }}>
+          Heat and water through the piece
+        </Typography>
+        <Legend shown={shown} />
+        <ToggleButtonGroup exclusive size="small" value={shown} aria-label="Shown on the strip"
+          onChange={(_, chosen: Shown | null) => { if (chosen) setShown(chosen); }}>
+          {(Object.keys(RAMPS) as Shown[]).map((each) => (
+            <ToggleButton key={each} value={each}>{RAMPS[each].label}</ToggleButton>
+          ))}
+        </ToggleButtonGroup>
+      </Box>
+      <Box sx={{ position: 'relative' }}>
+        <Box component="svg" viewBox={`0 0 ${WIDTH} ${HEIGHT + 54}`} role="img" aria-label={describe(answer)}
+          onPointerMove={point} onPointerLeave={() => { setMoment(undefined); }}
+          sx={{ width: '100%', display: 'block', fontFamily: 'fontFamily', touchAction: 'pan-y' }}>
+          <StripPicture stages={answer.stages} spans={spans} shown={shown} height={HEIGHT} />
+          <StripMarks answer={answer} width={WIDTH} height={HEIGHT} moment={moment?.x} />
+        </Box>
+        {answer.stages.map((stage, index) => (
+          <StageHandle key={stage.kind} stage={stage} at={(spans[index]?.to ?? 0) / WIDTH}
+            room={((spans[index]?.to ?? 0) - (spans[index]?.from ?? 0)) / WIDTH}
+            height={HEIGHT / (HEIGHT + 54)} onChange={onChange} />
+        ))}
+      </Box>
+      <Typography variant="body2" color="text.secondary" sx={{ minHeight: 22 }}>
+        {moment ? <MomentLine moment={moment} /> : 'Point at a moment to read it. Drag the end of a stage, or move it with the arrow keys.'}
+      </Typography>
+      <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', md: '1.3fr 1fr 1fr' }, mt: 1 }}>
+        <Typography variant="body2">
+          {steamingInWords(answer.times)} Rules of thumb say{' '}
+          {answer.schools.map((s) => `${printTime(s.minutes * 60)} (${SCHOOL[s.school]})`).join(', ')}.
+        </Typography>
+        <Typography variant="body2">{carryInWords(answer.times)}</Typography>
+        <Typography variant="body2">{dryingInWords(answer.times)}</Typography>
+      </Box>
+    </Box>
+  );
+}
+
+function Legend({ shown }: { shown: Shown }) {
+  const ramp = RAMPS[shown];
+  const span = shown === 'softness' ? [0, 1] : shown === 'moisture' ? [4, 30] : [15, 100];
+  const stops = [0, 0.25, 0.5, 0.75, 1].map((s) => ramp.colour((span[0] ?? 0) + s * ((span[1] ?? 1) - (span[0] ?? 0))));
+  return (
+    <Typography variant="body2" sx={{ display: 'flex', alignItems: 'center', gap: 0.75 }}>
+      {ramp.low}
+      <Box aria-hidden sx={{ width: 90, height: 12, background: `linear-gradient(90deg, ${stops.join(',')})` }} />
+      {ramp.high}
+    </Typography>
+  );
+}
+
+function MomentLine({ moment: { stage, seconds } }: { moment: Moment }) {
+  const [system] = useUnits();
+  const at = (shown: Shown) => valueAt(stage.frames, seconds, shown);
+  const [soft, wet, hot] = [at('softness'), at('moisture'), at('celsius')];
+  const core = Math.floor(soft.length / 2);
+  const last = soft.length - 1;
+  return (
+    <>
+      {STAGE[stage.kind]}, {printTime(seconds)}: outer face {printTemperature(hot[last] ?? 0, system)}, core{' '}
+      {printTemperature(hot[core] ?? 0, system)}; outer face {(wet[last] ?? 0).toFixed(1)} % wet, core{' '}
+      {(wet[core] ?? 0).toFixed(1)} %; softness outside {(soft[last] ?? 0).toFixed(2)}, core {(soft[core] ?? 0).toFixed(2)}.
+    </>
+  );
+}
+
+/** Names of the stages, the rules of thumb on the steaming time, when it is hot and soft, and the pointed moment. */
+function StripMarks({ answer, width, height, moment }: { answer: ProcessAnswer; width: number; height: number; moment: number | undefined }) {
+  const colours = usePalette();
+  const spans = stageSpans(answer.stages, width);
+  const text = { fontSize: 15, fill: colours.text.primary };
+  return (
+    <g>
+      {answer.stages.map((stage, index) => {
+        const span = spans[index] ?? { from: 0, to: 0 };
+        const within = (seconds: number | undefined) =>
+          seconds !== undefined && seconds > 0 && seconds < stage.seconds
+            ? span.from + (seconds / stage.seconds) * (span.to - span.from)
+            : undefined;
+        const marks =
+          stage.kind === 'STEAM_BOX'
+            ? [
+                ...answer.schools.map((s) => ({ x: within(s.minutes * 60), label: '', strong: false })),
+                { x: within(answer.times.hotAfterS), label: 'hot', strong: true },
+                { x: within(answer.times.softAfterS), label: 'soft', strong: true },
+              ]
+            : stage.kind === 'CARRY'
+              ? [{ x: within(answer.times.carryLimitS), label: 'too late', strong: true }]
+              : [];
+        return (
+          <g key={stage.kind}>
+            <line x1={span.to} x2={span.to} y1={0} y2={height + 22} stroke={colours.text.primary} strokeWidth={1.5} />
+            <text x={span.from + 6} y={height + 18} {...text} fontWeight={620}>{STAGE[stage.kind]}</text>
+            <text x={span.from + 6} y={height + 37} {...text} fill={colours.text.secondary}>{printTime(stage.seconds)}</text>
+            {marks.map((mark, i) =>
+              mark.x === undefined ? null : (
+                <g key={i}>
+                  <line x1={mark.x} x2={mark.x} y1={mark.strong ? 0 : height - 12} y2={height}
+                    stroke="#ffffff" strokeWidth={mark.strong ? 3 : 5} />
+                  <line x1={mark.x} x2={mark.x} y1={mark.strong ? 0 : height - 12} y2={height} stroke="#14242a"
+                    strokeWidth={mark.strong ? 1.5 : 2.5} strokeDasharray={mark.strong ? '6 4' : undefined} />
+                  {mark.label && (
+                    <text x={mark.x + 5} y={i % 2 === 0 ? 17 : 35} {...text} fill="#14242a" stroke="#ffffff" strokeWidth={4} paintOrder="stroke">
+                      {mark.label}
+                    </text>
+                  )}
+                </g>
+              ),
+            )}
+          </g>
+        );
+      })}
+      {moment !== undefined && (
+        <line x1={moment} x2={moment} y1={0} y2={height} stroke={colours.data.stretch} strokeWidth={2} pointerEvents="none" />
+      )}
+    </g>
+  );
+}
+
+function describe(answer: ProcessAnswer): string {
+  const stages = answer.stages.map((stage) => {
+    const end = stage.frames.at(-1);
+    const core = end ? Math.floor(end.softness.length / 2) : 0;
+    return end
+      ? `${STAGE[stage.kind]} for ${printTime(stage.seconds)}: at its end the core is at ${Math.round(end.celsius[core] ?? 0)} degrees Celsius, ` +
+          `${Math.round(end.moisture[core] ?? 0)} per cent wet, softness ${(end.softness[core] ?? 0).toFixed(2)}`
+      : '';
+  });
+  return `Process strip. ${stages.join('. ')}.`;
+}
