@@ -35,6 +35,7 @@ const router = createBrowserRouter([
       { path: 'log', lazy: async () => ({ Component: (await import('./log/LogView')).LogView }) },
       { path: 'log/:id', lazy: async () => ({ Component: (await import('./log/LogView')).CorrectView }) },
       { path: 'forecast', lazy: async () => ({ Component: (await import('./forecast/ForecastView')).ForecastView }) },
+      { path: 'rack', lazy: async () => ({ Component: (await import('./rack/RackView')).RackView }) },
       { path: '*', lazy: async () => ({ Component: (await import('./app/NotHere')).NotHere }) },
     ],
   },

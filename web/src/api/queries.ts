@@ -1,6 +1,6 @@
 import { keepPreviousData, useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, body } from './client';
-import type { RecipeFields, TrialFields, TrialView } from './schema';
+import type { DryingFields, DryingView, RecipeFields, TrialFields, TrialView, WeighInFields } from './schema';
 import type { operations } from './schema';
 
 export type TrialFilter = Pick<
@@ -101,4 +101,38 @@ export function useTrialWrites() {
     onSuccess,
   });
   return { log, correct, remove, restore };
+}
+
+export function useRack() {
+  return useQuery({ queryKey: ['rack'], queryFn: () => body(api.GET('/api/rack')) });
+}
+
+/** Writes to the drying rack. */
+export function useRackWrites() {
+  const client = useQueryClient();
+  const onSuccess = () => client.invalidateQueries({ queryKey: ['rack'] });
+  type Held = Pick<DryingView, 'id' | 'version'>;
+  const place = ({ id, version }: Held) => ({ params: { path: { id }, query: { version } } });
+  const hang = useMutation({
+    mutationFn: (fields: DryingFields) => body(api.POST('/api/rack', { body: fields })),
+    onSuccess,
+  });
+  const weigh = useMutation({
+    mutationFn: ({ piece, weighIn }: { piece: Held; weighIn: WeighInFields }) =>
+      body(api.POST('/api/rack/{id}/weigh-ins', { ...place(piece), body: weighIn })),
+    onSuccess,
+  });
+  const takeBack = useMutation({
+    mutationFn: (piece: Held) => body(api.DELETE('/api/rack/{id}/weigh-ins/last', place(piece))),
+    onSuccess,
+  });
+  const takeOff = useMutation({
+    mutationFn: (piece: Held) => body(api.DELETE('/api/rack/{id}', place(piece))),
+    onSuccess,
+  });
+  const putBack = useMutation({
+    mutationFn: (id: number) => body(api.POST('/api/rack/{id}/restoration', { params: { path: { id } } })),
+    onSuccess,
+  });
+  return { hang, weigh, takeBack, takeOff, putBack };
 }

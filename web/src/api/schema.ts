@@ -52,6 +52,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rack": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pieces"];
+        put?: never;
+        post: operations["hang"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rack/{id}/weigh-ins": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["weigh"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rack/{id}/restoration": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/process": {
         parameters: {
             query?: never;
@@ -148,6 +196,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rack/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takeOff"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rack/{id}/weigh-ins/last": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takeBackLastWeighIn"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -230,6 +310,74 @@ export interface components {
             recipe: components["schemas"]["RecipeFields"];
             outcome: components["schemas"]["OutcomeFields"];
             note: string;
+        };
+        DryingFields: {
+            name: string;
+            speciesId: string;
+            /** Format: double */
+            thicknessMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: date */
+            startedOn: string;
+            /** Format: double */
+            startMoisturePercent: number;
+            /** Format: double */
+            startMassG?: number;
+            /** Format: double */
+            shopC: number;
+            /** Format: double */
+            shopHumidityPercent: number;
+        };
+        Band: {
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            middle: number;
+            /** Format: double */
+            high: number;
+        };
+        DryingDay: {
+            /** Format: double */
+            days: number;
+            moisturePercent: components["schemas"]["Band"];
+        };
+        DryingView: {
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            version: number;
+            piece: components["schemas"]["DryingFields"];
+            readings: components["schemas"]["ReadingView"][];
+            pace: components["schemas"]["Band"];
+            curve: components["schemas"]["DryingDay"][];
+            below10: components["schemas"]["PassingReading"];
+            below8: components["schemas"]["PassingReading"];
+        };
+        PassingReading: {
+            /** Format: date */
+            earliest?: string;
+            /** Format: date */
+            middle?: string;
+            /** Format: date */
+            latest?: string;
+        };
+        ReadingView: {
+            /** Format: date */
+            weighedOn: string;
+            /** Format: double */
+            days: number;
+            /** Format: double */
+            moisturePercent: number;
+            byScale: boolean;
+        };
+        WeighInFields: {
+            /** Format: date */
+            weighedOn: string;
+            /** Format: double */
+            moisturePercent?: number;
+            /** Format: double */
+            massG?: number;
         };
         ProcessRequest: {
             recipe: components["schemas"]["RecipeFields"];
@@ -412,6 +560,13 @@ export type SteamFields = components['schemas']['SteamFields'];
 export type StrapFields = components['schemas']['StrapFields'];
 export type TrialFields = components['schemas']['TrialFields'];
 export type TrialView = components['schemas']['TrialView'];
+export type DryingFields = components['schemas']['DryingFields'];
+export type Band = components['schemas']['Band'];
+export type DryingDay = components['schemas']['DryingDay'];
+export type DryingView = components['schemas']['DryingView'];
+export type PassingReading = components['schemas']['PassingReading'];
+export type ReadingView = components['schemas']['ReadingView'];
+export type WeighInFields = components['schemas']['WeighInFields'];
 export type ProcessRequest = components['schemas']['ProcessRequest'];
 export type FrameView = components['schemas']['FrameView'];
 export type ProcessAnswer = components['schemas']['ProcessAnswer'];
@@ -579,6 +734,100 @@ export interface operations {
             };
         };
     };
+    pieces: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DryingView"][];
+                };
+            };
+        };
+    };
+    hang: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DryingFields"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DryingView"];
+                };
+            };
+        };
+    };
+    weigh: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WeighInFields"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DryingView"];
+                };
+            };
+        };
+    };
+    putBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DryingView"];
+                };
+            };
+        };
+    };
     process: {
         parameters: {
             query?: never;
@@ -709,6 +958,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LengthReading"];
+                };
+            };
+        };
+    };
+    takeOff: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DryingView"];
+                };
+            };
+        };
+    };
+    takeBackLastWeighIn: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DryingView"];
                 };
             };
         };

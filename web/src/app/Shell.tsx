@@ -19,6 +19,7 @@ const VIEWS = [
   { to: '/trials', label: 'Trials' },
   { to: '/log', label: 'Log a bend' },
   { to: '/forecast', label: 'Forecast' },
+  { to: '/rack', label: 'Rack' },
 ];
 
 function Mark() {
@@ -41,7 +42,7 @@ function Views() {
           component={NavLink}
           to={view.to}
           sx={{
-            px: { xs: 1.25, sm: 1.75 },
+            px: { xs: 1, sm: 1.75 },
             py: 1.5,
             color: 'text.primary',
             textDecoration: 'none',

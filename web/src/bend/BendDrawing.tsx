@@ -22,7 +22,8 @@ const FORM_DEPTH = 0.84;
 export function BendDrawing({ recipe, section, flaw, small = false }: BendDrawingProps) {
   const [system] = useUnits();
   const colours = usePalette();
-  const { innerRadiusMm: radius, angleDegrees } = recipe;
+  const { angleDegrees } = recipe;
+  const radius = section.innerRadiusMm;
   const plies = recipe.lamination?.plies ?? 1;
   const ply = section.thicknessMm;
   const outer = radius + ply * plies;
@@ -122,7 +123,7 @@ function describe(recipe: RecipeFields, section: SectionView, system: 'inch' | '
   const plies = recipe.lamination ? `${recipe.lamination.plies} plies, each ` : '';
   return (
     `The piece on its form: ${plies}${printLength(section.thicknessMm, system)} thick, inner radius ` +
-    `${printLength(recipe.innerRadiusMm, system)}, bent through ${recipe.angleDegrees} degrees. ` +
+    `${printLength(section.innerRadiusMm, system)}, bent through ${recipe.angleDegrees} degrees. ` +
     `The outer face is stretched ${printPercent(section.outerStrain)} of the ${printPercent(section.tensionLimit)} it bears, ` +
     `the inner face squeezed ${printPercent(section.innerStrain)} of ${printPercent(section.compressionLimit)}. ` +
     `The neutral axis lies ${Math.round(section.neutralAxis * 100)} per cent of the way out.`

@@ -1,4 +1,4 @@
-import { Box, Button, Paper, Typography } from '@mui/material';
+import { Box, Button, Paper, Typography, useMediaQuery } from '@mui/material';
 import { useNavigate } from 'react-router';
 import { useProcess, type Afterwards } from '../api/queries';
 import { useStored, writeStored } from '../app/storage';
@@ -15,11 +15,12 @@ import { AFTERWARDS_DRAFT, FORECAST_DRAFT, ORDINARY_SHOP } from './draft';
 
 export function ForecastView() {
   const [form, setForm] = useStored<RecipeForm>(FORECAST_DRAFT, FIRST_RECIPE);
-  const { recipe, readings, problems, forecast } = useRecipe(form);
+  const { recipe, settled, readings, problems, forecast } = useRecipe(form);
   const [afterwards, setAfterwards] = useStored<Afterwards>(AFTERWARDS_DRAFT, ORDINARY_SHOP);
-  const process = useProcess(recipe, afterwards);
+  const process = useProcess(settled, afterwards);
   const navigate = useNavigate();
   const answer = forecast.data;
+  const onPhone = useMediaQuery('(max-width:600px)');
   const changeStage = ({ kind, seconds }: StageChange) => {
     if (kind === 'SOAK') setForm({ ...form, soakHours: String(seconds / 3600) });
     if (kind === 'STEAM_BOX') setForm({ ...form, steamMinutes: String(seconds / 60) });
@@ -47,7 +48,7 @@ export function ForecastView() {
         {answer && recipe ? (
           <>
             <Box sx={{ height: { xs: 260, md: 330 } }}>
-              <BendDrawing recipe={recipe} section={answer.section} />
+              <BendDrawing recipe={recipe} section={answer.section} small={onPhone} />
             </Box>
             <Typography variant="h3" sx={{ mt: 1 }}>
               Strain across the thickness

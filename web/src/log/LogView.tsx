@@ -13,8 +13,9 @@ import { OddsPanel } from '../odds/OddsPanel';
 import { formOf, problemsByField } from '../recipe/form';
 import { RecipeInputs } from '../recipe/RecipeInputs';
 import { useRecipe } from '../recipe/useRecipe';
+import { today } from '../units/days';
 import { useReadings } from '../units/reading';
-import { EMPTY_OUTCOME, FIRST_TRIAL, LOG_DRAFT, today, type TrialForm } from './draft';
+import { EMPTY_OUTCOME, FIRST_TRIAL, LOG_DRAFT, type TrialForm } from './draft';
 import { OutcomeInputs } from './OutcomeInputs';
 
 export function LogView() {

@@ -2,9 +2,10 @@ import { TextField } from '@mui/material';
 import { Choice } from '../recipe/Choice';
 import { Row, Step } from '../recipe/RecipeInputs';
 import { FLAW, SEVERITY, type Flaw } from '../trials/words';
+import { today } from '../units/days';
 import { QuantityField } from '../units/QuantityField';
 import type { Reading } from '../units/reading';
-import { today, type OutcomeForm } from './draft';
+import type { OutcomeForm } from './draft';
 
 interface OutcomeInputsProps {
   outcome: OutcomeForm;

@@ -22,9 +22,3 @@ export interface TrialForm {
 export const EMPTY_OUTCOME: OutcomeForm = { releasedRadius: '', bentOn: '', note: '' };
 
 export const FIRST_TRIAL: TrialForm = { recipe: FIRST_RECIPE, outcome: EMPTY_OUTCOME };
-
-/** Today where the person is, as yyyy-mm-dd. */
-export function today(now: Date = new Date()): string {
-  const two = (n: number) => String(n).padStart(2, '0');
-  return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
-}

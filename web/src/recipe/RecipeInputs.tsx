@@ -1,8 +1,8 @@
-import { Autocomplete, Box, TextField, Typography } from '@mui/material';
+import { Box, TextField, Typography } from '@mui/material';
 import type { ReactNode } from 'react';
-import { useSpecies } from '../api/queries';
 import { QuantityField } from '../units/QuantityField';
 import { Choice } from './Choice';
+import { SpeciesChoice } from './SpeciesChoice';
 import { QUANTITIES, type FieldProblems, type QuantityField as Quantity, type Readings, type RecipeForm } from './form';
 import { GLUE, GROWTH_RINGS, KNOTS, METHOD, SEASONING, SUPPORT } from './words';
 
@@ -20,7 +20,8 @@ export function RecipeInputs(props: RecipeInputsProps) {
   return (
     <>
       <Step title="Piece">
-        <SpeciesChoice {...props} />
+        <SpeciesChoice speciesId={form.speciesId} problem={problems.speciesId}
+          onChange={(speciesId) => { onChange({ speciesId }); }} />
         <Row>
           <Quantity {...props} field="thickness" label={laminated ? 'Ply thickness' : 'Thickness'} />
           <Quantity {...props} field="width" label="Width" />
@@ -94,26 +95,6 @@ function LaminationInputs(props: RecipeInputsProps) {
         of the wood; the glue line is not judged yet.
       </Caution>
     </>
-  );
-}
-
-function SpeciesChoice({ form, problems, onChange }: RecipeInputsProps) {
-  const { data: species = [] } = useSpecies();
-  const chosen = species.find((s) => s.id === form.speciesId);
-  return (
-    <Autocomplete
-      options={species}
-      value={chosen ?? null}
-      getOptionLabel={(s) => s.commonName}
-      isOptionEqualToValue={(a, b) => a.id === b.id}
-      autoHighlight
-      disableClearable={chosen !== undefined}
-      onChange={(_, s) => { if (s) onChange({ speciesId: s.id }); }}
-      renderInput={(params) => (
-        <TextField {...params} label="Species" error={problems.speciesId !== undefined}
-          helperText={problems.speciesId ?? (chosen?.radiiEstimated ? 'Bending radii of this species are estimated' : ' ')} />
-      )}
-    />
   );
 }
 

@@ -105,8 +105,9 @@ export function problemsByField(errors: { field: string; message: string }[]): F
   return problems;
 }
 
-function number(text: string): number | undefined {
-  const plain = text.trim().replace(',', '.').replace(/\s*(%|°|h|min|s)$/, '');
+/** A plain number with point or comma, and perhaps its unit behind it. */
+export function number(text: string): number | undefined {
+  const plain = text.trim().replace(',', '.').replace(/\s*(%|°|h|min|s|g)$/, '');
   return /^\d+(\.\d+)?$/.test(plain) ? Number(plain) : undefined;
 }
 

@@ -12,9 +12,9 @@ import { EMPTY_OUTCOME, LOG_DRAFT } from '../log/draft';
 import { limitInWords, oddsInWords } from '../odds/words';
 import { formOf } from '../recipe/form';
 import { GROWTH_RINGS, KNOTS, processLine, shapeLine, stockLine } from '../recipe/words';
+import { printDay } from '../units/days';
 import { printLength, printPercent } from '../units/printing';
 import { OutcomeTag } from './OutcomeTag';
-import { printDay } from './TrialsView';
 
 export function TrialView() {
   const id = Number(useParams().id);

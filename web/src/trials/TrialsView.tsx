@@ -6,6 +6,7 @@ import type { TrialView } from '../api/schema';
 import { useUnits } from '../app/units';
 import { PieceGlyph } from '../bend/PieceGlyph';
 import { METHOD, processLine, shapeLine, stockLine } from '../recipe/words';
+import { printDay } from '../units/days';
 import { OutcomeTag } from './OutcomeTag';
 import { SEVERITY } from './words';
 
@@ -102,10 +103,6 @@ function TrialRow({ trial }: { trial: TrialView }) {
       </Box>
     </Box>
   );
-}
-
-export function printDay(day: string): string {
-  return new Date(`${day}T12:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
 }
 
 function Empty({ filtered }: { filtered: boolean }) {

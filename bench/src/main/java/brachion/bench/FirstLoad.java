@@ -47,7 +47,7 @@ final class FirstLoad {
 
     /** Other views load later; letters of other scripts only when the page shows them. */
     private static boolean onFirstVisit(String file) {
-        return !file.matches("(LogView|ForecastView|TrialView|NotHere|RigView|RackView)-.*")
+        return !file.matches("(LogView|ForecastView|TrialView|NotHere|RackView)-.*")
                 && !file.matches(".*-(latin-ext|vietnamese|cyrillic|greek).*");
     }
 

@@ -56,6 +56,12 @@ class Screenshots extends BrowserTest {
     }
 
     @Test
+    void rack() {
+        show("/rack");
+        take("rack");
+    }
+
+    @Test
     void evening() {
         show("/forecast");
         button("Evening").click();

@@ -24,6 +24,11 @@ public final class ProcessSimulation {
         this(piece, 1, LAYERS, COLUMNS, 1);
     }
 
+    /** A piece in which water moves so many times as fast as its properties say. */
+    static ProcessSimulation withDiffusionFactor(Piece piece, double factor) {
+        return new ProcessSimulation(piece, factor, LAYERS, COLUMNS, 1);
+    }
+
     ProcessSimulation(Piece piece, double diffusionFactor, int layers, int columns, double stepTolerance) {
         this.grid = SectionGrid.of(piece.thicknessMm(), piece.widthMm(), layers, columns);
         this.gravity = piece.basicSpecificGravity();

@@ -31,6 +31,8 @@ public enum PhysicalBound {
     SHOP_C("Shop temperature", -20, 50, "°C"),
     /** Relative humidity of the shop. */
     HUMIDITY_PERCENT("Shop humidity", 5, 95, "%"),
+    /** Mass of a piece. */
+    MASS_G("Mass", 1, 200_000, "g"),
     /** Slope of grain as the run for a rise of one. */
     GRAIN_RUN("Slope of grain, 1 in", 2, 1000, ""),
     /** Thickness of a strap. */

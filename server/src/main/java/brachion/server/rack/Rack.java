@@ -1,0 +1,13 @@
+package brachion.server.rack;
+
+import java.util.List;
+
+/** What other capabilities may ask of the rack. */
+public interface Rack {
+
+    /** Whether nothing ever hung there. */
+    boolean untouched();
+
+    /** Hangs a piece with the weigh-ins it has had. */
+    void hang(DryingFields piece, List<WeighInFields> weighIns);
+}

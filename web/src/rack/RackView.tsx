@@ -1,0 +1,116 @@
+import { Alert, Box, Button, Paper, TextField, Typography } from '@mui/material';
+import { useState } from 'react';
+import { useRack, useRackWrites, useSpecies } from '../api/queries';
+import type { DryingView } from '../api/schema';
+import { useNotice } from '../app/notice';
+import { useUnits } from '../app/units';
+import { Choice } from '../recipe/Choice';
+import { number } from '../recipe/form';
+import { printDay, today } from '../units/days';
+import { printLength, printTemperature } from '../units/printing';
+import { DryingCurve } from './DryingCurve';
+import { HangForm } from './HangForm';
+import { paceInWords, passingInWords } from './words';
+
+export function RackView() {
+  const { data: pieces, error } = useRack();
+  const [hanging, setHanging] = useState(false);
+  return (
+    <>
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mb: 2 }}>
+        <Typography variant="h1" sx={{ flexGrow: 1 }}>On the rack</Typography>
+        <Button variant={hanging ? 'text' : 'contained'} onClick={() => { setHanging(!hanging); }}>
+          {hanging ? 'Not now' : 'Hang a piece'}
+        </Button>
+      </Box>
+      {hanging && <HangForm onHung={() => { setHanging(false); }} />}
+      {error && <Alert severity="error">{error.message}</Alert>}
+      {pieces?.length === 0 && !hanging && <Typography sx={{ py: 6, textAlign: 'center' }}>Nothing hangs to dry.</Typography>}
+      <Box component="ul" aria-label="Pieces on the rack"
+        sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', lg: '1fr 1fr' } }}>
+        {pieces?.map((drying) => <PieceOnTheRack key={drying.id} drying={drying} />)}
+      </Box>
+    </>
+  );
+}
+
+function PieceOnTheRack({ drying }: { drying: DryingView }) {
+  const [system] = useUnits();
+  const { data: species = [] } = useSpecies();
+  const { takeOff, putBack, takeBack } = useRackWrites();
+  const notify = useNotice();
+  const { piece } = drying;
+  const failed = (error: Error) => { notify({ message: error.message }); };
+  return (
+    <Paper component="li" sx={{ p: 2, border: 1, borderColor: 'divider' }}>
+      <Typography variant="h2">{piece.name}</Typography>
+      <Typography variant="body2" color="text.secondary" gutterBottom>
+        {species.find((s) => s.id === piece.speciesId)?.commonName}, {printLength(piece.thicknessMm, system)} ×{' '}
+        {printLength(piece.widthMm, system)}, since {printDay(piece.startedOn)} in {printTemperature(piece.shopC, system)} and{' '}
+        {piece.shopHumidityPercent} % humidity
+      </Typography>
+      <DryingCurve drying={drying} />
+      <Typography sx={{ fontWeight: 600 }}>{passingInWords(drying.below10, 10, today())}</Typography>
+      <Typography>{passingInWords(drying.below8, 8, today())}</Typography>
+      <Typography variant="body2" color="text.secondary">{paceInWords(drying)}</Typography>
+      <WeighIn drying={drying} />
+      <Box sx={{ display: 'flex', gap: 1 }}>
+        {drying.readings.length > 0 && (
+          <Button size="small" onClick={() => { takeBack.mutate(drying, { onError: failed }); }}>
+            Take back the last weigh-in
+          </Button>
+        )}
+        <Button size="small" color="error"
+          onClick={() => {
+            void takeOff.mutateAsync(drying)
+              .then(() => { notify({ message: `${piece.name} taken off the rack.`, undo: () => { putBack.mutate(drying.id); } }); })
+              .catch(failed);
+          }}>
+          Take it off
+        </Button>
+      </Box>
+    </Paper>
+  );
+}
+
+const MEANS = { METER: 'meter %', SCALE: 'scale g' };
+
+/** One reading, by meter or, for a piece that was weighed at the start, by scale. */
+function WeighIn({ drying }: { drying: DryingView }) {
+  const weighed = drying.piece.startMassG !== undefined;
+  const [means, setMeans] = useState<keyof typeof MEANS>(weighed ? 'SCALE' : 'METER');
+  const [text, setText] = useState('');
+  const [day, setDay] = useState('');
+  const [refusal, setRefusal] = useState<string>();
+  const { weigh } = useRackWrites();
+  const save = async () => {
+    const value = number(text);
+    if (value === undefined) {
+      setRefusal(text.trim() === '' ? 'A reading is needed.' : `“${text}” is not a number.`);
+      return;
+    }
+    try {
+      await weigh.mutateAsync({
+        piece: drying,
+        weighIn: { weighedOn: day || today(), ...(means === 'SCALE' ? { massG: value } : { moisturePercent: value }) },
+      });
+      setText('');
+      setDay('');
+    } catch (error) {
+      setRefusal((error as Error).message);
+    }
+  };
+  return (
+    <Box component="form" noValidate aria-label={`Weigh ${drying.piece.name}`} onSubmit={(event) => { event.preventDefault(); void save(); }}
+      sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'start', mt: 1.5 }}>
+      {weighed && <Choice label="Read by" options={MEANS} value={means} onChange={setMeans} />}
+      <TextField label={means === 'SCALE' ? 'Mass, g' : 'Moisture %'} value={text} sx={{ width: 130, mt: weighed ? 3 : 0 }}
+        error={refusal !== undefined} slotProps={{ htmlInput: { inputMode: 'decimal', autoComplete: 'off' } }}
+        onChange={(event) => { setRefusal(undefined); setText(event.target.value); }} />
+      <TextField label="On" type="date" value={day || today()} sx={{ width: 165, mt: weighed ? 3 : 0 }}
+        onChange={(event) => { setDay(event.target.value); }} slotProps={{ inputLabel: { shrink: true } }} />
+      <Button type="submit" variant="outlined" loading={weigh.isPending} sx={{ mt: weighed ? 3 : 0, minHeight: 40 }}>Write it down</Button>
+      {refusal && <Typography role="alert" variant="body2" color="error" sx={{ width: '100%' }}>{refusal}</Typography>}
+    </Box>
+  );
+}
