@@ -30,9 +30,8 @@ final class SectionSimulation {
     private final double stepTolerance;
     private final int layers;
     private final int columns;
-    private final double[] conductivity;
-    private final double[] capacity;
-    private final double[] diffusivity;
+    private final double[] transport;
+    private final double[] storage;
     private final double[] upper;
     private final double[] right;
     private double[] temperature;
@@ -62,9 +61,8 @@ final class SectionSimulation {
         this.stepTolerance = stepTolerance;
         this.layers = grid.layers();
         this.columns = grid.columns();
-        this.conductivity = new double[grid.cells()];
-        this.capacity = new double[grid.cells()];
-        this.diffusivity = new double[grid.cells()];
+        this.transport = new double[grid.cells()];
+        this.storage = new double[grid.cells()];
         this.upper = new double[grid.cells()];
         this.right = new double[grid.cells()];
         this.temperature = start.temperatures();
@@ -119,127 +117,95 @@ final class SectionSimulation {
     /** One implicit step of both fields, in place. */
     private void advance(double[] t, double[] m, Surroundings around, double step) {
         for (int cell = 0; cell < t.length; cell++) {
-            conductivity[cell] = HeatProperties.conductivity(gravity, m[cell]);
-            capacity[cell] = HeatProperties.volumetricHeatCapacity(gravity, t[cell], m[cell]);
+            transport[cell] = HeatProperties.conductivity(gravity, m[cell]);
+            storage[cell] = HeatProperties.volumetricHeatCapacity(gravity, t[cell], m[cell]) / step;
         }
-        heatThroughThickness(t, around, step);
-        if (columns > 1) {
-            heatAcrossWidth(t, around.sides(), step);
-        }
+        sweep(t, around, HEAT);
         for (int cell = 0; cell < t.length; cell++) {
-            diffusivity[cell] = diffusionFactor * SiauDiffusion.transverse(gravity, t[cell], m[cell]);
+            transport[cell] = diffusionFactor * SiauDiffusion.transverse(gravity, t[cell], m[cell]);
+            storage[cell] = 1 / step;
         }
-        waterThroughThickness(m, around, step);
+        sweep(m, around, WATER);
+    }
+
+    /** What a face exchanges: heat or water. */
+    private interface Exchange {
+
+        /** Transfer coefficient of a face beside a cell of a given value. */
+        double film(Surface face, double value);
+
+        /** The value the face tends to. */
+        double medium(Surface face);
+    }
+
+    private static final Exchange HEAT = new Exchange() {
+        @Override
+        public double film(Surface face, double value) {
+            return face.heatTransfer();
+        }
+
+        @Override
+        public double medium(Surface face) {
+            return face.mediumC();
+        }
+    };
+
+    private static final Exchange WATER = new Exchange() {
+        @Override
+        public double film(Surface face, double value) {
+            return face.massTransferAt(value);
+        }
+
+        @Override
+        public double medium(Surface face) {
+            return face.towardsPercent();
+        }
+    };
+
+    /** Through the thickness column by column, then across the width layer by layer; the middle is a closed face. */
+    private void sweep(double[] values, Surroundings around, Exchange exchange) {
+        for (int column = 0; column < columns; column++) {
+            line(values, column, columns, grid.thicknessM(), around.inner(), around.outer(), exchange);
+        }
         if (columns > 1) {
-            waterAcrossWidth(m, around.sides(), step);
+            for (int layer = 0; layer < layers; layer++) {
+                line(values, layer * columns, 1, grid.widthM(), Surface.CLOSED, around.sides(), exchange);
+            }
         }
     }
 
-    private void heatThroughThickness(double[] t, Surroundings around, double step) {
-        double[] size = grid.thicknessM();
-        for (int z = 0; z < columns; z++) {
-            double below = faceConductance(around.inner().heatTransfer(), size[0], conductivity[z]);
-            double belowValue = around.inner().mediumC();
-            for (int x = 0; x < layers; x++) {
-                int cell = x * columns + z;
-                boolean last = x == layers - 1;
-                double above = last
-                        ? faceConductance(around.outer().heatTransfer(), size[x], conductivity[cell])
-                        : 2 / (size[x] / conductivity[cell] + size[x + 1] / conductivity[cell + columns]);
-                eliminate(t, cell, columns, x == 0, below, belowValue, above,
-                        last ? around.outer().mediumC() : Double.NaN, capacity[cell] * size[x] / step);
-                below = above;
-            }
-            substitute(t, (layers - 1) * columns + z, columns, layers);
+    /** Solves one line of cells implicitly (Thomas algorithm). */
+    private void line(double[] values, int start, int stride, double[] size, Surface near, Surface far,
+                      Exchange exchange) {
+        int last = size.length - 1;
+        double below = faceConductance(exchange.film(near, values[start]), size[0], transport[start]);
+        double carried = below * exchange.medium(near);
+        double eased = 0;
+        for (int i = 0; i <= last; i++) {
+            int cell = start + i * stride;
+            double above = i == last
+                    ? faceConductance(exchange.film(far, values[cell]), size[i], transport[cell])
+                    : (transport[cell] + transport[cell + stride]) / (size[i] + size[i + 1]);
+            double held = storage[cell] * size[i];
+            double diagonal = held + below + above - eased;
+            double known = held * values[cell] + carried + (i == last ? above * exchange.medium(far) : 0);
+            upper[cell] = above / diagonal;
+            right[cell] = known / diagonal;
+            carried = above * right[cell];
+            eased = above * upper[cell];
+            below = above;
         }
-    }
-
-    private void heatAcrossWidth(double[] t, Surface sides, double step) {
-        double[] size = grid.widthM();
-        for (int x = 0; x < layers; x++) {
-            double below = 0;
-            for (int z = 0; z < columns; z++) {
-                int cell = x * columns + z;
-                boolean last = z == columns - 1;
-                double above = last ? faceConductance(sides.heatTransfer(), size[z], conductivity[cell])
-                        : 2 / (size[z] / conductivity[cell] + size[z + 1] / conductivity[cell + 1]);
-                eliminate(t, cell, 1, z == 0, below, 0, above, last ? sides.mediumC() : Double.NaN,
-                        capacity[cell] * size[z] / step);
-                below = above;
-            }
-            substitute(t, x * columns + columns - 1, 1, columns);
-        }
-    }
-
-    private void waterThroughThickness(double[] m, Surroundings around, double step) {
-        double[] size = grid.thicknessM();
-        for (int z = 0; z < columns; z++) {
-            double below = faceConductance(around.inner().massTransferAt(m[z]), size[0], diffusivity[z]);
-            for (int x = 0; x < layers; x++) {
-                int cell = x * columns + z;
-                boolean last = x == layers - 1;
-                double above = last
-                        ? faceConductance(around.outer().massTransferAt(m[cell]), size[x], diffusivity[cell])
-                        : (diffusivity[cell] + diffusivity[cell + columns]) / (size[x] + size[x + 1]);
-                eliminate(m, cell, columns, x == 0, below, around.inner().towardsPercent(), above,
-                        last ? around.outer().towardsPercent() : Double.NaN, size[x] / step);
-                below = above;
-            }
-            substitute(m, (layers - 1) * columns + z, columns, layers);
-        }
-    }
-
-    private void waterAcrossWidth(double[] m, Surface sides, double step) {
-        double[] size = grid.widthM();
-        for (int x = 0; x < layers; x++) {
-            double below = 0;
-            for (int z = 0; z < columns; z++) {
-                int cell = x * columns + z;
-                boolean last = z == columns - 1;
-                double above = last ? faceConductance(sides.massTransferAt(m[cell]), size[z], diffusivity[cell])
-                        : (diffusivity[cell] + diffusivity[cell + 1]) / (size[z] + size[z + 1]);
-                eliminate(m, cell, 1, z == 0, below, 0, above, last ? sides.towardsPercent() : Double.NaN,
-                        size[z] / step);
-                below = above;
-            }
-            substitute(m, x * columns + columns - 1, 1, columns);
+        double next = right[start + last * stride];
+        values[start + last * stride] = next;
+        for (int i = last - 1; i >= 0; i--) {
+            int cell = start + i * stride;
+            next = right[cell] + upper[cell] * next;
+            values[cell] = next;
         }
     }
 
     /** Film and half a cell in series; a closed face has none. */
     private static double faceConductance(double film, double size, double property) {
         return film == 0 ? 0 : 1 / (1 / film + size / (2 * property));
-    }
-
-    /**
-     * Forward elimination of one cell (Thomas algorithm): storage·(new − old) = below·(lower − new) + above·(upper −
-     * new), where a neighbour beyond a face has the given value.
-     */
-    private void eliminate(double[] values, int cell, int stride, boolean first, double below, double belowValue,
-                           double above, double aboveValue, double storage) {
-        double diagonal = storage + below + above;
-        double known = storage * values[cell];
-        if (first) {
-            known += below * belowValue;
-        } else {
-            diagonal -= below * upper[cell - stride];
-            known += below * right[cell - stride];
-        }
-        boolean last = !Double.isNaN(aboveValue);
-        if (last) {
-            known += above * aboveValue;
-        }
-        upper[cell] = last ? 0 : above / diagonal;
-        right[cell] = known / diagonal;
-    }
-
-    private void substitute(double[] values, int lastCell, int stride, int count) {
-        double next = right[lastCell];
-        values[lastCell] = next;
-        for (int i = 1; i < count; i++) {
-            int cell = lastCell - i * stride;
-            next = right[cell] + upper[cell] * next;
-            values[cell] = next;
-        }
     }
 }

@@ -1,0 +1,44 @@
+import { screen } from '@testing-library/react';
+import { describe, expect, it } from 'vitest';
+import { ANSWER, show, STEAMED } from '../testing';
+import { BendDrawing } from './BendDrawing';
+import { StrainAcross } from './StrainAcross';
+
+describe('the drawing of the bend', () => {
+  it('says in words what it shows, with numbers from the computation', () => {
+    show(<BendDrawing recipe={STEAMED} section={ANSWER.section} />);
+    const label = screen.getByRole('img').getAttribute('aria-label') ?? '';
+    expect(label).toContain('3/4" thick');
+    expect(label).toContain('inner radius 6"');
+    expect(label).toContain('stretched 2.3 % of the 1.8 % it bears');
+    expect(label).toContain('75 per cent of the way out');
+  });
+
+  it('marks where it broke only when it did', () => {
+    const marks = (flaw?: 'SNAP') => {
+      const { container, unmount } = show(<BendDrawing recipe={STEAMED} section={ANSWER.section} flaw={flaw} />);
+      const count = container.querySelectorAll('path').length;
+      unmount();
+      return count;
+    };
+    expect(marks('SNAP')).toBe(marks() + 1);
+  });
+
+  it('draws every ply of a lamination', () => {
+    const plies = (count: number) => {
+      const recipe = { ...STEAMED, method: 'COLD_LAMINATION' as const, steam: undefined, lamination: { glue: 'PVA' as const, plies: count } };
+      const { container, unmount } = show(<BendDrawing recipe={recipe} section={ANSWER.section} />);
+      const groups = container.querySelectorAll('svg > g').length;
+      unmount();
+      return groups;
+    };
+    expect(plies(8) - plies(5)).toBe(3);
+  });
+
+  it('puts both limits equally far out and says how near each face is to its own', () => {
+    show(<StrainAcross section={ANSWER.section} />);
+    const label = screen.getByRole('img').getAttribute('aria-label') ?? '';
+    expect(label).toContain('131 per cent');
+    expect(label).toContain('40 per cent');
+  });
+});

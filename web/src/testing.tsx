@@ -1,0 +1,43 @@
+import { ThemeProvider } from '@mui/material';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { render } from '@testing-library/react';
+import type { ReactNode } from 'react';
+import type { ForecastAnswer, RecipeFields } from './api/schema';
+import { theme } from './app/theme';
+
+/** Shows a part of the page as it stands in the whole. */
+export function show(part: ReactNode) {
+  return render(
+    <ThemeProvider theme={theme}>
+      <QueryClientProvider client={new QueryClient()}>{part}</QueryClientProvider>
+    </ThemeProvider>,
+  );
+}
+
+export const STEAMED: RecipeFields = {
+  blank: {
+    speciesId: 'white-ash', seasoning: 'AIR_DRIED', moisturePercent: 18, growthRings: 'FLAT', grainRun: 25, knots: 'CLEAR',
+    thicknessMm: 19.05, widthMm: 25.4,
+  },
+  innerRadiusMm: 152.4,
+  angleDegrees: 180,
+  method: 'STEAM_BOX',
+  steam: { soakHours: 0, steamMinutes: 60, chamberC: 98, carrySeconds: 15 },
+};
+
+export const ANSWER: ForecastAnswer = {
+  unbroken: { probability: 0.71, low: 0.55, high: 0.86 },
+  clean: { probability: 0.5, low: 0.3, high: 0.7 },
+  unbrokenByTables: { probability: 0.6, low: 0.4, high: 0.8 },
+  modes: [
+    { mode: 'TENSION', ratio: 1.31, demand: 0.023, limit: 0.0175, broken: 0.28, reasons: [{ cause: 'CURVE', size: 1.2 }] },
+    { mode: 'COMPRESSION', ratio: 0.4, demand: 0.08, limit: 0.2, broken: 0.01, reasons: [] },
+  ],
+  section: {
+    thicknessMm: 19.05, innerRadiusMm: 152.4, neutralAxis: 0.75, outerStrain: 0.023, innerStrain: -0.08, tensionLimit: 0.0175,
+    compressionLimit: 0.2, outerSoftness: 0.55, innerSoftness: 0.9, moisturePercent: 18, momentNm: 60, strapStressMpa: 0,
+    radiiEstimated: true,
+  },
+  evidence: { trialsOfMethod: 40, trialsNear: 7, beyondRecords: true },
+  fit: { revision: 3, trials: 52 },
+};
