@@ -22,13 +22,15 @@ class DependencyRulesTest {
             .layer("wood").definedBy("brachion.core.wood")
             .layer("bending").definedBy("brachion.core.bending")
             .layer("process").definedBy("brachion.core.process")
+            .layer("rig").definedBy("brachion.core.rig")
             .layer("method").definedBy("brachion.core.method")
             .layer("risk").definedBy("brachion.core.risk")
             .layer("forecast").definedBy("brachion.core.forecast")
             .whereLayer("forecast").mayNotBeAccessedByAnyLayer()
             .whereLayer("risk").mayOnlyBeAccessedByLayers("forecast")
             .whereLayer("method").mayOnlyBeAccessedByLayers("risk", "forecast")
-            .whereLayer("process").mayOnlyBeAccessedByLayers("method", "risk", "forecast")
+            .whereLayer("rig").mayNotBeAccessedByAnyLayer()
+            .whereLayer("process").mayOnlyBeAccessedByLayers("rig", "method", "risk", "forecast")
             .whereLayer("bending").mayOnlyBeAccessedByLayers("process", "method", "risk", "forecast")
-            .whereLayer("wood").mayOnlyBeAccessedByLayers("bending", "process", "method", "risk", "forecast");
+            .whereLayer("wood").mayOnlyBeAccessedByLayers("bending", "process", "rig", "method", "risk", "forecast");
 }

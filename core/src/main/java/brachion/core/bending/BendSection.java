@@ -42,7 +42,20 @@ public record BendSection(Species species, SectionCondition condition, double th
                 new BracketingNthOrderBrentSolver(0, RELATIVE_ACCURACY * thicknessMm, 0, 5);
         double axisMm = solver.solve(MAX_EVALUATIONS, axis -> netForce(laws, axis), 0, thicknessMm);
         return new SectionState(axisMm / thicknessMm, strain(thicknessMm, axisMm), strain(0, axisMm),
-                moment(laws, axisMm) * widthMm / 1000, strapStressMpa(axisMm));
+                moment(laws, axisMm, 0) * widthMm / 1000 + strapForce(axisMm) * thicknessMm * widthMm / 1000,
+                moment(laws, axisMm, thicknessMm / 2) * widthMm / 1000, strapStressMpa(axisMm));
+    }
+
+    /**
+     * Share of its curvature the piece would lose if it were let go at once, cold: M/(E·I·κ), with M the moment of the
+     * wood about its middle (a strap has been taken off), I = b·t³/12, κ the curvature of the middle, and E the stiffness
+     * of hard wood at the moisture of release [%].
+     */
+    public double elasticShare(SectionState state, double releaseMoisturePercent) {
+        double stiffness = FibreLaw.of(species, 0, releaseMoisturePercent).stiffnessMpa();
+        double inertia = widthMm * Math.pow(thicknessMm, 3) / 12;
+        double curvature = 1 / (innerRadiusMm + thicknessMm / 2);
+        return Math.max(0, state.woodMomentNm()) * 1000 / (stiffness * inertia * curvature);
     }
 
     /** Strain at a height above the inner face [mm] when the neutral axis lies at another [mm]. */
@@ -60,15 +73,15 @@ public record BendSection(Species species, SectionCondition condition, double th
         return force + strapForce(axisMm);
     }
 
-    /** Moment about the inner face [N·mm for each mm of width]. */
-    private double moment(FibreLaw[] laws, double axisMm) {
+    /** Moment of the fibres about a height above the inner face [N·mm for each mm of width]. */
+    private double moment(FibreLaw[] laws, double axisMm, double aboutMm) {
         double layerMm = thicknessMm / laws.length;
         double moment = 0;
         for (int layer = 0; layer < laws.length; layer++) {
             double height = (layer + 0.5) * layerMm;
-            moment += laws[layer].stressMpa(strain(height, axisMm)) * layerMm * height;
+            moment += laws[layer].stressMpa(strain(height, axisMm)) * layerMm * (height - aboutMm);
         }
-        return moment + strapForce(axisMm) * thicknessMm;
+        return moment;
     }
 
     private double strapForce(double axisMm) {

@@ -61,6 +61,11 @@ public final class SectionCondition {
         return mean(0, layers() / 2);
     }
 
+    /** Mean moisture content [%]. */
+    public double meanMoisturePercent() {
+        return Arrays.stream(moisturePercent).average().orElseThrow();
+    }
+
     private double mean(int from, int to) {
         double sum = 0;
         for (int layer = from; layer < to; layer++) {

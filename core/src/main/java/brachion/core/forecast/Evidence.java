@@ -1,12 +1,15 @@
 package brachion.core.forecast;
 
+import java.util.List;
+
 /**
  * What a forecast rests on.
  *
  * @param trialsOfMethod how many trials of this method the fit used
- * @param trialsNear     how many of them asked of both faces what this bend asks, within a factor of 1.35
+ * @param trialsNear     how many of them asked of every face what this bend asks, within a factor of 1.35
  * @param beyondRecords  whether this bend asks more than 1.1 times what any recorded trial of the method asked, in the
  *                       mode that limits it
+ * @param nearest        the records most like it, nearest first
  */
-public record Evidence(int trialsOfMethod, int trialsNear, boolean beyondRecords) {
+public record Evidence(int trialsOfMethod, int trialsNear, boolean beyondRecords, List<NearRecord> nearest) {
 }

@@ -13,11 +13,12 @@ import java.util.OptionalDouble;
  * @param growthRings     how the rings lie at the bend
  * @param grainRun        slope of grain as the run for a rise of one, empty when nobody looked
  * @param knots           knots or wild grain
+ * @param outerFace       how the face that is stretched was made
  * @param thicknessMm     thickness of the piece bent at once, for a lamination that of one ply [mm]
  * @param widthMm         width [mm]
  */
 public record Blank(Species species, Seasoning seasoning, OptionalDouble moisturePercent, GrowthRings growthRings,
-                    OptionalDouble grainRun, Knots knots, double thicknessMm, double widthMm) {
+                    OptionalDouble grainRun, Knots knots, OuterFace outerFace, double thicknessMm, double widthMm) {
 
     /** Refuses sizes and moistures no bench has seen. */
     public Blank {
@@ -27,15 +28,43 @@ public record Blank(Species species, Seasoning seasoning, OptionalDouble moistur
         grainRun.ifPresent(PhysicalBound.GRAIN_RUN::require);
     }
 
+    /** A blank with a sawn outer face. */
+    public Blank(Species species, Seasoning seasoning, OptionalDouble moisturePercent, GrowthRings growthRings,
+                 OptionalDouble grainRun, Knots knots, double thicknessMm, double widthMm) {
+        this(species, seasoning, moisturePercent, growthRings, grainRun, knots, OuterFace.SAWN, thicknessMm, widthMm);
+    }
+
     /** The same blank with its moisture known. */
     public Blank withMoisturePercent(double known) {
-        return new Blank(species, seasoning, OptionalDouble.of(known), growthRings, grainRun, knots, thicknessMm,
-                widthMm);
+        return new Blank(species, seasoning, OptionalDouble.of(known), growthRings, grainRun, knots, outerFace,
+                thicknessMm, widthMm);
     }
 
     /** The same blank with its slope of grain known. */
     public Blank withGrainRun(double known) {
-        return new Blank(species, seasoning, moisturePercent, growthRings, OptionalDouble.of(known), knots,
+        return new Blank(species, seasoning, moisturePercent, growthRings, OptionalDouble.of(known), knots, outerFace,
+                thicknessMm, widthMm);
+    }
+
+    /** The same stock milled to another thickness [mm]. */
+    public Blank withThicknessMm(double other) {
+        return new Blank(species, seasoning, moisturePercent, growthRings, grainRun, knots, outerFace, other, widthMm);
+    }
+
+    /** The same blank cut so that the rings lie another way. */
+    public Blank withGrowthRings(GrowthRings other) {
+        return new Blank(species, seasoning, moisturePercent, other, grainRun, knots, outerFace, thicknessMm, widthMm);
+    }
+
+    /** The same blank with or without knots in the bend. */
+    public Blank withKnots(Knots other) {
+        return new Blank(species, seasoning, moisturePercent, growthRings, grainRun, other, outerFace, thicknessMm,
+                widthMm);
+    }
+
+    /** Other stock, dried another way, of the same shape. */
+    public Blank withStock(Species otherSpecies, Seasoning otherSeasoning, OptionalDouble otherMoisturePercent) {
+        return new Blank(otherSpecies, otherSeasoning, otherMoisturePercent, growthRings, grainRun, knots, outerFace,
                 thicknessMm, widthMm);
     }
 }

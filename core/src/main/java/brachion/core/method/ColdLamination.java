@@ -28,4 +28,15 @@ public record ColdLamination(Glue glue, int plies) implements Method {
         double moisture = Demand.known(blank.moisturePercent(), "moisture");
         return Demand.of(blank, bend, SectionCondition.uniform(0, moisture), Optional.empty());
     }
+
+    /** n equal plies glued at curvature κ keep κ(1 − 1/n²): elastic, exact for a rigid glue line. */
+    @Override
+    public Springback springback(Blank blank, Bend bend, Demand demand) {
+        return new Springback(1.0 / ((double) plies * plies), Optional.empty());
+    }
+
+    /** The same lamination with another number of plies. */
+    public ColdLamination withPlies(int other) {
+        return new ColdLamination(glue, other);
+    }
 }

@@ -27,6 +27,11 @@ public record Demand(BendSection section, SectionState state, StrainLimits limit
         return new Demand(section, section.solve(), limits, grainRun);
     }
 
+    /** What a bend would ask of wood as soft as steam makes it when it is wet enough; the slope of grain must be known. */
+    public static Demand softened(Blank blank, Bend bend, Optional<Strap> strap) {
+        return of(blank, bend, SpeciesCapacity.referenceCondition(), strap);
+    }
+
     static double known(OptionalDouble value, String name) {
         return value.orElseThrow(() -> new IllegalArgumentException("The " + name + " of the blank is not known"));
     }
@@ -41,11 +46,15 @@ public record Demand(BendSection section, SectionState state, StrainLimits limit
         return -state.innerStrain() / limits.compression();
     }
 
-    /** The same bend in straight-grained wood; the strains are the same, the limit on stretch rises. */
+    /** The same bend in straight-grained wood. */
     public Demand straightGrained() {
-        StrainLimits straight = SpeciesCapacity.of(section.species())
-                .limits(section.condition(), Double.POSITIVE_INFINITY);
-        return new Demand(section, state, straight, Double.POSITIVE_INFINITY);
+        return withGrainRun(Double.POSITIVE_INFINITY);
+    }
+
+    /** The same bend in wood whose grain rises one in so many; the strains are the same, the limit on stretch moves. */
+    public Demand withGrainRun(double run) {
+        StrainLimits sloped = SpeciesCapacity.of(section.species()).limits(section.condition(), run);
+        return new Demand(section, state, sloped, run);
     }
 
     /** The same bend in wood as soft as steam makes it when it is wet enough. */

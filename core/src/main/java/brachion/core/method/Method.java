@@ -14,4 +14,13 @@ public sealed interface Method permits SteamBox, ColdLamination {
      * @throws IllegalArgumentException when moisture or slope of grain is not known
      */
     Demand demand(Blank blank, Bend bend);
+
+    /**
+     * What the bend loses of its curve when it is let go, as computed.
+     *
+     * @param blank  the stock, with moisture and slope of grain known
+     * @param bend   the curve
+     * @param demand what that bend asks of that blank
+     */
+    Springback springback(Blank blank, Bend bend, Demand demand);
 }

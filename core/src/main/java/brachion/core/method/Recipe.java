@@ -6,8 +6,14 @@ package brachion.core.method;
  * @param blank  the stock
  * @param bend   the curve
  * @param method the way to bend it, with its settings
+ * @param names  whose hands, which board, where from
  */
-public record Recipe(Blank blank, Bend bend, Method method) {
+public record Recipe(Blank blank, Bend bend, Method method, Names names) {
+
+    /** A recipe without names. */
+    public Recipe(Blank blank, Bend bend, Method method) {
+        this(blank, bend, method, Names.none());
+    }
 
     /** What this recipe asks of the wood; moisture and slope of grain must be known. */
     public Demand demand() {
@@ -16,6 +22,21 @@ public record Recipe(Blank blank, Bend bend, Method method) {
 
     /** The same recipe on another blank. */
     public Recipe withBlank(Blank other) {
-        return new Recipe(other, bend, method);
+        return new Recipe(other, bend, method, names);
+    }
+
+    /** The same recipe bent to another inner radius [mm]. */
+    public Recipe withInnerRadiusMm(double other) {
+        return new Recipe(blank, new Bend(other, bend.angleDegrees()), method, names);
+    }
+
+    /** The same recipe done another way. */
+    public Recipe withMethod(Method other) {
+        return new Recipe(blank, bend, other, names);
+    }
+
+    /** The same recipe by these hands, of this board. */
+    public Recipe withNames(Names other) {
+        return new Recipe(blank, bend, method, other);
     }
 }

@@ -1,8 +1,10 @@
 package brachion.core.method;
 
+import brachion.core.bending.BendSection;
 import brachion.core.bending.SectionCondition;
 import brachion.core.bending.Strap;
 import brachion.core.process.Piece;
+import brachion.core.process.ProbeRecord;
 import brachion.core.process.ProcessSimulation;
 import brachion.core.process.Stage;
 import brachion.core.process.StageKind;
@@ -10,20 +12,27 @@ import brachion.core.quantity.PhysicalBound;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * Steam-box bending: the stock lies in a chamber of steam, is pulled and bent at once over a form. How soft each depth
  * is when it is bent comes from following heat and water through soak, steam and carry.
  *
  * @param soakHours    hours under water beforehand
+ * @param additive     what was in the water
  * @param steamMinutes minutes in the chamber at temperature
  * @param chamberC     temperature of the chamber [°C]
+ * @param probe        what a thermometer in the chamber wrote down, used instead of the one temperature
  * @param carrySeconds seconds from the chamber to fully clamped
  * @param strap        the strap on the outer face, if any
+ * @param holdHours    hours on the form, empty when nobody wrote them down
  */
-public record SteamBox(double soakHours, double steamMinutes, double chamberC, double carrySeconds,
-                       Optional<Strap> strap) implements Method {
+public record SteamBox(double soakHours, SoakAdditive additive, double steamMinutes, double chamberC,
+                       Optional<ProbeRecord> probe, double carrySeconds, Optional<Strap> strap,
+                       OptionalDouble holdHours) implements Method {
 
+    /** Hours on the form when nobody wrote them down; a day is common practice. */
+    public static final double USUAL_HOLD_H = 24;
     private static final ConditionMemo MEMO = new ConditionMemo();
 
     /** Refuses settings no chamber has. */
@@ -32,6 +41,13 @@ public record SteamBox(double soakHours, double steamMinutes, double chamberC, d
         PhysicalBound.STEAM_MINUTES.require(steamMinutes);
         PhysicalBound.CHAMBER_C.require(chamberC);
         PhysicalBound.CARRY_SECONDS.require(carrySeconds);
+        holdHours.ifPresent(PhysicalBound.FORM_HOURS::require);
+    }
+
+    /** Plain water, an even chamber, and nobody wrote down how long it was held. */
+    public SteamBox(double soakHours, double steamMinutes, double chamberC, double carrySeconds, Optional<Strap> strap) {
+        this(soakHours, SoakAdditive.NONE, steamMinutes, chamberC, Optional.empty(), carrySeconds, strap,
+                OptionalDouble.empty());
     }
 
     @Override
@@ -41,12 +57,42 @@ public record SteamBox(double soakHours, double steamMinutes, double chamberC, d
 
     @Override
     public Demand demand(Blank blank, Bend bend) {
-        return Demand.of(blank, bend, condition(blank), strap);
+        return Demand.of(blank, bend, after(blank, stages()), strap);
+    }
+
+    @Override
+    public Springback springback(Blank blank, Bend bend, Demand demand) {
+        double hold = holdHours.orElse(USUAL_HOLD_H);
+        List<Stage> stages = stages();
+        stages.add(Stage.of(StageKind.FORM, hold * 3600, Stage.SHOP_C));
+        double releaseMoisture = after(blank, stages).meanMoisturePercent();
+        BendSection section = demand.section();
+        return new Springback(section.elasticShare(demand.state(), releaseMoisture), Optional.of(hold));
+    }
+
+    /** The same settings with another soak [h]. */
+    public SteamBox withSoakHours(double hours) {
+        return new SteamBox(hours, additive, steamMinutes, chamberC, probe, carrySeconds, strap, holdHours);
+    }
+
+    /** The same settings with another time in the chamber [min]. */
+    public SteamBox withSteamMinutes(double minutes) {
+        return new SteamBox(soakHours, additive, minutes, chamberC, probe, carrySeconds, strap, holdHours);
+    }
+
+    /** The same settings in a chamber of another, even temperature [°C]. */
+    public SteamBox withChamberC(double celsius) {
+        return new SteamBox(soakHours, additive, steamMinutes, celsius, Optional.empty(), carrySeconds, strap, holdHours);
     }
 
     /** The same settings with a carry of another length [s]. */
     public SteamBox withCarrySeconds(double seconds) {
-        return new SteamBox(soakHours, steamMinutes, chamberC, seconds, strap);
+        return new SteamBox(soakHours, additive, steamMinutes, chamberC, probe, seconds, strap, holdHours);
+    }
+
+    /** The same settings with another strap, or none. */
+    public SteamBox withStrap(Optional<Strap> other) {
+        return new SteamBox(soakHours, additive, steamMinutes, chamberC, probe, carrySeconds, other, holdHours);
     }
 
     /** What is done up to the moment of bending. */
@@ -55,16 +101,16 @@ public record SteamBox(double soakHours, double steamMinutes, double chamberC, d
         if (soakHours > 0) {
             stages.add(Stage.of(StageKind.SOAK, soakHours * 3600, Stage.SHOP_C));
         }
-        stages.add(Stage.of(StageKind.STEAM_BOX, steamMinutes * 60, chamberC));
+        Stage steam = Stage.of(StageKind.STEAM_BOX, steamMinutes * 60, chamberC);
+        stages.add(probe.map(steam::recordedBy).orElse(steam));
         if (carrySeconds > 0) {
             stages.add(Stage.of(StageKind.CARRY, carrySeconds, Stage.SHOP_C));
         }
         return stages;
     }
 
-    private SectionCondition condition(Blank blank) {
+    private static SectionCondition after(Blank blank, List<Stage> stages) {
         Piece piece = piece(blank);
-        List<Stage> stages = stages();
         return MEMO.of(piece, stages, () -> {
             ProcessSimulation simulation = new ProcessSimulation(piece);
             stages.forEach(simulation::run);

@@ -4,7 +4,6 @@ import brachion.core.process.ProcessTimes.Governor;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
-import java.util.function.ToDoubleFunction;
 
 /**
  * What a process does to a piece: a picture of every stage, and when things happen.
@@ -55,20 +54,20 @@ public record ProcessReport(List<StageFrames> stages, ProcessTimes times) {
                 case SOAK, CARRY, RACK -> { }
                 case FORM -> {
                     clamped = simulation.copy();
-                    cold = when(simulation.copy(), stage.lasting(7 * DAY_S),
+                    cold = FirstMoment.when(simulation.copy(), stage.lasting(7 * DAY_S),
                             field -> stage.shopC() + COLD_WITHIN_C - field.hottestC());
                 }
                 default -> {
-                    hot = when(simulation.copy(), stage.lasting(8 * HOUR_S),
+                    hot = FirstMoment.when(simulation.copy(), stage.lasting(8 * HOUR_S),
                             field -> field.coreC() - stage.mediumC() + HOT_WITHIN_C);
-                    soft = when(simulation.copy(), stage.lasting(8 * HOUR_S),
+                    soft = FirstMoment.when(simulation.copy(), stage.lasting(8 * HOUR_S),
                             field -> field.shareSofterThan(SOFT_BOUND) - SOFT_SHARE);
                 }
             }
             pictures.add(frames(simulation, stage));
-            if (heats(stage.kind())) {
+            if (stage.kind().heats()) {
                 Stage carry = new Stage(StageKind.CARRY, 600, stage.shopC(), stage.shopC(), stage.relativeHumidity());
-                carryLimit = when(simulation.copy(), carry,
+                carryLimit = FirstMoment.when(simulation.copy(), carry,
                         field -> CARRY_BOUND - field.condition().outerQuarterSoftness());
             }
         }
@@ -79,22 +78,15 @@ public record ProcessReport(List<StageFrames> stages, ProcessTimes times) {
                 below(10, clamped, rack), below(8, clamped, rack), governor));
     }
 
-    private static boolean heats(StageKind kind) {
-        return switch (kind) {
-            case STEAM_BOX, STEAM_BAG, SIMMER, HOT_PIPE -> true;
-            case SOAK, CARRY, FORM, RACK -> false;
-        };
-    }
-
     private static void requireOrder(List<Stage> plan) {
         int last = -1;
         for (Stage stage : plan) {
             if (stage.kind().ordinal() <= last) {
                 throw new IllegalArgumentException("The stages must follow the order of work, with one heating");
             }
-            last = heats(stage.kind()) ? StageKind.HOT_PIPE.ordinal() : stage.kind().ordinal();
+            last = stage.kind().heats() ? StageKind.HOT_PIPE.ordinal() : stage.kind().ordinal();
         }
-        boolean complete = plan.stream().filter(stage -> heats(stage.kind())).count() == 1
+        boolean complete = plan.stream().filter(stage -> stage.kind().heats()).count() == 1
                 && plan.stream().anyMatch(stage -> stage.kind() == StageKind.FORM)
                 && last == StageKind.RACK.ordinal();
         if (!complete) {
@@ -103,26 +95,7 @@ public record ProcessReport(List<StageFrames> stages, ProcessTimes times) {
     }
 
     private static OptionalDouble below(double percent, ProcessSimulation clamped, Stage rack) {
-        return when(clamped.copy(), rack.lasting(180 * DAY_S), field -> percent - field.meanMoisturePercent());
-    }
-
-    /** When a measure first rises to zero, between two steps by straight line. */
-    private static OptionalDouble when(ProcessSimulation simulation, Stage stage,
-                                       ToDoubleFunction<SectionField> measure) {
-        double[] last = {0, Double.NaN};
-        double[] found = {Double.NaN};
-        simulation.run(stage, (seconds, field) -> {
-            double now = measure.applyAsDouble(field);
-            if (now >= 0) {
-                found[0] = Double.isNaN(last[1]) ? seconds
-                        : last[0] + (seconds - last[0]) * -last[1] / (now - last[1]);
-                return false;
-            }
-            last[0] = seconds;
-            last[1] = now;
-            return true;
-        });
-        return Double.isNaN(found[0]) ? OptionalDouble.empty() : OptionalDouble.of(found[0]);
+        return FirstMoment.when(clamped.copy(), rack.lasting(180 * DAY_S), field -> percent - field.meanMoisturePercent());
     }
 
     /** Runs a stage and keeps moments of it, close together at the start, where most happens. */

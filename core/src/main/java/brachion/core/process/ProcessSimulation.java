@@ -61,14 +61,17 @@ public final class ProcessSimulation {
     }
 
     SectionField run(Stage stage, Watcher watcher) {
-        return run(stage.surroundings(), stage.seconds(), watcher);
+        return run(stage.environment(), stage.seconds(), watcher);
     }
 
     SectionField run(Surroundings surroundings, double seconds, Watcher watcher) {
+        return run(at -> surroundings, seconds, watcher);
+    }
+
+    private SectionField run(Stage.Environment environment, double seconds, Watcher watcher) {
         SectionSimulation simulation =
                 new SectionSimulation(grid, field, gravity, diffusionFactor, stepTolerance);
-        simulation.run(surroundings, seconds, watcher);
-        field = simulation.field(surroundings);
+        field = simulation.run(environment, seconds, watcher);
         return field;
     }
 }

@@ -2,6 +2,7 @@ package brachion.core.process;
 
 import brachion.core.wood.HeatProperties;
 import brachion.core.wood.SiauDiffusion;
+import java.util.Arrays;
 
 /**
  * Heat and bound water moving through the section of a piece:
@@ -30,8 +31,11 @@ final class SectionSimulation {
     private final double stepTolerance;
     private final int layers;
     private final int columns;
-    private final double[] transport;
-    private final double[] storage;
+    private final double[] conductivity;
+    private final double[] capacity;
+    private final double[] diffusion;
+    /** Moisture is its own storage: one for each cell. */
+    private final double[] whole;
     private final double[] upper;
     private final double[] right;
     private double[] temperature;
@@ -61,34 +65,40 @@ final class SectionSimulation {
         this.stepTolerance = stepTolerance;
         this.layers = grid.layers();
         this.columns = grid.columns();
-        this.transport = new double[grid.cells()];
-        this.storage = new double[grid.cells()];
+        this.conductivity = new double[grid.cells()];
+        this.capacity = new double[grid.cells()];
+        this.diffusion = new double[grid.cells()];
+        this.whole = new double[grid.cells()];
+        Arrays.fill(whole, 1);
         this.upper = new double[grid.cells()];
         this.right = new double[grid.cells()];
         this.temperature = start.temperatures();
         this.moisture = start.moistures();
     }
 
-    SectionField field(Surroundings surroundings) {
+    private SectionField field(Surroundings surroundings) {
         return new SectionField(grid, temperature.clone(), moisture.clone(), surroundings, gravity);
     }
 
-    /** Runs a stage of a given length, or until the watcher has seen enough. */
-    void run(Surroundings surroundings, double seconds, Watcher watcher) {
+    /** Runs a stage of a given length, or until the watcher has seen enough; the section at its end. */
+    SectionField run(Stage.Environment environment, double seconds, Watcher watcher) {
         double now = 0;
         double step = Math.min(FIRST_STEP_S, seconds);
-        if (!watcher.at(0, field(surroundings))) {
-            return;
-        }
-        while (now < seconds) {
+        SectionField field = field(environment.at(0));
+        boolean goOn = watcher.at(0, field);
+        while (goOn && now < seconds) {
             step = Math.min(step, seconds - now);
+            Surroundings halfway = environment.at(now + step / 2);
+            Surroundings after = environment.at(now + step);
+            readProperties(temperature, moisture);
             double[] wholeT = temperature.clone();
             double[] wholeM = moisture.clone();
-            advance(wholeT, wholeM, surroundings, step);
+            advance(wholeT, wholeM, after, step);
             double[] halvesT = temperature.clone();
             double[] halvesM = moisture.clone();
-            advance(halvesT, halvesM, surroundings, step / 2);
-            advance(halvesT, halvesM, surroundings, step / 2);
+            advance(halvesT, halvesM, halfway, step / 2);
+            readProperties(halvesT, halvesM);
+            advance(halvesT, halvesM, after, step / 2);
             double error = error(wholeT, wholeM, halvesT, halvesM);
             if (error <= 1 || step <= SHORTEST_STEP_S) {
                 for (int cell = 0; cell < grid.cells(); cell++) {
@@ -96,12 +106,12 @@ final class SectionSimulation {
                     moisture[cell] = 2 * halvesM[cell] - wholeM[cell];
                 }
                 now = seconds - now - step < 1e-9 * seconds ? seconds : now + step;
-                if (!watcher.at(now, field(surroundings))) {
-                    return;
-                }
+                field = field(after);
+                goOn = watcher.at(now, field);
             }
             step *= Math.max(0.25, Math.min(3, 0.85 / Math.sqrt(Math.max(error, 1e-6))));
         }
+        return field;
     }
 
     private double error(double[] wholeT, double[] wholeM, double[] halvesT, double[] halvesM) {
@@ -114,18 +124,19 @@ final class SectionSimulation {
         return Math.max(worstT / TEMPERATURE_TOLERANCE_C, worstM / MOISTURE_TOLERANCE_PERCENT) / stepTolerance;
     }
 
+    /** Takes the properties of each place as it is now; the whole step and the first half start from the same. */
+    private void readProperties(double[] t, double[] m) {
+        for (int cell = 0; cell < t.length; cell++) {
+            conductivity[cell] = HeatProperties.conductivity(gravity, m[cell]);
+            capacity[cell] = HeatProperties.volumetricHeatCapacity(gravity, t[cell], m[cell]);
+            diffusion[cell] = diffusionFactor * SiauDiffusion.transverse(gravity, t[cell], m[cell]);
+        }
+    }
+
     /** One implicit step of both fields, in place. */
     private void advance(double[] t, double[] m, Surroundings around, double step) {
-        for (int cell = 0; cell < t.length; cell++) {
-            transport[cell] = HeatProperties.conductivity(gravity, m[cell]);
-            storage[cell] = HeatProperties.volumetricHeatCapacity(gravity, t[cell], m[cell]) / step;
-        }
-        sweep(t, around, HEAT);
-        for (int cell = 0; cell < t.length; cell++) {
-            transport[cell] = diffusionFactor * SiauDiffusion.transverse(gravity, t[cell], m[cell]);
-            storage[cell] = 1 / step;
-        }
-        sweep(m, around, WATER);
+        sweep(t, conductivity, capacity, around, HEAT, step);
+        sweep(m, diffusion, whole, around, WATER, step);
     }
 
     /** What a face exchanges: heat or water. */
@@ -163,20 +174,28 @@ final class SectionSimulation {
     };
 
     /** Through the thickness column by column, then across the width layer by layer; the middle is a closed face. */
-    private void sweep(double[] values, Surroundings around, Exchange exchange) {
+    private void sweep(double[] values, double[] transport, double[] storage, Surroundings around, Exchange exchange,
+                       double step) {
+        Line line = new Line(values, transport, storage, exchange, step);
         for (int column = 0; column < columns; column++) {
-            line(values, column, columns, grid.thicknessM(), around.inner(), around.outer(), exchange);
+            solve(line, column, columns, grid.thicknessM(), around.inner(), around.outer());
         }
         if (columns > 1) {
             for (int layer = 0; layer < layers; layer++) {
-                line(values, layer * columns, 1, grid.widthM(), Surface.CLOSED, around.sides(), exchange);
+                solve(line, layer * columns, 1, grid.widthM(), Surface.CLOSED, around.sides());
             }
         }
     }
 
+    /** What is swept: the values, how they move, what holds them, and how they pass a face in a step. */
+    private record Line(double[] values, double[] transport, double[] storage, Exchange exchange, double step) {
+    }
+
     /** Solves one line of cells implicitly (Thomas algorithm). */
-    private void line(double[] values, int start, int stride, double[] size, Surface near, Surface far,
-                      Exchange exchange) {
+    private void solve(Line line, int start, int stride, double[] size, Surface near, Surface far) {
+        double[] values = line.values();
+        double[] transport = line.transport();
+        Exchange exchange = line.exchange();
         int last = size.length - 1;
         double below = faceConductance(exchange.film(near, values[start]), size[0], transport[start]);
         double carried = below * exchange.medium(near);
@@ -186,7 +205,7 @@ final class SectionSimulation {
             double above = i == last
                     ? faceConductance(exchange.film(far, values[cell]), size[i], transport[cell])
                     : (transport[cell] + transport[cell + stride]) / (size[i] + size[i + 1]);
-            double held = storage[cell] * size[i];
+            double held = line.storage()[cell] / line.step() * size[i];
             double diagonal = held + below + above - eased;
             double known = held * values[cell] + carried + (i == last ? above * exchange.medium(far) : 0);
             upper[cell] = above / diagonal;

@@ -1,15 +1,19 @@
 package brachion.core.process;
 
+import java.util.Optional;
+
 /**
  * One thing done to a piece for a time.
  *
  * @param kind             what is done
  * @param seconds          for how long [s], more than zero
  * @param mediumC          temperature of bath, chamber or pipe [°C]; the shop's where there is none
+ * @param probe            what a thermometer there wrote down; where there is one it is used instead of mediumC
  * @param shopC            temperature of the shop [°C]
  * @param relativeHumidity of the shop, as a fraction
  */
-public record Stage(StageKind kind, double seconds, double mediumC, double shopC, double relativeHumidity) {
+public record Stage(StageKind kind, double seconds, double mediumC, Optional<ProbeRecord> probe, double shopC,
+                    double relativeHumidity) {
 
     /** Temperature of an ordinary shop [°C]; common practice. */
     public static final double SHOP_C = 18;
@@ -23,17 +27,46 @@ public record Stage(StageKind kind, double seconds, double mediumC, double shopC
         }
     }
 
-    /** A stage in an ordinary shop. */
+    /** A stage at an even temperature. */
+    public Stage(StageKind kind, double seconds, double mediumC, double shopC, double relativeHumidity) {
+        this(kind, seconds, mediumC, Optional.empty(), shopC, relativeHumidity);
+    }
+
+    /** A stage at an even temperature in an ordinary shop. */
     public static Stage of(StageKind kind, double seconds, double mediumC) {
         return new Stage(kind, seconds, mediumC, SHOP_C, SHOP_HUMIDITY);
     }
 
     /** The same stage for another time [s]. */
     public Stage lasting(double otherSeconds) {
-        return new Stage(kind, otherSeconds, mediumC, shopC, relativeHumidity);
+        return new Stage(kind, otherSeconds, mediumC, probe, shopC, relativeHumidity);
     }
 
-    Surroundings surroundings() {
-        return kind.surroundings(this);
+    /** The same stage with the temperature a probe wrote down. */
+    public Stage recordedBy(ProbeRecord record) {
+        return new Stage(kind, seconds, record.hottestC(), Optional.of(record), shopC, relativeHumidity);
+    }
+
+    /** The same stage in another shop. */
+    public Stage in(double otherShopC, double otherRelativeHumidity) {
+        double medium = kind.heats() ? mediumC : otherShopC;
+        return new Stage(kind, seconds, medium, probe, otherShopC, otherRelativeHumidity);
+    }
+
+    /** What the faces see at each moment of the stage. */
+    Environment environment() {
+        if (probe.isEmpty()) {
+            Surroundings always = kind.surroundings(this, mediumC);
+            return at -> always;
+        }
+        ProbeRecord record = probe.get();
+        return at -> kind.surroundings(this, record.at(at));
+    }
+
+    /** What the faces of a piece are exposed to, moment by moment. */
+    interface Environment {
+
+        /** The surroundings at a time since the start of the stage [s]. */
+        Surroundings at(double seconds);
     }
 }

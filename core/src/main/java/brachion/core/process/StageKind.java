@@ -11,50 +11,50 @@ public enum StageKind {
     /** Under water. */
     SOAK {
         @Override
-        Surroundings surroundings(Stage stage) {
-            return Surroundings.all(new Surface(500, stage.mediumC(), 1e-4, FIBRE_SATURATION_PERCENT, true));
+        Surroundings surroundings(Stage stage, double mediumC) {
+            return Surroundings.all(new Surface(500, mediumC, 1e-4, FIBRE_SATURATION_PERCENT, true));
         }
     },
     /** In a steam box. */
     STEAM_BOX {
         @Override
-        Surroundings surroundings(Stage stage) {
-            return Surroundings.all(new Surface(400, stage.mediumC(), 1e-6, STEAM_MOISTURE_PERCENT, false));
+        Surroundings surroundings(Stage stage, double mediumC) {
+            return Surroundings.all(new Surface(400, mediumC, 1e-6, STEAM_MOISTURE_PERCENT, false));
         }
     },
     /** In a steam bag, off the job or in place. */
     STEAM_BAG {
         @Override
-        Surroundings surroundings(Stage stage) {
-            return Surroundings.all(new Surface(600, stage.mediumC(), 1e-6, STEAM_MOISTURE_PERCENT, false));
+        Surroundings surroundings(Stage stage, double mediumC) {
+            return Surroundings.all(new Surface(600, mediumC, 1e-6, STEAM_MOISTURE_PERCENT, false));
         }
     },
     /** Sealed in a bag in simmering water. */
     SIMMER {
         @Override
-        Surroundings surroundings(Stage stage) {
-            return Surroundings.all(Surface.heatOnly(1000, stage.mediumC()));
+        Surroundings surroundings(Stage stage, double mediumC) {
+            return Surroundings.all(Surface.heatOnly(1000, mediumC));
         }
     },
     /** Over a hot pipe, the inner face wetted and against it. */
     HOT_PIPE {
         @Override
-        Surroundings surroundings(Stage stage) {
+        Surroundings surroundings(Stage stage, double mediumC) {
             Surface air = Surface.heatOnly(10, stage.shopC());
-            return new Surroundings(new Surface(300, stage.mediumC(), 1e-5, FIBRE_SATURATION_PERCENT, true), air, air);
+            return new Surroundings(new Surface(300, mediumC, 1e-5, FIBRE_SATURATION_PERCENT, true), air, air);
         }
     },
     /** From the heat to fully clamped. */
     CARRY {
         @Override
-        Surroundings surroundings(Stage stage) {
+        Surroundings surroundings(Stage stage, double mediumC) {
             return Surroundings.all(Surface.heatOnly(40, stage.shopC()));
         }
     },
     /** Clamped to the form. */
     FORM {
         @Override
-        Surroundings surroundings(Stage stage) {
+        Surroundings surroundings(Stage stage, double mediumC) {
             Surface air = air(stage);
             return new Surroundings(Surface.heatOnly(100, stage.shopC()), air, air);
         }
@@ -62,7 +62,7 @@ public enum StageKind {
     /** On a drying rack or brace, air all round. */
     RACK {
         @Override
-        Surroundings surroundings(Stage stage) {
+        Surroundings surroundings(Stage stage, double mediumC) {
             return Surroundings.all(air(stage));
         }
     };
@@ -71,7 +71,16 @@ public enum StageKind {
     /** Equilibrium near saturation at the heat of steam. */
     private static final double STEAM_MOISTURE_PERCENT = 17;
 
-    abstract Surroundings surroundings(Stage stage);
+    /** What the faces see when the medium is at a temperature [°C]. */
+    abstract Surroundings surroundings(Stage stage, double mediumC);
+
+    /** Whether it is one of the ways to heat the wood. */
+    public boolean heats() {
+        return switch (this) {
+            case STEAM_BOX, STEAM_BAG, SIMMER, HOT_PIPE -> true;
+            case SOAK, CARRY, FORM, RACK -> false;
+        };
+    }
 
     private static Surface air(Stage stage) {
         double towards = HailwoodHorrobinSorption.equilibriumMoisture(

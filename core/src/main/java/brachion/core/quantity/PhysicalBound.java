@@ -39,6 +39,28 @@ public enum PhysicalBound {
     STRAP_THICKNESS_MM("Strap thickness", 0.1, 12, "mm"),
     /** Slack between the ends of the piece and the stops of the strap. */
     STRAP_END_GAP_MM("Gap at the stops", 0, 100, "mm"),
+    /** Inner length of a steam chamber. */
+    CHAMBER_LENGTH_MM("Chamber length", 100, 15_000, "mm"),
+    /** Inner width or height of a steam chamber. */
+    CHAMBER_SIDE_MM("Chamber width and height", 20, 2000, "mm"),
+    /** Thickness of a chamber's walls. */
+    CHAMBER_WALL_MM("Wall thickness", 0.3, 200, "mm"),
+    /** Insulation round a chamber. */
+    INSULATION_MM("Insulation", 0, 300, "mm"),
+    /** Open area of vents and drain; a chamber is never sealed. */
+    VENT_MM2("Open area of vents and drain", 50, 20_000, "mm²"),
+    /** Electrical power of a steam generator. */
+    GENERATOR_W("Generator power", 200, 30_000, "W"),
+    /** Steam generators on one chamber. */
+    GENERATORS("Number of generators", 1, 10, ""),
+    /** Water a generator holds. */
+    TANK_L("Tank", 0.5, 500, "l"),
+    /** Height above the sea. */
+    ALTITUDE_M("Height above the sea", -400, 5000, "m"),
+    /** Length of a piece. */
+    PIECE_LENGTH_MM("Length of the piece", 50, 15_000, "mm"),
+    /** Pieces side by side or layers one above the other. */
+    PIECES("Pieces", 1, 200, ""),
     /** Plies in a lamination. */
     PLIES("Plies", 2, 200, "");
 

@@ -15,7 +15,7 @@ public enum Flaw {
     /** Split along the grain; not forecast, because no strain along the grain decides it. */
     GRAIN_SPLIT(null),
     /** A gap between plies, or plies that came apart; the wood itself held. */
-    GLUE_LINE_GAP(null);
+    GLUE_LINE_GAP(FailureMode.GLUE_LINE);
 
     private final FailureMode mode;
 

@@ -23,6 +23,25 @@ public record Margin(double mean, double sd) {
         return quantiles;
     }
 
+    /** The same with a spread added that the fit knows nothing of. */
+    Margin widened(double variance) {
+        return variance == 0 ? this : new Margin(mean, Math.sqrt(sd * sd + variance));
+    }
+
+    /** Probability, the uncertainty averaged over its parts. */
+    public double probability() {
+        double sum = 0;
+        for (int part = 0; part < PARTS; part++) {
+            sum += probability(part);
+        }
+        return sum / PARTS;
+    }
+
+    /** Probability so many standard deviations from the mean. */
+    public double probabilityAt(double standard) {
+        return OrdinalModel.logistic(mean + sd * standard);
+    }
+
     /** Probability at the middle of one of the {@link #PARTS} equally likely parts, lowest first. */
     public double probability(int part) {
         return OrdinalModel.logistic(mean + sd * STANDARD[part]);

@@ -10,6 +10,8 @@ import java.util.Arrays;
  */
 record NormalPrior(double[] mean, double[] sd) {
 
+    private static final double LOG_ROOT_TWO_PI = 0.5 * Math.log(2 * Math.PI);
+
     NormalPrior {
         if (mean.length != sd.length || Arrays.stream(sd).anyMatch(s -> !(s > 0))) {
             throw new IllegalArgumentException("Each prior mean needs a positive standard deviation");
@@ -31,6 +33,17 @@ record NormalPrior(double[] mean, double[] sd) {
         for (int i = 0; i < theta.length; i++) {
             double off = (theta[i] - mean[i]) / sd[i];
             sum -= off * off / 2;
+        }
+        return sum;
+    }
+
+    /** Log of what the density is divided by, for the parameters whose prior is not flat. */
+    double logNormaliser() {
+        double sum = 0;
+        for (double each : sd) {
+            if (!Double.isInfinite(each)) {
+                sum += Math.log(each) + LOG_ROOT_TWO_PI;
+            }
         }
         return sum;
     }

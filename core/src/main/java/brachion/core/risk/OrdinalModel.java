@@ -24,11 +24,11 @@ final class OrdinalModel {
     /**
      * One record as the model sees it.
      *
-     * @param features x_1 … x_p
+     * @param features x_1 … x_p, those that are not zero
      * @param severity 0, 1 or 2
      * @param count    how many such records there are
      */
-    record Observation(double[] features, int severity, double count) {
+    record Observation(Features features, int severity, double count) {
     }
 
     OrdinalModel(List<Observation> observations, NormalPrior prior) {
@@ -107,7 +107,8 @@ final class OrdinalModel {
     private static void accumulate(Observation seen, double gap, double da, double daa, double dc, double dcc,
                                    double[] gradient, double[][] hessian) {
         double n = seen.count();
-        double[] x = seen.features();
+        int[] at = seen.features().index();
+        double[] x = seen.features().value();
         double both = da + dc;
         double bothSecond = daa + dcc;
         gradient[0] += n * both;
@@ -117,23 +118,21 @@ final class OrdinalModel {
         hessian[1][0] += n * dcc * gap;
         hessian[1][1] += n * (dcc * gap * gap + dc * gap);
         for (int i = 0; i < x.length; i++) {
-            gradient[CUTS + i] -= n * both * x[i];
-            hessian[0][CUTS + i] -= n * bothSecond * x[i];
-            hessian[CUTS + i][0] -= n * bothSecond * x[i];
-            hessian[1][CUTS + i] -= n * dcc * gap * x[i];
-            hessian[CUTS + i][1] -= n * dcc * gap * x[i];
+            int place = CUTS + at[i];
+            gradient[place] -= n * both * x[i];
+            double[] row = hessian[place];
+            row[0] -= n * bothSecond * x[i];
+            hessian[0][place] -= n * bothSecond * x[i];
+            row[1] -= n * dcc * gap * x[i];
+            hessian[1][place] -= n * dcc * gap * x[i];
             for (int j = 0; j < x.length; j++) {
-                hessian[CUTS + i][CUTS + j] += n * bothSecond * x[i] * x[j];
+                row[CUTS + at[j]] += n * bothSecond * x[i] * x[j];
             }
         }
     }
 
-    static double index(double[] theta, double[] features) {
-        double index = 0;
-        for (int i = 0; i < features.length; i++) {
-            index += theta[CUTS + i] * features[i];
-        }
-        return index;
+    static double index(double[] theta, Features features) {
+        return features.times(theta, CUTS);
     }
 
     static double logistic(double z) {

@@ -1,52 +1,43 @@
 package brachion.core.risk;
 
-import brachion.core.method.Demand;
-import brachion.core.method.Knots;
 import brachion.core.method.MethodKind;
 import brachion.core.method.Recipe;
-import brachion.core.risk.OrdinalModel.Observation;
+import brachion.core.method.SteamBox;
+import brachion.core.process.SteamingSchool;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.OptionalInt;
+import java.util.Optional;
 
 /**
  * The learned risk: for each method and failure mode an {@link OrdinalModel} of severity on
- * <pre>η = b·ln D + β_knots·(knots in the bend)</pre>
+ * <pre>η = b·ln D + Σ β_k x_k + u_species + u_person + u_board + u_source</pre>
  * with D the ratio of demand to capacity. Before any record, D = 1 breaks one piece in twenty, which is how the
- * published radii are defined, and pieces scatter by about 20 to 30 % in the strain at which they fail (b ~ 6; common
- * practice). Inputs that nobody measured enter a record by their mean ln D.
+ * published radii are defined. {@link MethodRisk} holds the priors, {@link GroupScales} how much the groups differ.
  */
 public final class RiskModel {
 
-    /** Prior of α_1, γ, b and the effect of knots; the first three from the text above, the fourth chosen by us. */
-    private static final NormalPrior PRIOR = new NormalPrior(
-            new double[] {1.75, Math.log(1.2), 6, 1.2},
-            new double[] {1, 0.4, 1.5, 0.6});
-    private static final int SLOPE = OrdinalModel.CUTS;
-    private static final int KNOTS = OrdinalModel.CUTS + 1;
-
-    private final Map<MethodKind, Map<FailureMode, LaplaceFit>> fits;
-    private final Map<MethodKind, List<Point>> points;
+    private final Map<MethodKind, Map<FailureMode, ModeFit>> fits = new EnumMap<>(MethodKind.class);
+    private final Map<MethodKind, List<RecordedTrial>> records = new EnumMap<>(MethodKind.class);
+    private final List<SetAside> setAside;
+    private final SpringbackModel springback;
     private final int trials;
 
-    /** Where a recorded trial stands: its features for each mode. */
-    private record Point(Outcome outcome, Map<FailureMode, double[]> features) {
-    }
-
-    private RiskModel(Map<MethodKind, List<Point>> points, int trials) {
-        this.points = points;
-        this.trials = trials;
-        this.fits = new EnumMap<>(MethodKind.class);
+    private RiskModel(List<RecordedTrial> used, List<SetAside> setAside) {
+        this.setAside = setAside;
+        this.trials = used.size();
         for (MethodKind kind : MethodKind.values()) {
-            Map<FailureMode, LaplaceFit> byMode = new EnumMap<>(FailureMode.class);
-            for (FailureMode mode : FailureMode.values()) {
-                byMode.put(mode, LaplaceFit.of(new OrdinalModel(observations(points.get(kind), mode), PRIOR)));
-            }
+            List<RecordedTrial> ofKind =
+                    used.stream().filter(each -> each.trial().recipe().method().kind() == kind).toList();
+            records.put(kind, ofKind);
+            Map<FailureMode, ModeFit> byMode = new EnumMap<>(FailureMode.class);
+            MethodRisk.of(kind).modes().forEach(mode -> byMode.put(mode.mode(), ModeFit.of(mode, ofKind)));
             fits.put(kind, byMode);
         }
+        this.springback = SpringbackModel.fit(used);
     }
 
     /** What published radii alone say. */
@@ -54,52 +45,29 @@ public final class RiskModel {
         return fit(List.of());
     }
 
-    /** Fits all records. The order they come in makes no difference. */
+    /** Fits all records that make sense. The order they come in makes no difference. */
     public static RiskModel fit(List<Trial> trials) {
-        Map<MethodKind, List<Point>> points = new EnumMap<>(MethodKind.class);
-        for (MethodKind kind : MethodKind.values()) {
-            points.put(kind, new ArrayList<>());
-        }
-        for (Trial trial : trials) {
-            points.get(trial.recipe().method().kind()).add(point(trial));
-        }
-        return new RiskModel(points, trials.size());
+        return fit(trials, Optional.empty());
     }
 
-    private static Point point(Trial trial) {
-        Map<FailureMode, double[]> features = new EnumMap<>(FailureMode.class);
-        List<Weighted<Recipe>> possible = UnknownInputs.possibilities(trial.recipe());
-        for (FailureMode mode : FailureMode.values()) {
-            features.put(mode, new double[2]);
+    /**
+     * Fits all records that make sense.
+     *
+     * @param earlier a fit of mostly the same records, whose work on each of them is taken over
+     */
+    public static RiskModel fit(List<Trial> trials, Optional<RiskModel> earlier) {
+        Map<Trial, RecordedTrial> known = new HashMap<>();
+        earlier.ifPresent(model -> model.records.values().forEach(
+                records -> records.forEach(record -> known.put(record.trial(), record))));
+        List<RecordedTrial> recorded = trials.parallelStream()
+                .map(trial -> known.containsKey(trial) ? known.get(trial) : RecordedTrial.of(trial)).toList();
+        List<RecordedTrial> used = new ArrayList<>();
+        List<SetAside> setAside = new ArrayList<>();
+        for (RecordedTrial each : recorded) {
+            SetAside.of(each.trial(), each.typical()).ifPresentOrElse(setAside::add, () -> used.add(each));
         }
-        for (Weighted<Recipe> recipe : possible) {
-            Demand demand = recipe.value().demand();
-            for (FailureMode mode : FailureMode.values()) {
-                double[] at = features(mode, recipe.value(), demand);
-                for (int i = 0; i < at.length; i++) {
-                    features.get(mode)[i] += recipe.weight() * at[i];
-                }
-            }
-        }
-        return new Point(trial.outcome(), features);
-    }
-
-    private static double[] features(FailureMode mode, Recipe recipe, Demand demand) {
-        return new double[] {Math.log(mode.ratio(demand)), recipe.blank().knots() == Knots.IN_BEND ? 1 : 0};
-    }
-
-    private static List<Observation> observations(List<Point> points, FailureMode mode) {
-        List<Observation> seen = new ArrayList<>();
-        for (Point point : points) {
-            OptionalInt severity = point.outcome().severityOf(mode);
-            if (severity.isPresent()) {
-                seen.add(new Observation(point.features().get(mode), severity.getAsInt(), 1));
-            }
-        }
-        // floating-point sums depend on their order; sorted, the same records always give the same fit
-        seen.sort(Comparator.comparingInt(Observation::severity)
-                .thenComparingDouble(o -> o.features()[0]).thenComparingDouble(o -> o.features()[1]));
-        return seen;
+        setAside.sort(Comparator.comparingLong(SetAside::trialId));
+        return new RiskModel(used, setAside);
     }
 
     /** How many trials the fit rests on, of all methods. */
@@ -109,46 +77,119 @@ public final class RiskModel {
 
     /** How many trials the fit of one method rests on. */
     public int trials(MethodKind kind) {
-        return points.get(kind).size();
+        return records.get(kind).size();
+    }
+
+    /** Records that are not used, and why. */
+    public List<SetAside> setAside() {
+        return setAside;
+    }
+
+    /** The learned springback. */
+    public SpringbackModel springback() {
+        return springback;
+    }
+
+    /** The ways a method fails. */
+    public List<FailureMode> modes(MethodKind kind) {
+        return List.copyOf(fits.get(kind).keySet());
     }
 
     /**
      * How far a piece stands from a severity in one mode.
      *
-     * @param worst  the worst severity still accepted: CLEAN or FLAW
-     * @param recipe the recipe, everything known
-     * @param demand what it asks of the wood
+     * @param worst the worst severity still accepted: CLEAN or FLAW
      */
-    public Margin margin(FailureMode mode, Severity worst, Recipe recipe, Demand demand) {
-        return fits.get(recipe.method().kind()).get(mode).margin(worst.ordinal(), features(mode, recipe, demand));
+    public Margin margin(FailureMode mode, Severity worst, Possible piece) {
+        return fit(piece.recipe(), mode).margin(worst, piece);
+    }
+
+    /** D of a piece in a mode. */
+    public double ratio(FailureMode mode, Possible piece) {
+        return Math.exp(fit(piece.recipe(), mode).risk().logRatio(piece));
     }
 
     /** Rise of the log odds of damage when ln D rises by one, as fitted for a mode of a method. */
     public double slope(MethodKind kind, FailureMode mode) {
-        return fits.get(kind).get(mode).mode()[SLOPE];
+        return fits.get(kind).get(mode).slope();
     }
 
-    /** Rise of the log odds of damage from knots in the bend, as fitted for a mode of a method. */
-    public double knotEffect(MethodKind kind, FailureMode mode) {
-        return fits.get(kind).get(mode).mode()[KNOTS];
+    /** What else adds to the risk of a piece in a mode, as fitted. */
+    public List<Effect> effects(FailureMode mode, Possible piece) {
+        return fit(piece.recipe(), mode).effects(piece);
     }
 
-    /** How many records of a method asked of the wood what this asks, within a factor in both ratios. */
-    public int recordsNear(MethodKind kind, Demand demand, double factor) {
-        return (int) points.get(kind).stream().filter(point -> {
-            for (FailureMode mode : FailureMode.values()) {
-                double off = point.features().get(mode)[0] - Math.log(mode.ratio(demand));
-                if (Math.abs(off) > Math.log(factor)) {
-                    return false;
-                }
-            }
-            return true;
-        }).count();
+    /** What is believed of everything that may move the risks of a method. */
+    public List<Belief> beliefs(MethodKind kind) {
+        return fits.get(kind).values().stream().flatMap(fit -> fit.beliefs().stream()).toList();
+    }
+
+    /** How two ways of doing a thing compare in one mode of a method. */
+    public Contrast contrast(MethodKind kind, FailureMode mode, Term first, Term second) {
+        return fits.get(kind).get(mode).contrast(first, second);
+    }
+
+    /** How having something compares with not having it, in one mode of a method: the first is having it. */
+    public Contrast helps(MethodKind kind, FailureMode mode, Term term) {
+        return fits.get(kind).get(mode).helps(term);
+    }
+
+    /** How steamed stock that stayed in as long as a school says compares with stock that did not, in tension. */
+    public Contrast steamedAtLeast(SteamingSchool school) {
+        ModeRisk tension = fits.get(MethodKind.STEAM_BOX).get(FailureMode.TENSION).risk();
+        ModeRisk asked = tension.with(Covariate.undecided(Term.SCHOOL, recipe -> MethodRisk.indicator(
+                ((SteamBox) recipe.method()).steamMinutes() >= school.minutes(recipe.blank().thicknessMm()))));
+        return ModeFit.of(asked, records.get(MethodKind.STEAM_BOX)).helps(Term.SCHOOL);
+    }
+
+    /**
+     * How much the variance of a piece's margin in a mode would fall, on average, if another piece were tried.
+     * Both must be of one method.
+     */
+    public double varianceReduction(FailureMode mode, Severity worst, Possible piece, Possible tried) {
+        return fit(piece.recipe(), mode).varianceReduction(worst, piece, tried);
+    }
+
+    private ModeFit fit(Recipe recipe, FailureMode mode) {
+        return fits.get(recipe.method().kind()).get(mode);
+    }
+
+    /** Each record of a method as it would have been forecast without itself. */
+    public List<Held> leaveOneOut(MethodKind kind, Severity worst) {
+        return records.get(kind).stream().map(record -> {
+            double holds = fits.get(kind).values().stream()
+                    .mapToDouble(fit -> fit.withoutOwnRecord(worst, record).probability()).reduce(1, (a, b) -> a * b);
+            return new Held(record.trial(), record.typical(), holds);
+        }).toList();
+    }
+
+    /** Each record of a method as this fit forecasts it. */
+    public List<Held> forecasts(MethodKind kind, Severity worst, List<Held> records) {
+        return records.stream().map(record -> {
+            double holds = fits.get(kind).values().stream()
+                    .mapToDouble(fit -> fit.margin(worst, record.piece()).probability()).reduce(1, (a, b) -> a * b);
+            return new Held(record.trial(), record.piece(), holds);
+        }).toList();
+    }
+
+    /**
+     * A record and the chance it was given to hold.
+     *
+     * @param trial the record
+     * @param piece the most ordinary piece it could have been
+     * @param holds chance that no mode does worse than accepted
+     */
+    public record Held(Trial trial, Possible piece, double holds) {
+    }
+
+    /** The records of a method, each as the most ordinary piece it could have been. */
+    public List<Held> records(MethodKind kind) {
+        return records.get(kind).stream().map(record -> new Held(record.trial(), record.typical(), Double.NaN)).toList();
     }
 
     /** The largest D any record of a method had in a mode; zero without records. */
     public double hardestRecord(MethodKind kind, FailureMode mode) {
-        return points.get(kind).stream().mapToDouble(point -> Math.exp(point.features().get(mode)[0])).max()
-                .orElse(0);
+        ModeRisk risk = fits.get(kind).get(mode).risk();
+        return records.get(kind).stream().mapToDouble(record -> Math.exp(risk.logRatio(record.typical()))).max().orElse(0);
     }
 }

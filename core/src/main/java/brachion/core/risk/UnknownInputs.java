@@ -28,17 +28,6 @@ public final class UnknownInputs {
     private UnknownInputs() {
     }
 
-    /** The recipes this one could be, with their probabilities; just itself when everything is known. */
-    public static List<Weighted<Recipe>> possibilities(Recipe recipe) {
-        List<Weighted<Recipe>> possible = new ArrayList<>();
-        for (Weighted<Blank> moist : moistures(recipe.blank())) {
-            for (Weighted<Blank> blank : grainSlopes(moist.value())) {
-                possible.add(new Weighted<>(moist.weight() * blank.weight(), recipe.withBlank(blank.value())));
-            }
-        }
-        return possible;
-    }
-
     /** The single most ordinary of the recipes this one could be, for drawing. */
     public static Recipe typical(Recipe recipe) {
         Blank blank = recipe.blank();
@@ -47,24 +36,29 @@ public final class UnknownInputs {
                 .withGrainRun(blank.grainRun().orElse(GRAIN_RUNS.get(0).value())));
     }
 
-    private static List<Weighted<Blank>> moistures(Blank blank) {
+    /** The recipes this one could be as far as its moisture goes; just itself when it was measured. */
+    static List<Weighted<Recipe>> moistures(Recipe recipe) {
+        Blank blank = recipe.blank();
         if (blank.moisturePercent().isPresent()) {
-            return List.of(new Weighted<>(1, blank));
+            return List.of(new Weighted<>(1, recipe));
         }
         Seasoning seasoning = blank.seasoning();
-        List<Weighted<Blank>> possible = new ArrayList<>();
+        List<Weighted<Recipe>> possible = new ArrayList<>();
         for (int node = 0; node < NORMAL_NODES.length; node++) {
             double percent = seasoning.meanMoisturePercent() + NORMAL_NODES[node] * seasoning.sdMoisturePercent();
             possible.add(new Weighted<>(NORMAL_WEIGHTS[node],
-                    blank.withMoisturePercent(Math.max(DRIEST_PERCENT, percent))));
+                    recipe.withBlank(blank.withMoisturePercent(Math.max(DRIEST_PERCENT, percent)))));
         }
         return possible;
     }
 
-    private static List<Weighted<Blank>> grainSlopes(Blank blank) {
+    /** The recipes this one could be as far as its slope of grain goes; just itself when somebody looked. */
+    static List<Weighted<Recipe>> grainSlopes(Recipe recipe) {
+        Blank blank = recipe.blank();
         if (blank.grainRun().isPresent()) {
-            return List.of(new Weighted<>(1, blank));
+            return List.of(new Weighted<>(1, recipe));
         }
-        return GRAIN_RUNS.stream().map(run -> new Weighted<>(run.weight(), blank.withGrainRun(run.value()))).toList();
+        return GRAIN_RUNS.stream()
+                .map(run -> new Weighted<>(run.weight(), recipe.withBlank(blank.withGrainRun(run.value())))).toList();
     }
 }

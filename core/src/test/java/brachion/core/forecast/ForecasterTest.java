@@ -3,7 +3,7 @@ package brachion.core.forecast;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import brachion.core.forecast.Reason.Cause;
+import brachion.core.forecast.NearRecord.Likeness;
 import brachion.core.method.Knots;
 import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
@@ -13,6 +13,7 @@ import brachion.core.risk.Flaw;
 import brachion.core.risk.Outcome;
 import brachion.core.risk.RiskModel;
 import brachion.core.risk.Severity;
+import brachion.core.risk.Term;
 import brachion.core.risk.Trial;
 import brachion.core.wood.Species;
 import brachion.core.wood.SpeciesCatalogue;
@@ -60,20 +61,20 @@ class ForecasterTest {
         Forecast bare = BY_TABLES.forecast(tight.steamed());
         Forecast strapped = BY_TABLES.forecast(tight.steelStrap(0.9, 0).steamed());
         assertThat(bare.modes().get(0).mode()).isEqualTo(FailureMode.TENSION);
-        assertThat(bare.modes().get(0).reasons().get(0).cause()).isEqualTo(Cause.CURVE);
+        assertThat(bare.modes().get(0).reasons().get(0).cause()).isEqualTo(Term.CURVE);
         assertThat(strapped.unbroken().probability()).isGreaterThan(bare.unbroken().probability() + 0.4);
     }
 
     @Test
     void hard_kiln_dried_stock_is_named_as_the_reason() {
         Forecast dry = BY_TABLES.forecast(Recipes.ash().moisture(7).thickness(10).radius(250).steamed());
-        assertThat(dry.modes().get(0).reasons().get(0).cause()).isEqualTo(Cause.DRY_WOOD);
+        assertThat(dry.modes().get(0).reasons().get(0).cause()).isEqualTo(Term.DRY_WOOD);
     }
 
     @Test
     void a_slow_carry_is_named_as_the_reason() {
         Forecast slow = BY_TABLES.forecast(Recipes.ash().thickness(6).radius(120).carry(60).steamed());
-        assertThat(slow.modes().get(0).reasons().get(0).cause()).isEqualTo(Cause.CARRY);
+        assertThat(slow.modes().get(0).reasons().get(0).cause()).isEqualTo(Term.CARRY);
         assertThat(slow.unbroken().probability())
                 .isLessThan(unbroken(Recipes.ash().thickness(6).radius(120)) - 0.2);
     }
@@ -83,7 +84,7 @@ class ForecasterTest {
         Forecast flawed = BY_TABLES.forecast(Recipes.ash().knots(Knots.IN_BEND).grainRun(8).steamed());
         assertThat(flawed.modes()).filteredOn(m -> m.mode() == FailureMode.TENSION).singleElement()
                 .satisfies(mode -> assertThat(mode.reasons()).extracting(Reason::cause)
-                        .contains(Cause.KNOTS, Cause.SLOPING_GRAIN));
+                        .contains(Term.KNOTS, Term.SLOPING_GRAIN));
         assertThat(flawed.unbroken().probability()).isLessThan(unbroken(Recipes.ash()));
     }
 
@@ -113,8 +114,11 @@ class ForecasterTest {
         List<Trial> held = Collections.nCopies(20, new Trial(recipe, Outcome.clean()));
         Forecast before = BY_TABLES.forecast(recipe);
         Forecast after = new Forecaster(RiskModel.fit(held)).forecast(recipe);
-        assertThat(before.evidence()).isEqualTo(new Evidence(0, 0, true));
-        assertThat(after.evidence()).isEqualTo(new Evidence(20, 20, false));
+        assertThat(before.evidence()).isEqualTo(new Evidence(0, 0, true, List.of()));
+        assertThat(after.evidence().trialsNear()).isEqualTo(20);
+        assertThat(after.evidence().beyondRecords()).isFalse();
+        assertThat(after.evidence().nearest()).hasSize(4).allSatisfy(near -> assertThat(near.alike())
+                .contains(Likeness.SPECIES, Likeness.STRETCH, Likeness.SQUEEZE, Likeness.THICKNESS, Likeness.SUPPORT));
         assertThat(after.unbroken().probability()).isGreaterThan(before.unbroken().probability());
         assertThat(after.unbroken().high() - after.unbroken().low())
                 .isLessThan(before.unbroken().high() - before.unbroken().low());

@@ -46,9 +46,9 @@ class LaplaceFitTest {
                 LaplaceFitTest.class.getResourceAsStream("/housing.csv"), StandardCharsets.UTF_8)) {
             for (CSVRecord row : CSVFormat.DEFAULT.builder().setCommentMarker('#').setHeader()
                     .setSkipHeaderRecord(true).get().parse(in)) {
-                double[] features = {
+                Features features = Features.dense(
                     is(row, "Infl", "Medium"), is(row, "Infl", "High"), is(row, "Type", "Apartment"),
-                    is(row, "Type", "Atrium"), is(row, "Type", "Terrace"), is(row, "Cont", "High")};
+                    is(row, "Type", "Atrium"), is(row, "Type", "Terrace"), is(row, "Cont", "High"));
                 rows.add(new Observation(features, satisfaction.indexOf(row.get("Sat")),
                         Double.parseDouble(row.get("Freq"))));
             }
@@ -126,7 +126,7 @@ class LaplaceFitTest {
         for (int severity : new int[] {0, 1, 2}) {
             List<Observation> alike = new ArrayList<>();
             for (int i = 0; i < 40; i++) {
-                alike.add(new Observation(new double[] {-0.8 + 0.04 * i}, severity, 1));
+                alike.add(new Observation(Features.dense(-0.8 + 0.04 * i), severity, 1));
             }
             LaplaceFit fit = LaplaceFit.of(new OrdinalModel(alike, WORKSHOP));
             assertThat(Arrays.stream(fit.mode())).as("severity " + severity)
@@ -142,7 +142,7 @@ class LaplaceFitTest {
             double logDemand = random.nextNormal(0.1, 0.35);
             double badness = 6 * logDemand + Math.log(1 / random.nextDouble() - 1);
             int severity = badness < 1.75 ? 0 : badness < 2.95 ? 1 : 2;
-            rows.add(new Observation(new double[] {logDemand}, severity, 1));
+            rows.add(new Observation(Features.dense(logDemand), severity, 1));
         }
         return rows;
     }

@@ -86,20 +86,19 @@ class RiskModelTest {
 
     @Test
     void what_nobody_measured_is_spread_over_what_it_could_be() {
-        List<Weighted<Recipe>> possible =
-                UnknownInputs.possibilities(Recipes.ash().steamedUnmeasured(Seasoning.KILN_DRIED));
-        double weight = possible.stream().mapToDouble(Weighted::weight).sum();
+        List<Possible> possible = Possible.of(Recipes.ash().steamedUnmeasured(Seasoning.KILN_DRIED));
+        double weight = possible.stream().mapToDouble(Possible::weight).sum();
         double mean = possible.stream()
-                .mapToDouble(p -> p.weight() * p.value().blank().moisturePercent().orElseThrow()).sum();
+                .mapToDouble(p -> p.weight() * p.recipe().blank().moisturePercent().orElseThrow()).sum();
         double square = possible.stream().mapToDouble(p ->
-                p.weight() * Math.pow(p.value().blank().moisturePercent().orElseThrow() - 8, 2)).sum();
+                p.weight() * Math.pow(p.recipe().blank().moisturePercent().orElseThrow() - 8, 2)).sum();
         assertThat(weight).isCloseTo(1, org.assertj.core.api.Assertions.within(1e-9));
         assertThat(mean).isCloseTo(8, org.assertj.core.api.Assertions.within(1e-9));
         assertThat(Math.sqrt(square)).isCloseTo(1.5, org.assertj.core.api.Assertions.within(1e-9));
-        assertThat(UnknownInputs.possibilities(AT_LIMIT)).hasSize(1);
+        assertThat(Possible.of(AT_LIMIT)).hasSize(1);
     }
 
     private static Margin tension(RiskModel model) {
-        return model.margin(FailureMode.TENSION, Severity.FLAW, AT_LIMIT, AT_LIMIT.demand());
+        return model.margin(FailureMode.TENSION, Severity.FLAW, Possible.known(AT_LIMIT));
     }
 }

@@ -1,0 +1,70 @@
+package brachion.core.forecast;
+
+import brachion.core.method.Recipe;
+import brachion.core.risk.Possible;
+import brachion.core.risk.RiskModel;
+import brachion.core.risk.Severity;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+
+/**
+ * The odds over thickness and radius, everything else as in a recipe. Both run in even steps of their logarithm.
+ *
+ * @param thicknessMm   thicknesses [mm], rising
+ * @param innerRadiusMm radii [mm], rising
+ * @param unbroken      odds that a piece does not break, a row for each radius with a value for each thickness
+ */
+public record BendMap(double[] thicknessMm, double[] innerRadiusMm, List<List<Odds>> unbroken) {
+
+    /** Points each cell's range is taken from; coarser than a single forecast. */
+    private static final int POINTS = 64;
+
+    /**
+     * What the map covers.
+     *
+     * @param thinnestMm thinnest stock [mm]
+     * @param thickestMm thickest stock [mm]
+     * @param tightestMm tightest inner radius [mm]
+     * @param widestMm   widest inner radius [mm]
+     * @param columns    thicknesses
+     * @param rows       radii
+     */
+    public record Extent(double thinnestMm, double thickestMm, double tightestMm, double widestMm, int columns, int rows) {
+
+        /** Refuses an empty extent. */
+        public Extent {
+            if (!(thinnestMm > 0) || !(thickestMm > thinnestMm) || !(tightestMm > 0) || !(widestMm > tightestMm)
+                    || columns < 2 || rows < 2) {
+                throw new IllegalArgumentException("A map must run from thin to thick and from tight to wide, not from "
+                        + thinnestMm + " to " + thickestMm + " mm and " + tightestMm + " to " + widestMm + " mm");
+            }
+        }
+    }
+
+    /** Draws the map of a recipe. */
+    public static BendMap of(RiskModel risk, Recipe recipe, Extent extent) {
+        double[] thickness = steps(extent.thinnestMm(), extent.thickestMm(), extent.columns());
+        double[] radius = steps(extent.tightestMm(), extent.widestMm(), extent.rows());
+        List<List<Odds>> columns = IntStream.range(0, thickness.length).parallel().mapToObj(column -> {
+            Recipe asThick = recipe.withBlank(recipe.blank().withThicknessMm(thickness[column]));
+            List<Odds> odds = new ArrayList<>();
+            for (double mm : radius) {
+                List<Possible> possible = Possible.of(asThick.withInnerRadiusMm(mm));
+                odds.add(OddsSpread.of(risk, possible, Severity.FLAW, POINTS).odds());
+            }
+            return odds;
+        }).toList();
+        List<List<Odds>> rows = new ArrayList<>();
+        for (int row = 0; row < radius.length; row++) {
+            int here = row;
+            rows.add(columns.stream().map(column -> column.get(here)).toList());
+        }
+        return new BendMap(thickness, radius, rows);
+    }
+
+    private static double[] steps(double first, double last, int count) {
+        return IntStream.range(0, count)
+                .mapToDouble(i -> first * Math.pow(last / first, (double) i / (count - 1))).toArray();
+    }
+}

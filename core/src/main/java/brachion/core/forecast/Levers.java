@@ -1,0 +1,100 @@
+package brachion.core.forecast;
+
+import brachion.core.method.Recipe;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * What to change. Each lever is one small practical step with what it does to the odds; the combination is the one that
+ * reaches the wanted odds with least trouble.
+ *
+ * @param now     odds as things are
+ * @param levers  single steps, the most useful first
+ * @param cheapest the cheapest steps together that reach the wanted odds, or the best found when none do
+ */
+public record Levers(Odds now, List<Lever> levers, Combination cheapest) {
+
+    /** As many different steps are combined. */
+    private static final int COMBINED = 3;
+    /** Only so many of the most useful single steps are tried together. */
+    private static final int TRIED = 6;
+    /** A step that moves the odds by less is no lever. */
+    private static final double WORTH = 0.002;
+
+    /**
+     * One step.
+     *
+     * @param change   the step
+     * @param recipe   the recipe after it
+     * @param unbroken odds that it does not break then
+     */
+    public record Lever(Change change, Recipe recipe, Odds unbroken) {
+    }
+
+    /**
+     * Several steps together.
+     *
+     * @param changes  the steps; none when the odds are good enough as they are
+     * @param recipe   the recipe after them
+     * @param unbroken odds that it does not break then
+     * @param reaches  whether that is what was wanted
+     */
+    public record Combination(List<Change> changes, Recipe recipe, Odds unbroken, boolean reaches) {
+
+        private int effort() {
+            return changes.stream().mapToInt(Change::effort).sum();
+        }
+    }
+
+    /** @param wanted probability wanted that the piece does not break */
+    public static Levers of(Forecaster forecaster, Recipe recipe, double wanted) {
+        Odds now = forecaster.unbroken(recipe);
+        List<Lever> levers = Change.of(recipe).parallelStream()
+                .map(change -> lever(forecaster, recipe, change))
+                .filter(lever -> lever.unbroken().probability() > now.probability() + WORTH)
+                .sorted(Comparator.comparingDouble((Lever lever) -> lever.unbroken().probability()).reversed()).toList();
+        Combination best = new Combination(List.of(), recipe, now, now.probability() >= wanted);
+        if (!best.reaches()) {
+            best = cheapest(forecaster, recipe, levers, wanted, best);
+        }
+        return new Levers(now, levers, best);
+    }
+
+    private static Lever lever(Forecaster forecaster, Recipe recipe, Change change) {
+        Recipe changed = change.on().apply(recipe);
+        return new Lever(change, changed, forecaster.unbroken(changed));
+    }
+
+    private static Combination cheapest(Forecaster forecaster, Recipe recipe, List<Lever> levers, double wanted,
+                                        Combination asIs) {
+        List<List<Change>> sets = new ArrayList<>();
+        subsets(levers.stream().limit(TRIED).map(Lever::change).toList(), 0, List.of(), sets);
+        List<Combination> tried = sets.parallelStream().map(changes -> {
+            Recipe changed = recipe;
+            for (Change change : changes) {
+                changed = change.on().apply(changed);
+            }
+            Odds odds = forecaster.unbroken(changed);
+            return new Combination(changes, changed, odds, odds.probability() >= wanted);
+        }).toList();
+        Comparator<Combination> likelier = Comparator.comparingDouble(each -> -each.unbroken().probability());
+        return tried.stream().filter(Combination::reaches)
+                .min(Comparator.comparingInt(Combination::effort).thenComparing(likelier))
+                .orElseGet(() -> tried.stream().min(likelier).orElse(asIs));
+    }
+
+    private static void subsets(List<Change> changes, int from, List<Change> chosen, List<List<Change>> sets) {
+        if (!chosen.isEmpty()) {
+            sets.add(chosen);
+        }
+        if (chosen.size() == COMBINED) {
+            return;
+        }
+        for (int next = from; next < changes.size(); next++) {
+            List<Change> more = new ArrayList<>(chosen);
+            more.add(changes.get(next));
+            subsets(changes, next + 1, more, sets);
+        }
+    }
+}

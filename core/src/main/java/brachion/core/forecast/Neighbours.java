@@ -1,0 +1,94 @@
+package brachion.core.forecast;
+
+import brachion.core.bending.StrapMaterial;
+import brachion.core.forecast.NearRecord.Likeness;
+import brachion.core.method.Recipe;
+import brachion.core.method.SteamBox;
+import brachion.core.risk.FailureMode;
+import brachion.core.risk.Possible;
+import brachion.core.risk.RiskModel;
+import brachion.core.risk.RiskModel.Held;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/** Finds the records most like a piece: those that asked as much of the wood, then those alike in stock and support. */
+final class Neighbours {
+
+    private static final int SHOWN = 4;
+    private static final double NEAR_FACTOR = 1.35;
+    private static final double AS_MUCH = Math.log(1.15);
+    private static final double AS_THICK = Math.log(1.10);
+    private static final double AS_WET_PERCENT = 3;
+    /** Another wood, or another support, sets records as far apart as a quarter more strain does; chosen by us. */
+    private static final double STRAIN_SCALE = 0.25;
+
+    private final RiskModel risk;
+    private final Possible piece;
+
+    Neighbours(RiskModel risk, Possible piece) {
+        this.risk = risk;
+        this.piece = piece;
+    }
+
+    List<NearRecord> nearest() {
+        return records().stream()
+                .sorted(Comparator.comparingDouble((Held held) -> distance(held.piece()))
+                        .thenComparingLong(held -> held.trial().id()))
+                .limit(SHOWN).map(held -> new NearRecord(held.trial(), alike(held.piece()))).toList();
+    }
+
+    /** How many records asked of every face what this piece asks, within a factor. */
+    int countNear() {
+        return (int) records().stream().filter(held -> apart(held.piece(), FailureMode.TENSION) < Math.log(NEAR_FACTOR)
+                && apart(held.piece(), FailureMode.COMPRESSION) < Math.log(NEAR_FACTOR)).count();
+    }
+
+    private List<Held> records() {
+        return risk.records(piece.recipe().method().kind());
+    }
+
+    private double apart(Possible other, FailureMode mode) {
+        return Math.abs(Math.log(risk.ratio(mode, other) / risk.ratio(mode, piece)));
+    }
+
+    private double distance(Possible other) {
+        double stretch = apart(other, FailureMode.TENSION) / STRAIN_SCALE;
+        double squeeze = apart(other, FailureMode.COMPRESSION) / STRAIN_SCALE;
+        List<Likeness> alike = alike(other);
+        return stretch * stretch + squeeze * squeeze / 4 + (alike.contains(Likeness.SPECIES) ? 0 : 1)
+                + (alike.contains(Likeness.SUPPORT) ? 0 : 1);
+    }
+
+    private List<Likeness> alike(Possible other) {
+        List<Likeness> alike = new ArrayList<>();
+        Recipe here = piece.recipe();
+        Recipe there = other.recipe();
+        note(alike, Likeness.SPECIES, here.blank().species().equals(there.blank().species()));
+        note(alike, Likeness.STRETCH, apart(other, FailureMode.TENSION) < AS_MUCH);
+        note(alike, Likeness.SQUEEZE, apart(other, FailureMode.COMPRESSION) < AS_MUCH);
+        note(alike, Likeness.THICKNESS,
+                Math.abs(Math.log(here.blank().thicknessMm() / there.blank().thicknessMm())) < AS_THICK);
+        note(alike, Likeness.MOISTURE, Math.abs(here.blank().moisturePercent().orElseThrow()
+                - there.blank().moisturePercent().orElseThrow()) < AS_WET_PERCENT);
+        note(alike, Likeness.SUPPORT, support(here).equals(support(there)));
+        note(alike, Likeness.BOARD, same(here.names().board(), there.names().board()));
+        note(alike, Likeness.PERSON, same(here.names().person(), there.names().person()));
+        return alike;
+    }
+
+    private static void note(List<Likeness> alike, Likeness likeness, boolean holds) {
+        if (holds) {
+            alike.add(likeness);
+        }
+    }
+
+    private static boolean same(String here, String there) {
+        return !here.isEmpty() && here.equals(there);
+    }
+
+    private static Optional<StrapMaterial> support(Recipe recipe) {
+        return recipe.method() instanceof SteamBox steam ? steam.strap().map(strap -> strap.material()) : Optional.empty();
+    }
+}

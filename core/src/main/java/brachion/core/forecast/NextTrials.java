@@ -1,0 +1,145 @@
+package brachion.core.forecast;
+
+import brachion.core.method.Recipe;
+import brachion.core.quantity.PhysicalBound;
+import brachion.core.risk.FailureMode;
+import brachion.core.risk.Margin;
+import brachion.core.risk.Possible;
+import brachion.core.risk.RiskModel;
+import brachion.core.risk.Severity;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * What to try next: single trials by how much each would narrow the forecasts that matter, and a ladder of gentler bends
+ * that leads to the target.
+ *
+ * @param trials     trials worth making, the most telling first
+ * @param radiusLadder steps from a radius that is safe to the one wanted, with the odds of each now
+ * @param thicknessLadder the same over thickness
+ */
+public record NextTrials(List<TellingTrial> trials, List<Rung> radiusLadder, List<Rung> thicknessLadder) {
+
+    private static final double[] RADII = {0.8, 0.9, 1, 1.15, 1.35, 1.6};
+    private static final double[] THICKNESSES = {0.8, 0.9, 1, 1.15};
+    private static final int SHOWN = 5;
+    private static final double SAFE = 0.9;
+    private static final int MOST_RUNGS = 6;
+    private static final double LONGEST_REACH = 4;
+
+    /**
+     * A trial and what it would tell.
+     *
+     * @param recipe    the trial
+     * @param unbroken  odds that it does not break
+     * @param spreadNow standard deviation of the odds that matter, now
+     * @param spreadThen what it would be after the trial, on average over how it may end
+     */
+    public record TellingTrial(Recipe recipe, Odds unbroken, double spreadNow, double spreadThen) {
+    }
+
+    /**
+     * One step of a ladder.
+     *
+     * @param recipe   the bend
+     * @param unbroken odds that it does not break, now
+     */
+    public record Rung(Recipe recipe, Odds unbroken) {
+    }
+
+    /**
+     * @param target the bend the person is working towards
+     * @param others other bends of the same method whose forecasts matter too
+     */
+    public static NextTrials of(RiskModel risk, Recipe target, List<Recipe> others) {
+        Forecaster forecaster = new Forecaster(risk);
+        List<Possible> matter = new ArrayList<>(List.of(Possible.typical(target)));
+        others.stream().filter(other -> other.method().kind() == target.method().kind())
+                .forEach(other -> matter.add(Possible.typical(other)));
+        return new NextTrials(telling(risk, forecaster, target, matter), radiusLadder(forecaster, target),
+                thicknessLadder(forecaster, target));
+    }
+
+    private static List<TellingTrial> telling(RiskModel risk, Forecaster forecaster, Recipe target, List<Possible> matter) {
+        List<Recipe> candidates = new ArrayList<>();
+        for (double radius : RADII) {
+            for (double thickness : THICKNESSES) {
+                double mm = target.bend().innerRadiusMm() * radius;
+                double thick = target.blank().thicknessMm() * thickness;
+                if (PhysicalBound.INNER_RADIUS_MM.holds(mm) && PhysicalBound.THICKNESS_MM.holds(thick)) {
+                    candidates.add(target.withInnerRadiusMm(mm).withBlank(target.blank().withThicknessMm(thick)));
+                }
+            }
+        }
+        double now = Math.sqrt(matter.stream().mapToDouble(piece -> variance(risk, piece)).sum());
+        return candidates.parallelStream().map(candidate -> {
+            Possible tried = Possible.typical(candidate);
+            double removed = matter.stream().mapToDouble(piece -> reduction(risk, piece, tried)).sum();
+            return new TellingTrial(candidate, forecaster.unbroken(candidate), now,
+                    Math.sqrt(Math.max(0, now * now - removed)));
+        }).sorted(Comparator.comparingDouble(TellingTrial::spreadThen)).limit(SHOWN).toList();
+    }
+
+    /** Variance of the probability to first order: each mode's margin moves P by P·(1 − p_mode). */
+    private static double variance(RiskModel risk, Possible piece) {
+        double sum = 0;
+        for (FailureMode mode : risk.modes(piece.recipe().method().kind())) {
+            Margin margin = risk.margin(mode, Severity.FLAW, piece);
+            double moves = sensitivity(risk, mode, piece);
+            sum += moves * moves * margin.sd() * margin.sd();
+        }
+        return sum;
+    }
+
+    private static double reduction(RiskModel risk, Possible piece, Possible tried) {
+        double sum = 0;
+        for (FailureMode mode : risk.modes(piece.recipe().method().kind())) {
+            double moves = sensitivity(risk, mode, piece);
+            sum += moves * moves * risk.varianceReduction(mode, Severity.FLAW, piece, tried);
+        }
+        return sum;
+    }
+
+    private static double sensitivity(RiskModel risk, FailureMode mode, Possible piece) {
+        double all = 1;
+        for (FailureMode each : risk.modes(piece.recipe().method().kind())) {
+            all *= risk.margin(each, Severity.FLAW, piece).probability();
+        }
+        return all * (1 - risk.margin(mode, Severity.FLAW, piece).probability());
+    }
+
+    private static List<Rung> radiusLadder(Forecaster forecaster, Recipe target) {
+        double wanted = target.bend().innerRadiusMm();
+        double reach = Math.min(LONGEST_REACH, PhysicalBound.INNER_RADIUS_MM.highest() / wanted);
+        return ladder(forecaster, reach, share -> target.withInnerRadiusMm(wanted * share));
+    }
+
+    private static List<Rung> thicknessLadder(Forecaster forecaster, Recipe target) {
+        double wanted = target.blank().thicknessMm();
+        double reach = Math.min(LONGEST_REACH, wanted / PhysicalBound.THICKNESS_MM.lowest());
+        return ladder(forecaster, reach, share -> target.withBlank(target.blank().withThicknessMm(wanted / share)));
+    }
+
+    private interface Easing {
+        /** The target made gentler by a factor. */
+        Recipe by(double factor);
+    }
+
+    /** Even steps of the logarithm from the first bend that is safe, or the gentlest looked at, down to the target. */
+    private static List<Rung> ladder(Forecaster forecaster, double reach, Easing easing) {
+        double safe = 1;
+        double step = Math.pow(reach, 1.0 / 12);
+        while (safe < reach && forecaster.unbroken(easing.by(safe)).probability() < SAFE) {
+            safe = Math.min(reach, safe * step);
+        }
+        int rungs = Math.min(MOST_RUNGS, 1 + (int) Math.ceil(Math.log(safe) / Math.log(1.12)));
+        List<Rung> ladder = new ArrayList<>();
+        for (int rung = 0; rung < rungs; rung++) {
+            double share = rungs == 1 ? 1 : Math.pow(safe, 1 - (double) rung / (rungs - 1));
+            Recipe recipe = easing.by(share);
+            ladder.add(new Rung(recipe, forecaster.unbroken(recipe)));
+        }
+        return ladder;
+    }
+}

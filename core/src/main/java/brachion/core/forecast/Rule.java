@@ -1,0 +1,30 @@
+package brachion.core.forecast;
+
+/**
+ * The questions over which workshops quarrel (common practice), each between two answers. Nothing is believed either way
+ * before the first record.
+ */
+public enum Rule {
+    /** Rings on edge bend best – rings flat against the form bend best. */
+    RINGS,
+    /** A soak helps beyond the water computed to get in – it does not. */
+    SOAK,
+    /** Softener in the soak helps – it does not. */
+    SOFTENER,
+    /** As green as possible – no greener than its moisture says. */
+    GREEN,
+    /** Webbing helps beyond the little it is computed to carry – it does not. */
+    WEBBING,
+    /** Long steaming helps beyond the softness computed – it does not. */
+    LONG_STEAM,
+    /** Stock steamed at least 45 min an inch does better than computed – it does not. */
+    THREE_QUARTERS_AN_INCH,
+    /** Stock steamed at least an hour an inch does better than computed – it does not. */
+    HOUR_AN_INCH,
+    /** Stock steamed at least the fixed hour does better than computed – it does not. */
+    FLAT_HOUR,
+    /** Stock steamed two hours or more does better than computed – it does not. */
+    TWO_HOURS,
+    /** Hours on the form take springback away – make the form tighter, it comes back all the same. */
+    HOLD
+}

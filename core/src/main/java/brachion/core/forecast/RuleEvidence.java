@@ -1,0 +1,50 @@
+package brachion.core.forecast;
+
+import brachion.core.method.MethodKind;
+import brachion.core.process.SteamingSchool;
+import brachion.core.risk.Contrast;
+import brachion.core.risk.FailureMode;
+import brachion.core.risk.RiskModel;
+import brachion.core.risk.Term;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * How a shop's own records tip one question.
+ *
+ * @param rule        the question
+ * @param firstHolds  posterior chance that the first answer holds; a half without records
+ * @param trials      how many records have a say
+ * @param effect      how much less the log odds of damage are by the first answer; for springback, how far the share that
+ *                    passes on the form lies above the computed one
+ * @param sd          how sure that is
+ */
+public record RuleEvidence(Rule rule, double firstHolds, int trials, double effect, double sd) {
+
+    private static final MethodKind STEAM = MethodKind.STEAM_BOX;
+
+    /** Every question, tipped by the records. */
+    public static List<RuleEvidence> of(RiskModel risk) {
+        List<RuleEvidence> all = new ArrayList<>();
+        all.add(of(Rule.RINGS, risk.contrast(STEAM, FailureMode.TENSION, Term.RINGS_ON_EDGE, Term.RINGS_FLAT)));
+        all.add(of(Rule.SOAK, helps(risk, Term.SOAKED)));
+        all.add(of(Rule.SOFTENER, helps(risk, Term.SOFTENER)));
+        all.add(of(Rule.GREEN, helps(risk, Term.GREEN_STOCK)));
+        all.add(of(Rule.WEBBING, helps(risk, Term.WEBBING)));
+        all.add(of(Rule.LONG_STEAM, helps(risk, Term.LONG_STEAM)));
+        for (SteamingSchool school : SteamingSchool.values()) {
+            all.add(of(Rule.valueOf(school.name()), risk.steamedAtLeast(school)));
+        }
+        double[] passing = risk.springback().passingFactor();
+        all.add(of(Rule.HOLD, new Contrast(passing[0] - 1, passing[1], risk.springback().measured())));
+        return all;
+    }
+
+    private static Contrast helps(RiskModel risk, Term term) {
+        return risk.helps(STEAM, FailureMode.TENSION, term);
+    }
+
+    private static RuleEvidence of(Rule rule, Contrast contrast) {
+        return new RuleEvidence(rule, contrast.firstBetter(), contrast.trials(), contrast.mean(), contrast.sd());
+    }
+}

@@ -1,0 +1,78 @@
+package brachion.core.method;
+
+import brachion.core.process.BoilingPoint;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Something in a recipe that can hardly be meant. It is asked about, never refused, because benches are stranger than
+ * tables.
+ *
+ * @param kind  what is doubtful
+ * @param given the value that was given
+ * @param usual the value beyond which it is doubtful
+ */
+public record Doubt(Kind kind, double given, double usual) {
+
+    /** Green stock is wetter than this [%]; below, the cell walls are no longer full (common practice). */
+    private static final double DRIEST_GREEN_PERCENT = 20;
+    /** Stock dried in the open air lies between these [%] (common practice). */
+    private static final double DRIEST_AIR_DRIED_PERCENT = 8;
+    private static final double WETTEST_AIR_DRIED_PERCENT = 28;
+    /** Stock from the kiln is drier than this [%] unless it was stored in the wet (common practice). */
+    private static final double WETTEST_KILN_DRIED_PERCENT = 14;
+    /** A thermometer may be off by this much before boiling is doubted [K]. */
+    private static final double THERMOMETER_C = 1;
+    /** Nobody bends solid stock round a form smaller than half its thickness; chosen by us. */
+    private static final double LEAST_RADIUS_SHARE = 0.5;
+
+    /** What is doubtful. */
+    public enum Kind {
+        /** Said to be green, but dry. */
+        GREEN_BUT_DRY,
+        /** Said to be air-dried, but drier than air dries. */
+        AIR_DRIED_BUT_DRY,
+        /** Said to be air-dried, but wet. */
+        AIR_DRIED_BUT_WET,
+        /** Said to be kiln-dried, but wet. */
+        KILN_DRIED_BUT_WET,
+        /** Steam in a vented chamber cannot be hotter than water boils at this height. */
+        HOTTER_THAN_BOILING,
+        /** The inner radius is smaller than a form of this thickness can be. */
+        TIGHTER_THAN_A_FORM
+    }
+
+    /** Everything doubtful in a recipe bent at a height above the sea [m]. */
+    public static List<Doubt> of(Recipe recipe, double altitudeM) {
+        List<Doubt> doubts = new ArrayList<>();
+        Blank blank = recipe.blank();
+        blank.moisturePercent().ifPresent(percent -> {
+            switch (blank.seasoning()) {
+                case GREEN -> below(doubts, Kind.GREEN_BUT_DRY, percent, DRIEST_GREEN_PERCENT);
+                case AIR_DRIED -> {
+                    below(doubts, Kind.AIR_DRIED_BUT_DRY, percent, DRIEST_AIR_DRIED_PERCENT);
+                    above(doubts, Kind.AIR_DRIED_BUT_WET, percent, WETTEST_AIR_DRIED_PERCENT);
+                }
+                case KILN_DRIED -> above(doubts, Kind.KILN_DRIED_BUT_WET, percent, WETTEST_KILN_DRIED_PERCENT);
+            }
+        });
+        if (recipe.method() instanceof SteamBox steam) {
+            above(doubts, Kind.HOTTER_THAN_BOILING, steam.chamberC(), BoilingPoint.celsius(altitudeM) + THERMOMETER_C);
+        }
+        below(doubts, Kind.TIGHTER_THAN_A_FORM, recipe.bend().innerRadiusMm(),
+                LEAST_RADIUS_SHARE * blank.thicknessMm());
+        return doubts;
+    }
+
+    private static void below(List<Doubt> doubts, Kind kind, double given, double usual) {
+        if (given < usual) {
+            doubts.add(new Doubt(kind, given, usual));
+        }
+    }
+
+    private static void above(List<Doubt> doubts, Kind kind, double given, double usual) {
+        if (given > usual) {
+            doubts.add(new Doubt(kind, given, usual));
+        }
+    }
+}

@@ -1,0 +1,27 @@
+package brachion.core.risk;
+
+/**
+ * What a record brings to η = Σ x_k β_k: the coefficients it touches and with what weight. Most records touch few.
+ *
+ * @param index places of the coefficients, each once
+ * @param value x_k at those places
+ */
+record Features(int[] index, double[] value) {
+
+    static Features dense(double... value) {
+        int[] index = new int[value.length];
+        for (int i = 0; i < index.length; i++) {
+            index[i] = i;
+        }
+        return new Features(index, value);
+    }
+
+    /** Σ x_k β_k, with the coefficients beginning at a place of the parameters. */
+    double times(double[] parameters, int first) {
+        double sum = 0;
+        for (int i = 0; i < index.length; i++) {
+            sum += parameters[first + index[i]] * value[i];
+        }
+        return sum;
+    }
+}

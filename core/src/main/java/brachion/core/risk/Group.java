@@ -1,0 +1,57 @@
+package brachion.core.risk;
+
+import brachion.core.method.Recipe;
+
+/** What pieces can have in common beyond their measurements. Pieces of one group do a little better or worse together. */
+public enum Group {
+    /** The wood; how much species differ from their published radii is known beforehand. */
+    SPECIES {
+        @Override
+        public String of(Recipe recipe) {
+            return recipe.blank().species().id();
+        }
+    },
+    /** Whose hands. */
+    PERSON {
+        @Override
+        public String of(Recipe recipe) {
+            return recipe.names().person();
+        }
+    },
+    /** One board. */
+    BOARD {
+        @Override
+        public String of(Recipe recipe) {
+            return recipe.names().board();
+        }
+    },
+    /** Where the board came from. */
+    SOURCE {
+        @Override
+        public String of(Recipe recipe) {
+            return recipe.names().source();
+        }
+    };
+
+    /** Species stray from their published radii by so much on the log-odds scale, and by more without any. */
+    private static final double PUBLISHED_SPECIES_SD = 0.15;
+    private static final double ESTIMATED_SPECIES_SD = 0.5;
+
+    /** Which one a recipe belongs to; empty when nobody wrote it down. */
+    public abstract String of(Recipe recipe);
+
+    /** How its effects are named among the reasons. */
+    public Term term() {
+        return switch (this) {
+            case SPECIES -> Term.SPECIES;
+            case PERSON -> Term.PERSON;
+            case BOARD -> Term.BOARD;
+            case SOURCE -> Term.SOURCE;
+        };
+    }
+
+    /** How far a recipe's species may stray. */
+    static double speciesSd(Recipe recipe) {
+        return recipe.blank().species().radii().estimated() ? ESTIMATED_SPECIES_SD : PUBLISHED_SPECIES_SD;
+    }
+}

@@ -1,0 +1,61 @@
+package brachion.core.risk;
+
+import static brachion.core.risk.MethodRisk.indicator;
+
+import brachion.core.method.ColdLamination;
+import brachion.core.method.Glue;
+import brachion.core.method.MethodKind;
+import brachion.core.method.Recipe;
+import brachion.core.wood.WoodClass;
+import java.util.List;
+
+/**
+ * Cold lamination: the ply against the form tears or creases, or the glue lines open.
+ *
+ * <p>Glue lines are pulled open by plies that want to straighten. Their D is ply thickness over radius against what
+ * structural glued laminated timber is allowed: 1/100 in hardwood, 1/125 in softwood (National Design Specification for
+ * Wood Construction, provisions for curved members; from memory). Shops go well beyond that with clamps enough, so the
+ * risk rises slowly with D: b ~ N(1, 0.5²), chosen by us.
+ */
+final class LaminationRisk implements MethodRisk {
+
+    private static final double GLUE_SLOPE = 1;
+    private static final double GLUE_SLOPE_SD = 0.5;
+    private static final double HARDWOOD_RADIUS_TO_PLY = 100;
+    private static final double SOFTWOOD_RADIUS_TO_PLY = 125;
+    /** As many plies as a stack commonly has. */
+    private static final double USUAL_PLIES = 8;
+
+    @Override
+    public MethodKind kind() {
+        return MethodKind.COLD_LAMINATION;
+    }
+
+    @Override
+    public List<ModeRisk> modes() {
+        return List.of(
+                new ModeRisk(FailureMode.TENSION, piece -> piece.demand().tensionRatio(), WOOD_SLOPE, WOOD_SLOPE_SD,
+                        MethodRisk.ofTheWood()),
+                new ModeRisk(FailureMode.COMPRESSION, piece -> piece.demand().compressionRatio(), WOOD_SLOPE,
+                        WOOD_SLOPE_SD, MethodRisk.ofTheWood()),
+                new ModeRisk(FailureMode.GLUE_LINE, LaminationRisk::glueRatio, GLUE_SLOPE, GLUE_SLOPE_SD, List.of(
+                        glue(Term.GLUE_EPOXY, Glue.EPOXY), glue(Term.GLUE_POLYURETHANE, Glue.POLYURETHANE),
+                        glue(Term.GLUE_UREA_RESIN, Glue.UREA_RESIN), glue(Term.GLUE_HIDE, Glue.HIDE),
+                        Covariate.undecided(Term.MANY_PLIES,
+                                recipe -> Math.log(lamination(recipe).plies() / USUAL_PLIES)))));
+    }
+
+    private static double glueRatio(Possible piece) {
+        double allowed = piece.recipe().blank().species().woodClass() == WoodClass.SOFTWOOD
+                ? SOFTWOOD_RADIUS_TO_PLY : HARDWOOD_RADIUS_TO_PLY;
+        return piece.recipe().blank().thicknessMm() / piece.recipe().bend().innerRadiusMm() * allowed;
+    }
+
+    private static Covariate glue(Term term, Glue kind) {
+        return Covariate.undecided(term, recipe -> indicator(lamination(recipe).glue() == kind));
+    }
+
+    private static ColdLamination lamination(Recipe recipe) {
+        return (ColdLamination) recipe.method();
+    }
+}

@@ -1,0 +1,59 @@
+package brachion.core.risk;
+
+/** What adds to or takes from the risk of a bend, in the words of the trade. */
+public enum Term {
+    /** The curve is tight for this thickness and support, even in soft straight wood. */
+    CURVE,
+    /** The wood cooled and stiffened between the chamber and the clamps. */
+    CARRY,
+    /** The wood is too dry to soften, and steam had no time to wet it. */
+    DRY_WOOD,
+    /** The wood did not get hot enough, for want of temperature or time. */
+    TOO_LITTLE_HEAT,
+    /** The grain runs out through the face. */
+    SLOPING_GRAIN,
+    /** Knots or wild grain in the bend. */
+    KNOTS,
+    /** The stretched face is riven or the natural one under the bark. */
+    RIVEN_FACE,
+    /** The strap's stops leave slack. */
+    STRAP_SLACK,
+    /** Growth rings on edge to the form. */
+    RINGS_ON_EDGE,
+    /** Growth rings flat against the form. */
+    RINGS_FLAT,
+    /** Growth rings in between. */
+    RINGS_RIFT,
+    /** Growth rings turning through the piece. */
+    RINGS_MIXED,
+    /** Softener in the soak, beyond what the soak itself does. */
+    SOFTENER,
+    /** A soak, beyond the water that is computed to get in. */
+    SOAKED,
+    /** Green stock, beyond its moisture. */
+    GREEN_STOCK,
+    /** Webbing on the outer face, beyond the little it is computed to carry. */
+    WEBBING,
+    /** Long steaming, beyond the softness that is computed. */
+    LONG_STEAM,
+    /** Steamed as long as a school says; only asked about, never part of a forecast. */
+    SCHOOL,
+    /** Epoxy, beside white or yellow glue. */
+    GLUE_EPOXY,
+    /** Polyurethane, beside white or yellow glue. */
+    GLUE_POLYURETHANE,
+    /** Urea resin, beside white or yellow glue. */
+    GLUE_UREA_RESIN,
+    /** Hide glue, beside white or yellow glue. */
+    GLUE_HIDE,
+    /** Many plies to keep in order while the glue stands open. */
+    MANY_PLIES,
+    /** The species, beyond its published radii. */
+    SPECIES,
+    /** The hands that bend it. */
+    PERSON,
+    /** The board it is cut from. */
+    BOARD,
+    /** Where the board came from. */
+    SOURCE
+}

@@ -1,0 +1,197 @@
+package brachion.core.forecast;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import brachion.core.forecast.MissingMeasurement.What;
+import brachion.core.method.MethodKind;
+import brachion.core.method.Recipe;
+import brachion.core.method.Recipes;
+import brachion.core.method.Seasoning;
+import brachion.core.risk.FailureMode;
+import brachion.core.risk.Flaw;
+import brachion.core.risk.Outcome;
+import brachion.core.risk.Possible;
+import brachion.core.risk.RiskModel;
+import brachion.core.risk.Severity;
+import brachion.core.risk.SimulatedShop;
+import brachion.core.risk.Trial;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class AdviceTest {
+
+    private static final RiskModel TABLES = RiskModel.withoutRecords();
+    private static final RiskModel SHOP = RiskModel.fit(new SimulatedShop(21, 1.75, 1.2, 6).people(-0.4, 0.4).trials(80));
+    private static final Recipe KILN_DRIED = Recipes.ash().moisture(8).thickness(13).radius(150).steamed();
+
+    @Test
+    void every_lever_raises_the_odds_and_the_most_useful_comes_first() {
+        Levers levers = Levers.of(new Forecaster(TABLES), KILN_DRIED, 0.9);
+        assertThat(levers.levers()).isNotEmpty().allSatisfy(lever ->
+                assertThat(lever.unbroken().probability()).isGreaterThan(levers.now().probability()));
+        assertThat(levers.levers()).isSortedAccordingTo(
+                (a, b) -> Double.compare(b.unbroken().probability(), a.unbroken().probability()));
+        assertThat(levers.levers()).extracting(lever -> lever.change().kind())
+                .contains(Change.Kind.STEEL_STRAP, Change.Kind.SOAK, Change.Kind.THINNER);
+    }
+
+    @Test
+    void the_cheapest_combination_reaches_what_is_wanted_and_a_cheaper_one_does_not() {
+        Levers levers = Levers.of(new Forecaster(TABLES), KILN_DRIED, 0.8);
+        Levers.Combination found = levers.cheapest();
+        assertThat(found.reaches()).isTrue();
+        assertThat(found.unbroken().probability()).isGreaterThanOrEqualTo(0.8);
+        int effort = found.changes().stream().mapToInt(Change::effort).sum();
+        assertThat(levers.levers()).filteredOn(lever -> lever.change().effort() < effort)
+                .allSatisfy(lever -> assertThat(lever.unbroken().probability()).isLessThan(0.8));
+        assertThat(new Forecaster(TABLES).unbroken(found.recipe())).isEqualTo(found.unbroken());
+    }
+
+    @Test
+    void a_bend_that_is_good_enough_needs_no_change() {
+        Recipe gentle = Recipes.ash().moisture(20).thickness(5).radius(600).steamed();
+        Levers levers = Levers.of(new Forecaster(TABLES), gentle, 0.9);
+        assertThat(levers.cheapest().changes()).isEmpty();
+        assertThat(levers.cheapest().reaches()).isTrue();
+    }
+
+    @Test
+    void the_map_agrees_with_single_forecasts_and_rises_with_radius() {
+        Recipe recipe = Recipes.ash().steamed();
+        BendMap map = BendMap.of(SHOP, recipe, new BendMap.Extent(4, 24, 60, 600, 5, 6));
+        double cell = map.unbroken().get(2).get(3).probability();
+        Recipe same = recipe.withBlank(recipe.blank().withThicknessMm(map.thicknessMm()[3]))
+                .withInnerRadiusMm(map.innerRadiusMm()[2]);
+        assertThat(cell).isCloseTo(new Forecaster(SHOP).unbroken(same).probability(), within(1e-9));
+        for (int row = 1; row < 6; row++) {
+            assertThat(map.unbroken().get(row).get(2).probability())
+                    .isGreaterThanOrEqualTo(map.unbroken().get(row - 1).get(2).probability());
+        }
+    }
+
+    /** When the chance of a piece is all but certain, spares are those of the binomial distribution. */
+    @Test
+    void spares_of_a_piece_whose_odds_are_known_follow_the_binomial_distribution() {
+        Recipe recipe = Recipes.ash().thickness(12).radius(185).steamed();
+        RiskModel certain = RiskModel.fit(manyOf(recipe, 1600, 400));
+        Spares spares = Spares.of(certain, recipe, 8, 0.9, Severity.FLAW);
+        double p = spares.perPiece().probability();
+        assertThat(spares.perPiece().high() - spares.perPiece().low()).isLessThan(0.06);
+        int n = 8;
+        while (atLeast(8, n, p) < 0.9) {
+            n++;
+        }
+        assertThat(spares.blanks().orElseThrow()).isCloseTo(n, within(1));
+    }
+
+    /** What is not known of the odds asks for more spares than the same odds known for certain. */
+    @Test
+    void uncertain_odds_ask_for_more_spares() {
+        Recipe recipe = Recipes.ash().moisture(18).thickness(16).radius(220).steamed();
+        Spares spares = Spares.of(TABLES, recipe, 8, 0.95, Severity.FLAW);
+        double p = spares.perPiece().probability();
+        int certain = 8;
+        while (atLeast(8, certain, p) < 0.95) {
+            certain++;
+        }
+        assertThat(spares.blanks().orElseThrow()).isGreaterThan(certain);
+        assertThatThrownBy(() -> Spares.of(TABLES, recipe, 0, 0.9, Severity.FLAW)).hasMessageContaining("0 with 0.9");
+    }
+
+    private static double atLeast(int good, int blanks, double p) {
+        double sum = 0;
+        for (int k = good; k <= blanks; k++) {
+            double ways = 1;
+            for (int i = 0; i < k; i++) {
+                ways = ways * (blanks - i) / (i + 1);
+            }
+            sum += ways * Math.pow(p, k) * Math.pow(1 - p, blanks - k);
+        }
+        return sum;
+    }
+
+    private static List<Trial> manyOf(Recipe recipe, int held, int broke) {
+        List<Trial> trials = new ArrayList<>(Collections.nCopies(held, new Trial(recipe, Outcome.clean())));
+        trials.addAll(Collections.nCopies(broke, new Trial(recipe, Outcome.damaged(Severity.BROKEN, Flaw.SNAP))));
+        return trials;
+    }
+
+    /** The promised narrowing is what a refit after either ending brings on average. */
+    @Test
+    void a_telling_trial_narrows_the_forecast_about_as_much_as_promised() {
+        Recipe target = Recipes.ash().moisture(22).grainRun(1000).thickness(10).radius(120).steamed();
+        List<Trial> known = new SimulatedShop(22, 1.75, 1.2, 6).trials(25);
+        RiskModel risk = RiskModel.fit(known);
+        NextTrials next = NextTrials.of(risk, target, List.of());
+        NextTrials.TellingTrial best = next.trials().get(0);
+        assertThat(next.trials()).isSortedAccordingTo((a, b) -> Double.compare(a.spreadThen(), b.spreadThen()));
+        assertThat(best.spreadThen()).isLessThan(best.spreadNow());
+        double p = best.unbroken().probability();
+        double then = p * sd(known, best.recipe(), Outcome.clean(), target)
+                + (1 - p) * sd(known, best.recipe(), Outcome.damaged(Severity.BROKEN, Flaw.SNAP), target);
+        double now = sd(risk, target);
+        assertThat(then / now).isCloseTo(best.spreadThen() / best.spreadNow(), within(0.05));
+    }
+
+    private static double sd(List<Trial> known, Recipe tried, Outcome outcome, Recipe target) {
+        List<Trial> more = new ArrayList<>(known);
+        more.add(new Trial(tried, outcome));
+        return sd(RiskModel.fit(more), target);
+    }
+
+    private static double sd(RiskModel risk, Recipe target) {
+        return risk.margin(FailureMode.TENSION, Severity.FLAW,
+                Possible.known(target)).sd();
+    }
+
+    @Test
+    void the_ladder_leads_from_safe_to_the_target() {
+        Recipe target = Recipes.ash().thickness(18).radius(110).steamed();
+        List<NextTrials.Rung> ladder = NextTrials.of(SHOP, target, List.of()).radiusLadder();
+        assertThat(ladder).hasSizeGreaterThan(2);
+        assertThat(ladder.get(0).unbroken().probability()).isGreaterThan(0.85);
+        assertThat(ladder.get(ladder.size() - 1).recipe()).isEqualTo(target);
+        assertThat(ladder).isSortedAccordingTo(
+                (a, b) -> Double.compare(b.recipe().bend().innerRadiusMm(), a.recipe().bend().innerRadiusMm()));
+    }
+
+    @Test
+    void without_records_no_school_is_favoured() {
+        assertThat(RuleEvidence.of(TABLES)).hasSize(Rule.values().length).allSatisfy(evidence -> {
+            assertThat(evidence.firstHolds()).as(evidence.rule().name()).isCloseTo(0.5, within(1e-6));
+            assertThat(evidence.trials()).isZero();
+        });
+    }
+
+    @Test
+    void in_a_shop_that_follows_the_model_forecasts_beat_the_base_rate() {
+        RiskModel risk = RiskModel.fit(new SimulatedShop(23, 1.2, 0.9, 7).trials(150));
+        Calibration calibration = Calibration.of(risk, MethodKind.STEAM_BOX);
+        assertThat(calibration.trials()).isEqualTo(150);
+        assertThat(calibration.logLoss()).isLessThan(calibration.baseRateLogLoss() - 0.05);
+        assertThat(calibration.bins()).hasSize(8).extracting(Calibration.Bin::forecast).isSorted();
+    }
+
+    @Test
+    void missing_measurements_are_named_with_what_they_are_worth() {
+        Recipe guessed = Recipes.ash().thickness(8).radius(250).steamedUnmeasured(Seasoning.KILN_DRIED);
+        List<MissingMeasurement> missing = new Forecaster(TABLES).forecast(guessed).missing();
+        assertThat(missing).extracting(MissingMeasurement::what).containsExactlyInAnyOrder(What.MOISTURE, What.GRAIN_SLOPE);
+        assertThat(missing.get(0).widthThen()).isLessThan(missing.get(0).widthNow())
+                .isLessThanOrEqualTo(missing.get(1).widthThen());
+        assertThat(new Forecaster(TABLES).forecast(KILN_DRIED).missing()).isEmpty();
+    }
+
+    @Test
+    void the_form_that_allows_for_springback_opens_to_the_radius_asked_for() {
+        SpringbackForecast springback = new Forecaster(TABLES).forecast(KILN_DRIED).springback();
+        assertThat(springback.formRadiusMm()).isLessThan(150);
+        SpringbackForecast onThatForm = new Forecaster(TABLES)
+                .forecast(KILN_DRIED.withInnerRadiusMm(springback.formRadiusMm())).springback();
+        assertThat(onThatForm.releasedRadiusMm()).isCloseTo(150, within(0.2));
+    }
+}

@@ -1,0 +1,35 @@
+package brachion.core.method;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import brachion.core.method.Doubt.Kind;
+import java.util.OptionalDouble;
+import org.junit.jupiter.api.Test;
+
+class DoubtTest {
+
+    private static final Recipe ORDINARY = Recipes.ash().moisture(16).steamed();
+
+    @Test
+    void an_ordinary_recipe_is_not_doubted() {
+        assertThat(Doubt.of(ORDINARY, 0)).isEmpty();
+    }
+
+    @Test
+    void green_wood_at_six_per_cent_is_asked_about() {
+        Blank blank = ORDINARY.blank();
+        Recipe odd = ORDINARY.withBlank(blank.withStock(blank.species(), Seasoning.GREEN, OptionalDouble.of(6)));
+        assertThat(Doubt.of(odd, 0)).containsExactly(new Doubt(Kind.GREEN_BUT_DRY, 6, 20));
+    }
+
+    @Test
+    void a_chamber_hotter_than_water_boils_up_here_is_asked_about() {
+        assertThat(Doubt.of(ORDINARY, 2000)).extracting(Doubt::kind).containsExactly(Kind.HOTTER_THAN_BOILING);
+    }
+
+    @Test
+    void a_form_smaller_than_half_the_thickness_is_asked_about() {
+        assertThat(Doubt.of(Recipes.ash().thickness(24).radius(10).steamed(), 0)).extracting(Doubt::kind)
+                .containsExactly(Kind.TIGHTER_THAN_A_FORM);
+    }
+}

@@ -1,0 +1,137 @@
+package brachion.core.risk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import brachion.core.method.MethodKind;
+import brachion.core.method.Names;
+import brachion.core.method.Recipe;
+import brachion.core.method.Recipes;
+import brachion.core.risk.RiskModel.Held;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.junit.jupiter.api.Test;
+
+/** What the model makes of shops whose truth is known, or of records made to order. */
+class LearningTest {
+
+    private static final Recipe BEND = Recipes.ash().moisture(22).grainRun(1000).thickness(10).radius(130).steamed();
+
+    @Test
+    void sixty_trials_find_the_sign_of_an_effect_of_the_growth_rings() {
+        int found = 0;
+        for (int shop = 0; shop < 20; shop++) {
+            double effect = shop % 2 == 0 ? 1.5 : -1.5;
+            RiskModel risk = RiskModel.fit(new SimulatedShop(50 + shop, 1.75, 1.2, 6).ringsFlat(effect).trials(60));
+            if (rings(risk).firstBetter() > 0.5 == effect > 0) {
+                found++;
+            }
+        }
+        assertThat(found).as("shops of 20 in which the evidence tips the right way").isGreaterThanOrEqualTo(18);
+        assertThat(rings(RiskModel.withoutRecords()).firstBetter()).as("no school is built in").isEqualTo(0.5);
+    }
+
+    private static Contrast rings(RiskModel risk) {
+        return risk.contrast(MethodKind.STEAM_BOX, FailureMode.TENSION, Term.RINGS_ON_EDGE, Term.RINGS_FLAT);
+    }
+
+    @Test
+    void people_who_differ_are_told_apart_and_people_who_do_not_are_not() {
+        RiskModel differ = RiskModel.fit(new SimulatedShop(7, 1.75, 1.2, 6).people(-1.2, 0, 1.2).trials(240));
+        RiskModel alike = RiskModel.fit(new SimulatedShop(8, 1.75, 1.2, 6).people(0, 0, 0, 0).trials(240));
+        assertThat(person(differ, "person 2") - person(differ, "person 0")).isGreaterThan(1);
+        assertThat(Math.abs(person(alike, "person 2") - person(alike, "person 0"))).isLessThan(0.5);
+    }
+
+    private static double person(RiskModel risk, String name) {
+        return risk.beliefs(MethodKind.STEAM_BOX).stream().filter(belief -> belief.mode() == FailureMode.TENSION
+                && belief.term() == Term.PERSON && belief.name().equals(name)).findFirst().orElseThrow().mean();
+    }
+
+    @Test
+    void a_board_nobody_knows_is_less_certain_than_one_of_many_records() {
+        RiskModel risk = RiskModel.fit(new SimulatedShop(9, 1.75, 1.2, 6).boards(-1, 1, -1, 1, 0).trials(200));
+        double known = sd(risk, BEND.withNames(new Names("", "board 1", "")));
+        double unknown = sd(risk, BEND.withNames(new Names("", "a new board", "")));
+        assertThat(unknown).isGreaterThan(1.3 * known);
+    }
+
+    private static double sd(RiskModel risk, Recipe recipe) {
+        return risk.margin(FailureMode.TENSION, Severity.FLAW, Possible.known(recipe)).sd();
+    }
+
+    @Test
+    void taking_a_record_out_by_one_step_is_close_to_fitting_without_it() {
+        List<Trial> trials = new SimulatedShop(10, 1.75, 1.2, 6).people(-0.5, 0.5).trials(60);
+        List<Held> quick = RiskModel.fit(trials).leaveOneOut(MethodKind.STEAM_BOX, Severity.FLAW);
+        for (int i = 0; i < trials.size(); i += 6) {
+            Trial out = trials.get(i);
+            List<Trial> others = new ArrayList<>(trials);
+            others.remove(out);
+            double exact = RiskModel.fit(others).forecasts(MethodKind.STEAM_BOX, Severity.FLAW, quick).stream()
+                    .filter(held -> held.trial().equals(out)).findFirst().orElseThrow().holds();
+            double approximate = quick.stream().filter(held -> held.trial().equals(out)).findFirst().orElseThrow().holds();
+            assertThat(approximate).as("trial " + out.id()).isCloseTo(exact, within(0.03));
+        }
+    }
+
+    /** A piece that snapped says nothing of the inner face: the compression fit is the same with and without it. */
+    @Test
+    void a_snapped_piece_leaves_compression_alone() {
+        List<Trial> clean = new SimulatedShop(11, 1.75, 1.2, 6).trials(30).stream()
+                .filter(trial -> trial.outcome().severity() == Severity.CLEAN).toList();
+        List<Trial> more = new ArrayList<>(clean);
+        more.add(new Trial(BEND, Outcome.damaged(Severity.BROKEN, Flaw.SNAP)));
+        assertThat(compression(RiskModel.fit(more))).isEqualTo(compression(RiskModel.fit(clean)));
+    }
+
+    private static Margin compression(RiskModel risk) {
+        return risk.margin(FailureMode.COMPRESSION, Severity.FLAW, Possible.known(BEND));
+    }
+
+    @Test
+    void records_that_cannot_be_are_set_aside_by_name_and_do_not_move_the_fit() {
+        List<Trial> good = new SimulatedShop(12, 1.75, 1.2, 6).trials(20);
+        List<Trial> all = new ArrayList<>(good);
+        all.add(new Trial(101, BEND, Outcome.damaged(Severity.BROKEN, Flaw.SNAP), OptionalDouble.of(140)));
+        all.add(new Trial(102, BEND, Outcome.clean(), OptionalDouble.of(5.3)));
+        all.add(new Trial(103, BEND.withBlank(BEND.blank().withThicknessMm(30)).withInnerRadiusMm(5), Outcome.clean(), OptionalDouble.empty()));
+        all.add(new Trial(104, BEND, Outcome.clean(), OptionalDouble.of(1000)));
+        RiskModel risk = RiskModel.fit(all);
+        assertThat(risk.setAside()).extracting(SetAside::trialId).containsExactly(101L, 102L, 103L, 104L);
+        assertThat(risk.setAside()).extracting(SetAside::why).containsExactly(SetAside.Why.BROKEN_BUT_MEASURED,
+                SetAside.Why.RELEASED_IN_OTHER_UNIT, SetAside.Why.HELD_THE_IMPOSSIBLE, SetAside.Why.RELEASED_IMPOSSIBLE);
+        assertThat(risk.margin(FailureMode.TENSION, Severity.FLAW, Possible.known(BEND)))
+                .isEqualTo(RiskModel.fit(good).margin(FailureMode.TENSION, Severity.FLAW, Possible.known(BEND)));
+        assertThat(risk.trials()).isEqualTo(20);
+    }
+
+    @Test
+    void work_taken_over_from_an_earlier_fit_changes_nothing() {
+        List<Trial> trials = new SimulatedShop(13, 1.75, 1.2, 6).people(-1, 1).trials(40);
+        RiskModel earlier = RiskModel.fit(trials.subList(0, 30));
+        assertThat(RiskModel.fit(trials, Optional.of(earlier)).margin(FailureMode.TENSION, Severity.FLAW,
+                Possible.known(BEND))).isEqualTo(RiskModel.fit(trials).margin(FailureMode.TENSION, Severity.FLAW,
+                Possible.known(BEND)));
+    }
+
+    /** With 0, 1, 3 and many records, all clean or all broken, odds stay finite and on the right side of the tables. */
+    @Test
+    void records_that_all_end_alike_move_the_odds_without_running_away() {
+        double tables = holds(RiskModel.withoutRecords());
+        for (int count : new int[] {1, 3, 40}) {
+            List<Trial> clean = Collections.nCopies(count, new Trial(BEND, Outcome.clean()));
+            List<Trial> broken = Collections.nCopies(count,
+                    new Trial(BEND, Outcome.damaged(Severity.BROKEN, Flaw.SNAP)));
+            assertThat(holds(RiskModel.fit(clean))).as(count + " clean").isGreaterThan(tables).isLessThan(1);
+            assertThat(holds(RiskModel.fit(broken))).as(count + " broken").isLessThan(tables).isGreaterThan(0);
+        }
+    }
+
+    private static double holds(RiskModel risk) {
+        return risk.margin(FailureMode.TENSION, Severity.FLAW, Possible.known(BEND)).probability();
+    }
+}

@@ -1,0 +1,72 @@
+package brachion.core.risk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import brachion.core.method.Recipe;
+import brachion.core.method.Recipes;
+import brachion.core.method.Springback;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.Optional;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+
+class SpringbackModelTest {
+
+    private static final Recipe BEND = Recipes.ash().moisture(20).thickness(12).radius(200).steamed();
+
+    /** n equal plies of a rigid glue line keep 1 − 1/n² of their curvature: elastic beam theory. */
+    @Test
+    void plies_keep_all_but_one_part_in_their_number_squared() {
+        Recipe eight = Recipes.ash().moisture(8).thickness(3).radius(300).laminated(8);
+        Springback computed = eight.method().springback(eight.blank(), eight.bend(), eight.demand());
+        assertThat(Math.exp(computed.logOpening())).isCloseTo(1 / (1 - 1.0 / 64), within(1e-12));
+    }
+
+    /** A thin ply bent cold and let go at once goes back to straight: its elastic share is the whole. */
+    @Test
+    void cold_wood_well_within_its_strength_springs_back_altogether() {
+        Recipe ply = Recipes.ash().moisture(12).thickness(1).radius(400).laminated(2);
+        assertThat(ply.demand().section().elasticShare(ply.demand().state(), 12)).isCloseTo(1, within(0.01));
+    }
+
+    @Test
+    void a_hotter_softer_bend_and_a_longer_hold_spring_back_less() {
+        Recipe cold = Recipes.ash().moisture(20).thickness(12).radius(200).carry(120).steamed();
+        assertThat(opening(BEND)).isGreaterThan(1).isLessThan(opening(cold));
+        Springback held = new Springback(0.1, Optional.of(48.0));
+        Springback rushed = new Springback(0.1, Optional.of(2.0));
+        assertThat(held.logOpening()).isLessThan(rushed.logOpening());
+    }
+
+    @Test
+    void without_records_the_computed_springback_is_expected() {
+        SpringbackModel.Opening opening = RiskModel.withoutRecords().springback().opening(Possible.known(BEND));
+        assertThat(opening.middle()).as("off only by the spread of relaxation times").isCloseTo(opening.computed(), within(0.004));
+        assertThat(opening.low()).isLessThan(opening.middle());
+        assertThat(opening.high()).isGreaterThan(opening.middle());
+    }
+
+    @Test
+    void measured_pieces_move_and_narrow_it() {
+        Random random = new Random(4);
+        List<Trial> measured = new ArrayList<>();
+        for (int i = 0; i < 40; i++) {
+            double radius = 150 + 5 * i;
+            Recipe recipe = Recipes.ash().moisture(20).thickness(12).radius(radius).steamed();
+            double truth = 1.6 * Math.log(opening(recipe)) + 0.01 * random.nextGaussian();
+            measured.add(new Trial(i, recipe, Outcome.clean(), OptionalDouble.of(radius * Math.exp(truth))));
+        }
+        SpringbackModel.Opening before = RiskModel.withoutRecords().springback().opening(Possible.known(BEND));
+        SpringbackModel.Opening after = RiskModel.fit(measured).springback().opening(Possible.known(BEND));
+        assertThat(Math.log(after.middle())).isCloseTo(1.6 * Math.log(opening(BEND)), within(0.006));
+        assertThat(after.high() - after.low()).isLessThan(0.7 * (before.high() - before.low()));
+        assertThat(after.measured()).isEqualTo(40);
+    }
+
+    private static double opening(Recipe recipe) {
+        return Math.exp(recipe.method().springback(recipe.blank(), recipe.bend(), recipe.demand()).logOpening());
+    }
+}
