@@ -38,6 +38,12 @@ export const ANSWER: ForecastAnswer = {
     compressionLimit: 0.2, outerSoftness: 0.55, innerSoftness: 0.9, moisturePercent: 18, momentNm: 60, strapStressMpa: 0,
     radiiEstimated: true,
   },
-  evidence: { trialsOfMethod: 40, trialsNear: 7, beyondRecords: true },
+  springback: {
+    releasedRadiusMm: 160, releasedRadiusLowMm: 156, releasedRadiusHighMm: 165, computedReleasedRadiusMm: 161, formRadiusMm: 145,
+    measured: 12,
+  },
+  missing: [{ what: 'GRAIN_SLOPE', widthNow: 0.31, widthThen: 0.2 }],
+  doubts: [],
+  evidence: { trialsOfMethod: 40, trialsNear: 7, beyondRecords: true, nearest: [] },
   fit: { revision: 3, trials: 52 },
 };

@@ -1,6 +1,6 @@
 import { keepPreviousData, useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, body } from './client';
-import type { DryingFields, DryingView, RecipeFields, TrialFields, TrialView, WeighInFields } from './schema';
+import type { DryingFields, DryingView, LoadFields, RecipeFields, RigFields, TrialFields, TrialView, WeighInFields } from './schema';
 import type { operations } from './schema';
 
 export type TrialFilter = Pick<
@@ -33,6 +33,11 @@ export function useTrialCounts() {
   return useQuery({ queryKey: ['trials', 'counts'], queryFn: () => body(api.GET('/api/trials/counts')) });
 }
 
+/** The names trials carry so far, to be offered again. */
+export function useNames() {
+  return useQuery({ queryKey: ['trials', 'names'], queryFn: () => body(api.GET('/api/trials/names')) });
+}
+
 export function useTrial(id: number | undefined) {
   return useQuery({
     queryKey: ['trials', 'one', id],
@@ -59,16 +64,85 @@ export interface Afterwards {
   shopHumidityPercent: number;
 }
 
+/** Radius, angle, support and names do not change what heat and water do. */
+function withoutCurve(recipe: RecipeFields | undefined): RecipeFields | undefined {
+  if (recipe?.method !== 'STEAM_BOX') return undefined;
+  const steam = recipe.steam && { ...recipe.steam, strap: undefined, holdHours: undefined };
+  return { ...recipe, innerRadiusMm: 100, angleDegrees: 90, steam, person: undefined, board: undefined, source: undefined };
+}
+
 export function useProcess(recipe: RecipeFields | undefined, afterwards: Afterwards) {
-  // radius, angle and support do not change what heat and water do
-  const asked = recipe && { ...recipe, innerRadiusMm: 100, angleDegrees: 90, steam: recipe.steam && { ...recipe.steam, strap: undefined } };
+  const asked = withoutCurve(recipe);
   return useQuery({
     queryKey: ['process', asked, afterwards],
     queryFn: () => body(api.POST('/api/process', { body: { recipe: asked as RecipeFields, ...afterwards } })),
-    enabled: recipe?.method === 'STEAM_BOX',
+    enabled: asked !== undefined,
     placeholderData: keepPreviousData,
     staleTime: Infinity,
     retry: false,
+  });
+}
+
+/** The cross-section of a piece at a moment of its process. */
+export function useCrossSection(recipe: RecipeFields | undefined, afterwards: Afterwards, moment: { stage: number; seconds: number } | undefined) {
+  const asked = withoutCurve(recipe);
+  return useQuery({
+    queryKey: ['process', 'section', asked, afterwards, moment],
+    queryFn: () =>
+      body(api.POST('/api/process/section', {
+        body: { process: { recipe: asked as RecipeFields, ...afterwards }, stage: moment?.stage ?? 0, seconds: moment?.seconds ?? 0 },
+      })),
+    enabled: asked !== undefined && moment !== undefined,
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    retry: false,
+  });
+}
+
+/** How long a soak takes to a wanted moisture on average and at the core [%]. */
+export function useSoak(recipe: RecipeFields | undefined, wantedMeanPercent: number | undefined, wantedCorePercent: number | undefined) {
+  const asked = withoutCurve(recipe);
+  return useQuery({
+    queryKey: ['process', 'soak', asked, wantedMeanPercent, wantedCorePercent],
+    queryFn: () =>
+      body(api.POST('/api/process/soak', {
+        body: {
+          recipe: asked as RecipeFields, bathC: 18, wantedMeanPercent: wantedMeanPercent as number,
+          wantedCorePercent: wantedCorePercent as number,
+        },
+      })),
+    enabled: asked !== undefined && wantedMeanPercent !== undefined && wantedCorePercent !== undefined,
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    retry: false,
+  });
+}
+
+export function useRig() {
+  return useQuery({ queryKey: ['rig'], queryFn: () => body(api.GET('/api/rig')) });
+}
+
+export function useRigAppraisal(rig: RigFields | undefined, load: LoadFields | undefined) {
+  return useQuery({
+    queryKey: ['rig', 'appraisal', rig, load],
+    queryFn: () => body(api.POST('/api/rig/appraisal', { body: { rig: rig as RigFields, load: load as LoadFields } })),
+    enabled: rig !== undefined && load !== undefined,
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    retry: false,
+  });
+}
+
+export function useRigWrite() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ version, rig }: { version: number; rig: RigFields }) =>
+      body(api.PUT('/api/rig', { params: { query: { version } }, body: rig })),
+    onSuccess: async (kept) => {
+      client.setQueryData(['rig'], kept);
+      // the height of the shop decides what chamber is doubted
+      await client.invalidateQueries({ queryKey: ['forecast'] });
+    },
   });
 }
 
@@ -78,7 +152,7 @@ export function useTrialWrites() {
   const onSuccess = async (trial: TrialView) => {
     client.setQueryData(['trials', 'one', trial.id], trial);
     await Promise.all(
-      [['trials', 'list'], ['trials', 'counts'], ['forecast']].map((queryKey) => client.invalidateQueries({ queryKey })),
+      [['trials', 'list'], ['trials', 'counts'], ['trials', 'names'], ['forecast']].map((queryKey) => client.invalidateQueries({ queryKey })),
     );
   };
   const log = useMutation({

@@ -20,6 +20,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rig": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["kept"];
+        put: operations["keep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ways": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["find"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/trials": {
         parameters: {
             query?: never;
@@ -46,6 +78,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["restore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rig/appraisal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["appraise"];
         delete?: never;
         options?: never;
         head?: never;
@@ -116,6 +164,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/process/soak": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["soak"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/process/section": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["section"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/forecast": {
         parameters: {
             query?: never;
@@ -126,6 +206,86 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["forecast"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/forecast/spares": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["spares"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/forecast/next": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["next"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/forecast/map": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["map"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/forecast/levers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["levers"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/names": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["names"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -196,6 +356,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/evidence": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["evidence"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rack/{id}": {
         parameters: {
             query?: never;
@@ -244,10 +420,22 @@ export interface components {
             grainRun?: number;
             /** @enum {string} */
             knots: "CLEAR" | "IN_BEND";
+            /** @enum {string} */
+            outerFace?: "SAWN" | "RIVEN" | "BARK";
             /** Format: double */
             thicknessMm: number;
             /** Format: double */
             widthMm: number;
+        };
+        ChamberReading: {
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            celsius: number;
+        };
+        DoneFields: {
+            stages: components["schemas"]["StageTook"][];
+            chamber: components["schemas"]["ChamberReading"][];
         };
         LaminationFields: {
             /** @enum {string} */
@@ -273,16 +461,29 @@ export interface components {
             method: "STEAM_BOX" | "COLD_LAMINATION";
             steam?: components["schemas"]["SteamFields"];
             lamination?: components["schemas"]["LaminationFields"];
+            person?: string;
+            board?: string;
+            source?: string;
+        };
+        StageTook: {
+            /** @enum {string} */
+            kind: "SOAK" | "STEAM_BOX" | "STEAM_BAG" | "SIMMER" | "HOT_PIPE" | "CARRY" | "FORM" | "RACK";
+            /** Format: double */
+            actualMinutes: number;
         };
         SteamFields: {
             /** Format: double */
             soakHours: number;
+            /** @enum {string} */
+            soakAdditive?: "NONE" | "SOFTENER";
             /** Format: double */
             steamMinutes: number;
             /** Format: double */
             chamberC: number;
             /** Format: double */
             carrySeconds: number;
+            /** Format: double */
+            holdHours?: number;
             strap?: components["schemas"]["StrapFields"];
         };
         StrapFields: {
@@ -297,8 +498,21 @@ export interface components {
             /** Format: date */
             bentOn: string;
             recipe: components["schemas"]["RecipeFields"];
+            done?: components["schemas"]["DoneFields"];
             outcome: components["schemas"]["OutcomeFields"];
             note: string;
+        };
+        DoneView: {
+            stages: components["schemas"]["StageRecord"][];
+            chamber: components["schemas"]["ChamberReading"][];
+        };
+        StageRecord: {
+            /** @enum {string} */
+            kind: "SOAK" | "STEAM_BOX" | "STEAM_BAG" | "SIMMER" | "HOT_PIPE" | "CARRY" | "FORM" | "RACK";
+            /** Format: double */
+            plannedMinutes?: number;
+            /** Format: double */
+            actualMinutes: number;
         };
         TrialView: {
             /** Format: int64 */
@@ -308,8 +522,153 @@ export interface components {
             /** Format: date */
             bentOn: string;
             recipe: components["schemas"]["RecipeFields"];
+            done: components["schemas"]["DoneView"];
             outcome: components["schemas"]["OutcomeFields"];
             note: string;
+        };
+        RigFields: {
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            heightMm: number;
+            /** @enum {string} */
+            wall: "SOFTWOOD" | "PLYWOOD" | "PLASTIC_PIPE" | "FOAM_BOARD" | "STEEL";
+            /** Format: double */
+            wallThicknessMm: number;
+            /** Format: double */
+            insulationThicknessMm: number;
+            /** Format: double */
+            ventAreaMm2: number;
+            /** Format: double */
+            generatorWatts: number;
+            /** Format: int32 */
+            generators: number;
+            /** Format: double */
+            tankLitres: number;
+            /** Format: double */
+            shopC: number;
+            /** Format: double */
+            altitudeM: number;
+        };
+        KeptRig: {
+            /** Format: int32 */
+            version: number;
+            rig: components["schemas"]["RigFields"];
+        };
+        WaysRequest: {
+            /** Format: double */
+            innerRadiusMm: number;
+            /** Format: double */
+            angleDegrees: number;
+            /** Format: double */
+            thicknessMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            unbroken: number;
+            speciesIds: string[];
+            seasonings: ("GREEN" | "AIR_DRIED" | "KILN_DRIED")[];
+            thicknessesMm: number[];
+            supports: ("NONE" | "WEBBING" | "STEEL")[];
+            soak: boolean;
+            methods: ("STEAM_BOX" | "COLD_LAMINATION")[];
+            pliesMm: number[];
+        };
+        FellOutView: {
+            /** @enum {string} */
+            because: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "STRAP_SLACK" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
+            /** Format: int32 */
+            count: number;
+            best: components["schemas"]["RecipeFields"];
+            /** Format: double */
+            unbroken: number;
+        };
+        FoundView: {
+            ways: components["schemas"]["WayView"][];
+            /** Format: int32 */
+            reached: number;
+            /** Format: int32 */
+            looked: number;
+            fellOut: components["schemas"]["FellOutView"][];
+            nearest: components["schemas"]["WayView"][];
+        };
+        Odds: {
+            /** Format: double */
+            probability: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
+        };
+        ProgressReading: {
+            /** Format: int32 */
+            done?: number;
+            /** Format: int32 */
+            of?: number;
+            found?: components["schemas"]["FoundView"];
+        };
+        WayView: {
+            recipe: components["schemas"]["RecipeFields"];
+            unbroken: components["schemas"]["Odds"];
+            /** Format: double */
+            hours: number;
+        };
+        AppraisalRequest: {
+            rig: components["schemas"]["RigFields"];
+            load: components["schemas"]["LoadFields"];
+        };
+        LoadFields: {
+            speciesId: string;
+            /** Format: double */
+            thicknessMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            moisturePercent: number;
+            /** Format: int32 */
+            across: number;
+            /** Format: int32 */
+            layers: number;
+        };
+        AppraisalAnswer: {
+            /** Format: double */
+            wantedC: number;
+            /** Format: double */
+            boilingC: number;
+            /** Format: double */
+            reachesC: number;
+            /** Format: double */
+            steamWatts: number;
+            /** Format: double */
+            holdingWatts: number;
+            /** Format: double */
+            wallWatts: number;
+            /** Format: double */
+            ventWatts: number;
+            /** @enum {string} */
+            hold: "EASILY" | "BARELY" | "NOT";
+            /** Format: double */
+            heatUpMinutes?: number;
+            /** Format: double */
+            tankHours: number;
+            /** Format: double */
+            gapAcrossMm: number;
+            /** Format: double */
+            gapAboveMm: number;
+            /** Format: double */
+            gapAlongMm: number;
+            roomy: boolean;
+            changes: components["schemas"]["Change"][];
+        };
+        Change: {
+            /** @enum {string} */
+            kind: "SHORTEN" | "INSULATE" | "ADD_GENERATOR";
+            /** Format: double */
+            amount: number;
         };
         DryingFields: {
             name: string;
@@ -431,15 +790,51 @@ export interface components {
             /** @enum {string} */
             governedBy?: "HEAT" | "WATER";
         };
+        SoakRequest: {
+            recipe: components["schemas"]["RecipeFields"];
+            /** Format: double */
+            bathC: number;
+            /** Format: double */
+            wantedMeanPercent: number;
+            /** Format: double */
+            wantedCorePercent: number;
+        };
+        SoakAnswer: {
+            /** Format: double */
+            meanAfterS?: number;
+            /** Format: double */
+            coreAfterS?: number;
+        };
+        MomentRequest: {
+            process: components["schemas"]["ProcessRequest"];
+            /** Format: int32 */
+            stage: number;
+            /** Format: double */
+            seconds: number;
+        };
+        SectionAnswer: {
+            softness: number[][];
+            moisture: number[][];
+            celsius: number[][];
+        };
         ForecastRequest: {
             recipe: components["schemas"]["RecipeFields"];
         };
-        Evidence: {
+        Doubt: {
+            /** @enum {string} */
+            kind: "GREEN_BUT_DRY" | "AIR_DRIED_BUT_DRY" | "AIR_DRIED_BUT_WET" | "KILN_DRIED_BUT_WET" | "HOTTER_THAN_BOILING" | "TIGHTER_THAN_A_FORM";
+            /** Format: double */
+            given: number;
+            /** Format: double */
+            usual: number;
+        };
+        EvidenceView: {
             /** Format: int32 */
             trialsOfMethod: number;
             /** Format: int32 */
             trialsNear: number;
             beyondRecords: boolean;
+            nearest: components["schemas"]["NearView"][];
         };
         FitView: {
             /** Format: int64 */
@@ -453,12 +848,23 @@ export interface components {
             unbrokenByTables: components["schemas"]["Odds"];
             modes: components["schemas"]["ModeForecast"][];
             section: components["schemas"]["SectionView"];
-            evidence: components["schemas"]["Evidence"];
+            springback: components["schemas"]["SpringbackForecast"];
+            missing: components["schemas"]["MissingMeasurement"][];
+            evidence: components["schemas"]["EvidenceView"];
+            doubts: components["schemas"]["Doubt"][];
             fit: components["schemas"]["FitView"];
+        };
+        MissingMeasurement: {
+            /** @enum {string} */
+            what: "MOISTURE" | "GRAIN_SLOPE";
+            /** Format: double */
+            widthNow: number;
+            /** Format: double */
+            widthThen: number;
         };
         ModeForecast: {
             /** @enum {string} */
-            mode: "TENSION" | "COMPRESSION";
+            mode: "TENSION" | "COMPRESSION" | "GLUE_LINE";
             /** Format: double */
             ratio: number;
             /** Format: double */
@@ -469,17 +875,21 @@ export interface components {
             broken: number;
             reasons: components["schemas"]["Reason"][];
         };
-        Odds: {
+        NearView: {
+            /** Format: int64 */
+            trialId: number;
+            speciesId: string;
             /** Format: double */
-            probability: number;
+            thicknessMm: number;
             /** Format: double */
-            low: number;
-            /** Format: double */
-            high: number;
+            innerRadiusMm: number;
+            /** @enum {string} */
+            severity: "CLEAN" | "FLAW" | "BROKEN";
+            alike: ("SPECIES" | "STRETCH" | "SQUEEZE" | "THICKNESS" | "MOISTURE" | "SUPPORT" | "BOARD" | "PERSON")[];
         };
         Reason: {
             /** @enum {string} */
-            cause: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS";
+            cause: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "STRAP_SLACK" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
             /** Format: double */
             size: number;
         };
@@ -510,10 +920,133 @@ export interface components {
             strapStressMpa: number;
             radiiEstimated: boolean;
         };
+        SpringbackForecast: {
+            /** Format: double */
+            releasedRadiusMm: number;
+            /** Format: double */
+            releasedRadiusLowMm: number;
+            /** Format: double */
+            releasedRadiusHighMm: number;
+            /** Format: double */
+            computedReleasedRadiusMm: number;
+            /** Format: double */
+            formRadiusMm: number;
+            /** Format: int32 */
+            measured: number;
+        };
+        SparesRequest: {
+            recipe: components["schemas"]["RecipeFields"];
+            /** Format: int32 */
+            good: number;
+            /** Format: double */
+            certainty: number;
+            flawsPass: boolean;
+        };
+        SparesAnswer: {
+            /** Format: int32 */
+            blanks?: number;
+            /** Format: double */
+            certainty: number;
+            /** Format: double */
+            bareOdds: number;
+            /** Format: int32 */
+            testPieces?: number;
+            perPiece: components["schemas"]["Odds"];
+        };
+        NextRequest: {
+            recipe: components["schemas"]["RecipeFields"];
+            others: components["schemas"]["RecipeFields"][];
+        };
+        NextAnswer: {
+            trials: components["schemas"]["TrialToMake"][];
+            radiusLadder: components["schemas"]["RungView"][];
+            thicknessLadder: components["schemas"]["RungView"][];
+        };
+        RungView: {
+            recipe: components["schemas"]["RecipeFields"];
+            unbroken: components["schemas"]["Odds"];
+        };
+        TrialToMake: {
+            recipe: components["schemas"]["RecipeFields"];
+            unbroken: components["schemas"]["Odds"];
+            /** Format: double */
+            spreadNow: number;
+            /** Format: double */
+            spreadThen: number;
+        };
+        MapRequest: {
+            recipe: components["schemas"]["RecipeFields"];
+            /** Format: double */
+            thinnestMm: number;
+            /** Format: double */
+            thickestMm: number;
+            /** Format: double */
+            tightestMm: number;
+            /** Format: double */
+            widestMm: number;
+            /** Format: int32 */
+            columns: number;
+            /** Format: int32 */
+            rows: number;
+        };
+        MapAnswer: {
+            thicknessMm: number[];
+            innerRadiusMm: number[];
+            unbroken: number[][];
+            low: number[][];
+            high: number[][];
+            pieces: components["schemas"]["PieceOnMap"][];
+        };
+        PieceOnMap: {
+            /** Format: int64 */
+            trialId: number;
+            speciesId: string;
+            /** Format: double */
+            thicknessMm: number;
+            /** Format: double */
+            innerRadiusMm: number;
+            /** @enum {string} */
+            severity: "CLEAN" | "FLAW" | "BROKEN";
+        };
+        LeversRequest: {
+            recipe: components["schemas"]["RecipeFields"];
+            /** Format: double */
+            wanted: number;
+        };
+        ChangeView: {
+            /** @enum {string} */
+            kind: "THINNER" | "WIDER_RADIUS" | "STEEL_STRAP" | "TIGHTEN_STOPS" | "SOAK" | "STEAM_LONGER" | "HOTTER_CHAMBER" | "QUICKER_CARRY" | "STRAIGHTER_GRAIN" | "CLEAR_STOCK" | "WETTER_STOCK" | "THINNER_PLIES";
+            /** Format: double */
+            amount: number;
+        };
+        CombinationView: {
+            changes: components["schemas"]["ChangeView"][];
+            recipe: components["schemas"]["RecipeFields"];
+            unbroken: components["schemas"]["Odds"];
+            reaches: boolean;
+        };
+        LeverView: {
+            /** @enum {string} */
+            kind: "THINNER" | "WIDER_RADIUS" | "STEEL_STRAP" | "TIGHTEN_STOPS" | "SOAK" | "STEAM_LONGER" | "HOTTER_CHAMBER" | "QUICKER_CARRY" | "STRAIGHTER_GRAIN" | "CLEAR_STOCK" | "WETTER_STOCK" | "THINNER_PLIES";
+            /** Format: double */
+            amount: number;
+            recipe: components["schemas"]["RecipeFields"];
+            unbroken: components["schemas"]["Odds"];
+        };
+        LeversAnswer: {
+            now: components["schemas"]["Odds"];
+            levers: components["schemas"]["LeverView"][];
+            cheapest: components["schemas"]["CombinationView"];
+        };
         TrialPage: {
             trials: components["schemas"]["TrialView"][];
             /** Format: int64 */
             total: number;
+        };
+        NamesView: {
+            people: string[];
+            boards: string[];
+            sources: string[];
         };
         TrialCounts: {
             /** Format: int64 */
@@ -545,6 +1078,83 @@ export interface components {
             millimetres?: number;
             unreadable?: string;
         };
+        Belief: {
+            /** @enum {string} */
+            mode: "TENSION" | "COMPRESSION" | "GLUE_LINE";
+            /** @enum {string} */
+            term: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "STRAP_SLACK" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
+            name: string;
+            /** Format: double */
+            mean: number;
+            /** Format: double */
+            sd: number;
+            /** Format: int32 */
+            trials: number;
+            /** Format: int32 */
+            of: number;
+        };
+        Bin: {
+            /** Format: double */
+            forecast: number;
+            /** Format: double */
+            held: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
+            /** Format: int32 */
+            trials: number;
+        };
+        Calibration: {
+            bins: components["schemas"]["Bin"][];
+            /** Format: int32 */
+            trials: number;
+            /** Format: int32 */
+            unforecast: number;
+            /** Format: double */
+            logLoss: number;
+            /** Format: double */
+            baseRateLogLoss: number;
+            /** Format: double */
+            physicsLogLoss: number;
+        };
+        EvidenceAnswer: {
+            /** Format: int32 */
+            trials: number;
+            rules: components["schemas"]["RuleEvidence"][];
+            methods: components["schemas"]["MethodEvidence"][];
+            /** Format: double */
+            relaxationH: number;
+            /** Format: int32 */
+            measured: number;
+            setAside: components["schemas"]["SetAside"][];
+        };
+        MethodEvidence: {
+            /** @enum {string} */
+            method: "STEAM_BOX" | "COLD_LAMINATION";
+            calibration: components["schemas"]["Calibration"];
+            beliefs: components["schemas"]["Belief"][];
+        };
+        RuleEvidence: {
+            /** @enum {string} */
+            rule: "RINGS" | "SOAK" | "SOFTENER" | "GREEN" | "WEBBING" | "LONG_STEAM" | "THREE_QUARTERS_AN_INCH" | "HOUR_AN_INCH" | "FLAT_HOUR" | "TWO_HOURS" | "HOLD";
+            /** Format: double */
+            firstHolds: number;
+            /** Format: int32 */
+            trials: number;
+            /** Format: double */
+            effect: number;
+            /** Format: double */
+            sd: number;
+        };
+        SetAside: {
+            /** Format: int64 */
+            trialId: number;
+            /** @enum {string} */
+            why: "BROKEN_BUT_MEASURED" | "RELEASED_IN_OTHER_UNIT" | "RELEASED_IMPOSSIBLE" | "HELD_THE_IMPOSSIBLE";
+            /** Format: double */
+            value: number;
+        };
     };
     responses: never;
     parameters: never;
@@ -553,13 +1163,30 @@ export interface components {
     pathItems: never;
 }
 export type BlankFields = components['schemas']['BlankFields'];
+export type ChamberReading = components['schemas']['ChamberReading'];
+export type DoneFields = components['schemas']['DoneFields'];
 export type LaminationFields = components['schemas']['LaminationFields'];
 export type OutcomeFields = components['schemas']['OutcomeFields'];
 export type RecipeFields = components['schemas']['RecipeFields'];
+export type StageTook = components['schemas']['StageTook'];
 export type SteamFields = components['schemas']['SteamFields'];
 export type StrapFields = components['schemas']['StrapFields'];
 export type TrialFields = components['schemas']['TrialFields'];
+export type DoneView = components['schemas']['DoneView'];
+export type StageRecord = components['schemas']['StageRecord'];
 export type TrialView = components['schemas']['TrialView'];
+export type RigFields = components['schemas']['RigFields'];
+export type KeptRig = components['schemas']['KeptRig'];
+export type WaysRequest = components['schemas']['WaysRequest'];
+export type FellOutView = components['schemas']['FellOutView'];
+export type FoundView = components['schemas']['FoundView'];
+export type Odds = components['schemas']['Odds'];
+export type ProgressReading = components['schemas']['ProgressReading'];
+export type WayView = components['schemas']['WayView'];
+export type AppraisalRequest = components['schemas']['AppraisalRequest'];
+export type LoadFields = components['schemas']['LoadFields'];
+export type AppraisalAnswer = components['schemas']['AppraisalAnswer'];
+export type Change = components['schemas']['Change'];
 export type DryingFields = components['schemas']['DryingFields'];
 export type Band = components['schemas']['Band'];
 export type DryingDay = components['schemas']['DryingDay'];
@@ -573,19 +1200,48 @@ export type ProcessAnswer = components['schemas']['ProcessAnswer'];
 export type SchoolView = components['schemas']['SchoolView'];
 export type StageView = components['schemas']['StageView'];
 export type TimesReading = components['schemas']['TimesReading'];
+export type SoakRequest = components['schemas']['SoakRequest'];
+export type SoakAnswer = components['schemas']['SoakAnswer'];
+export type MomentRequest = components['schemas']['MomentRequest'];
+export type SectionAnswer = components['schemas']['SectionAnswer'];
 export type ForecastRequest = components['schemas']['ForecastRequest'];
-export type Evidence = components['schemas']['Evidence'];
+export type Doubt = components['schemas']['Doubt'];
+export type EvidenceView = components['schemas']['EvidenceView'];
 export type FitView = components['schemas']['FitView'];
 export type ForecastAnswer = components['schemas']['ForecastAnswer'];
+export type MissingMeasurement = components['schemas']['MissingMeasurement'];
 export type ModeForecast = components['schemas']['ModeForecast'];
-export type Odds = components['schemas']['Odds'];
+export type NearView = components['schemas']['NearView'];
 export type Reason = components['schemas']['Reason'];
 export type SectionView = components['schemas']['SectionView'];
+export type SpringbackForecast = components['schemas']['SpringbackForecast'];
+export type SparesRequest = components['schemas']['SparesRequest'];
+export type SparesAnswer = components['schemas']['SparesAnswer'];
+export type NextRequest = components['schemas']['NextRequest'];
+export type NextAnswer = components['schemas']['NextAnswer'];
+export type RungView = components['schemas']['RungView'];
+export type TrialToMake = components['schemas']['TrialToMake'];
+export type MapRequest = components['schemas']['MapRequest'];
+export type MapAnswer = components['schemas']['MapAnswer'];
+export type PieceOnMap = components['schemas']['PieceOnMap'];
+export type LeversRequest = components['schemas']['LeversRequest'];
+export type ChangeView = components['schemas']['ChangeView'];
+export type CombinationView = components['schemas']['CombinationView'];
+export type LeverView = components['schemas']['LeverView'];
+export type LeversAnswer = components['schemas']['LeversAnswer'];
 export type TrialPage = components['schemas']['TrialPage'];
+export type NamesView = components['schemas']['NamesView'];
 export type TrialCounts = components['schemas']['TrialCounts'];
 export type SpeciesView = components['schemas']['SpeciesView'];
 export type TemperatureReading = components['schemas']['TemperatureReading'];
 export type LengthReading = components['schemas']['LengthReading'];
+export type Belief = components['schemas']['Belief'];
+export type Bin = components['schemas']['Bin'];
+export type Calibration = components['schemas']['Calibration'];
+export type EvidenceAnswer = components['schemas']['EvidenceAnswer'];
+export type MethodEvidence = components['schemas']['MethodEvidence'];
+export type RuleEvidence = components['schemas']['RuleEvidence'];
+export type SetAside = components['schemas']['SetAside'];
 export type $defs = Record<string, never>;
 export interface operations {
     view: {
@@ -662,6 +1318,76 @@ export interface operations {
             };
         };
     };
+    kept: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptRig"];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RigFields"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptRig"];
+                };
+            };
+        };
+    };
+    find: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WaysRequest"];
+            };
+        };
+        responses: {
+            /** @description Lines of JSON, the last with what was found */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/x-ndjson": components["schemas"]["ProgressReading"];
+                };
+            };
+        };
+    };
     search: {
         parameters: {
             query?: {
@@ -730,6 +1456,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TrialView"];
+                };
+            };
+        };
+    };
+    appraise: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AppraisalRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AppraisalAnswer"];
                 };
             };
         };
@@ -852,6 +1602,54 @@ export interface operations {
             };
         };
     };
+    soak: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SoakRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SoakAnswer"];
+                };
+            };
+        };
+    };
+    section: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MomentRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SectionAnswer"];
+                };
+            };
+        };
+    };
     forecast: {
         parameters: {
             query?: never;
@@ -872,6 +1670,122 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ForecastAnswer"];
+                };
+            };
+        };
+    };
+    spares: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SparesRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SparesAnswer"];
+                };
+            };
+        };
+    };
+    next: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NextRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NextAnswer"];
+                };
+            };
+        };
+    };
+    map: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MapRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MapAnswer"];
+                };
+            };
+        };
+    };
+    levers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeversRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LeversAnswer"];
+                };
+            };
+        };
+    };
+    names: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NamesView"];
                 };
             };
         };
@@ -958,6 +1872,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LengthReading"];
+                };
+            };
+        };
+    };
+    evidence: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EvidenceAnswer"];
                 };
             };
         };

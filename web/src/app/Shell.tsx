@@ -19,7 +19,12 @@ const VIEWS = [
   { to: '/trials', label: 'Trials' },
   { to: '/log', label: 'Log a bend' },
   { to: '/forecast', label: 'Forecast' },
+  { to: '/ways', label: 'Find a way' },
+  { to: '/map', label: 'Map' },
+  { to: '/plan', label: 'Next' },
   { to: '/rack', label: 'Rack' },
+  { to: '/rig', label: 'Rig' },
+  { to: '/evidence', label: 'Evidence' },
 ];
 
 function Mark() {
@@ -35,14 +40,14 @@ function Mark() {
 
 function Views() {
   return (
-    <Box component="nav" aria-label="Views" sx={{ display: 'flex', gap: { xs: 0, sm: 1 }, flexGrow: 1 }}>
+    <Box component="nav" aria-label="Views" sx={{ display: 'flex', flexGrow: 1, overflowX: 'auto', scrollbarWidth: 'none' }}>
       {VIEWS.map((view) => (
         <Box
           key={view.to}
           component={NavLink}
           to={view.to}
           sx={{
-            px: { xs: 1, sm: 1.75 },
+            px: { xs: 1.25, lg: 1.5 },
             py: 1.5,
             color: 'text.primary',
             textDecoration: 'none',
@@ -112,14 +117,14 @@ export function Shell() {
         elevation={0}
         sx={{ bgcolor: 'background.paper', borderBottom: 1, borderColor: 'divider', color: 'text.primary', backgroundImage: 'none' }}
       >
-        <Toolbar variant="dense" sx={{ gap: { xs: 0.5, sm: 2 }, flexWrap: { xs: 'wrap', sm: 'nowrap' }, px: { xs: 1, sm: 3 } }}>
+        <Toolbar variant="dense" sx={{ gap: { xs: 0.5, sm: 2 }, flexWrap: { xs: 'wrap', lg: 'nowrap' }, px: { xs: 1, sm: 3 } }}>
           <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, py: 0.75 }}>
             <Mark />
             <Typography component="span" sx={{ fontFamily: 'h1.fontFamily', fontSize: '1.2rem', fontWeight: 700 }}>
               Brachion
             </Typography>
           </Box>
-          <Box sx={{ order: { xs: 3, sm: 0 }, width: { xs: '100%', sm: 'auto' }, flexGrow: 1 }}>
+          <Box sx={{ order: { xs: 3, lg: 0 }, width: { xs: '100%', lg: 'auto' }, minWidth: 0, flexGrow: 1 }}>
             <Views />
           </Box>
           <Box sx={{ ml: 'auto' }}>

@@ -1,22 +1,27 @@
 import { Box, Button, Paper, Typography, useMediaQuery } from '@mui/material';
 import { useNavigate } from 'react-router';
 import { useProcess, type Afterwards } from '../api/queries';
+import { LeversPanel } from '../advice/LeversPanel';
 import { useStored, writeStored } from '../app/storage';
+import { useUnits } from '../app/units';
 import { BendDrawing } from '../bend/BendDrawing';
 import { StrainAcross } from '../bend/StrainAcross';
 import { EMPTY_OUTCOME, LOG_DRAFT } from '../log/draft';
 import { OddsPanel } from '../odds/OddsPanel';
 import { ProcessStrip } from '../process/ProcessStrip';
 import type { StageChange } from '../process/StageHandle';
-import { FIRST_RECIPE, type RecipeForm } from '../recipe/form';
+import { formOf, number } from '../recipe/form';
 import { RecipeInputs } from '../recipe/RecipeInputs';
 import { useRecipe } from '../recipe/useRecipe';
-import { AFTERWARDS_DRAFT, FORECAST_DRAFT, ORDINARY_SHOP } from './draft';
+import { AFTERWARDS_DRAFT, ORDINARY_SHOP } from './draft';
+import { useForecastDraft } from './useForecastDraft';
 
 export function ForecastView() {
-  const [form, setForm] = useStored<RecipeForm>(FORECAST_DRAFT, FIRST_RECIPE);
+  const [form, setForm] = useForecastDraft();
+  const [system] = useUnits();
   const { recipe, settled, readings, problems, forecast } = useRecipe(form);
-  const [afterwards, setAfterwards] = useStored<Afterwards>(AFTERWARDS_DRAFT, ORDINARY_SHOP);
+  const [shop, setShop] = useStored<Afterwards>(AFTERWARDS_DRAFT, ORDINARY_SHOP);
+  const afterwards = { ...shop, formHours: number(form.holdHours) ?? ORDINARY_SHOP.formHours };
   const process = useProcess(settled, afterwards);
   const navigate = useNavigate();
   const answer = forecast.data;
@@ -25,8 +30,8 @@ export function ForecastView() {
     if (kind === 'SOAK') setForm({ ...form, soakHours: String(seconds / 3600) });
     if (kind === 'STEAM_BOX') setForm({ ...form, steamMinutes: String(seconds / 60) });
     if (kind === 'CARRY') setForm({ ...form, carrySeconds: String(seconds) });
-    if (kind === 'FORM') setAfterwards({ ...afterwards, formHours: seconds / 3600 });
-    if (kind === 'RACK') setAfterwards({ ...afterwards, rackDays: seconds / 86_400 });
+    if (kind === 'FORM') setForm({ ...form, holdHours: String(seconds / 3600) });
+    if (kind === 'RACK') setShop({ ...shop, rackDays: seconds / 86_400 });
   };
   return (
     <Box
@@ -65,7 +70,7 @@ export function ForecastView() {
             <OddsPanel answer={answer} laminated={form.method === 'COLD_LAMINATION'} />
             <Button
               variant="outlined"
-              sx={{ mt: 2 }}
+              sx={{ mt: 2, mb: 2.5 }}
               onClick={() => {
                 writeStored(LOG_DRAFT, { recipe: form, outcome: EMPTY_OUTCOME });
                 void navigate('/log');
@@ -73,12 +78,13 @@ export function ForecastView() {
             >
               Bend it and log how it went
             </Button>
+            {settled && <LeversPanel recipe={settled} onTake={(changed) => { setForm(formOf(changed, system)); }} />}
           </>
         )}
       </Box>
       {process.data && form.method === 'STEAM_BOX' && (
         <Box sx={{ order: { xs: 3, md: 0 }, gridColumn: { lg: '2 / span 2' }, minWidth: 0 }}>
-          <ProcessStrip answer={process.data} onChange={changeStage} />
+          <ProcessStrip answer={process.data} recipe={settled} afterwards={afterwards} onChange={changeStage} />
         </Box>
       )}
     </Box>

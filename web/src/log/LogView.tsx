@@ -10,16 +10,19 @@ import { useUnits } from '../app/units';
 import { BendDrawing } from '../bend/BendDrawing';
 import { Waiting } from '../forecast/ForecastView';
 import { OddsPanel } from '../odds/OddsPanel';
-import { formOf, problemsByField } from '../recipe/form';
+import { completed, formOf, problemsByField } from '../recipe/form';
 import { RecipeInputs } from '../recipe/RecipeInputs';
 import { useRecipe } from '../recipe/useRecipe';
 import { today } from '../units/days';
 import { useReadings } from '../units/reading';
-import { EMPTY_OUTCOME, FIRST_TRIAL, LOG_DRAFT, type TrialForm } from './draft';
+import { doneForm, readDone } from './done';
+import { DoneInputs } from './DoneInputs';
+import { AS_PLANNED, EMPTY_OUTCOME, FIRST_TRIAL, LOG_DRAFT, type TrialForm } from './draft';
 import { OutcomeInputs } from './OutcomeInputs';
 
 export function LogView() {
-  const [trial, setTrial] = useStored<TrialForm>(LOG_DRAFT, FIRST_TRIAL);
+  const [kept, setTrial] = useStored<TrialForm>(LOG_DRAFT, FIRST_TRIAL);
+  const trial = { ...kept, recipe: completed(kept.recipe) };
   const { log, remove } = useTrialWrites();
   const notify = useNotice();
   return (
@@ -51,6 +54,7 @@ function Correction({ stored }: { stored: TrialView }) {
   const [system] = useUnits();
   const [trial, setTrial] = useState<TrialForm>(() => ({
     recipe: formOf(stored.recipe, system),
+    done: doneForm(stored.done),
     outcome: {
       severity: stored.outcome.severity,
       flaw: stored.outcome.flaw,
@@ -86,7 +90,7 @@ interface TrialEditorProps {
 }
 
 function TrialEditor({ title, action, trial, onChange, onSave }: TrialEditorProps) {
-  const { recipe: form, outcome } = trial;
+  const { recipe: form, outcome, done: doneText = AS_PLANNED } = trial;
   const [system] = useUnits();
   const { recipe, readings, problems, forecast } = useRecipe(form);
   const measured = outcome.releasedRadius.trim() !== '' && outcome.severity !== 'BROKEN';
@@ -94,7 +98,8 @@ function TrialEditor({ title, action, trial, onChange, onSave }: TrialEditorProp
   const [refusal, setRefusal] = useState<Problem | Error | null>(null);
   const [saving, setSaving] = useState(false);
   const [tried, setTried] = useState(false);
-  const missing = missingFrom(trial, Object.keys(problems).length, released?.error);
+  const { done, problems: doneProblems } = readDone(doneText, system);
+  const missing = missingFrom(trial, Object.keys(problems).length + Object.keys(doneProblems).length, released?.error);
   const answer = forecast.data;
 
   const save = async () => {
@@ -106,6 +111,7 @@ function TrialEditor({ title, action, trial, onChange, onSave }: TrialEditorProp
       await onSave({
         bentOn: outcome.bentOn || today(),
         recipe,
+        done: form.method === 'STEAM_BOX' ? done : undefined,
         outcome: {
           severity: outcome.severity,
           flaw: outcome.severity === 'CLEAN' ? undefined : outcome.flaw,
@@ -131,6 +137,10 @@ function TrialEditor({ title, action, trial, onChange, onSave }: TrialEditorProp
           problems={{ ...(refusal instanceof Problem ? problemsByField(refusal.errors) : {}), ...problems }}
           onChange={(change) => { setRefusal(null); onChange({ ...trial, recipe: { ...form, ...change } }); }}
         />
+        {form.method === 'STEAM_BOX' && (
+          <DoneInputs plan={form} done={doneText} problems={doneProblems}
+            onChange={(change) => { setRefusal(null); onChange({ ...trial, done: { ...doneText, ...change } }); }} />
+        )}
         <OutcomeInputs
           outcome={outcome}
           laminated={form.method === 'COLD_LAMINATION'}

@@ -15,8 +15,22 @@ export interface OutcomeForm {
 
 export interface TrialForm {
   recipe: RecipeForm;
+  done?: DoneForm;
   outcome: OutcomeForm;
 }
+
+/** Minutes, hours, days or seconds as typed, where a stage went otherwise than planned, and the chamber as written down. */
+export interface DoneForm {
+  soakHours: string;
+  steamMinutes: string;
+  carrySeconds: string;
+  formHours: string;
+  rackDays: string;
+  chamber: string;
+}
+
+/** Everything went as planned. */
+export const AS_PLANNED: DoneForm = { soakHours: '', steamMinutes: '', carrySeconds: '', formHours: '', rackDays: '', chamber: '' };
 
 /** An empty day means today. */
 export const EMPTY_OUTCOME: OutcomeForm = { releasedRadius: '', bentOn: '', note: '' };

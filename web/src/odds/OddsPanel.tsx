@@ -1,7 +1,8 @@
 import { Box, Typography } from '@mui/material';
 import type { ForecastAnswer, Odds } from '../api/schema';
 import { usePalette } from '../app/palette';
-import { limitInWords, oddsInWords, rangeInWords, reasonsInWords, softnessInWords } from './words';
+import { Doubts, Grounds } from './Grounds';
+import { limitInWords, oddsInWords, rangeInWords, reasonsInWords } from './words';
 
 interface OddsPanelProps {
   answer: ForecastAnswer;
@@ -13,6 +14,7 @@ export function OddsPanel({ answer, laminated }: OddsPanelProps) {
   const [limiting] = answer.modes;
   return (
     <Box component="section" aria-label="Odds" sx={{ display: 'grid', gap: 1.5 }}>
+      <Doubts answer={answer} />
       <Box aria-live="polite">
         <Typography component="p" sx={{ fontFamily: 'h1.fontFamily', fontWeight: 680, fontSize: '2.1rem', lineHeight: 1.1 }}>
           {oddsInWords(answer.unbroken.probability)}
@@ -35,7 +37,7 @@ export function OddsPanel({ answer, laminated }: OddsPanelProps) {
           ))}
         </Box>
       )}
-      <Rests answer={answer} laminated={laminated} />
+      <Grounds answer={answer} laminated={laminated} />
     </Box>
   );
 }
@@ -55,32 +57,6 @@ function TenPieces({ odds }: { odds: Odds }) {
       )}
       <path d={`M${odds.low * 300} 42v6H${odds.high * 300}v-6`} fill="none" stroke={colours.text.primary} strokeWidth={2} />
       <circle cx={odds.probability * 300} cy={48} r={3.5} fill={colours.text.primary} />
-    </Box>
-  );
-}
-
-function Rests({ answer, laminated }: OddsPanelProps) {
-  const { evidence, unbrokenByTables, section } = answer;
-  const method = laminated ? 'lamination' : 'steaming';
-  return (
-    <Box sx={{ borderTop: 1, borderColor: 'divider', pt: 1.25 }}>
-      {evidence.beyondRecords && (
-        <Typography sx={{ fontWeight: 600, color: 'data.flaw' }}>
-          Beyond your records: no piece you logged was asked this much.
-        </Typography>
-      )}
-      <Typography variant="body2" color="text.secondary">
-        Rests on {evidence.trialsOfMethod} of your {method} trials, {evidence.trialsNear} of them asked about as much, and
-        on published radii{section.radiiEstimated ? ' (estimated for this species)' : ''}. The radii alone say{' '}
-        {oddsInWords(unbrokenByTables.probability)}.
-      </Typography>
-      {!laminated && (
-        <Typography variant="body2" color="text.secondary" sx={{ mt: 0.5 }}>
-          When it is bent the outer face is {softnessInWords(section.outerSoftness)}, the inner half{' '}
-          {softnessInWords(section.innerSoftness)}. Pull at a 24 in (600 mm) lever: about{' '}
-          {Math.round(section.momentNm / 0.6)} N.
-        </Typography>
-      )}
     </Box>
   );
 }

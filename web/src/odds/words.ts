@@ -20,15 +20,18 @@ export function rangeInWords({ low, high }: Odds): string {
   return `between ${from} and ${to} in 10`;
 }
 
-const FACE = {
+const FACE: Record<ModeForecast['mode'], string> = {
   TENSION: 'stretch of the outer face',
   COMPRESSION: 'squeeze of the inner face',
+  GLUE_LINE: 'glue line',
 };
 
 /** What limits the bend. */
 export function limitInWords(mode: ModeForecast): string {
   const share = Math.round(mode.ratio * 100);
-  return `The ${FACE[mode.mode]} limits it: ${share} % of what it bears.`;
+  return mode.mode === 'GLUE_LINE'
+    ? `The glue line limits it: the plies pull at ${share} % of what structural rules allow.`
+    : `The ${FACE[mode.mode]} limits it: ${share} % of what it bears.`;
 }
 
 /** A bend that breaks more rarely than this needs no advice. */
@@ -38,35 +41,57 @@ const WORTH_WORRYING = 0.03;
 const WORTH_ADDING = 0.7;
 const WORTH_SAYING = 0.05;
 
-const CURE: Record<ModeForecast['mode'], Record<Reason['cause'], string>> = {
-  TENSION: {
-    CURVE: 'The curve is tight for this thickness. Thin the stock, open the radius or add a strap with stops.',
-    CARRY: 'It stiffens on the way from the chamber: clamp sooner, or bend with the bag still on.',
-    DRY_WOOD: 'Steam had no time to wet this stock: soak it first, or start with wetter wood.',
-    TOO_LITTLE_HEAT: 'It is not soft through: a hotter chamber or more time in it.',
-    SLOPING_GRAIN: 'The grain runs out through the outer face: choose a straighter piece.',
-    KNOTS: 'Knots or wild grain in the bend: move the bend along the piece or choose a clear one.',
-  },
-  COMPRESSION: {
-    CURVE: 'The curve squeezes the inner face hard. Thin the stock or open the radius; a strap does not help here.',
-    CARRY: 'The inner face stiffens on the way from the chamber: clamp sooner.',
-    DRY_WOOD: 'The inner half is too dry to fold into the curve: soak it first, or start with wetter wood.',
-    TOO_LITTLE_HEAT: 'The inner half is not soft through: a hotter chamber or more time in it.',
-    SLOPING_GRAIN: '',
-    KNOTS: 'Knots in the bend buckle first: choose a clear piece.',
-  },
+type Cause = Reason['cause'];
+
+/** What to do about each cause, whichever way the piece gives up. A term that is only weighed has nothing to do about it. */
+const CURE: Partial<Record<Cause, string>> = {
+  CURVE: 'The curve is tight for this thickness. Thin the stock, open the radius or add a strap with stops.',
+  CARRY: 'It stiffens on the way from the chamber: clamp sooner, or bend with the bag still on.',
+  DRY_WOOD: 'Steam had no time to wet this stock: soak it first, or start with wetter wood.',
+  TOO_LITTLE_HEAT: 'It is not soft through: a hotter chamber or more time in it.',
+  SLOPING_GRAIN: 'The grain runs out through the outer face: choose a straighter piece.',
+  KNOTS: 'Knots or wild grain in the bend: move the bend along the piece or choose a clear one.',
+  STRAP_SLACK: 'The stops leave slack, so the strap pulls too late: set them hard against the ends.',
+  MANY_PLIES: 'Many plies to keep in order while the glue stands open: spread faster, or glue in two stacks.',
+  SPECIES: 'In your records this wood does worse than its published radii.',
+  PERSON: 'In your records these hands break more than others.',
+  BOARD: 'In your records this board does worse than its like.',
+  SOURCE: 'In your records stock from there does worse.',
+  RINGS_ON_EDGE: 'In your records stock with its rings on edge does worse.',
+  RINGS_FLAT: 'In your records stock with its rings flat to the form does worse.',
+  RINGS_RIFT: 'In your records rift stock does worse.',
+  RINGS_MIXED: 'In your records stock with turning rings does worse.',
+  SOFTENER: 'In your records softener in the soak does harm.',
+  SOAKED: 'In your records soaked stock does worse than its moisture says.',
+  GREEN_STOCK: 'In your records green stock does worse than its moisture says.',
+  WEBBING: 'In your records webbing does worse than no support.',
+  LONG_STEAM: 'In your records long steaming does harm.',
+  GLUE_EPOXY: 'In your records epoxy opens more often.',
+  GLUE_POLYURETHANE: 'In your records polyurethane opens more often.',
+  GLUE_UREA_RESIN: 'In your records urea resin opens more often.',
+  GLUE_HIDE: 'In your records hide glue opens more often.',
 };
+
+/** The inner face is cured otherwise. */
+const INNER_CURE: Partial<Record<Cause, string>> = {
+  CURVE: 'The curve squeezes the inner face hard. Thin the stock or open the radius; a strap does not help here.',
+  CARRY: 'The inner face stiffens on the way from the chamber: clamp sooner.',
+  DRY_WOOD: 'The inner half is too dry to fold into the curve: soak it first, or start with wetter wood.',
+  TOO_LITTLE_HEAT: 'The inner half is not soft through: a hotter chamber or more time in it.',
+  KNOTS: 'Knots in the bend buckle first: choose a clear piece.',
+};
+
+function cure(mode: ModeForecast['mode'], cause: Cause, laminated: boolean): string {
+  if (laminated && cause === 'CURVE') return 'The curve is tight for plies this thick. Use thinner plies or open the radius.';
+  return (mode === 'COMPRESSION' ? INNER_CURE[cause] : undefined) ?? CURE[cause] ?? '';
+}
 
 /** The reasons worth saying, the largest first. A cold lamination's curve is cured by thinner plies. */
 export function reasonsInWords(mode: ModeForecast, laminated: boolean): string[] {
   if (mode.broken < WORTH_WORRYING) return [];
   return mode.reasons
     .filter((reason, place) => reason.size > (place === 0 ? WORTH_SAYING : WORTH_ADDING))
-    .map((reason) =>
-      laminated && reason.cause === 'CURVE'
-        ? 'The curve is tight for plies this thick. Use thinner plies or open the radius.'
-        : CURE[mode.mode][reason.cause],
-    )
+    .map((reason) => cure(mode.mode, reason.cause, laminated))
     .filter((sentence) => sentence !== '');
 }
 

@@ -1,9 +1,12 @@
 import { Box, ToggleButton, ToggleButtonGroup, Typography } from '@mui/material';
 import { useState, type PointerEvent } from 'react';
-import type { ProcessAnswer, StageView } from '../api/schema';
+import type { Afterwards } from '../api/queries';
+import type { ProcessAnswer, RecipeFields, StageView } from '../api/schema';
 import { usePalette } from '../app/palette';
 import { useUnits } from '../app/units';
 import { printTemperature } from '../units/printing';
+import { CrossSection } from './CrossSection';
+import { SoakPlan } from './SoakPlan';
 import { StageHandle, type StageChange } from './StageHandle';
 import { StripPicture } from './StripPicture';
 import { stageSpans, valueAt } from './geometry';
@@ -16,11 +19,14 @@ const HEIGHT = 170;
 
 interface ProcessStripProps {
   answer: ProcessAnswer;
+  recipe: RecipeFields | undefined;
+  afterwards: Afterwards;
   onChange: (change: StageChange) => void;
 }
 
 interface Moment {
   stage: StageView;
+  index: number;
   seconds: number;
   x: number;
 }
@@ -29,7 +35,7 @@ interface Moment {
  * The process strip: time runs along, stage by stage, each on its own scale; depth runs down, outer face on top. The
  * ends of the stages are handles.
  */
-export function ProcessStrip({ answer, onChange }: ProcessStripProps) {
+export function ProcessStrip({ answer, recipe, afterwards, onChange }: ProcessStripProps) {
   const [shown, setShown] = useState<Shown>('softness');
   const [moment, setMoment] = useState<Moment>();
   const spans = stageSpans(answer.stages, WIDTH);
@@ -39,7 +45,7 @@ export function ProcessStrip({ answer, onChange }: ProcessStripProps) {
     const index = spans.findIndex((span) => x >= span.from && x <= span.to);
     const span = spans[index];
     const stage = answer.stages[index];
-    if (span && stage) setMoment({ stage, x, seconds: ((x - span.from) / (span.to - span.from)) * stage.seconds });
+    if (span && stage) setMoment({ stage, index, x, seconds: ((x - span.from) / (span.to - span.from)) * stage.seconds });
   };
   return (
     <Box component="section" aria-label="Process" sx={{ mt: 2 }}>
@@ -68,19 +74,37 @@ export function ProcessStrip({ answer, onChange }: ProcessStripProps) {
             height={HEIGHT / (HEIGHT + 54)} onChange={onChange} />
         ))}
       </Box>
-      <Typography variant="body2" color="text.secondary" sx={{ minHeight: 22 }}>
-        {moment ? <MomentLine moment={moment} /> : 'Point at a moment to read it. Drag the end of a stage, or move it with the arrow keys.'}
-      </Typography>
+      <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', minHeight: 74 }}>
+        <CrossSection recipe={recipe} afterwards={afterwards} shown={shown}
+          moment={moment ? { stage: moment.index, seconds: moment.seconds } : pull(answer)} />
+        <Typography variant="body2" color="text.secondary">
+          {moment ? (
+            <MomentLine moment={moment} />
+          ) : (
+            'Beside it the section at the pull. Point at a moment to see and read it. Drag the end of a stage, or move it with the arrow keys.'
+          )}
+        </Typography>
+      </Box>
       <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', md: '1.3fr 1fr 1fr' }, mt: 1 }}>
         <Typography variant="body2">
           {steamingInWords(answer.times)} Rules of thumb say{' '}
           {answer.schools.map((s) => `${printTime(s.minutes * 60)} (${SCHOOL[s.school]})`).join(', ')}.
         </Typography>
-        <Typography variant="body2">{carryInWords(answer.times)}</Typography>
+        <Box>
+          <Typography variant="body2">{carryInWords(answer.times)}</Typography>
+          <SoakPlan recipe={recipe} onTake={(seconds) => { onChange({ kind: 'SOAK', seconds }); }} />
+        </Box>
         <Typography variant="body2">{dryingInWords(answer.times)}</Typography>
       </Box>
     </Box>
   );
+}
+
+/** The moment the stock is pulled: the end of the heat. */
+function pull(answer: ProcessAnswer): { stage: number; seconds: number } | undefined {
+  const index = answer.stages.findIndex((stage) => stage.kind === 'STEAM_BOX');
+  const stage = answer.stages[index];
+  return stage && { stage: index, seconds: stage.seconds };
 }
 
 function Legend({ shown }: { shown: Shown }) {

@@ -1,10 +1,11 @@
-import { Box, TextField, Typography } from '@mui/material';
+import { Autocomplete, Box, TextField, Typography } from '@mui/material';
 import type { ReactNode } from 'react';
+import { useNames } from '../api/queries';
 import { QuantityField } from '../units/QuantityField';
 import { Choice } from './Choice';
 import { SpeciesChoice } from './SpeciesChoice';
-import { QUANTITIES, type FieldProblems, type QuantityField as Quantity, type Readings, type RecipeForm } from './form';
-import { GLUE, GROWTH_RINGS, KNOTS, METHOD, SEASONING, SUPPORT } from './words';
+import { number, QUANTITIES, type FieldProblems, type QuantityField as Quantity, type Readings, type RecipeForm } from './form';
+import { ADDITIVE, GLUE, GROWTH_RINGS, KNOTS, METHOD, OUTER_FACE, SEASONING, SUPPORT } from './words';
 
 interface RecipeInputsProps {
   form: RecipeForm;
@@ -49,6 +50,13 @@ export function RecipeInputs(props: RecipeInputsProps) {
             onChange={(knots) => { onChange({ knots }); }} />
           <NumberField {...props} field="grainRun" label="Grain slope, 1 in" hint="Empty if not looked at" />
         </Row>
+        <Choice label="Outer face" options={OUTER_FACE} value={form.outerFace}
+          onChange={(outerFace) => { onChange({ outerFace }); }} />
+        <Row>
+          <NameField {...props} field="board" label="Board" />
+          <NameField {...props} field="source" label="Where from" />
+          <NameField {...props} field="person" label="Bent by" />
+        </Row>
       </Step>
     </>
   );
@@ -73,7 +81,12 @@ function SteamInputs(props: RecipeInputsProps) {
       <Row>
         <Quantity {...props} field="chamber" label="Chamber" />
         <NumberField {...props} field="carrySeconds" label="Carry, seconds" />
+        <NumberField {...props} field="holdHours" label="On the form, hours" hint="Empty if not known" />
       </Row>
+      {number(form.soakHours) !== 0 && (
+        <Choice label="In the soak" options={ADDITIVE} value={form.soakAdditive}
+          onChange={(soakAdditive) => { onChange({ soakAdditive }); }} />
+      )}
       <Caution>
         Steam scalds: long gloves, eye protection, stand aside when opening. Never seal the chamber.
         {form.support !== 'NONE' && ' A strap under load stores energy: anchor the form, keep everyone out of line.'}
@@ -91,8 +104,7 @@ function LaminationInputs(props: RecipeInputsProps) {
       </Row>
       <Choice label="Glue" options={GLUE} value={form.glue} onChange={(glue) => { onChange({ glue }); }} />
       <Caution>
-        Thin strips: zero-clearance insert and push sticks. Epoxy and polyurethane: gloves and fresh air. The odds speak
-        of the wood; the glue line is not judged yet.
+        Thin strips: zero-clearance insert and push sticks. Epoxy and polyurethane: gloves and fresh air.
       </Caution>
     </>
   );
@@ -105,7 +117,7 @@ function Quantity({ field, label, form, readings, problems, onChange }: RecipeIn
   );
 }
 
-type NumberName = 'moisture' | 'grainRun' | 'angle' | 'soakHours' | 'steamMinutes' | 'carrySeconds' | 'plies';
+type NumberName = 'moisture' | 'grainRun' | 'angle' | 'soakHours' | 'steamMinutes' | 'carrySeconds' | 'holdHours' | 'plies';
 
 function NumberField({ field, label, hint, form, problems, onChange }: RecipeInputsProps & { field: NumberName; label: string; hint?: string }) {
   return (
@@ -115,6 +127,26 @@ function NumberField({ field, label, hint, form, problems, onChange }: RecipeInp
       slotProps={{ htmlInput: { inputMode: 'decimal', autoComplete: 'off' } }} />
   );
 }
+
+type Name = 'person' | 'board' | 'source';
+
+/** A name as the shop says it; the ones it has used before are offered. */
+function NameField({ field, label, form, problems, onChange }: RecipeInputsProps & { field: Name; label: string }) {
+  const { data: names } = useNames();
+  return (
+    <Autocomplete
+      freeSolo
+      options={names?.[NAMED[field]] ?? []}
+      inputValue={form[field]}
+      onInputChange={(_, text) => { onChange({ [field]: text }); }}
+      renderInput={(params) => (
+        <TextField {...params} label={label} error={problems[field] !== undefined} helperText={problems[field] ?? ' '} />
+      )}
+    />
+  );
+}
+
+const NAMED = { person: 'people', board: 'boards', source: 'sources' } as const;
 
 export function Step({ title, children }: { title: string; children: ReactNode }) {
   return (

@@ -1,4 +1,4 @@
-import type { BlankFields, LaminationFields, RecipeFields } from '../api/schema';
+import type { BlankFields, LaminationFields, RecipeFields, SteamFields } from '../api/schema';
 import type { UnitSystem } from '../app/units';
 import { printLength, printTemperature } from '../units/printing';
 import type { Reading, TypedQuantity } from '../units/reading';
@@ -13,20 +13,26 @@ export interface RecipeForm {
   growthRings: BlankFields['growthRings'];
   grainRun: string;
   knots: BlankFields['knots'];
+  outerFace: NonNullable<BlankFields['outerFace']>;
   thickness: string;
   width: string;
   radius: string;
   angle: string;
   method: RecipeFields['method'];
   soakHours: string;
+  soakAdditive: NonNullable<SteamFields['soakAdditive']>;
   steamMinutes: string;
   chamber: string;
   carrySeconds: string;
+  holdHours: string;
   support: Support;
   strapThickness: string;
   endGap: string;
   glue: LaminationFields['glue'];
   plies: string;
+  person: string;
+  board: string;
+  source: string;
 }
 
 export const FIRST_RECIPE: RecipeForm = {
@@ -36,20 +42,26 @@ export const FIRST_RECIPE: RecipeForm = {
   growthRings: 'UNKNOWN',
   grainRun: '',
   knots: 'CLEAR',
+  outerFace: 'SAWN',
   thickness: '1/2"',
   width: '1"',
   radius: '6"',
   angle: '180',
   method: 'STEAM_BOX',
   soakHours: '0',
+  soakAdditive: 'NONE',
   steamMinutes: '30',
   chamber: '208 °F',
   carrySeconds: '15',
+  holdHours: '24',
   support: 'NONE',
   strapThickness: '1/32"',
   endGap: '0"',
   glue: 'PVA',
   plies: '6',
+  person: '',
+  board: '',
+  source: '',
 };
 
 /** The measurements that the server reads, by the field they are typed in. */
@@ -89,10 +101,14 @@ const TYPED_IN: Record<string, keyof RecipeForm> = {
   'steam.steamMinutes': 'steamMinutes',
   'steam.chamberC': 'chamber',
   'steam.carrySeconds': 'carrySeconds',
+  'steam.holdHours': 'holdHours',
   'steam.strap.thicknessMm': 'strapThickness',
   'steam.strap.endGapMm': 'endGap',
   'lamination.glue': 'glue',
   'lamination.plies': 'plies',
+  person: 'person',
+  board: 'board',
+  source: 'source',
 };
 
 /** Problems the server named, by the field they are typed in. */
@@ -111,8 +127,8 @@ export function number(text: string): number | undefined {
   return /^\d+(\.\d+)?$/.test(plain) ? Number(plain) : undefined;
 }
 
-const NUMBERS = ['moisture', 'grainRun', 'angle', 'soakHours', 'steamMinutes', 'carrySeconds', 'plies'] as const;
-const MAY_BE_EMPTY: readonly string[] = ['moisture', 'grainRun'];
+const NUMBERS = ['moisture', 'grainRun', 'angle', 'soakHours', 'steamMinutes', 'carrySeconds', 'holdHours', 'plies'] as const;
+const MAY_BE_EMPTY: readonly string[] = ['moisture', 'grainRun', 'holdHours'];
 
 /** What keeps the typed text from being a recipe, before the server is asked. */
 export function typingProblems(form: RecipeForm, readings: Readings): FieldProblems {
@@ -137,7 +153,7 @@ export function usedFields(form: RecipeForm): (keyof RecipeForm)[] {
     'speciesId', 'seasoning', 'moisture', 'growthRings', 'grainRun', 'knots', 'thickness', 'width', 'radius', 'angle',
   ];
   if (form.method === 'COLD_LAMINATION') return [...always, 'glue', 'plies'];
-  const steam: (keyof RecipeForm)[] = ['soakHours', 'steamMinutes', 'chamber', 'carrySeconds', 'support'];
+  const steam: (keyof RecipeForm)[] = ['soakHours', 'steamMinutes', 'chamber', 'carrySeconds', 'holdHours', 'support'];
   return [...always, ...steam, ...(form.support === 'NONE' ? [] : (['strapThickness', 'endGap'] as const))];
 }
 
@@ -156,6 +172,7 @@ export function recipeOf(form: RecipeForm, readings: Readings): RecipeFields | u
       growthRings: form.growthRings,
       grainRun: number(form.grainRun),
       knots: form.knots,
+      outerFace: form.outerFace === 'SAWN' ? undefined : form.outerFace,
       thicknessMm: thickness.value as number,
       widthMm: width.value as number,
     },
@@ -165,9 +182,11 @@ export function recipeOf(form: RecipeForm, readings: Readings): RecipeFields | u
     steam: steamed
       ? {
           soakHours: number(form.soakHours) as number,
+          soakAdditive: form.soakAdditive === 'NONE' ? undefined : form.soakAdditive,
           steamMinutes: number(form.steamMinutes) as number,
           chamberC: chamber.value as number,
           carrySeconds: number(form.carrySeconds) as number,
+          holdHours: number(form.holdHours),
           strap:
             form.support === 'NONE'
               ? undefined
@@ -175,7 +194,15 @@ export function recipeOf(form: RecipeForm, readings: Readings): RecipeFields | u
         }
       : undefined,
     lamination: steamed ? undefined : { glue: form.glue, plies: number(form.plies) as number },
+    person: form.person.trim() || undefined,
+    board: form.board.trim() || undefined,
+    source: form.source.trim() || undefined,
   };
+}
+
+/** A draft kept by an older version of the page may lack what has come since. */
+export function completed(kept: Partial<RecipeForm>): RecipeForm {
+  return { ...FIRST_RECIPE, ...kept };
 }
 
 /** A stored recipe as it would be typed. */
@@ -190,6 +217,7 @@ export function formOf(recipe: RecipeFields, system: UnitSystem): RecipeForm {
     growthRings: blank.growthRings,
     grainRun: blank.grainRun?.toString() ?? '',
     knots: blank.knots,
+    outerFace: blank.outerFace ?? 'SAWN',
     thickness: length(blank.thicknessMm),
     width: length(blank.widthMm),
     radius: length(recipe.innerRadiusMm),
@@ -199,11 +227,16 @@ export function formOf(recipe: RecipeFields, system: UnitSystem): RecipeForm {
       soakHours: steam.soakHours.toString(),
       steamMinutes: steam.steamMinutes.toString(),
       chamber: exactTemperature(steam.chamberC, system),
+      soakAdditive: steam.soakAdditive ?? 'NONE',
       carrySeconds: steam.carrySeconds.toString(),
+      holdHours: steam.holdHours?.toString() ?? '',
       support: (steam.strap?.material ?? 'NONE') as Support,
       ...(steam.strap && { strapThickness: length(steam.strap.thicknessMm), endGap: length(steam.strap.endGapMm) }),
     }),
     ...(lamination && { glue: lamination.glue, plies: lamination.plies.toString() }),
+    person: recipe.person ?? '',
+    board: recipe.board ?? '',
+    source: recipe.source ?? '',
   };
 }
 

@@ -1,4 +1,4 @@
-import type { BlankFields, LaminationFields, RecipeFields } from '../api/schema';
+import type { BlankFields, LaminationFields, RecipeFields, SteamFields } from '../api/schema';
 import type { UnitSystem } from '../app/units';
 import { printLength, printTemperature } from '../units/printing';
 import type { Support } from './form';
@@ -18,6 +18,10 @@ export const GROWTH_RINGS: Record<BlankFields['growthRings'], string> = {
 };
 
 export const KNOTS: Record<BlankFields['knots'], string> = { CLEAR: 'clear', IN_BEND: 'in the bend' };
+
+export const OUTER_FACE: Record<NonNullable<BlankFields['outerFace']>, string> = { SAWN: 'sawn', RIVEN: 'riven', BARK: 'under the bark' };
+
+export const ADDITIVE: Record<NonNullable<SteamFields['soakAdditive']>, string> = { NONE: 'plain water', SOFTENER: 'softener' };
 
 export const METHOD: Record<RecipeFields['method'], string> = {
   STEAM_BOX: 'Steam box',
@@ -49,7 +53,7 @@ export function processLine(recipe: RecipeFields, system: UnitSystem): string {
   const { steam, lamination } = recipe;
   if (lamination) return `laminated cold with ${GLUE[lamination.glue].replace(/^[A-Z](?=[a-z])/, (c) => c.toLowerCase())}`;
   if (!steam) return '';
-  const soak = steam.soakHours > 0 ? `${steam.soakHours} h soak, ` : '';
+  const soak = steam.soakHours > 0 ? `${steam.soakHours} h soak${steam.soakAdditive ? ' with softener' : ''}, ` : '';
   const strap = steam.strap ? STRAP[steam.strap.material] : 'no strap';
   return `${soak}${steam.steamMinutes} min steam at ${printTemperature(steam.chamberC, system)}, ${strap}`;
 }

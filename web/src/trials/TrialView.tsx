@@ -11,9 +11,11 @@ import { FORECAST_DRAFT } from '../forecast/draft';
 import { EMPTY_OUTCOME, LOG_DRAFT } from '../log/draft';
 import { limitInWords, oddsInWords } from '../odds/words';
 import { formOf } from '../recipe/form';
-import { GROWTH_RINGS, KNOTS, processLine, shapeLine, stockLine } from '../recipe/words';
+import { GROWTH_RINGS, KNOTS, OUTER_FACE, processLine, shapeLine, stockLine } from '../recipe/words';
 import { printDay } from '../units/days';
 import { printLength, printPercent } from '../units/printing';
+import { ChamberRecord } from './ChamberRecord';
+import { doneLine } from './done';
 import { OutcomeTag } from './OutcomeTag';
 
 export function TrialView() {
@@ -48,6 +50,7 @@ function TrialPage({ trial }: { trial: Trial }) {
           <OutcomeTag outcome={trial.outcome} />
         </Box>
         <Facts trial={trial} system={system} />
+        <ChamberRecord readings={trial.done.chamber} wantedC={trial.recipe.steam?.chamberC} />
         {answer && limiting && (
           <Box sx={{ borderTop: 1, borderColor: 'divider', pt: 1.5, mt: 1.5 }}>
             <Typography>{limitInWords(limiting)}</Typography>
@@ -65,14 +68,19 @@ function TrialPage({ trial }: { trial: Trial }) {
 function Facts({ trial, system }: { trial: Trial; system: UnitSystem }) {
   const { recipe, outcome } = trial;
   const { blank } = recipe;
+  const done = doneLine(trial.done);
   const released = outcome.releasedRadiusMm;
   const facts: [string, string][] = [
     ['Stock', stockLine(recipe)],
     ['Piece', shapeLine(recipe, system)],
-    ['Done', processLine(recipe, system)],
+    ['Planned', processLine(recipe, system)],
     ['Rings', GROWTH_RINGS[blank.growthRings]],
     ['Grain', `${blank.grainRun ? `1 in ${blank.grainRun}` : 'slope not looked at'}, knots ${KNOTS[blank.knots]}`],
   ];
+  if (blank.outerFace) facts.push(['Outer face', OUTER_FACE[blank.outerFace]]);
+  if (done) facts.push(['Went', done]);
+  const named = [recipe.board && `board ${recipe.board}`, recipe.source && `from ${recipe.source}`, recipe.person && `bent by ${recipe.person}`].filter(Boolean);
+  if (named.length > 0) facts.push(['Who, what', named.join(', ')]);
   if (released !== undefined) {
     const opened = released / recipe.innerRadiusMm - 1;
     facts.push(['Released', `radius ${printLength(released, system)}, ${opened < 0 ? 'closed' : 'opened'} ${printPercent(opened)}`]);

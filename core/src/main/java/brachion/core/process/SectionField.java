@@ -103,21 +103,59 @@ public final class SectionField {
         moist[known - 1] = moist[known - 2];
         soft[0] = acrossWidth(column -> faceSoftness(surroundings.inner(), 0, column));
         soft[known - 1] = acrossWidth(column -> faceSoftness(surroundings.outer(), grid.layers() - 1, column));
-        return new SectionCondition(resample(depth, soft, SectionCondition.LAYERS),
-                resample(depth, moist, SectionCondition.LAYERS));
+        return new SectionCondition(resample(depth, soft, SectionCondition.LAYERS, reached),
+                resample(depth, moist, SectionCondition.LAYERS, reached));
     }
 
     /** Temperature [°C], moisture [%] or softness at equal steps of depth in the middle of the width, inner first. */
     public double[] profile(Quantity quantity, int points) {
-        double[] depth = new double[grid.layers()];
+        return profile(quantity, points, 0);
+    }
+
+    private double[] profile(Quantity quantity, int points, int column) {
         double[] value = new double[grid.layers()];
-        double reached = 0;
         for (int layer = 0; layer < grid.layers(); layer++) {
-            depth[layer] = reached + grid.thicknessM()[layer] / 2;
-            reached += grid.thicknessM()[layer];
-            value[layer] = at(quantity, layer, 0);
+            value[layer] = at(quantity, layer, column);
         }
-        return resample(depth, value, points);
+        return resample(middles(grid.thicknessM()), value, points, sum(grid.thicknessM()));
+    }
+
+    /** The same over the section: rows of depth, inner face first, each from the middle of the width to the edge. */
+    public double[][] picture(Quantity quantity, int depths, int columns) {
+        double[][] byColumn = new double[grid.columns()][];
+        for (int column = 0; column < grid.columns(); column++) {
+            byColumn[column] = profile(quantity, depths, column);
+        }
+        double[] across = middles(grid.widthM());
+        double[][] picture = new double[depths][];
+        for (int depth = 0; depth < depths; depth++) {
+            double[] row = new double[grid.columns()];
+            for (int column = 0; column < row.length; column++) {
+                row[column] = byColumn[column][depth];
+            }
+            picture[depth] = row.length == 1 ? filled(row[0], columns) : resample(across, row, columns, sum(grid.widthM()));
+        }
+        return picture;
+    }
+
+    private static double[] filled(double value, int count) {
+        double[] filled = new double[count];
+        Arrays.fill(filled, value);
+        return filled;
+    }
+
+    private static double[] middles(double[] sizes) {
+        double[] middles = new double[sizes.length];
+        double reached = 0;
+        for (int i = 0; i < sizes.length; i++) {
+            middles[i] = reached + sizes[i] / 2;
+            reached += sizes[i];
+        }
+        return middles;
+    }
+
+    private static double sum(double[] sizes) {
+        return Arrays.stream(sizes).sum();
     }
 
     /** What a picture of the section can show. */
@@ -198,9 +236,8 @@ public final class SectionField {
         return sum / all;
     }
 
-    /** Values at the middles of so many equal parts of the thickness, linear between the known depths. */
-    private double[] resample(double[] depth, double[] value, int parts) {
-        double total = Arrays.stream(grid.thicknessM()).sum();
+    /** Values at the middles of so many equal parts of a length, linear between the known places. */
+    private static double[] resample(double[] depth, double[] value, int parts, double total) {
         double[] result = new double[parts];
         int next = 1;
         for (int part = 0; part < parts; part++) {

@@ -17,10 +17,16 @@ public enum PhysicalBound {
     MOISTURE_PERCENT("Moisture", 0, 200, "%"),
     /** Temperature of the steam chamber. */
     CHAMBER_C("Chamber temperature", 20, 130, "°C"),
+    /** Reading of a thermometer in the chamber, from the cold start on. */
+    PROBE_C("Chamber reading", -20, 130, "°C"),
     /** Time in steam. */
     STEAM_MINUTES("Steaming time", 1, 1440, "min"),
     /** Time under water before steaming. */
     SOAK_HOURS("Soak", 0, 1000, "h"),
+    /** Temperature of the water stock is soaked in. */
+    BATH_C("Water temperature", 1, 100, "°C"),
+    /** Moisture a soak is followed to; beyond, the cell walls are full. */
+    SOAKED_PERCENT("Wanted moisture", 1, 29, "%"),
     /** From the chamber to fully clamped. */
     CARRY_SECONDS("Carry", 0, 900, "s"),
     /** Time clamped to the form. */

@@ -17,7 +17,10 @@ import static brachion.core.method.Seasoning.KILN_DRIED;
 import brachion.core.method.GrowthRings;
 import brachion.core.method.Knots;
 import brachion.core.method.MethodKind;
+import brachion.core.method.OuterFace;
 import brachion.core.method.Seasoning;
+import brachion.core.method.SoakAdditive;
+import brachion.core.process.StageKind;
 import brachion.core.quantity.Length;
 import brachion.core.quantity.LengthUnit;
 import brachion.core.risk.Flaw;
@@ -29,6 +32,9 @@ import brachion.server.recipe.LaminationFields;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.recipe.SteamFields;
 import brachion.server.recipe.StrapFields;
+import brachion.server.trial.DoneFields;
+import brachion.server.trial.DoneFields.ChamberReading;
+import brachion.server.trial.DoneFields.StageTook;
 import brachion.server.trial.OutcomeFields;
 import brachion.server.trial.TrialFields;
 import java.time.LocalDate;
@@ -51,6 +57,10 @@ final class FellmarrowWorkshop {
     private static final Steam STRAPPED = new Steam(0, 60, 98, STEEL, 0.9);
     private static final Steam SOAKED_STRAPPED = new Steam(14, 75, 98, STEEL, 0.9);
     private static final Steam SMALL_GENERATOR = new Steam(0, 60, 83, STEEL, 0.9);
+
+    private static final List<String> PEOPLE = List.of("Tamsin", "Odo", "Wren");
+    private static final String YARD = "Estuary timber yard";
+    private static final String COPPICE = "Hollow Lane coppice";
 
     private static final List<Job> JOBS = List.of(
             job(2024, 11, 7, 6, "Snowshoe toe", "white-ash", KILN_DRIED, 7.5, MIXED, 19, 22, 140, 180, QUICK),
@@ -111,28 +121,63 @@ final class FellmarrowWorkshop {
         // a shop tries a little thicker or thinner, a little tighter or gentler, from piece to piece
         double thickness = onTheRule(job.thicknessMm() * (1 + 0.05 * (piece % 3 - 1)), 32);
         double radius = onTheRule(job.radiusMm() * pick(0.9, 1.0, 1.0, 1.1), 8);
+        OuterFace face = job.seasoning() == GREEN ? pickFace() : null;
         BlankFields blank = new BlankFields(job.speciesId(), job.seasoning(),
-                measured ? Math.round(moisture * 2) / 2.0 : null, job.rings(), run, knots, thickness,
+                measured ? Math.round(moisture * 2) / 2.0 : null, job.rings(), run, knots, face, thickness,
                 onTheRule(job.widthMm(), 8));
-        RecipeFields recipe = recipe(job, blank, radius);
-        ShopLuck.Ending ending = luck.ending(recipe, moisture, run == null ? pick(25, 25, 15, 10) : run);
+        String person = PEOPLE.get(random.nextInt(PEOPLE.size()));
+        String board = board(job, piece);
+        RecipeFields recipe = recipe(job, blank, radius, person, board);
+        double hands = luck.hands(person) * luck.board(board);
+        ShopLuck.Ending ending = luck.ending(recipe, moisture, run == null ? pick(25, 25, 15, 10) : run, hands);
         Double released = ending.severity() != Severity.BROKEN && random.nextDouble() < 0.6
-                ? onTheRule(radius * (1.02 + 0.06 * random.nextDouble()), 16) : null;
-        return new TrialFields(job.from().plusDays(piece / 2), recipe,
+                ? onTheRule(radius * luck.opening(recipe), 16) : null;
+        return new TrialFields(job.from().plusDays(piece / 2), recipe, done(recipe, job),
                 new OutcomeFields(ending.severity(), ending.flaw(), released), note(job, ending));
     }
 
-    private RecipeFields recipe(Job job, BlankFields blank, double radius) {
+    /** Two or three boards to a job, named by wood and month; some jobs go on with what another left over. */
+    private static String board(Job job, int piece) {
+        String wood = job.speciesId().replaceAll(".*-", "");
+        return "%s %d/%d %s".formatted(wood, job.from().getMonthValue(), job.from().getYear() % 100, piece % 5 < 3 ? "A" : "B");
+    }
+
+    private OuterFace pickFace() {
+        return random.nextInt(3) == 0 ? OuterFace.BARK : OuterFace.RIVEN;
+    }
+
+    private RecipeFields recipe(Job job, BlankFields blank, double radius, String person, String board) {
+        String source = job.seasoning() == KILN_DRIED ? YARD : COPPICE;
         if (job.process() instanceof Plies plies) {
             return new RecipeFields(blank, radius, job.angle(), MethodKind.COLD_LAMINATION, null,
-                    new LaminationFields(plies.glue(), plies.count()));
+                    new LaminationFields(plies.glue(), plies.count()), person, board, source);
         }
         Steam steam = (Steam) job.process();
         StrapFields strap = steam.strap() == null ? null
                 : new StrapFields(steam.strap(), onTheRule(steam.strapMm(), 64), onTheRule(pick(0, 0, 0, 1, 2), 32));
         double carry = 10 + random.nextInt(25);
-        return new RecipeFields(blank, radius, job.angle(), MethodKind.STEAM_BOX,
-                new SteamFields(steam.soakHours(), steam.minutes(), steam.chamberC(), carry, strap), null);
+        SoakAdditive additive = steam.soakHours() > 0 && random.nextBoolean() ? SoakAdditive.SOFTENER : null;
+        return new RecipeFields(blank, radius, job.angle(), MethodKind.STEAM_BOX, new SteamFields(steam.soakHours(),
+                additive, steam.minutes(), steam.chamberC(), carry, pick(2, 12, 24, 24, 48), strap), null, person, board, source);
+    }
+
+    /** Now and then the steam ran longer than planned; on the day of the small generator somebody wrote the chamber down. */
+    private DoneFields done(RecipeFields recipe, Job job) {
+        if (recipe.method() != MethodKind.STEAM_BOX) {
+            return null;
+        }
+        List<StageTook> stages = new ArrayList<>();
+        if (random.nextInt(4) == 0) {
+            stages.add(new StageTook(StageKind.STEAM_BOX, recipe.steam().steamMinutes() + pick(5, 10, 15, 20)));
+        }
+        List<ChamberReading> chamber = new ArrayList<>();
+        if (job.process() == SMALL_GENERATOR) {
+            for (int reading = 0; reading <= 6; reading++) {
+                double celsius = 83 - 45 * Math.exp(-reading / 1.6) + random.nextInt(3) - 1;
+                chamber.add(new ChamberReading(10.0 * reading, celsius));
+            }
+        }
+        return new DoneFields(stages, chamber);
     }
 
     private static String note(Job job, ShopLuck.Ending ending) {

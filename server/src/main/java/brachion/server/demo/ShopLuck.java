@@ -36,7 +36,7 @@ final class ShopLuck {
     record Ending(Severity severity, Flaw flaw) {
     }
 
-    Ending ending(RecipeFields recipe, double moisture, double grainRun) {
+    Ending ending(RecipeFields recipe, double moisture, double grainRun, double hands) {
         BlankFields blank = recipe.blank();
         double asked = 100 * blank.thicknessMm() / (2 * recipe.innerRadiusMm() + blank.thicknessMm());
         double bears = STRETCH.get(blank.speciesId()) * (1 - 1.8 / grainRun)
@@ -44,7 +44,7 @@ final class ShopLuck {
         boolean laminated = recipe.method() == MethodKind.COLD_LAMINATION;
         double ready = laminated ? 0.22 : readiness(recipe.steam(), blank.thicknessMm(), moisture);
         bears *= ready;
-        double outer = asked * (laminated ? 1 : share(recipe)) / bears * Math.exp(0.17 * random.nextGaussian());
+        double outer = asked * (laminated ? 1 : share(recipe)) / bears * hands * Math.exp(0.17 * random.nextGaussian());
         double inner = asked / SQUEEZE.getOrDefault(blank.speciesId(), 17.0) / (laminated ? 2 : ready) * Math.exp(0.2 * random.nextGaussian());
         if (random.nextDouble() < (laminated ? 0.16 : 0.03)) {
             Flaw odd = laminated ? Flaw.GLUE_LINE_GAP : Flaw.GRAIN_SPLIT;
@@ -59,6 +59,30 @@ final class ShopLuck {
             return new Ending(inner > 1.35 ? Severity.BROKEN : Severity.FLAW, Flaw.INNER_CREASE);
         }
         return new Ending(Severity.CLEAN, null);
+    }
+
+    /** The apprentice pulls unevenly; the others hardly differ. */
+    double hands(String person) {
+        return switch (person) {
+            case "Wren" -> 1.12;
+            case "Odo" -> 0.97;
+            default -> 1;
+        };
+    }
+
+    /** Every board is a little better or worse than its like, always the same. */
+    double board(String name) {
+        return Math.exp(0.08 * new Random(name.hashCode()).nextGaussian());
+    }
+
+    /** How many times its radius a piece has when it is let go. */
+    double opening(RecipeFields recipe) {
+        double noise = 0.008 * random.nextGaussian();
+        if (recipe.method() == MethodKind.COLD_LAMINATION) {
+            return 1 + 1.1 / Math.pow(recipe.lamination().plies(), 2) + noise;
+        }
+        double strap = recipe.steam().strap() == null ? 1 : 0.6;
+        return 1 + strap * (0.025 + 0.055 * Math.exp(-recipe.steam().holdHours() / 16)) + noise;
     }
 
     /** How much of its best the steamed piece gives: wet enough, hot enough, long enough. */

@@ -3,6 +3,7 @@ package brachion.server.forecasting;
 import brachion.core.risk.RiskModel;
 import brachion.server.trial.Trials;
 import brachion.server.trial.Trials.Recorded;
+import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
 import org.springframework.stereotype.Component;
 
@@ -38,7 +39,8 @@ class FittedRisk {
         Fit fit = latest.get();
         Recorded recorded = trials.recorded();
         if (fit == null || fit.revision() != recorded.revision()) {
-            fit = new Fit(recorded.revision(), RiskModel.fit(recorded.trials()));
+            fit = new Fit(recorded.revision(),
+                    RiskModel.fit(recorded.trials(), Optional.ofNullable(fit).map(Fit::risk)));
             latest.set(fit);
         }
         return fit;

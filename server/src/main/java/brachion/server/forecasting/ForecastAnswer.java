@@ -3,9 +3,15 @@ package brachion.server.forecasting;
 import brachion.core.bending.BendSection;
 import brachion.core.forecast.Evidence;
 import brachion.core.forecast.Forecast;
+import brachion.core.forecast.MissingMeasurement;
 import brachion.core.forecast.ModeForecast;
+import brachion.core.forecast.NearRecord;
 import brachion.core.forecast.Odds;
+import brachion.core.forecast.SpringbackForecast;
 import brachion.core.method.Demand;
+import brachion.core.method.Doubt;
+import brachion.core.method.Recipe;
+import brachion.core.risk.Severity;
 import java.util.List;
 
 /**
@@ -16,11 +22,51 @@ import java.util.List;
  * @param unbrokenByTables the first of these by published radii alone
  * @param modes            failure modes, the limiting one first
  * @param section          the drawn section
+ * @param springback       how far it opens when it is let go
+ * @param missing          what nobody measured, the most telling first
+ * @param doubts           what can hardly be meant, to be asked about
  * @param evidence         what the odds rest on
  * @param fit              the fit that answered
  */
 record ForecastAnswer(Odds unbroken, Odds clean, Odds unbrokenByTables, List<ModeForecast> modes,
-                      SectionView section, Evidence evidence, FitView fit) {
+                      SectionView section, SpringbackForecast springback, List<MissingMeasurement> missing,
+                      EvidenceView evidence, List<Doubt> doubts, FitView fit) {
+
+    /**
+     * What the odds rest on.
+     *
+     * @param trialsOfMethod how many trials of this method the fit used
+     * @param trialsNear     how many of them asked of every face what this bend asks, within a factor
+     * @param beyondRecords  whether this bend asks more than any recorded trial of the method was asked
+     * @param nearest        the records most like it, nearest first
+     */
+    record EvidenceView(int trialsOfMethod, int trialsNear, boolean beyondRecords, List<NearView> nearest) {
+
+        static EvidenceView of(Evidence evidence) {
+            return new EvidenceView(evidence.trialsOfMethod(), evidence.trialsNear(), evidence.beyondRecords(),
+                    evidence.nearest().stream().map(NearView::of).toList());
+        }
+    }
+
+    /**
+     * A record like the piece asked about.
+     *
+     * @param trialId       key of the trial
+     * @param speciesId     its wood
+     * @param thicknessMm   its thickness [mm]
+     * @param innerRadiusMm its radius [mm]
+     * @param severity      how it ended
+     * @param alike         what the two have in common
+     */
+    record NearView(long trialId, String speciesId, double thicknessMm, double innerRadiusMm, Severity severity,
+                    List<NearRecord.Likeness> alike) {
+
+        static NearView of(NearRecord near) {
+            Recipe recipe = near.trial().recipe();
+            return new NearView(near.trial().id(), recipe.blank().species().id(), recipe.blank().thicknessMm(),
+                    recipe.bend().innerRadiusMm(), near.trial().outcome().severity(), near.alike());
+        }
+    }
 
     /**
      * The section of the most ordinary piece this could be.
@@ -64,9 +110,10 @@ record ForecastAnswer(Odds unbroken, Odds clean, Odds unbrokenByTables, List<Mod
     record FitView(long revision, int trials) {
     }
 
-    static ForecastAnswer of(Forecast forecast, FittedRisk.Fit fit) {
+    static ForecastAnswer of(Forecast forecast, List<Doubt> doubts, FittedRisk.Fit fit) {
         return new ForecastAnswer(forecast.unbroken(), forecast.clean(), forecast.unbrokenByTables(),
-                forecast.modes(), SectionView.of(forecast.typical()), forecast.evidence(),
+                forecast.modes(), SectionView.of(forecast.typical()), forecast.springback(), forecast.missing(),
+                EvidenceView.of(forecast.evidence()), doubts,
                 new FitView(fit.revision(), fit.risk().trials()));
     }
 }

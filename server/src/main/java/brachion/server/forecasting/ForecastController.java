@@ -1,7 +1,10 @@
 package brachion.server.forecasting;
 
 import brachion.core.forecast.Forecaster;
+import brachion.core.method.Doubt;
+import brachion.core.method.Recipe;
 import brachion.server.recipe.RecipeFields;
+import brachion.server.rig.Rig;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -13,9 +16,11 @@ import org.springframework.web.bind.annotation.RestController;
 class ForecastController {
 
     private final FittedRisk fitted;
+    private final Rig rig;
 
-    ForecastController(FittedRisk fitted) {
+    ForecastController(FittedRisk fitted, Rig rig) {
         this.fitted = fitted;
+        this.rig = rig;
     }
 
     /**
@@ -29,6 +34,7 @@ class ForecastController {
     @PostMapping("/api/forecast")
     ForecastAnswer forecast(@Valid @RequestBody ForecastRequest request) {
         FittedRisk.Fit fit = fitted.current();
-        return ForecastAnswer.of(new Forecaster(fit.risk()).forecast(request.recipe().toRecipe()), fit);
+        Recipe recipe = request.recipe().toRecipe();
+        return ForecastAnswer.of(new Forecaster(fit.risk()).forecast(recipe), Doubt.of(recipe, rig.altitudeM()), fit);
     }
 }

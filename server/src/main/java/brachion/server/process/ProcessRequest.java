@@ -2,6 +2,7 @@ package brachion.server.process;
 
 import brachion.core.method.Recipe;
 import brachion.core.method.SteamBox;
+import brachion.core.process.Piece;
 import brachion.core.process.Stage;
 import brachion.core.process.StageKind;
 import brachion.core.quantity.PhysicalBound;
@@ -35,16 +36,19 @@ record ProcessRequest(
             throw new RefusedFieldException("recipe.method", "Only steamed stock has a process to follow.");
         }
         List<Stage> plan = new ArrayList<>();
-        for (Stage stage : steam.stages()) {
-            double medium = stage.kind() == StageKind.STEAM_BOX ? stage.mediumC() : shopC;
-            plan.add(stage(stage.kind(), stage.seconds(), medium));
-        }
-        plan.add(stage(StageKind.FORM, formHours * 3600, shopC));
-        plan.add(stage(StageKind.RACK, rackDays * 86_400, shopC));
+        steam.stages().forEach(stage -> plan.add(stage.in(shopC, shopHumidityPercent / 100)));
+        plan.add(stage(StageKind.FORM, formHours * 3600));
+        plan.add(stage(StageKind.RACK, rackDays * 86_400));
         return plan;
     }
 
-    private Stage stage(StageKind kind, double seconds, double mediumC) {
-        return new Stage(kind, seconds, mediumC, shopC, shopHumidityPercent / 100);
+    /** The piece, as warm as the shop. */
+    Piece piece(Recipe typical) {
+        Piece blank = SteamBox.piece(typical.blank());
+        return new Piece(blank.basicSpecificGravity(), blank.thicknessMm(), blank.widthMm(), blank.moisturePercent(), shopC);
+    }
+
+    private Stage stage(StageKind kind, double seconds) {
+        return new Stage(kind, seconds, shopC, shopC, shopHumidityPercent / 100);
     }
 }

@@ -3,6 +3,7 @@ package brachion.server.recipe;
 import brachion.core.method.Blank;
 import brachion.core.method.GrowthRings;
 import brachion.core.method.Knots;
+import brachion.core.method.OuterFace;
 import brachion.core.method.Seasoning;
 import brachion.core.quantity.PhysicalBound;
 import brachion.core.wood.Species;
@@ -23,6 +24,7 @@ import java.util.OptionalDouble;
  * @param growthRings     how the rings lie at the bend
  * @param grainRun        slope of grain as the run for a rise of one, null when nobody looked
  * @param knots           knots or wild grain in the bend
+ * @param outerFace       how the stretched face was made, null for sawn
  * @param thicknessMm     thickness of the piece bent at once, of one ply in a lamination [mm]
  * @param widthMm         width [mm]
  */
@@ -35,6 +37,7 @@ public record BlankFields(
         GrowthRings growthRings,
         @Within(PhysicalBound.GRAIN_RUN) Double grainRun,
         @NotNull(message = "Say whether there are knots in the bend.") @Enumerated(EnumType.STRING) Knots knots,
+        @Enumerated(EnumType.STRING) OuterFace outerFace,
         @NotNull(message = "Thickness is needed.") @Within(PhysicalBound.THICKNESS_MM) Double thicknessMm,
         @NotNull(message = "Width is needed.") @Within(PhysicalBound.WIDTH_MM) Double widthMm) {
 
@@ -42,7 +45,17 @@ public record BlankFields(
         Species species = SpeciesCatalogue.published().find(speciesId).orElseThrow(
                 () -> new RefusedFieldException("recipe.blank.speciesId", "There is no species “" + speciesId + "”."));
         return new Blank(species, seasoning, optional(moisturePercent), growthRings, optional(grainRun), knots,
-                thicknessMm, widthMm);
+                outerFace == null ? OuterFace.SAWN : outerFace, thicknessMm, widthMm);
+    }
+
+    static BlankFields of(Blank blank) {
+        return new BlankFields(blank.species().id(), blank.seasoning(), value(blank.moisturePercent()), blank.growthRings(),
+                value(blank.grainRun()), blank.knots(), blank.outerFace() == OuterFace.SAWN ? null : blank.outerFace(),
+                blank.thicknessMm(), blank.widthMm());
+    }
+
+    private static Double value(OptionalDouble known) {
+        return known.isPresent() ? known.getAsDouble() : null;
     }
 
     private static OptionalDouble optional(Double value) {

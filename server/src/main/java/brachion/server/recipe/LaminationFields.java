@@ -22,4 +22,8 @@ public record LaminationFields(
     ColdLamination toMethod() {
         return new ColdLamination(glue, plies);
     }
+
+    static LaminationFields of(ColdLamination lamination) {
+        return new LaminationFields(lamination.glue(), lamination.plies());
+    }
 }

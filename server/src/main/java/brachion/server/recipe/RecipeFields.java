@@ -1,9 +1,12 @@
 package brachion.server.recipe;
 
 import brachion.core.method.Bend;
+import brachion.core.method.ColdLamination;
 import brachion.core.method.Method;
 import brachion.core.method.MethodKind;
+import brachion.core.method.Names;
 import brachion.core.method.Recipe;
+import brachion.core.method.SteamBox;
 import brachion.core.quantity.PhysicalBound;
 import brachion.server.problem.RefusedFieldException;
 import jakarta.persistence.Embeddable;
@@ -12,6 +15,7 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 
 /**
  * One bend as planned or as done. Just the settings of the chosen method are filled.
@@ -22,6 +26,9 @@ import jakarta.validation.constraints.NotNull;
  * @param method        which method
  * @param steam         settings of the steam box, null for another method
  * @param lamination    settings of the cold lamination, null for another method
+ * @param person        who bends it, null when nobody wrote it down
+ * @param board         the board it is cut from, null when nobody wrote it down
+ * @param source        where the board came from, null when nobody wrote it down
  */
 @Embeddable
 public record RecipeFields(
@@ -30,7 +37,12 @@ public record RecipeFields(
         @NotNull(message = "Bend angle is needed.") @Within(PhysicalBound.ANGLE_DEGREES) Double angleDegrees,
         @NotNull(message = "Choose a method.") @Enumerated(EnumType.STRING) MethodKind method,
         @Valid @Embedded SteamFields steam,
-        @Valid @Embedded LaminationFields lamination) {
+        @Valid @Embedded LaminationFields lamination,
+        @Size(max = 80, message = NAME_LENGTH) String person,
+        @Size(max = 80, message = NAME_LENGTH) String board,
+        @Size(max = 80, message = NAME_LENGTH) String source) {
+
+    private static final String NAME_LENGTH = "A name may be up to 80 characters long.";
 
     /**
      * The recipe the core computes with.
@@ -38,7 +50,26 @@ public record RecipeFields(
      * @throws RefusedFieldException when the species is unknown or the settings are those of another method
      */
     public Recipe toRecipe() {
-        return new Recipe(blank.toBlank(), new Bend(innerRadiusMm, angleDegrees), toMethod());
+        return new Recipe(blank.toBlank(), new Bend(innerRadiusMm, angleDegrees), toMethod(),
+                new Names(name(person), name(board), name(source)));
+    }
+
+    private static String name(String given) {
+        return given == null ? "" : given.strip();
+    }
+
+    private static String given(String name) {
+        return name.isEmpty() ? null : name;
+    }
+
+    /** A recipe of the core as it travels. */
+    public static RecipeFields of(Recipe recipe) {
+        Names names = recipe.names();
+        return new RecipeFields(BlankFields.of(recipe.blank()), recipe.bend().innerRadiusMm(),
+                recipe.bend().angleDegrees(), recipe.method().kind(),
+                recipe.method() instanceof SteamBox box ? SteamFields.of(box) : null,
+                recipe.method() instanceof ColdLamination stack ? LaminationFields.of(stack) : null,
+                given(names.person()), given(names.board()), given(names.source()));
     }
 
     private Method toMethod() {

@@ -5,6 +5,7 @@ import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.servers.Server;
 import java.util.List;
+import java.util.Map;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -21,16 +22,24 @@ class OpenApiConfiguration {
                 .servers(List.of(new Server().url("/")));
     }
 
-    /** What a person fills in, and readings of it, may leave things out; other answers are always complete. */
+    /** What a person fills in, readings of it, and what is marked so may be left out; other answers are always complete. */
     @Bean
-    @SuppressWarnings("rawtypes")
     OpenApiCustomizer answersAreComplete() {
         return api -> api.getComponents().getSchemas().forEach((name, schema) -> {
             boolean partial = name.endsWith("Fields") || name.endsWith("Reading");
-            if (!partial && schema.getProperties() != null) {
-                for (Object property : ((Schema<?>) schema).getProperties().keySet()) {
-                    schema.addRequiredItem(property.toString());
-                }
+            if (schema.getProperties() != null) {
+                requireAll(schema, partial);
+            }
+        });
+    }
+
+    @SuppressWarnings({"rawtypes", "unchecked"})
+    private static void requireAll(Schema schema, boolean partial) {
+        ((Map<String, Schema>) schema.getProperties()).forEach((name, property) -> {
+            // a value that is not there is left out of the answer, never sent as null
+            boolean mayMiss = property.getTypes() != null && property.getTypes().remove("null");
+            if (!partial && !mayMiss) {
+                schema.addRequiredItem(name);
             }
         });
     }

@@ -75,6 +75,11 @@ class TrialController {
                 counts.getOrDefault(Severity.BROKEN, 0L));
     }
 
+    @GetMapping("/names")
+    NamesView names() {
+        return service.names();
+    }
+
     @GetMapping("/{id}")
     TrialView view(@PathVariable long id) {
         return service.view(id);

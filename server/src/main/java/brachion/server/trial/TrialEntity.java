@@ -1,15 +1,23 @@
 package brachion.server.trial;
 
+import brachion.core.risk.Trial;
 import brachion.server.recipe.RecipeFields;
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import org.hibernate.annotations.BatchSize;
 
 /** A stored trial. A deleted one stays, marked, so that it can be brought back. */
 @Entity
@@ -32,6 +40,16 @@ class TrialEntity {
     @Embedded
     private RecipeFields recipe;
 
+    @ElementCollection
+    @CollectionTable(name = "trial_stage", joinColumns = @JoinColumn(name = "trial_id"))
+    @OrderColumn(name = "position")
+    @BatchSize(size = 500)
+    private List<DoneFields.StageTook> stages = new ArrayList<>();
+    @ElementCollection
+    @CollectionTable(name = "chamber_reading", joinColumns = @JoinColumn(name = "trial_id"))
+    @OrderColumn(name = "position")
+    @BatchSize(size = 500)
+    private List<DoneFields.ChamberReading> chamber = new ArrayList<>();
     @Embedded
     private OutcomeFields outcome;
 
@@ -48,8 +66,19 @@ class TrialEntity {
     final void write(TrialFields fields) {
         bentOn = fields.bentOn();
         recipe = fields.recipe();
+        replace(stages, fields.done().stages());
+        replace(chamber, fields.done().chamber());
         outcome = fields.outcome();
         note = fields.note();
+    }
+
+    private static <T> void replace(List<T> kept, List<T> by) {
+        kept.clear();
+        kept.addAll(by);
+    }
+
+    private DoneFields done() {
+        return new DoneFields(List.copyOf(stages), List.copyOf(chamber));
     }
 
     void delete(Instant at) {
@@ -69,10 +98,10 @@ class TrialEntity {
     }
 
     TrialView view() {
-        return new TrialView(id, version, bentOn, recipe, outcome, note);
+        return new TrialView(id, version, bentOn, recipe, DoneView.of(done(), recipe.steam()), outcome, note);
     }
 
-    TrialFields fields() {
-        return new TrialFields(bentOn, recipe, outcome, note);
+    Trial trial() {
+        return new TrialFields(bentOn, recipe, done(), outcome, note).toTrial(id);
     }
 }

@@ -8,27 +8,42 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
+import java.util.OptionalDouble;
 
 /**
  * A trial as it is written down.
  *
  * @param bentOn  the day of the bend
- * @param recipe  what was done
+ * @param recipe  what was planned, and done unless said otherwise
+ * @param done    where the process went otherwise, null when it went as planned
  * @param outcome how it ended
  * @param note    anything else, up to 2,000 characters; may be empty
  */
 public record TrialFields(
         @NotNull(message = "The day is needed.") LocalDate bentOn,
         @NotNull(message = "What was done is needed.") @Valid RecipeFields recipe,
+        @Valid DoneFields done,
         @NotNull(message = "How it ended is needed.") @Valid OutcomeFields outcome,
         @NotNull @Size(max = 2000, message = "A note may be up to 2,000 characters long.") String note) {
 
-    /** The trial as the core reads it; refuses what contradicts itself. */
-    Trial toTrial() {
+    /** A null is a process that went as planned. */
+    public TrialFields {
+        done = done == null ? DoneFields.asPlanned() : done;
+    }
+
+    /** Refuses what contradicts itself, naming the field. */
+    void requireSense() {
         if (outcome.severity() == Severity.BROKEN && outcome.releasedRadiusMm() != null) {
             throw new RefusedFieldException("outcome.releasedRadiusMm",
                     "A broken piece has no radius after release: clear it, or change how it ended.");
         }
-        return new Trial(recipe.toRecipe(), outcome.toOutcome());
+        toTrial(0);
+    }
+
+    /** The trial as the core reads it. */
+    Trial toTrial(long id) {
+        Double released = outcome.releasedRadiusMm();
+        return new Trial(id, done.asDone(recipe), outcome.toOutcome(),
+                released == null ? OptionalDouble.empty() : OptionalDouble.of(released));
     }
 }

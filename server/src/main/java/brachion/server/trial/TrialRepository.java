@@ -43,6 +43,18 @@ interface TrialRepository extends Repository<TrialEntity, Long> {
         long getTrials();
     }
 
+    @Query("select distinct t.recipe.person from TrialEntity t where t.deletedAt is null and t.recipe.person is not null "
+            + "order by t.recipe.person")
+    List<String> people();
+
+    @Query("select distinct t.recipe.board from TrialEntity t where t.deletedAt is null and t.recipe.board is not null "
+            + "order by t.recipe.board")
+    List<String> boards();
+
+    @Query("select distinct t.recipe.source from TrialEntity t where t.deletedAt is null and t.recipe.source is not null "
+            + "order by t.recipe.source")
+    List<String> sources();
+
     @NativeQuery("select revision from trial_revision where id = 1")
     long revision();
 

@@ -36,7 +36,7 @@ class TrialService implements Trials {
     @Transactional(readOnly = true)
     public Recorded recorded() {
         long revision = repository.revision();
-        List<Trial> trials = repository.present().stream().map(entity -> entity.fields().toTrial()).toList();
+        List<Trial> trials = repository.present().stream().map(TrialEntity::trial).toList();
         return new Recorded(revision, trials);
     }
 
@@ -62,17 +62,22 @@ class TrialService implements Trials {
     }
 
     @Transactional(readOnly = true)
+    public NamesView names() {
+        return new NamesView(repository.people(), repository.boards(), repository.sources());
+    }
+
+    @Transactional(readOnly = true)
     public TrialView view(long id) {
         return present(id).view();
     }
 
     public TrialView log(TrialFields fields) {
-        fields.toTrial();
+        fields.requireSense();
         return store(new TrialEntity(fields, clock.instant()));
     }
 
     public TrialView correct(long id, int version, TrialFields fields) {
-        fields.toTrial();
+        fields.requireSense();
         return change(id, version, trial -> trial.write(fields));
     }
 

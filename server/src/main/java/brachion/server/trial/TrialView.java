@@ -9,9 +9,11 @@ import java.time.LocalDate;
  * @param id      key
  * @param version state the trial was in when read; give it back with a change
  * @param bentOn  the day of the bend
- * @param recipe  what was done
+ * @param recipe  what was planned
+ * @param done    how the process went beside the plan
  * @param outcome how it ended
  * @param note    anything else
  */
-record TrialView(long id, int version, LocalDate bentOn, RecipeFields recipe, OutcomeFields outcome, String note) {
+record TrialView(long id, int version, LocalDate bentOn, RecipeFields recipe, DoneView done, OutcomeFields outcome,
+                 String note) {
 }

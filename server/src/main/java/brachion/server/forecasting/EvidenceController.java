@@ -1,0 +1,51 @@
+package brachion.server.forecasting;
+
+import brachion.core.forecast.Calibration;
+import brachion.core.forecast.RuleEvidence;
+import brachion.core.method.MethodKind;
+import brachion.core.risk.Belief;
+import brachion.core.risk.RiskModel;
+import brachion.core.risk.SetAside;
+import java.util.Arrays;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What the shop's own records say: of rules of thumb, of the forecasts, of species, boards and people. */
+@RestController
+class EvidenceController {
+
+    private final FittedRisk fitted;
+
+    EvidenceController(FittedRisk fitted) {
+        this.fitted = fitted;
+    }
+
+    /**
+     * @param trials      how many trials were used
+     * @param rules       each disputed rule, tipped by the records
+     * @param methods     each method by itself
+     * @param relaxationH time in which springback relaxes on the form, as the records say [h]
+     * @param measured    how many pieces had their radius after release measured
+     * @param setAside    records that are not used, and why
+     */
+    record EvidenceAnswer(int trials, List<RuleEvidence> rules, List<MethodEvidence> methods, double relaxationH,
+                          int measured, List<SetAside> setAside) {
+    }
+
+    /**
+     * @param method      the method
+     * @param calibration how well forecasts come true
+     * @param beliefs     what is believed of everything that may move the risks
+     */
+    record MethodEvidence(MethodKind method, Calibration calibration, List<Belief> beliefs) {
+    }
+
+    @GetMapping("/api/evidence")
+    EvidenceAnswer evidence() {
+        RiskModel risk = fitted.current().risk();
+        return new EvidenceAnswer(risk.trials(), RuleEvidence.of(risk), Arrays.stream(MethodKind.values())
+                .map(kind -> new MethodEvidence(kind, Calibration.of(risk, kind), risk.beliefs(kind))).toList(),
+                risk.springback().relaxationH(), risk.springback().measured(), risk.setAside());
+    }
+}

@@ -1,0 +1,12 @@
+package brachion.server.rig;
+
+import java.util.Optional;
+import org.springframework.data.repository.Repository;
+
+/** The stored rig. */
+interface RigRepository extends Repository<RigEntity, Byte> {
+
+    RigEntity saveAndFlush(RigEntity rig);
+
+    Optional<RigEntity> findById(byte id);
+}

@@ -1,0 +1,51 @@
+package brachion.server.rig;
+
+import brachion.server.problem.EditConflictException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps the rig. Until somebody saves one, the usual rig stands in its place, with version −1. */
+@Service
+@Transactional
+class RigService implements Rig {
+
+    private static final int NEVER_SAVED = -1;
+
+    private final RigRepository repository;
+
+    RigService(RigRepository repository) {
+        this.repository = repository;
+    }
+
+    /**
+     * The rig as it is kept.
+     *
+     * @param version state it was in when read; give it back with a change
+     * @param rig     the rig
+     */
+    record KeptRig(int version, RigFields rig) {
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public double altitudeM() {
+        return kept().rig().altitudeM();
+    }
+
+    @Transactional(readOnly = true)
+    public KeptRig kept() {
+        return repository.findById(RigEntity.ONLY).map(entity -> new KeptRig(entity.version(), entity.rig()))
+                .orElse(new KeptRig(NEVER_SAVED, RigFields.USUAL));
+    }
+
+    public KeptRig keep(int version, RigFields rig) {
+        if (kept().version() != version) {
+            throw new EditConflictException("The rig was changed elsewhere since you opened it. "
+                    + "Your entries are still here; load the newer one to compare.");
+        }
+        RigEntity entity = repository.findById(RigEntity.ONLY).orElseGet(() -> new RigEntity(rig));
+        entity.change(rig);
+        RigEntity stored = repository.saveAndFlush(entity);
+        return new KeptRig(stored.version(), stored.rig());
+    }
+}

@@ -1,0 +1,133 @@
+package brachion.server.trial;
+
+import brachion.core.method.Recipe;
+import brachion.core.method.SteamBox;
+import brachion.core.process.ProbeRecord;
+import brachion.core.process.StageKind;
+import brachion.core.quantity.PhysicalBound;
+import brachion.server.problem.RefusedFieldException;
+import brachion.server.recipe.RecipeFields;
+import brachion.server.recipe.Within;
+import jakarta.persistence.Column;
+import jakarta.persistence.Embeddable;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+
+/**
+ * How the process of a steamed trial went, beside the plan in its recipe. A stage that is not listed went as planned.
+ *
+ * @param stages  what stages really took
+ * @param chamber what a thermometer in the chamber wrote down, in rising order of time; empty without one
+ */
+public record DoneFields(
+        @NotNull @Size(max = 5, message = "A process has five stages.") List<@Valid @NotNull StageTook> stages,
+        @NotNull @Size(max = 500, message = "A chamber record may hold up to 500 readings.")
+        List<@Valid @NotNull ChamberReading> chamber) {
+
+    private static final Set<StageKind> KINDS =
+            Set.of(StageKind.SOAK, StageKind.STEAM_BOX, StageKind.CARRY, StageKind.FORM, StageKind.RACK);
+
+    /**
+     * What a stage really took.
+     *
+     * @param kind          the stage: SOAK, STEAM_BOX, CARRY, FORM or RACK
+     * @param actualMinutes how long it took [min]
+     */
+    @Embeddable
+    public record StageTook(
+            @NotNull(message = "Say which stage.") @Enumerated(EnumType.STRING) StageKind kind,
+            @NotNull(message = "How long the stage took is needed.") Double actualMinutes) {
+
+        private PhysicalBound bound() {
+            return switch (kind) {
+                case SOAK -> PhysicalBound.SOAK_HOURS;
+                case CARRY -> PhysicalBound.CARRY_SECONDS;
+                case FORM -> PhysicalBound.FORM_HOURS;
+                case RACK -> PhysicalBound.RACK_DAYS;
+                default -> PhysicalBound.STEAM_MINUTES;
+            };
+        }
+
+        private double inUnitOfBound() {
+            return switch (kind) {
+                case SOAK, FORM -> actualMinutes / 60;
+                case CARRY -> actualMinutes * 60;
+                case RACK -> actualMinutes / 1440;
+                default -> actualMinutes;
+            };
+        }
+    }
+
+    /**
+     * One reading in the chamber.
+     *
+     * @param minutes since the stock went in [min]
+     * @param celsius temperature [°C]
+     */
+    @Embeddable
+    public record ChamberReading(
+            @NotNull(message = "The time of the reading is needed.") @Column(name = "minutes") Double minutes,
+            @NotNull(message = "The temperature is needed.") @Within(PhysicalBound.PROBE_C) Double celsius) {
+    }
+
+    static DoneFields asPlanned() {
+        return new DoneFields(List.of(), List.of());
+    }
+
+    /** The recipe as it was done. Refuses what no process does, naming the field. */
+    Recipe asDone(RecipeFields plan) {
+        Recipe recipe = plan.toRecipe();
+        if (!(recipe.method() instanceof SteamBox steam)) {
+            if (!stages.isEmpty() || !chamber.isEmpty()) {
+                throw new RefusedFieldException("done", "Only steamed stock has stages to write down.");
+            }
+            return recipe;
+        }
+        requireSense();
+        SteamBox done = new SteamBox(took(StageKind.SOAK).orElse(steam.soakHours()), steam.additive(),
+                took(StageKind.STEAM_BOX).orElse(steam.steamMinutes()), steam.chamberC(), probe(),
+                took(StageKind.CARRY).orElse(steam.carrySeconds()), steam.strap(), held(steam));
+        return recipe.withMethod(done);
+    }
+
+    private OptionalDouble held(SteamBox steam) {
+        Optional<Double> took = took(StageKind.FORM);
+        return took.isPresent() ? OptionalDouble.of(took.get()) : steam.holdHours();
+    }
+
+    private Optional<Double> took(StageKind kind) {
+        return stages.stream().filter(stage -> stage.kind() == kind).map(StageTook::inUnitOfBound).findFirst();
+    }
+
+    private Optional<ProbeRecord> probe() {
+        return chamber.isEmpty() ? Optional.empty() : Optional.of(new ProbeRecord(chamber.stream()
+                .map(reading -> new ProbeRecord.Reading(reading.minutes() * 60, reading.celsius())).toList()));
+    }
+
+    private void requireSense() {
+        for (StageTook stage : stages) {
+            if (!KINDS.contains(stage.kind())) {
+                throw new RefusedFieldException("done.stages", "A steamed trial has no stage " + stage.kind() + ".");
+            }
+            if (!(stage.actualMinutes() > 0) || !stage.bound().holds(stage.inUnitOfBound())) {
+                throw new RefusedFieldException("done." + stage.kind(), stage.bound().sentence() + ", and more than zero.");
+            }
+        }
+        if (stages.stream().map(StageTook::kind).distinct().count() < stages.size()) {
+            throw new RefusedFieldException("done.stages", "Each stage can be written down once.");
+        }
+        for (int i = 0; i < chamber.size(); i++) {
+            if (chamber.get(i).minutes() < 0 || i > 0 && chamber.get(i).minutes() <= chamber.get(i - 1).minutes()) {
+                throw new RefusedFieldException("done.chamber",
+                        "The readings of the chamber must follow each other in time, from zero on.");
+            }
+        }
+    }
+}

@@ -1,0 +1,68 @@
+package brachion.server.rig;
+
+import static brachion.server.Wire.post;
+import static brachion.server.Wire.put;
+import static brachion.server.Wire.read;
+import static brachion.server.Wire.recipe;
+import static brachion.server.Wire.refusedFields;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import brachion.server.ServerTest;
+import brachion.server.Wire;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.assertj.MockMvcTester;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+
+@ServerTest
+class RigApiTest {
+
+    private static final String RIG = """
+            {"lengthMm": 2400, "widthMm": 127, "heightMm": 127, "wall": "PLYWOOD", "wallThicknessMm": 12,
+             "insulationThicknessMm": 0, "ventAreaMm2": 230, "generatorWatts": 1500, "generators": 1, "tankLitres": 4,
+             "shopC": 12, "altitudeM": 0}""";
+    private static final String LOAD = """
+            {"speciesId": "white-ash", "thicknessMm": 19, "widthMm": 25, "lengthMm": 1000, "moisturePercent": 15,
+             "across": 2, "layers": 2}""";
+
+    @Autowired
+    private MockMvcTester mvc;
+
+    @Test
+    void the_usual_rig_stands_in_until_one_is_saved() {
+        MvcTestResult usual = mvc.get().uri("/api/rig").exchange();
+        assertThat(read(usual, "$.version", Integer.class)).isEqualTo(-1);
+        assertThat(put(mvc, "/api/rig?version=-1", RIG)).hasStatusOk();
+        assertThat(read(mvc.get().uri("/api/rig").exchange(), "$.rig.lengthMm", Double.class)).isEqualTo(2400);
+    }
+
+    @Test
+    void a_change_on_top_of_somebody_elses_is_refused() {
+        put(mvc, "/api/rig?version=-1", RIG);
+        assertThat(put(mvc, "/api/rig?version=-1", RIG)).hasStatus(409);
+    }
+
+    @Test
+    void eight_feet_are_too_long_for_a_small_generator_and_it_says_what_to_change() {
+        MvcTestResult answer = post(mvc, "/api/rig/appraisal", "{\"rig\": %s, \"load\": %s}".formatted(RIG, LOAD));
+        assertThat(answer).hasStatusOk();
+        assertThat(read(answer, "$.hold", String.class)).isEqualTo("BARELY");
+        assertThat(read(answer, "$.changes[0].kind", String.class)).isEqualTo("SHORTEN");
+        assertThat(read(answer, "$.steamWatts", Double.class)).isEqualTo(1125);
+    }
+
+    @Test
+    void a_sealed_chamber_is_refused_by_name() {
+        MvcTestResult answer = post(mvc, "/api/rig/appraisal", "{\"rig\": %s, \"load\": %s}".formatted(
+                RIG.replace("\"ventAreaMm2\": 230", "\"ventAreaMm2\": 0"), LOAD));
+        assertThat(answer).hasStatus(400);
+        assertThat(refusedFields(answer)).containsExactly("rig.ventAreaMm2");
+    }
+
+    @Test
+    void the_height_of_the_shop_decides_what_chamber_is_doubted() {
+        put(mvc, "/api/rig?version=-1", RIG.replace("\"altitudeM\": 0", "\"altitudeM\": 2000"));
+        MvcTestResult forecast = post(mvc, "/api/forecast", "{\"recipe\": %s}".formatted(recipe(12, 200, Wire.STEAM)));
+        assertThat(read(forecast, "$.doubts[0].kind", String.class)).isEqualTo("HOTTER_THAN_BOILING");
+    }
+}

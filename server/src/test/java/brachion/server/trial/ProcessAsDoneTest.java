@@ -1,0 +1,100 @@
+package brachion.server.trial;
+
+import static brachion.server.Wire.post;
+import static brachion.server.Wire.put;
+import static brachion.server.Wire.read;
+import static brachion.server.Wire.recipe;
+import static brachion.server.Wire.refusedFields;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import brachion.server.ServerTest;
+import brachion.server.Wire;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import javax.sql.DataSource;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.test.web.servlet.assertj.MockMvcTester;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+
+@ServerTest
+class ProcessAsDoneTest {
+
+    private static final String BROKEN = "{\"severity\": \"BROKEN\", \"flaw\": \"SNAP\"}";
+
+    @Autowired
+    private MockMvcTester mvc;
+    @Autowired
+    private DataSource dataSource;
+
+    private static String trial(String done) {
+        return Wire.trial(recipe(12, 200, Wire.STEAM), "{\"severity\": \"CLEAN\"}")
+                .replace("\"outcome\"", "\"done\": " + done + ", \"outcome\"");
+    }
+
+    @Test
+    void stages_are_kept_as_planned_and_as_done() {
+        MvcTestResult logged = post(mvc, "/api/trials", trial("""
+                {"stages": [{"kind": "STEAM_BOX", "actualMinutes": 70}, {"kind": "RACK", "actualMinutes": 20160}],
+                 "chamber": [{"minutes": 0, "celsius": 40}, {"minutes": 12, "celsius": 97}]}"""));
+        assertThat(logged).hasStatus(201);
+        MvcTestResult read = mvc.get().uri("/api/trials/" + read(logged, "$.id", Long.class)).exchange();
+        assertThat(read(read, "$.done.stages[0].plannedMinutes", Double.class)).isEqualTo(45);
+        assertThat(read(read, "$.done.stages[0].actualMinutes", Double.class)).isEqualTo(70);
+        assertThat(read(read, "$.done.chamber[1].celsius", Double.class)).isEqualTo(97);
+    }
+
+    @Test
+    void a_correction_replaces_what_was_done() {
+        MvcTestResult logged = post(mvc, "/api/trials", trial("{\"stages\": [{\"kind\": \"SOAK\", \"actualMinutes\": 600}], \"chamber\": []}"));
+        long id = read(logged, "$.id", Long.class);
+        MvcTestResult corrected = put(mvc, "/api/trials/%d?version=0".formatted(id),
+                trial("{\"stages\": [{\"kind\": \"CARRY\", \"actualMinutes\": 0.5}], \"chamber\": []}"));
+        assertThat(read(corrected, "$.done.stages.length()", Integer.class)).isEqualTo(1);
+        assertThat(read(corrected, "$.done.stages[0].kind", String.class)).isEqualTo("CARRY");
+    }
+
+    /** The fit hears of what was done: a chamber that never got hot excuses the wood. */
+    @Test
+    void a_broken_piece_says_less_against_the_wood_when_the_chamber_was_cold() {
+        post(mvc, "/api/trials", Wire.trial(recipe(12, 120, Wire.STEAM), BROKEN));
+        double hot = odds();
+        post(mvc, "/api/trials", Wire.cleanTrial());
+        new JdbcTemplate(dataSource).execute("delete from trial");
+        post(mvc, "/api/trials", Wire.trial(recipe(12, 120, Wire.STEAM), BROKEN).replace("\"outcome\"", """
+                "done": {"stages": [], "chamber": [{"minutes": 0, "celsius": 60}, {"minutes": 45, "celsius": 70}]}, "outcome\""""));
+        assertThat(odds()).isGreaterThan(hot);
+    }
+
+    private double odds() {
+        return read(post(mvc, "/api/forecast", "{\"recipe\": %s}".formatted(recipe(12, 120, Wire.STEAM))),
+                "$.unbroken.probability", Double.class);
+    }
+
+    @Test
+    void what_no_process_does_is_refused_by_name() {
+        assertThat(refusedFields(post(mvc, "/api/trials",
+                trial("{\"stages\": [{\"kind\": \"STEAM_BOX\", \"actualMinutes\": -5}], \"chamber\": []}")))).containsExactly("done.STEAM_BOX");
+        assertThat(refusedFields(post(mvc, "/api/trials",
+                trial("{\"stages\": [{\"kind\": \"HOT_PIPE\", \"actualMinutes\": 5}], \"chamber\": []}")))).containsExactly("done.stages");
+        assertThat(refusedFields(post(mvc, "/api/trials", trial(
+                "{\"stages\": [], \"chamber\": [{\"minutes\": 5, \"celsius\": 90}, {\"minutes\": 5, \"celsius\": 91}]}"))))
+                .containsExactly("done.chamber");
+    }
+
+    /** Trials of the schema before: the migration's own statements, run on rows without stages. */
+    @Test
+    void old_trials_keep_what_they_took() throws java.io.IOException {
+        JdbcTemplate jdbc = new JdbcTemplate(dataSource);
+        long id = read(post(mvc, "/api/trials", Wire.cleanTrial()), "$.id", Long.class);
+        String migration = new ClassPathResource("db/migration/V3__process_as_done.sql").getContentAsString(StandardCharsets.UTF_8);
+        Arrays.stream(migration.split(";")).map(String::strip).filter(sql -> sql.contains("insert into trial_stage"))
+                .forEach(sql -> jdbc.execute(sql.substring(sql.indexOf("insert"))));
+        MvcTestResult read = mvc.get().uri("/api/trials/" + id).exchange();
+        assertThat(read(read, "$.done.stages[0].kind", String.class)).isEqualTo("STEAM_BOX");
+        assertThat(read(read, "$.done.stages[0].actualMinutes", Double.class)).isEqualTo(45);
+        assertThat(read(read, "$.done.stages[1].actualMinutes", Double.class)).isEqualTo(0.25);
+    }
+}

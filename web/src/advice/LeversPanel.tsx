@@ -1,0 +1,71 @@
+import { Box, ButtonBase, Typography } from '@mui/material';
+import { useLevers } from '../api/advice';
+import type { Odds, RecipeFields } from '../api/schema';
+import { usePalette } from '../app/palette';
+import { useStored } from '../app/storage';
+import { useUnits } from '../app/units';
+import { oddsInWords } from '../odds/words';
+import { Choice } from '../recipe/Choice';
+import { changeInWords, changesInWords } from './words';
+
+type Wish = '0.8' | '0.9' | '0.95';
+
+export const WISHES: Record<Wish, string> = { '0.8': '8 in 10', '0.9': '9 in 10', '0.95': '19 in 20' };
+
+interface LeversPanelProps {
+  recipe: RecipeFields;
+  onTake: (recipe: RecipeFields) => void;
+}
+
+/** What to change: single steps, each a tap away, and the least trouble that reaches the wanted odds. */
+export function LeversPanel({ recipe, onTake }: LeversPanelProps) {
+  const [wish, setWish] = useStored<Wish>('brachion.wish', '0.9');
+  const [system] = useUnits();
+  const { data } = useLevers(recipe, Number(wish));
+  if (!data) return null;
+  const { now, levers, cheapest } = data;
+  return (
+    <Box component="section" aria-label="What to change" sx={{ display: 'grid', gap: 1 }}>
+      <Typography variant="h2">What to change</Typography>
+      <Choice label="Odds wanted" options={WISHES} value={wish} onChange={setWish} />
+      {cheapest.changes.length === 0 ? (
+        <Typography>
+          {cheapest.reaches ? 'Good enough as it is.' : 'No single practical step here helps: find another way to this bend.'}
+        </Typography>
+      ) : (
+        <Step now={now} then={cheapest.unbroken} onTake={() => { onTake(cheapest.recipe); }}
+          words={changesInWords(cheapest.changes, system)}
+          note={cheapest.reaches ? 'least trouble that gets there' : 'as far as three steps take it'} />
+      )}
+      {levers.length > 0 && <Typography variant="h3" sx={{ mt: 0.5 }}>One step at a time</Typography>}
+      {levers.slice(0, 6).map((lever) => (
+        <Step key={lever.kind} now={now} then={lever.unbroken} onTake={() => { onTake(lever.recipe); }}
+          words={changeInWords(lever, system)} />
+      ))}
+    </Box>
+  );
+}
+
+function Step({ now, then, words, note, onTake }: { now: Odds; then: Odds; words: string; note?: string; onTake: () => void }) {
+  const colours = usePalette();
+  return (
+    <ButtonBase onClick={onTake}
+      sx={{
+        display: 'grid', gridTemplateColumns: '1fr 104px', gap: 1, alignItems: 'center', textAlign: 'left', px: 1.25, py: 0.75, minHeight: 44,
+        border: note ? 2 : 1, borderColor: note ? 'primary.main' : 'divider', borderRadius: 1, '&:hover': { bgcolor: 'action.hover' },
+      }}>
+      <Box>
+        <Typography variant="body2" sx={{ fontWeight: 600 }}>{words}</Typography>
+        <Typography variant="body2" color="text.secondary">
+          {oddsInWords(then.probability)}{note ? `, ${note}` : ''}
+        </Typography>
+      </Box>
+      <Box component="svg" viewBox="0 0 104 20" aria-hidden sx={{ width: 104 }}>
+        <line x1={2} x2={102} y1={10} y2={10} stroke={colours.divider} strokeWidth={6} strokeLinecap="round" />
+        <line x1={2 + now.probability * 100} x2={2 + then.probability * 100} y1={10} y2={10} stroke={colours.data.clean} strokeWidth={6} />
+        <circle cx={2 + now.probability * 100} cy={10} r={3.5} fill={colours.text.secondary} />
+        <circle cx={2 + then.probability * 100} cy={10} r={5} fill={colours.data.clean} />
+      </Box>
+    </ButtonBase>
+  );
+}

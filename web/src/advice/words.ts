@@ -1,0 +1,35 @@
+import type { ChangeView } from '../api/schema';
+import type { UnitSystem } from '../app/units';
+import { printLength, printTemperature } from '../units/printing';
+
+type Kind = ChangeView['kind'];
+
+/** A step as one would say it to a helper. */
+export function changeInWords({ kind, amount }: ChangeView, system: UnitSystem): string {
+  const length = printLength(amount, system);
+  const words: Record<Kind, string> = {
+    THINNER: `Mill it to ${length}`,
+    WIDER_RADIUS: `Open the radius to ${length}`,
+    STEEL_STRAP: `Add a ${length} steel strap, stops hard`,
+    TIGHTEN_STOPS: 'Set the stops hard',
+    SOAK: `Soak it ${amount} h first`,
+    STEAM_LONGER: `Steam it ${amount} min`,
+    HOTTER_CHAMBER: `Get the chamber to ${printTemperature(amount, system)}`,
+    QUICKER_CARRY: `Clamp within ${amount} s`,
+    STRAIGHTER_GRAIN: `Choose grain of 1 in ${amount} or straighter`,
+    CLEAR_STOCK: 'Keep knots out of the bend',
+    WETTER_STOCK: `Start with air-dried stock of ${amount} %`,
+    THINNER_PLIES: `Rip thinner plies, ${length}`,
+  };
+  return words[kind];
+}
+
+/** Steps one after another. */
+export function changesInWords(changes: ChangeView[], system: UnitSystem): string {
+  return changes
+    .map((change, i) => {
+      const words = changeInWords(change, system);
+      return i === 0 ? words : words.charAt(0).toLowerCase() + words.slice(1);
+    })
+    .join('; ');
+}

@@ -1,0 +1,109 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { api, body } from './client';
+import type { FoundView, ProgressReading, RecipeFields, WaysRequest } from './schema';
+
+/** Everything that advises on a recipe is asked again when the records change. */
+const ADVICE = 'forecast';
+
+export function useLevers(recipe: RecipeFields | undefined, wanted: number) {
+  return useQuery({
+    queryKey: [ADVICE, 'levers', recipe, wanted],
+    queryFn: () => body(api.POST('/api/forecast/levers', { body: { recipe: recipe as RecipeFields, wanted } })),
+    enabled: recipe !== undefined,
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+}
+
+/** What a map covers [mm]. */
+export interface Extent {
+  thinnestMm: number;
+  thickestMm: number;
+  tightestMm: number;
+  widestMm: number;
+}
+
+export function useBendMap(recipe: RecipeFields | undefined, extent: Extent) {
+  // thickness and radius run over the map, so moving the cross-hair asks for nothing new
+  const asked = recipe && { ...recipe, innerRadiusMm: 100, blank: { ...recipe.blank, thicknessMm: 10 } };
+  return useQuery({
+    queryKey: [ADVICE, 'map', asked, extent],
+    queryFn: () =>
+      body(api.POST('/api/forecast/map', { body: { recipe: asked as RecipeFields, ...extent, columns: 60, rows: 40 } })),
+    enabled: recipe !== undefined,
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+}
+
+export function useNextTrials(recipe: RecipeFields | undefined) {
+  return useQuery({
+    queryKey: [ADVICE, 'next', recipe],
+    queryFn: () => body(api.POST('/api/forecast/next', { body: { recipe: recipe as RecipeFields, others: [] } })),
+    enabled: recipe !== undefined,
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+}
+
+export function useSpares(recipe: RecipeFields | undefined, good: number | undefined, certainty: number, flawsPass: boolean) {
+  return useQuery({
+    queryKey: [ADVICE, 'spares', recipe, good, certainty, flawsPass],
+    queryFn: () =>
+      body(api.POST('/api/forecast/spares', {
+        body: { recipe: recipe as RecipeFields, good: good as number, certainty, flawsPass },
+      })),
+    enabled: recipe !== undefined && good !== undefined,
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+}
+
+export function useEvidence() {
+  return useQuery({ queryKey: [ADVICE, 'evidence'], queryFn: () => body(api.GET('/api/evidence')) });
+}
+
+/** A search as far as it has come. */
+export interface Search {
+  done: number;
+  of: number;
+  found?: FoundView;
+  error?: Error;
+}
+
+/** Searches while the wish stands; a new wish ends the search before it. */
+export function useWays(wish: WaysRequest | undefined): Search | undefined {
+  const [search, setSearch] = useState<Search>();
+  useEffect(() => {
+    if (!wish) return;
+    const stop = new AbortController();
+    follow(wish, stop.signal, setSearch).catch((error: unknown) => {
+      if (!stop.signal.aborted) setSearch({ done: 0, of: 0, error: error as Error });
+    });
+    return () => {
+      stop.abort();
+    };
+  }, [wish]);
+  return wish ? search : undefined;
+}
+
+/** Reads the answer line by line as it comes. */
+async function follow(wish: WaysRequest, signal: AbortSignal, tell: (search: Search) => void): Promise<void> {
+  const { response } = await api.POST('/api/ways', {
+    body: wish,
+    signal,
+    parseAs: 'stream',
+  });
+  const reader = response.body?.pipeThrough(new TextDecoderStream()).getReader();
+  let rest = '';
+  for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) {
+    const lines = (rest + part.value).split('\n');
+    rest = lines.pop() ?? '';
+    const last = lines.filter((line) => line !== '').at(-1);
+    if (last) {
+      const { done = 0, of = 0, found } = JSON.parse(last) as ProgressReading;
+      tell(found ? { done, of, found } : { done, of });
+    }
+  }
+}

@@ -1,0 +1,129 @@
+import { Alert, Box, Link, Typography } from '@mui/material';
+import { useState } from 'react';
+import { Link as RouterLink } from 'react-router';
+import { useEvidence } from '../api/advice';
+import { useSpecies } from '../api/queries';
+import type { Belief, EvidenceAnswer, MethodEvidence, SetAside } from '../api/schema';
+import { useUnits } from '../app/units';
+import { Choice } from '../recipe/Choice';
+import { METHOD } from '../recipe/words';
+import { printLength } from '../units/printing';
+import { Balance } from './Balance';
+import { CalibrationPicture, SurpriseLines } from './CalibrationPicture';
+import { effectInWords, setAsideInWords } from './words';
+
+/** What the shop's own records say. */
+export function EvidenceView() {
+  const { data, error } = useEvidence();
+  if (error) return <Alert severity="error">{error.message}</Alert>;
+  if (!data) return null;
+  return (
+    <>
+      <Typography variant="h1">What your records say</Typography>
+      <Typography color="text.secondary" sx={{ mb: 2 }}>
+        Every rule starts level; only your own {data.trials} trials tip it. Springback rests on {data.measured} measured pieces and
+        relaxes on the form in about {Math.round(data.relaxationH)} h.
+      </Typography>
+      <SetAsideList setAside={data.setAside} />
+      <Box component="ul" aria-label="Rules of thumb"
+        sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1.5, gridTemplateColumns: 'repeat(auto-fill, minmax(270px, 1fr))' }}>
+        {data.rules.map((rule) => <Balance key={rule.rule} evidence={rule} />)}
+      </Box>
+      <ByMethod data={data} />
+    </>
+  );
+}
+
+function SetAsideList({ setAside }: { setAside: SetAside[] }) {
+  const [system] = useUnits();
+  if (setAside.length === 0) return null;
+  return (
+    <Alert severity="warning" sx={{ mb: 2 }}>
+      Set aside, because it cannot be so; correct it and it counts again:
+      {setAside.map((record) => (
+        <Typography key={record.trialId} variant="body2">
+          <Link component={RouterLink} to={`/trials/${record.trialId}`}>Trial {record.trialId}</Link>:{' '}
+          {setAsideInWords(record, printLength(record.value, system))}.
+        </Typography>
+      ))}
+    </Alert>
+  );
+}
+
+function ByMethod({ data }: { data: EvidenceAnswer }) {
+  const [method, setMethod] = useState<MethodEvidence['method']>('STEAM_BOX');
+  const chosen = data.methods.find((each) => each.method === method);
+  if (!chosen) return null;
+  return (
+    <Box component="section" aria-label="By method" sx={{ mt: 4 }}>
+      <Choice label="Method" options={METHOD} value={method} onChange={setMethod} />
+      {chosen.calibration.trials === 0 ? (
+        <Typography sx={{ mt: 2 }}>No trial of this method is logged yet.</Typography>
+      ) : (
+        <Box sx={{ display: 'grid', gap: 3, mt: 2, gridTemplateColumns: { xs: '1fr', md: '380px 1fr' }, alignItems: 'start' }}>
+          <Box>
+            <Typography variant="h2" gutterBottom>Do forecasts come true?</Typography>
+            <CalibrationPicture calibration={chosen.calibration} />
+            <SurpriseLines calibration={chosen.calibration} />
+          </Box>
+          <Beliefs beliefs={chosen.beliefs} />
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+const GROUPS: { term: Belief['term']; title: string }[] = [
+  { term: 'SPECIES', title: 'Woods, beside their published radii' },
+  { term: 'PERSON', title: 'Hands' },
+  { term: 'BOARD', title: 'Boards' },
+  { term: 'SOURCE', title: 'Where it came from' },
+];
+
+const SHOWN = 10;
+
+/** What is believed of each wood, person, board and source, of the outer face. */
+function Beliefs({ beliefs }: { beliefs: Belief[] }) {
+  const { data: species = [] } = useSpecies();
+  const name = (belief: Belief) => species.find((s) => belief.term === 'SPECIES' && s.id === belief.name)?.commonName ?? belief.name;
+  return (
+    <Box>
+      <Typography variant="h2" gutterBottom>How they do, other things equal</Typography>
+      <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: 'repeat(auto-fill, minmax(260px, 1fr))' }}>
+        {GROUPS.map(({ term, title }) => {
+          const members = beliefs.filter((belief) => belief.term === term && belief.mode === 'TENSION').sort((a, b) => b.mean - a.mean);
+          if (members.length === 0) return null;
+          const shown = members.length > SHOWN ? [...members.slice(0, SHOWN / 2), ...members.slice(-SHOWN / 2)] : members;
+          return (
+            <Box key={term}>
+              <Typography variant="h3">{title}</Typography>
+              {shown.map((belief) => <BeliefRow key={belief.name} name={name(belief)} belief={belief} />)}
+              {members.length > shown.length && (
+                <Typography variant="body2" color="text.secondary">the five worst and the five best of {members.length}</Typography>
+              )}
+            </Box>
+          );
+        })}
+      </Box>
+    </Box>
+  );
+}
+
+const REACH = 1.6;
+
+function BeliefRow({ name, belief }: { name: string; belief: Belief }) {
+  const x = (value: number) => 50 + (Math.max(-REACH, Math.min(REACH, value)) / REACH) * 48;
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 100px', gap: 1, alignItems: 'center', py: 0.25 }}>
+      <Box>
+        <Typography variant="body2" sx={{ fontWeight: 600 }}>{name}</Typography>
+        <Typography variant="body2" color="text.secondary">{effectInWords(belief)}, {belief.trials} trials</Typography>
+      </Box>
+      <Box component="svg" viewBox="0 0 100 22" aria-hidden sx={{ color: 'text.secondary' }}>
+        <line x1={50} x2={50} y1={2} y2={20} stroke="currentColor" strokeWidth={1} />
+        <line x1={x(belief.mean - 1.28 * belief.sd)} x2={x(belief.mean + 1.28 * belief.sd)} y1={11} y2={11} stroke="currentColor" strokeWidth={2} />
+        <circle cx={x(belief.mean)} cy={11} r={4} fill="currentColor" />
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,49 @@
+import type { Belief, RuleEvidence, SetAside } from '../api/schema';
+
+type Rule = RuleEvidence['rule'];
+
+/** Each question with its two answers. */
+export const RULE: Record<Rule, { asks: string; first: string; second: string }> = {
+  RINGS: { asks: 'How should the growth rings lie?', first: 'on edge', second: 'flat to the form' },
+  SOAK: { asks: 'Does a soak do more than the water it gets in?', first: 'it helps', second: 'it does not' },
+  SOFTENER: { asks: 'Does softener in the soak help?', first: 'it helps', second: 'it does not' },
+  GREEN: { asks: 'As green as possible?', first: 'greener is better', second: 'no better than its moisture' },
+  WEBBING: { asks: 'Will webbing do for a strap?', first: 'it helps', second: 'it does not' },
+  LONG_STEAM: { asks: 'Does steaming long do more than soften?', first: 'longer is better', second: 'it is not' },
+  THREE_QUARTERS_AN_INCH: { asks: 'Steam 45 minutes an inch at least?', first: 'better so', second: 'no better' },
+  HOUR_AN_INCH: { asks: 'Steam an hour an inch at least?', first: 'better so', second: 'no better' },
+  FLAT_HOUR: { asks: 'Steam a fixed hour at least?', first: 'better so', second: 'no better' },
+  TWO_HOURS: { asks: 'Steam two hours at least?', first: 'better so', second: 'no better' },
+  HOLD: { asks: 'Against springback: hold longer, or a tighter form?', first: 'holding pays more than computed', second: 'make the form tighter' },
+};
+
+/** How the records tip a question: 4 to 1 for one side, or undecided. */
+export function tippedInWords({ rule, firstHolds, trials }: RuleEvidence): string {
+  const { first, second } = RULE[rule];
+  const records = trials === 1 ? '1 record' : `${trials} records`;
+  const odds = firstHolds / (1 - firstHolds);
+  const strength = Math.max(odds, 1 / odds);
+  if (trials === 0) return 'No record has a say yet.';
+  if (strength < 1.3) return `Undecided by ${records}.`;
+  const to1 = strength < 10 ? Number(strength.toFixed(1)) : Math.round(strength);
+  return `${to1 > 99 ? 'More than 99' : to1} to 1 for “${odds > 1 ? first : second}”, from ${records}.`;
+}
+
+const WHY: Record<SetAside['why'], (value: string) => string> = {
+  BROKEN_BUT_MEASURED: (value) => `it broke, yet a radius of ${value} after release was measured`,
+  RELEASED_IN_OTHER_UNIT: (value) => `its radius after release, ${value}, looks as if inches and millimetres were mixed up`,
+  RELEASED_IMPOSSIBLE: (value) => `no bend opens or closes to ${value} when it is let go`,
+  HELD_THE_IMPOSSIBLE: (value) => `it is said to have held a radius of ${value}, which no wood that thick holds`,
+};
+
+export function setAsideInWords({ why }: SetAside, value: string): string {
+  return WHY[why](value);
+}
+
+/** An effect on the risk in plain words: how the odds of damage are changed. */
+export function effectInWords({ mean, sd }: Pick<Belief, 'mean' | 'sd'>): string {
+  if (Math.abs(mean) < 0.05) return 'no different';
+  const times = Math.exp(Math.abs(mean));
+  const sure = Math.abs(mean) > 1.28 * sd ? '' : ', not sure';
+  return `${times.toFixed(1)} × ${mean > 0 ? 'more' : 'less'} trouble${sure}`;
+}

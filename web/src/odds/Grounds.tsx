@@ -1,0 +1,80 @@
+import { Box, Link, Typography } from '@mui/material';
+import { Link as RouterLink } from 'react-router';
+import { useSpecies } from '../api/queries';
+import type { ForecastAnswer, NearView } from '../api/schema';
+import { useUnits } from '../app/units';
+import { SEVERITY } from '../trials/words';
+import { printLength } from '../units/printing';
+import { doubtInWords, likenessInWords, missingInWords, springbackInWords } from './groundsInWords';
+import { oddsInWords, softnessInWords } from './words';
+
+interface GroundsProps {
+  answer: ForecastAnswer;
+  laminated: boolean;
+}
+
+/** What can hardly be meant: asked about, never in the way. */
+export function Doubts({ answer }: { answer: ForecastAnswer }) {
+  const [system] = useUnits();
+  return (
+    <>
+      {answer.doubts.map((doubt) => (
+        <Typography key={doubt.kind} role="status" variant="body2"
+          sx={{ borderLeft: 3, borderColor: 'data.flaw', pl: 1.25, py: 0.25 }}>
+          {doubtInWords(doubt, system)}
+        </Typography>
+      ))}
+    </>
+  );
+}
+
+/** What the odds rest on: records and radii, springback, what measuring would be worth, the records most like it. */
+export function Grounds({ answer, laminated }: GroundsProps) {
+  const [system] = useUnits();
+  const { evidence, unbrokenByTables, section } = answer;
+  const method = laminated ? 'lamination' : 'steaming';
+  return (
+    <Box sx={{ borderTop: 1, borderColor: 'divider', pt: 1.25, display: 'grid', gap: 0.75 }}>
+      {evidence.beyondRecords && (
+        <Typography sx={{ fontWeight: 600, color: 'data.flaw' }}>
+          Beyond your records: no piece you logged was asked this much.
+        </Typography>
+      )}
+      <Typography variant="body2">{springbackInWords(answer.springback, section.innerRadiusMm, system)}</Typography>
+      {answer.missing.slice(0, 1).map((missing) => (
+        <Typography key={missing.what} variant="body2">{missingInWords(missing)}</Typography>
+      ))}
+      <Typography variant="body2" color="text.secondary">
+        Rests on {evidence.trialsOfMethod} of your {method} trials, {evidence.trialsNear} of them asked about as much, and
+        on published radii{section.radiiEstimated ? ' (estimated for this species)' : ''}. The radii alone say{' '}
+        {oddsInWords(unbrokenByTables.probability)}.
+        {!laminated &&
+          ` When it is bent the outer face is ${softnessInWords(section.outerSoftness)}, the inner half ` +
+            `${softnessInWords(section.innerSoftness)}. Pull at a 24 in (600 mm) lever: about ${Math.round(section.momentNm / 0.6)} N.`}
+      </Typography>
+      <Nearest records={evidence.nearest} />
+    </Box>
+  );
+}
+
+function Nearest({ records }: { records: NearView[] }) {
+  const [system] = useUnits();
+  const { data: species = [] } = useSpecies();
+  if (records.length === 0) return null;
+  return (
+    <Box>
+      <Typography variant="body2" sx={{ fontWeight: 600 }}>Most like it in your records</Typography>
+      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+        {records.map((record) => (
+          <Typography component="li" variant="body2" key={record.trialId} sx={{ mt: 0.25 }}>
+            <Link component={RouterLink} to={`/trials/${record.trialId}`}>
+              {species.find((s) => s.id === record.speciesId)?.commonName}, {printLength(record.thicknessMm, system)} at{' '}
+              {printLength(record.innerRadiusMm, system)}
+            </Link>
+            : {SEVERITY[record.severity]}; {likenessInWords(record.alike)}
+          </Typography>
+        ))}
+      </Box>
+    </Box>
+  );
+}

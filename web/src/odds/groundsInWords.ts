@@ -1,0 +1,63 @@
+import type { Doubt, MissingMeasurement, NearView, SpringbackForecast } from '../api/schema';
+import type { UnitSystem } from '../app/units';
+import { printLength, printTemperature } from '../units/printing';
+
+const DOUBT: Record<Doubt['kind'], (given: string, usual: string) => string> = {
+  GREEN_BUT_DRY: (given) => `Green wood at ${given} %? Green stock is wetter than that. Is it dried, or is the reading of another piece?`,
+  AIR_DRIED_BUT_DRY: (given) => `Air-dried to ${given} %? The open air hardly dries so far. Was it in a kiln or a heated room?`,
+  AIR_DRIED_BUT_WET: (given) => `Air-dried and still at ${given} %? That is nearly green.`,
+  KILN_DRIED_BUT_WET: (given) => `Kiln-dried and at ${given} %? Did it stand in the wet, or was it soaked already?`,
+  HOTTER_THAN_BOILING: (given, usual) =>
+    `${given} in the chamber? In the open at your height steam is at most about ${usual}. Set the height of the shop under Rig if this is wrong. Never seal a chamber to get it hotter.`,
+  TIGHTER_THAN_A_FORM: (given, usual) => `An inner radius of ${given} for this thickness? Hardly a form can be tighter than ${usual} here.`,
+};
+
+/** What is asked about a recipe that can hardly be meant. */
+export function doubtInWords({ kind, given, usual }: Doubt, system: UnitSystem): string {
+  const print =
+    kind === 'HOTTER_THAN_BOILING'
+      ? (value: number) => printTemperature(value, system)
+      : kind === 'TIGHTER_THAN_A_FORM'
+        ? (value: number) => printLength(value, system)
+        : (value: number) => String(value);
+  return DOUBT[kind](print(given), print(usual));
+}
+
+/** How far it opens, and the form that allows for it. */
+export function springbackInWords(springback: SpringbackForecast, radiusMm: number, system: UnitSystem): string {
+  const { releasedRadiusMm, releasedRadiusLowMm, releasedRadiusHighMm, formRadiusMm, measured } = springback;
+  const print = (mm: number) => printLength(mm, system);
+  const grounds = measured > 0 ? `, going by ${measured} pieces you measured` : ', as computed; measure a few to learn yours';
+  return (
+    `Bent to ${print(radiusMm)} it comes to about ${print(releasedRadiusMm)} (${print(releasedRadiusLowMm)} to ` +
+    `${print(releasedRadiusHighMm)})${grounds}. To end at ${print(radiusMm)}, make the form ${print(formRadiusMm)}.`
+  );
+}
+
+const MEASUREMENT: Record<MissingMeasurement['what'], string> = {
+  MOISTURE: 'its moisture',
+  GRAIN_SLOPE: 'the slope of its grain',
+};
+
+/** Which measurement is worth taking, and what it brings. */
+export function missingInWords({ what, widthNow, widthThen }: MissingMeasurement): string {
+  const narrower = Math.round((1 - widthThen / widthNow) * 100);
+  return narrower < 3
+    ? `Measuring ${MEASUREMENT[what]} would hardly narrow this.`
+    : `Measure ${MEASUREMENT[what]}: on average the range shrinks by ${narrower} %.`;
+}
+
+const LIKENESS: Record<NearView['alike'][number], string> = {
+  SPECIES: 'same wood',
+  STRETCH: 'stretched as much',
+  SQUEEZE: 'squeezed as much',
+  THICKNESS: 'as thick',
+  MOISTURE: 'as wet',
+  SUPPORT: 'same support',
+  BOARD: 'same board',
+  PERSON: 'same hands',
+};
+
+export function likenessInWords(alike: NearView['alike']): string {
+  return alike.length === 0 ? 'little in common' : alike.map((each) => LIKENESS[each]).join(', ');
+}

@@ -1,0 +1,87 @@
+import { Alert, Box, Button, Paper, Typography } from '@mui/material';
+import { useState } from 'react';
+import { Problem } from '../api/client';
+import { useRig, useRigAppraisal, useRigWrite } from '../api/queries';
+import type { AppraisalAnswer, KeptRig } from '../api/schema';
+import { useNotice } from '../app/notice';
+import { useStored } from '../app/storage';
+import { useUnits } from '../app/units';
+import { useReadings } from '../units/reading';
+import { ChamberDrawing } from './ChamberDrawing';
+import { LENGTHS, rigForm, rigOf, USUAL_LOAD, type RigForm, type RigReadings } from './draft';
+import { RigInputs } from './RigInputs';
+import { changeInWords, holdInWords, powerInWords, roomInWords, timesInWords } from './words';
+
+/** The steam rig: the chamber drawn with its load, and what it can hold. */
+export function RigView() {
+  const { data } = useRig();
+  return data ? <Rig kept={data} /> : null;
+}
+
+function Rig({ kept }: { kept: KeptRig }) {
+  const [system] = useUnits();
+  const [stored, setForm] = useStored<Partial<RigForm>>('brachion.rig', {});
+  const form: RigForm = { ...rigForm(kept.rig, system), ...USUAL_LOAD, ...stored };
+  const read = useReadings([...LENGTHS.map((name) => ({ kind: 'length' as const, text: form[name] })), { kind: 'temperature' as const, text: form.shop }], system);
+  const readings = Object.fromEntries([...LENGTHS, 'shop'].map((name, i) => [name, read[i] ?? {}])) as RigReadings;
+  const asked = rigOf(form, readings);
+  const { data: answer, error } = useRigAppraisal(asked?.rig, asked?.load);
+  const write = useRigWrite();
+  const notify = useNotice();
+  const [refusal, setRefusal] = useState<Error | null>(null);
+  const refused = refusal ?? error;
+  const problems = refused instanceof Problem ? Object.fromEntries(refused.errors.map((e) => [e.field.replace(/^(rig|load)\./, ''), e.message])) : {};
+  const save = async () => {
+    if (!asked) return;
+    try {
+      await write.mutateAsync({ version: kept.version ?? -1, rig: asked.rig });
+      notify({ message: 'The rig is kept.' });
+    } catch (failed) {
+      setRefusal(failed as Error);
+    }
+  };
+  return (
+    <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { xs: '1fr', md: '350px 1fr' }, alignItems: 'start' }}>
+      <Box component="form" noValidate sx={{ order: { xs: 2, md: 0 } }} onSubmit={(event) => { event.preventDefault(); void save(); }}>
+        <Typography variant="h1" sx={{ mb: 2 }}>Steam rig</Typography>
+        <RigInputs form={form} readings={readings} problems={problems}
+          onChange={(change) => { setRefusal(null); setForm({ ...stored, ...change }); }} />
+        {refused && <Alert severity="error" sx={{ mb: 1 }}>{refused.message}</Alert>}
+        <Button type="submit" variant="contained" disabled={!asked} loading={write.isPending}>Keep this rig</Button>
+      </Box>
+      {answer && asked && (
+        <Paper sx={{ p: 2 }}>
+          <ChamberDrawing rig={asked.rig} load={asked.load} answer={answer} />
+          <Verdict answer={answer} />
+        </Paper>
+      )}
+    </Box>
+  );
+}
+
+function Verdict({ answer }: { answer: AppraisalAnswer }) {
+  const [system] = useUnits();
+  return (
+    <Box aria-live="polite" sx={{ display: 'grid', gap: 0.75 }}>
+      <Typography sx={{ fontFamily: 'h1.fontFamily', fontWeight: 660, fontSize: '1.5rem' }}>{holdInWords(answer, system)}</Typography>
+      <Typography>{powerInWords(answer)}</Typography>
+      <Typography>{timesInWords(answer)}</Typography>
+      <Typography sx={answer.roomy ? {} : { fontWeight: 640, color: 'data.flaw' }}>{roomInWords(answer, system)}</Typography>
+      {answer.changes.length > 0 && (
+        <Box>
+          <Typography variant="h2" sx={{ mt: 1 }}>Any one of these makes it hold easily</Typography>
+          <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+            {answer.changes.map((change) => <Typography component="li" key={change.kind}>{changeInWords(change, system)}</Typography>)}
+          </Box>
+        </Box>
+      )}
+      {answer.changes.length === 0 && answer.hold !== 'EASILY' && (
+        <Typography>Neither insulation nor more generators alone will do: make the chamber smaller as well.</Typography>
+      )}
+      <Typography variant="body2" color="text.secondary" sx={{ borderLeft: 3, borderColor: 'data.flaw', pl: 1.25, mt: 1 }}>
+        Never seal the chamber: vents and drain stay open. Generator and leads on a residual-current protected supply, away from drips,
+        never run dry. Stand aside when you open the door. For wiring ask a licensed electrician and follow local codes.
+      </Typography>
+    </Box>
+  );
+}

@@ -1,0 +1,59 @@
+import { Autocomplete, FormControl, FormLabel, TextField, ToggleButton, ToggleButtonGroup } from '@mui/material';
+import { useId } from 'react';
+import { useSpecies } from '../api/queries';
+import { Choice } from '../recipe/Choice';
+import { Step } from '../recipe/RecipeInputs';
+import { METHOD, SEASONING, SUPPORT } from '../recipe/words';
+import type { WishForm } from './draft';
+
+interface AtHandProps {
+  form: WishForm;
+  onChange: (change: Partial<WishForm>) => void;
+}
+
+const SOAK = { yes: 'yes', no: 'no' };
+
+/** What there is to do it with. */
+export function AtHand({ form, onChange }: AtHandProps) {
+  const { data: species = [] } = useSpecies();
+  return (
+    <Step title="What is at hand">
+      <Autocomplete multiple options={species} getOptionLabel={(s) => s.commonName} limitTags={4}
+        value={species.filter((s) => form.speciesIds.includes(s.id))}
+        onChange={(_, chosen) => { onChange({ speciesIds: chosen.map((s) => s.id) }); }}
+        renderInput={(params) => <TextField {...params} label="Woods" helperText="Empty for every wood there is" />} />
+      <Several label="Seasoning" options={SEASONING} value={form.seasonings} onChange={(seasonings) => { onChange({ seasonings }); }} />
+      <Several label="Ways to bend" options={METHOD} value={form.methods} onChange={(methods) => { onChange({ methods }); }} />
+      <Several label="Support" options={SUPPORT} value={form.supports} onChange={(supports) => { onChange({ supports }); }} />
+      <Choice label="A trough to soak in" options={SOAK} value={form.soak ? 'yes' : 'no'}
+        onChange={(soak) => { onChange({ soak: soak === 'yes' }); }} />
+      <TextField label="Solid stock may be" value={form.thicknesses} helperText={'Such as 5/8"; 3/4"; empty for the finished thickness'}
+        onChange={(event) => { onChange({ thicknesses: event.target.value }); }} />
+      <TextField label="Plies may be" value={form.plies} helperText={'Such as 1/16"; 1/8"'}
+        onChange={(event) => { onChange({ plies: event.target.value }); }} />
+    </Step>
+  );
+}
+
+interface SeveralProps<T extends string> {
+  label: string;
+  options: Record<T, string>;
+  value: T[];
+  onChange: (value: T[]) => void;
+}
+
+/** Any of a few, at least one. */
+function Several<T extends string>({ label, options, value, onChange }: SeveralProps<T>) {
+  const id = useId();
+  return (
+    <FormControl component="fieldset" sx={{ minWidth: 0 }}>
+      <FormLabel id={id} component="legend" sx={{ fontSize: '0.85rem', mb: 0.5 }}>{label}</FormLabel>
+      <ToggleButtonGroup value={value} aria-labelledby={id} size="small" sx={{ flexWrap: 'wrap' }}
+        onChange={(_, chosen: T[]) => { if (chosen.length > 0) onChange(chosen); }}>
+        {(Object.keys(options) as T[]).map((option) => (
+          <ToggleButton key={option} value={option}>{options[option]}</ToggleButton>
+        ))}
+      </ToggleButtonGroup>
+    </FormControl>
+  );
+}

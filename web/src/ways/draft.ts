@@ -1,0 +1,32 @@
+import type { WaysRequest } from '../api/schema';
+
+/** What is wanted and what is at hand, as it is typed. Several lengths stand one after another with semicolons. */
+export interface WishForm {
+  radius: string;
+  angle: string;
+  thickness: string;
+  width: string;
+  unbroken: '0.8' | '0.9' | '0.95';
+  speciesIds: string[];
+  seasonings: WaysRequest['seasonings'];
+  thicknesses: string;
+  supports: WaysRequest['supports'];
+  soak: boolean;
+  methods: WaysRequest['methods'];
+  plies: string;
+}
+
+export const FIRST_WISH: WishForm = {
+  radius: '4"',
+  angle: '190',
+  thickness: '7/8"',
+  width: '7/8"',
+  unbroken: '0.9',
+  speciesIds: [],
+  seasonings: ['GREEN', 'AIR_DRIED', 'KILN_DRIED'],
+  thicknesses: '',
+  supports: ['NONE', 'WEBBING', 'STEEL'],
+  soak: true,
+  methods: ['STEAM_BOX', 'COLD_LAMINATION'],
+  plies: '1/16"; 1/8"; 3/16"',
+};

@@ -1,0 +1,31 @@
+import type { FellOutView, WayView } from '../api/schema';
+import type { UnitSystem } from '../app/units';
+import { oddsInWords } from '../odds/words';
+import { processLine, shapeLine, stockLine } from '../recipe/words';
+
+type Cause = FellOutView['because'];
+
+const BECAUSE: Partial<Record<Cause, string>> = {
+  CURVE: 'the curve is too tight for the section and support',
+  CARRY: 'it stiffens before it is clamped',
+  DRY_WOOD: 'the wood is too dry for steam to soften in that time',
+  TOO_LITTLE_HEAT: 'it is not heated through',
+  SLOPING_GRAIN: 'the grain runs out',
+  SPECIES: 'that wood does badly in your records',
+  MANY_PLIES: 'there are too many plies to glue at once',
+};
+
+/** Why a group of ways fell out, with the one that came nearest. */
+export function fellOutInWords({ because, count, best, unbroken }: FellOutView, system: UnitSystem): string {
+  const why = BECAUSE[because] ?? 'your records speak against them';
+  return (
+    `${count} because ${why}. The nearest of them, ${oddsInWords(unbroken)}: ${stockLine(best)}, ${processLine(best, system)}, ` +
+    `${shapeLine(best, system)}.`
+  );
+}
+
+/** When the piece is off the form. */
+export function hoursInWords({ hours }: Pick<WayView, 'hours'>): string {
+  if (hours < 36) return `off the form after ${Math.round(hours)} h`;
+  return `off the form after ${(hours / 24).toFixed(1).replace('.0', '')} days`;
+}
