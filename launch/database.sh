@@ -67,7 +67,7 @@ launch_database() {
         --execute='select 1' >/dev/null 2>&1; do
         sleep 0.1
         waited=$((waited + 1))
-        { alive "$dir/db.pid" "$dir/data" && [ "$waited" -lt 600 ]; } || return 1
+        { alive "$dir/db.pid" "$dir/data" && [ "$waited" -lt 1800 ]; } || return 1
     done
     rm -f "$dir/accounts.sql"
 }

@@ -65,6 +65,11 @@ need_chromium() {
     [ -x /usr/bin/chromium ] || install_debian chromium
 }
 
+# R fits the same records in the benchmarks, as a yardstick.
+need_yardstick() {
+    command -v Rscript >/dev/null || install_debian r-base-core r-cran-mass
+}
+
 # free_port FIRST: the first port from there on that nothing on this machine listens on.
 free_port() {
     local port=$1

@@ -45,7 +45,7 @@ start_server() {
     until answers "$BRACHION_PORT"; do
         sleep 0.1
         waited=$((waited + 1))
-        { kill -0 "$(cat "$dir/server.pid")" 2>/dev/null && [ "$waited" -lt 900 ]; } || {
+        { kill -0 "$(cat "$dir/server.pid")" 2>/dev/null && [ "$waited" -lt 3000 ]; } || {
             tail -n 15 "$dir/server.log" >&2
             fail "the server did not start; see $dir/server.log"
         }
@@ -90,6 +90,7 @@ take_screenshots() {
 
 run_benchmarks() {
     need_database
+    need_yardstick
     build_product
     maven -q -pl core,bench package -DskipTests -Dmaven.test.skip=true
     trap 'stop_database "$home/bench"' EXIT

@@ -1,5 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
+import { useUnits } from '../app/units';
 import { api, body } from './client';
 import type { FoundView, ProgressReading, RecipeFields, WaysRequest } from './schema';
 
@@ -37,10 +38,14 @@ export function useBendMap(recipe: RecipeFields | undefined, extent: Extent) {
   });
 }
 
+/** Suggestions lie on the marks of the person's own rule: eighths and thirty-seconds of an inch, or 5 and 0.5 mm. */
+const MARKS = { inch: { radiusMarkMm: 25.4 / 8, thicknessMarkMm: 25.4 / 32 }, metric: { radiusMarkMm: 5, thicknessMarkMm: 0.5 } };
+
 export function useNextTrials(recipe: RecipeFields | undefined) {
+  const [system] = useUnits();
   return useQuery({
-    queryKey: [ADVICE, 'next', recipe],
-    queryFn: () => body(api.POST('/api/forecast/next', { body: { recipe: recipe as RecipeFields, others: [] } })),
+    queryKey: [ADVICE, 'next', recipe, system],
+    queryFn: () => body(api.POST('/api/forecast/next', { body: { recipe: recipe as RecipeFields, others: [], ...MARKS[system] } })),
     enabled: recipe !== undefined,
     placeholderData: keepPreviousData,
     retry: false,

@@ -956,6 +956,10 @@ export interface components {
         NextRequest: {
             recipe: components["schemas"]["RecipeFields"];
             others: components["schemas"]["RecipeFields"][];
+            /** Format: double */
+            radiusMarkMm: number;
+            /** Format: double */
+            thicknessMarkMm: number;
         };
         NextAnswer: {
             trials: components["schemas"]["TrialToMake"][];
@@ -1007,6 +1011,8 @@ export interface components {
             innerRadiusMm: number;
             /** @enum {string} */
             severity: "CLEAN" | "FLAW" | "BROKEN";
+            /** @enum {string} */
+            support?: "STEEL" | "ALUMINIUM" | "WEBBING" | "PLASTIC";
         };
         LeversRequest: {
             recipe: components["schemas"]["RecipeFields"];

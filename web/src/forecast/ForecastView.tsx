@@ -7,6 +7,7 @@ import { useUnits } from '../app/units';
 import { BendDrawing } from '../bend/BendDrawing';
 import { StrainAcross } from '../bend/StrainAcross';
 import { EMPTY_OUTCOME, LOG_DRAFT } from '../log/draft';
+import { Grounds } from '../odds/Grounds';
 import { OddsPanel } from '../odds/OddsPanel';
 import { ProcessStrip } from '../process/ProcessStrip';
 import type { StageChange } from '../process/StageHandle';
@@ -25,6 +26,7 @@ export function ForecastView() {
   const process = useProcess(settled, afterwards);
   const navigate = useNavigate();
   const answer = forecast.data;
+  const laminated = form.method === 'COLD_LAMINATION';
   const onPhone = useMediaQuery('(max-width:600px)');
   const changeStage = ({ kind, seconds }: StageChange) => {
     if (kind === 'SOAK') setForm({ ...form, soakHours: String(seconds / 3600) });
@@ -59,18 +61,19 @@ export function ForecastView() {
               Strain across the thickness
             </Typography>
             <StrainAcross section={answer.section} />
+            <Grounds answer={answer} laminated={laminated} />
           </>
         ) : (
           <Waiting problems={Object.keys(problems).length} />
         )}
       </Paper>
-      <Box sx={{ order: { xs: 1, md: 0 } }}>
+      <Box sx={{ order: { xs: 1, md: 0 }, display: 'grid', gap: 2, justifyItems: 'start', '& > section': { width: '100%' } }}>
         {answer && recipe && (
           <>
-            <OddsPanel answer={answer} laminated={form.method === 'COLD_LAMINATION'} />
+            <OddsPanel answer={answer} laminated={laminated} />
+            {settled && <LeversPanel recipe={settled} onTake={(changed) => { setForm(formOf(changed, system)); }} />}
             <Button
               variant="outlined"
-              sx={{ mt: 2, mb: 2.5 }}
               onClick={() => {
                 writeStored(LOG_DRAFT, { recipe: form, outcome: EMPTY_OUTCOME });
                 void navigate('/log');
@@ -78,7 +81,6 @@ export function ForecastView() {
             >
               Bend it and log how it went
             </Button>
-            {settled && <LeversPanel recipe={settled} onTake={(changed) => { setForm(formOf(changed, system)); }} />}
           </>
         )}
       </Box>

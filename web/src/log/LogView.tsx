@@ -9,6 +9,7 @@ import { useStored } from '../app/storage';
 import { useUnits } from '../app/units';
 import { BendDrawing } from '../bend/BendDrawing';
 import { Waiting } from '../forecast/ForecastView';
+import { Grounds } from '../odds/Grounds';
 import { OddsPanel } from '../odds/OddsPanel';
 import { completed, formOf, problemsByField } from '../recipe/form';
 import { RecipeInputs } from '../recipe/RecipeInputs';
@@ -161,6 +162,7 @@ function TrialEditor({ title, action, trial, onChange, onSave }: TrialEditorProp
                 flaw={outcome.severity && outcome.severity !== 'CLEAN' ? outcome.flaw : undefined} />
             </Box>
             <OddsPanel answer={answer} laminated={form.method === 'COLD_LAMINATION'} />
+            <Grounds answer={answer} laminated={form.method === 'COLD_LAMINATION'} />
           </>
         ) : (
           <Waiting problems={Object.keys(problems).length} />

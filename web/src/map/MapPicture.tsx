@@ -1,6 +1,6 @@
 import { Box } from '@mui/material';
 import { useMemo, type KeyboardEvent, type PointerEvent } from 'react';
-import type { MapAnswer } from '../api/schema';
+import type { MapAnswer, PieceOnMap } from '../api/schema';
 import { usePalette } from '../app/palette';
 import { useUnits, type UnitSystem } from '../app/units';
 import { oddsInWords } from '../odds/words';
@@ -17,11 +17,13 @@ interface MapPictureProps {
   map: MapAnswer;
   thicknessMm: number;
   radiusMm: number;
+  /** What lies on the outer face; pieces with something else there are drawn faint. */
+  support: PieceOnMap['support'];
   onMove: (thicknessMm: number, radiusMm: number) => void;
 }
 
 /** Thickness against radius, shaded by the odds, with the shop's own pieces and this piece as the cross-hair. */
-export function MapPicture({ map, thicknessMm, radiusMm, onMove }: MapPictureProps) {
+export function MapPicture({ map, thicknessMm, radiusMm, support, onMove }: MapPictureProps) {
   const colours = usePalette();
   const [system] = useUnits();
   const shades = useMemo(() => contourPaths(map, map.unbroken, SHADES.slice(1).map(([from]) => from)), [map]);
@@ -59,7 +61,7 @@ export function MapPicture({ map, thicknessMm, radiusMm, onMove }: MapPicturePro
       {map.pieces.map((piece) => {
         const at = placeOf(map, piece.thicknessMm, piece.innerRadiusMm);
         const inside = at.x > left && at.x < left + width && at.y > top && at.y < top + height;
-        return inside ? <PieceMark key={piece.trialId} x={at.x} y={at.y} severity={piece.severity} /> : null;
+        return inside ? <PieceMark key={piece.trialId} x={at.x} y={at.y} severity={piece.severity} faint={piece.support !== support} /> : null;
       })}
       <g stroke="#0c4a54" strokeWidth={1.6}>
         <line x1={left} x2={left + width} y1={here.y} y2={here.y} />

@@ -46,7 +46,7 @@ export function MapView() {
         <Typography variant="h1" gutterBottom>Where it would hold</Typography>
         {map && recipe && odds ? (
           <>
-            <MapPicture map={map} thicknessMm={thicknessMm} radiusMm={radiusMm} onMove={move} />
+            <MapPicture map={map} thicknessMm={thicknessMm} radiusMm={radiusMm} support={recipe.steam?.strap?.material} onMove={move} />
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center', mt: 1 }}>
               <Typography sx={{ flexGrow: 1 }} aria-live="polite">
                 {printLength(thicknessMm, system)} at radius {printLength(radiusMm, system)}: {oddsInWords(odds.probability)} hold,{' '}
@@ -75,7 +75,7 @@ function Key() {
   );
   return (
     <Typography component="p" variant="body2" color="text.secondary" sx={{ mt: 1 }}>
-      Your pieces: {mark('CLEAN', 'clean')}{mark('FLAW', 'flawed')}{mark('BROKEN', 'broken')}
+      Your pieces: {mark('CLEAN', 'clean')}{mark('FLAW', 'flawed')}{mark('BROKEN', 'broken')}; faint where the support was another.
       Beyond the dotted line 8 in 10 hold even at the cautious end of the range. Click a place, or move the cross-hair with the arrow
       keys.
     </Typography>

@@ -4,10 +4,10 @@ const LINE = { stroke: '#ffffff', strokeWidth: 3.4 };
 const INK = { stroke: '#10212a', strokeWidth: 1.7 };
 
 /** A recorded piece: a ring held clean, a wedge held with a flaw, a cross broke. */
-export function PieceMark({ x, y, severity }: { x: number; y: number; severity: PieceOnMap['severity'] }) {
+export function PieceMark({ x, y, severity, faint = false }: { x: number; y: number; severity: PieceOnMap['severity']; faint?: boolean }) {
   const shape = { CLEAN: 'M-5 0a5 5 0 1 0 10 0a5 5 0 1 0 -10 0', FLAW: 'M-5.5 4.5L0 -5.5L5.5 4.5Z', BROKEN: 'M-5 -5L5 5M-5 5L5 -5' }[severity];
   return (
-    <g transform={`translate(${x} ${y})`} fill="none">
+    <g transform={`translate(${x} ${y})`} fill="none" opacity={faint ? 0.35 : 1}>
       <path d={shape} {...LINE} />
       <path d={shape} {...INK} />
     </g>

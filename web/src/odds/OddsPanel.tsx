@@ -1,7 +1,7 @@
 import { Box, Typography } from '@mui/material';
 import type { ForecastAnswer, Odds } from '../api/schema';
 import { usePalette } from '../app/palette';
-import { Doubts, Grounds } from './Grounds';
+import { Doubts } from './Grounds';
 import { limitInWords, oddsInWords, rangeInWords, reasonsInWords } from './words';
 
 interface OddsPanelProps {
@@ -9,7 +9,7 @@ interface OddsPanelProps {
   laminated: boolean;
 }
 
-/** Will it bend: the odds in plain words, the range, what limits it, what to do, and what the answer rests on. */
+/** Will it bend: the odds in plain words, the range, what limits it and why. */
 export function OddsPanel({ answer, laminated }: OddsPanelProps) {
   const [limiting] = answer.modes;
   return (
@@ -37,7 +37,6 @@ export function OddsPanel({ answer, laminated }: OddsPanelProps) {
           ))}
         </Box>
       )}
-      <Grounds answer={answer} laminated={laminated} />
     </Box>
   );
 }

@@ -14,8 +14,8 @@ export function TellingTrials({ recipe }: { recipe: RecipeFields }) {
   return (
     <Box component="section" aria-label="Most telling trials" sx={{ mt: 3 }}>
       <Typography variant="h2" gutterBottom>The trial that would tell most</Typography>
-      {narrowing(most) < 1 && (
-        <Typography gutterBottom>No single trial would tell much: these odds are about as sure as one piece can make them.</Typography>
+      {narrowing(most) < 3 && (
+        <Typography gutterBottom>A single trial tells little now: pieces differ by board and by hand more than one of them can settle.</Typography>
       )}
       <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {data.trials.map((trial, i) => <Trial key={i} trial={trial} />)}

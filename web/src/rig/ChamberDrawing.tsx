@@ -24,7 +24,7 @@ export function ChamberDrawing({ rig, load, answer }: ChamberDrawingProps) {
   const { thicknessMm = 1, widthMm: pieceMm = 1, lengthMm: pieceLengthMm = 1, across = 1, layers = 1 } = load;
   const grown = wallThicknessMm + insulationThicknessMm;
   const scale = Math.min(470 / (lengthMm + 2 * grown), 130 / (heightMm + 2 * grown));
-  const door = Math.min(120 / (widthMm + 2 * grown), 120 / (heightMm + 2 * grown));
+  const door = Math.min(110 / (widthMm + 2 * grown), 120 / (heightMm + 2 * grown));
   const heat = RAMPS.celsius.colour(answer.reachesC);
   const floor = 150;
   const shell = (x: number, lengthPx: number, s: number) => (
@@ -52,8 +52,9 @@ export function ChamberDrawing({ rig, load, answer }: ChamberDrawingProps) {
           </g>
         );
       })}
-      <text x={from} y={floor + grown * scale + 22} {...text}>{printLength(lengthMm, system)} inside</text>
-      <text x={from + (lengthMm * scale) / 2} y={18} textAnchor="middle" {...text} fontWeight={640}>{printTemperature(answer.reachesC, system)}</text>
+      <text x={from + lengthMm * scale} y={floor + grown * scale + 22} textAnchor="end" {...text}>{printLength(lengthMm, system)} inside</text>
+      <Vent x={from + lengthMm * scale - 12} y={floor - (heightMm + grown) * scale} height={grown * scale} />
+      <text x={from + (lengthMm * scale) / 2} y={floor - heightMm * scale + 17} textAnchor="middle" {...text} fill="#18272b" fontWeight={640}>{printTemperature(answer.reachesC, system)}</text>
       {shell(doorFrom, widthMm * door, door)}
       {Array.from({ length: layers * across }, (_, i) => {
         const [layer, place] = [Math.floor(i / across), i % across];
@@ -66,12 +67,23 @@ export function ChamberDrawing({ rig, load, answer }: ChamberDrawingProps) {
       <text x={doorFrom} y={floor + grown * door + 22} {...text}>from the door</text>
       {Array.from({ length: Math.min(4, generators) }, (_, i) => (
         <g key={i} transform={`translate(${30 + i * 108} 214)`}>
-          <path d={`M40 0V-20H${Math.min(40, 10 + i * 5)}`} fill="none" stroke={colours.text.secondary} strokeWidth={3} />
+          <path d={`M42 0V${floor + grown * scale - 214}`} fill="none" stroke={colours.text.secondary} strokeWidth={4} />
           <rect width={84} height={56} rx={6} fill={colours.background.paper} stroke={colours.text.primary} strokeWidth={1.5} />
           <rect x={4} y={26} width={76} height={26} rx={3} fill={colours.data.squeeze} opacity={0.45} />
           <text x={42} y={18} textAnchor="middle" {...text}>{generatorWatts} W</text>
         </g>
       ))}
     </Box>
+  );
+}
+
+/** The open vent at the far end, steam leaving it. */
+function Vent({ x, y, height }: { x: number; y: number; height: number }) {
+  const colours = usePalette();
+  return (
+    <g>
+      <rect x={x - 4} y={y - 0.5} width={8} height={height + 1} fill={colours.background.paper} />
+      <path d={`M${x} ${y - 3}q-7 -9 0 -17t0 -17`} fill="none" stroke={colours.text.secondary} strokeWidth={1.5} strokeDasharray="5 3" />
+    </g>
   );
 }

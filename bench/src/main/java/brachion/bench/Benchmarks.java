@@ -28,7 +28,8 @@ public final class Benchmarks {
 
     private static final Map<String, String> AIMS = Map.of(
             "wholeRecipe", "aim: 10 ms, within 1 % of a fine grid (a core test holds the accuracy)",
-            "thicknessSweep", "aim: 300 ms",
+            "thicknessSweep", "aim: 300 ms", "bendMap", "aim: 250 ms", "bendMapAnew", "aim: 1,000 ms",
+            "search", "aim: 2,000 ms",
             "forecastUnmeasured", "15 possibilities", "forecastMeasured", "heat and water remembered");
 
     private final List<String> rows = new ArrayList<>();
@@ -40,6 +41,7 @@ public final class Benchmarks {
     public static void main(String[] arguments) throws Exception {
         Benchmarks benchmarks = new Benchmarks();
         benchmarks.core();
+        benchmarks.refits();
         benchmarks.server();
         benchmarks.write(Path.of(arguments[0]));
     }
@@ -51,6 +53,14 @@ public final class Benchmarks {
             String unit = result.getPrimaryResult().getScoreUnit().replace("/op", "").replace("us", "µs");
             row("core: " + name, "%.1f %s (± %.1f)".formatted(score, unit, result.getPrimaryResult().getScoreError()),
                     AIMS.getOrDefault(name, ""));
+        }
+    }
+
+    private void refits() throws IOException, InterruptedException {
+        for (int records : new int[] {1_000, 10_000, 100_000}) {
+            Refits.Refit refit = Refits.measure(records);
+            row("refit of %,d records, about 60 coefficients".formatted(records), "%.2f s".formatted(refit.seconds()),
+                    Refits.beside(refit, "aim %s s".formatted(records == 1_000 ? "0.1" : records == 10_000 ? "1" : "10")));
         }
     }
 

@@ -5,12 +5,16 @@ import brachion.core.bending.SectionCondition;
 import brachion.core.bending.SectionState;
 import brachion.core.bending.Strap;
 import brachion.core.bending.StrapMaterial;
+import brachion.core.forecast.BendMap;
 import brachion.core.forecast.Forecast;
 import brachion.core.forecast.Forecaster;
+import brachion.core.forecast.Levers;
+import brachion.core.forecast.WaySearch;
 import brachion.core.method.Bend;
 import brachion.core.method.Blank;
 import brachion.core.method.GrowthRings;
 import brachion.core.method.Knots;
+import brachion.core.method.MethodKind;
 import brachion.core.method.Recipe;
 import brachion.core.method.Seasoning;
 import brachion.core.method.SteamBox;
@@ -57,10 +61,13 @@ public class CoreBenchmarks {
             Stage.of(StageKind.FORM, 86_400, 18), Stage.of(StageKind.RACK, 14 * 86_400, 18));
 
     private double thicknessMm = 12;
+    private double chamberC = 97;
+    private double searchedMm = 16;
     private final BendSection section = new BendSection(ASH, SectionCondition.uniform(0.9, 20), 19, 25, 140, 500,
             Optional.of(new Strap(StrapMaterial.STEEL, 0.9, 25, 1)));
     private final List<Trial> thousand = trials(1000);
-    private final Forecaster forecaster = new Forecaster(RiskModel.fit(thousand));
+    private final RiskModel fitted = RiskModel.fit(thousand);
+    private final Forecaster forecaster = new Forecaster(fitted);
     private final Recipe measured = recipe(19, 140, OptionalDouble.of(18), OptionalDouble.of(20));
     private final Recipe unmeasured = recipe(19, 140, OptionalDouble.empty(), OptionalDouble.empty());
 
@@ -108,6 +115,42 @@ public class CoreBenchmarks {
             sum += piece.field().meanSoftness();
         }
         return sum;
+    }
+
+    /** A bend map of 60 × 40, its thicknesses followed through steam before. */
+    @Benchmark
+    @OutputTimeUnit(TimeUnit.MILLISECONDS)
+    public BendMap bendMap() {
+        return BendMap.of(fitted, unmeasured, new BendMap.Extent(2, 40, 30, 1200, 60, 40));
+    }
+
+    /** The same of a chamber a little hotter each time, so that every thickness is followed anew. */
+    @Benchmark
+    @OutputTimeUnit(TimeUnit.MILLISECONDS)
+    public BendMap bendMapAnew() {
+        chamberC = 97 + (chamberC + 0.001) % 1;
+        return BendMap.of(fitted, unmeasured.withMethod(((SteamBox) unmeasured.method()).withChamberC(chamberC)),
+                new BendMap.Extent(2, 40, 30, 1200, 60, 40));
+    }
+
+    /** A search of 5,134 combinations of which nothing is remembered but what one search shares. */
+    @Benchmark
+    @OutputTimeUnit(TimeUnit.MILLISECONDS)
+    @Measurement(iterations = 3, time = 1)
+    public WaySearch.Found search() {
+        searchedMm = 16 + (searchedMm + 0.01) % 4;
+        WaySearch.AtHand everything = new WaySearch.AtHand(SpeciesCatalogue.published().all(), List.of(Seasoning.values()),
+                List.of(), List.of(WaySearch.Support.values()), true, List.of(MethodKind.values()), List.of(1.6, 3.2, 4.8));
+        return new WaySearch(fitted).find(new WaySearch.Wanted(new Bend(100, 190), searchedMm, 22, 0.9), everything,
+                (done, of) -> { });
+    }
+
+    /** What to change about a bend, single steps and together, nothing remembered of it. */
+    @Benchmark
+    @OutputTimeUnit(TimeUnit.MILLISECONDS)
+    public Levers levers() {
+        thicknessMm = 12 + (thicknessMm + 0.001) % 12;
+        return Levers.of(forecaster, recipe(thicknessMm, 120, OptionalDouble.of(15), OptionalDouble.of(20)), 0.9);
     }
 
     /** A fit of 1,000 trials, their sections included; their heat and water are remembered from the fit before. */

@@ -8,6 +8,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
@@ -26,6 +27,9 @@ abstract class BrowserTest {
 
     private static final Pattern ODDS = Pattern.compile("(\\d+) in (\\d+)");
 
+    /** A busy machine may take its time; a page that is wrong stays wrong. */
+    private static final double PATIENCE_MS = 45_000;
+
     private static Playwright playwright;
     private static Browser browser;
 
@@ -35,6 +39,7 @@ abstract class BrowserTest {
 
     @BeforeAll
     static void openBrowser() {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         playwright = Playwright.create(new Playwright.CreateOptions()
                 .setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         browser = playwright.chromium().launch(new BrowserType.LaunchOptions()
@@ -52,6 +57,7 @@ abstract class BrowserTest {
     void openPage() {
         context = browser.newContext(new Browser.NewContextOptions().setBaseURL(Product.demo().address())
                 .setViewportSize(1280, 800).setLocale("en-GB"));
+        context.setDefaultTimeout(PATIENCE_MS);
         page = context.newPage();
         page.onConsoleMessage(message -> {
             if (message.type().equals("error") || message.type().equals("warning")) {
@@ -90,8 +96,15 @@ abstract class BrowserTest {
     /** Does something that asks for a forecast and waits until the page has been answered. */
     protected double oddsAfter(Runnable change) {
         page.waitForResponse("**/api/forecast", change);
-        page.waitForTimeout(150);
+        settle();
         return odds();
+    }
+
+    /** Waits until what was asked has been answered and drawn. */
+    protected void settle() {
+        page.waitForTimeout(350);
+        page.waitForLoadState(LoadState.NETWORKIDLE);
+        page.evaluate("new Promise(drawn => requestAnimationFrame(() => requestAnimationFrame(drawn)))");
     }
 
     /** The odds as the page says them. */

@@ -12,8 +12,9 @@ import org.junit.jupiter.params.provider.ValueSource;
 class EveryoneCanUseItTest extends BrowserTest {
 
     @ParameterizedTest(name = "{0}, {1}")
-    @CsvSource({"/trials, Day", "/trials/3, Day", "/log, Day", "/forecast, Day", "/rack, Day",
-        "/trials, Evening", "/log, Evening", "/forecast, Evening", "/rack, Evening"})
+    @CsvSource({"/trials, Day", "/trials/3, Day", "/log, Day", "/forecast, Day", "/rack, Day", "/ways, Day", "/map, Day",
+        "/plan, Day", "/rig, Day", "/evidence, Day", "/trials, Evening", "/log, Evening", "/forecast, Evening",
+        "/rack, Evening", "/ways, Evening", "/map, Evening", "/plan, Evening", "/rig, Evening", "/evidence, Evening"})
     void no_view_has_a_serious_barrier(String view, String light) {
         show(view);
         if (light.equals("Evening")) {
@@ -26,7 +27,8 @@ class EveryoneCanUseItTest extends BrowserTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"/trials", "/trials/3", "/log", "/forecast", "/rack"})
+    @ValueSource(strings = {"/trials", "/trials/3", "/log", "/forecast", "/rack", "/ways", "/map", "/plan", "/rig",
+        "/evidence"})
     void nothing_is_cut_off_on_a_phone(String view) {
         page.setViewportSize(390, 844);
         show(view);

@@ -16,7 +16,7 @@ import java.util.Optional;
 final class Product implements AutoCloseable {
 
     private static final Path COMMAND = Path.of("../brachion").toAbsolutePath().normalize();
-    private static final Duration PATIENCE = Duration.ofMinutes(3);
+    private static final Duration PATIENCE = Duration.ofMinutes(8);
     private static Product shared;
 
     private final Path home;

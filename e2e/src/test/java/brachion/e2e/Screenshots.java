@@ -3,6 +3,7 @@ package brachion.e2e;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** Takes the pictures of the main views from the demo workshop; run by {@code ./brachion screenshots}. */
@@ -31,6 +32,8 @@ class Screenshots extends BrowserTest {
         take("log");
         page.setViewportSize(390, 844);
         take("log-phone");
+        show("/forecast");
+        take("forecast-phone");
     }
 
     @Test
@@ -56,6 +59,48 @@ class Screenshots extends BrowserTest {
     }
 
     @Test
+    void ways() {
+        show("/ways");
+        button("Look for ways").click();
+        page.getByText(Pattern.compile("combinations are good enough")).waitFor();
+        page.evaluate("window.scrollTo(0, 0)");
+        take("ways");
+    }
+
+    @Test
+    void map() {
+        show("/map");
+        button("steel strap").click();
+        type("Thickness", "7/8");
+        type("Inner radius", "3 1/4\"");
+        take("map");
+    }
+
+    @Test
+    void plan() {
+        show("/plan");
+        type("Inner radius", "4\"");
+        page.setViewportSize(1280, 1000);
+        page.getByText(Pattern.compile("^Cut \\d+")).waitFor();
+        page.getByText("Step down to it").waitFor();
+        take("plan");
+    }
+
+    @Test
+    void rig() {
+        show("/rig");
+        type("Length inside", "8'");
+        take("rig");
+    }
+
+    @Test
+    void evidence() {
+        page.setViewportSize(1280, 1400);
+        show("/evidence");
+        take("evidence");
+    }
+
+    @Test
     void rack() {
         show("/rack");
         take("rack");
@@ -70,7 +115,7 @@ class Screenshots extends BrowserTest {
 
     private void take(String name) {
         page.waitForLoadState(LoadState.NETWORKIDLE);
-        page.waitForTimeout(600);
+        page.waitForTimeout(1500);
         page.screenshot(new Page.ScreenshotOptions().setPath(PICTURES.resolve(name + ".png")));
     }
 }

@@ -36,6 +36,17 @@ public final class SectionCondition {
         return new SectionCondition(soft, moist);
     }
 
+    /** Between this condition and another of as many layers: 0 gives this one, 1 the other. */
+    public SectionCondition towards(SectionCondition other, double share) {
+        double[] soft = new double[layers()];
+        double[] moist = new double[layers()];
+        for (int layer = 0; layer < soft.length; layer++) {
+            soft[layer] = softness[layer] + share * (other.softness[layer] - softness[layer]);
+            moist[layer] = moisturePercent[layer] + share * (other.moisturePercent[layer] - moisturePercent[layer]);
+        }
+        return new SectionCondition(soft, moist);
+    }
+
     /** Number of layers. */
     public int layers() {
         return softness.length;

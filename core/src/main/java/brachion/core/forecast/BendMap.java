@@ -9,7 +9,8 @@ import java.util.List;
 import java.util.stream.IntStream;
 
 /**
- * The odds over thickness and radius, everything else as in a recipe. Both run in even steps of their logarithm.
+ * The odds over thickness and radius, everything else as in a recipe. Both run in even steps of their logarithm. Heat and
+ * water are followed for some thicknesses and read off between them, which moves no odds by more than one in a hundred.
  *
  * @param thicknessMm   thicknesses [mm], rising
  * @param innerRadiusMm radii [mm], rising
@@ -46,11 +47,12 @@ public record BendMap(double[] thicknessMm, double[] innerRadiusMm, List<List<Od
     public static BendMap of(RiskModel risk, Recipe recipe, Extent extent) {
         double[] thickness = steps(extent.thinnestMm(), extent.thickestMm(), extent.columns());
         double[] radius = steps(extent.tightestMm(), extent.widestMm(), extent.rows());
+        ConditionOverThickness condition = new ConditionOverThickness(recipe, extent.thinnestMm(), extent.thickestMm());
         List<List<Odds>> columns = IntStream.range(0, thickness.length).parallel().mapToObj(column -> {
             Recipe asThick = recipe.withBlank(recipe.blank().withThicknessMm(thickness[column]));
             List<Odds> odds = new ArrayList<>();
             for (double mm : radius) {
-                List<Possible> possible = Possible.of(asThick.withInnerRadiusMm(mm));
+                List<Possible> possible = Possible.of(asThick.withInnerRadiusMm(mm), condition::demand);
                 odds.add(OddsSpread.of(risk, possible, Severity.FLAW, POINTS).odds());
             }
             return odds;

@@ -9,7 +9,9 @@ import brachion.core.risk.RiskModel;
 import brachion.core.risk.Severity;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 
 /**
  * What to try next: single trials by how much each would narrow the forecasts that matter, and a ladder of gentler bends
@@ -49,27 +51,55 @@ public record NextTrials(List<TellingTrial> trials, List<Rung> radiusLadder, Lis
     }
 
     /**
+     * The marks a shop measures by: suggestions lie on them.
+     *
+     * @param radiusMm    step of radii [mm]
+     * @param thicknessMm step of thicknesses [mm]
+     */
+    public record Marks(double radiusMm, double thicknessMm) {
+
+        /** Refuses steps that are none. */
+        public Marks {
+            if (!(radiusMm > 0) || !(thicknessMm > 0)) {
+                throw new IllegalArgumentException("Marks must lie apart, not " + radiusMm + " and " + thicknessMm + " mm");
+            }
+        }
+
+        private static double nearest(double mm, double step) {
+            return Math.max(step, Math.rint(mm / step) * step);
+        }
+
+        private Recipe on(Recipe target, double radiusFactor, double thicknessFactor) {
+            double radius = target.bend().innerRadiusMm();
+            double thickness = target.blank().thicknessMm();
+            Recipe bent = radiusFactor == 1 ? target
+                    : target.withInnerRadiusMm(PhysicalBound.INNER_RADIUS_MM.nearest(nearest(radius * radiusFactor, radiusMm)));
+            return thicknessFactor == 1 ? bent : bent.withBlank(bent.blank().withThicknessMm(
+                    PhysicalBound.THICKNESS_MM.nearest(nearest(thickness * thicknessFactor, thicknessMm))));
+        }
+    }
+
+    /**
      * @param target the bend the person is working towards
      * @param others other bends of the same method whose forecasts matter too
+     * @param marks  the marks suggestions are to lie on
      */
-    public static NextTrials of(RiskModel risk, Recipe target, List<Recipe> others) {
+    public static NextTrials of(RiskModel risk, Recipe target, List<Recipe> others, Marks marks) {
         Forecaster forecaster = new Forecaster(risk);
         List<Possible> matter = new ArrayList<>(List.of(Possible.typical(target)));
         others.stream().filter(other -> other.method().kind() == target.method().kind())
                 .forEach(other -> matter.add(Possible.typical(other)));
-        return new NextTrials(telling(risk, forecaster, target, matter), radiusLadder(forecaster, target),
-                thicknessLadder(forecaster, target));
+        return new NextTrials(telling(risk, forecaster, target, matter, marks),
+                ladder(forecaster, factor -> marks.on(target, factor, 1)),
+                ladder(forecaster, factor -> marks.on(target, 1, 1 / factor)));
     }
 
-    private static List<TellingTrial> telling(RiskModel risk, Forecaster forecaster, Recipe target, List<Possible> matter) {
-        List<Recipe> candidates = new ArrayList<>();
+    private static List<TellingTrial> telling(RiskModel risk, Forecaster forecaster, Recipe target, List<Possible> matter,
+                                              Marks marks) {
+        Set<Recipe> candidates = new LinkedHashSet<>();
         for (double radius : RADII) {
             for (double thickness : THICKNESSES) {
-                double mm = target.bend().innerRadiusMm() * radius;
-                double thick = target.blank().thicknessMm() * thickness;
-                if (PhysicalBound.INNER_RADIUS_MM.holds(mm) && PhysicalBound.THICKNESS_MM.holds(thick)) {
-                    candidates.add(target.withInnerRadiusMm(mm).withBlank(target.blank().withThicknessMm(thick)));
-                }
+                candidates.add(marks.on(target, radius, thickness));
             }
         }
         double now = Math.sqrt(matter.stream().mapToDouble(piece -> variance(risk, piece)).sum());
@@ -109,37 +139,23 @@ public record NextTrials(List<TellingTrial> trials, List<Rung> radiusLadder, Lis
         return all * (1 - risk.margin(mode, Severity.FLAW, piece).probability());
     }
 
-    private static List<Rung> radiusLadder(Forecaster forecaster, Recipe target) {
-        double wanted = target.bend().innerRadiusMm();
-        double reach = Math.min(LONGEST_REACH, PhysicalBound.INNER_RADIUS_MM.highest() / wanted);
-        return ladder(forecaster, reach, share -> target.withInnerRadiusMm(wanted * share));
-    }
-
-    private static List<Rung> thicknessLadder(Forecaster forecaster, Recipe target) {
-        double wanted = target.blank().thicknessMm();
-        double reach = Math.min(LONGEST_REACH, wanted / PhysicalBound.THICKNESS_MM.lowest());
-        return ladder(forecaster, reach, share -> target.withBlank(target.blank().withThicknessMm(wanted / share)));
-    }
-
     private interface Easing {
         /** The target made gentler by a factor. */
         Recipe by(double factor);
     }
 
     /** Even steps of the logarithm from the first bend that is safe, or the gentlest looked at, down to the target. */
-    private static List<Rung> ladder(Forecaster forecaster, double reach, Easing easing) {
+    private static List<Rung> ladder(Forecaster forecaster, Easing easing) {
         double safe = 1;
-        double step = Math.pow(reach, 1.0 / 12);
-        while (safe < reach && forecaster.unbroken(easing.by(safe)).probability() < SAFE) {
-            safe = Math.min(reach, safe * step);
+        double step = Math.pow(LONGEST_REACH, 1.0 / 12);
+        while (safe < LONGEST_REACH && forecaster.unbroken(easing.by(safe)).probability() < SAFE) {
+            safe = Math.min(LONGEST_REACH, safe * step);
         }
         int rungs = Math.min(MOST_RUNGS, 1 + (int) Math.ceil(Math.log(safe) / Math.log(1.12)));
-        List<Rung> ladder = new ArrayList<>();
+        Set<Recipe> bends = new LinkedHashSet<>();
         for (int rung = 0; rung < rungs; rung++) {
-            double share = rungs == 1 ? 1 : Math.pow(safe, 1 - (double) rung / (rungs - 1));
-            Recipe recipe = easing.by(share);
-            ladder.add(new Rung(recipe, forecaster.unbroken(recipe)));
+            bends.add(easing.by(rungs == 1 ? 1 : Math.pow(safe, 1 - (double) rung / (rungs - 1))));
         }
-        return ladder;
+        return bends.stream().map(bend -> new Rung(bend, forecaster.unbroken(bend))).toList();
     }
 }

@@ -24,6 +24,8 @@ final class OddsSpread {
     private static final int MODES = FailureMode.values().length;
     private static final int MOST_POINTS = 2048;
     private static final int FEWEST_POINTS = 64;
+    /** Bits that hold the place of a point; there are fewer points than this. */
+    private static final long PLACE = 0xFFF;
     private static final double[][] STANDARD = points();
 
     private final double[] value;
@@ -85,21 +87,25 @@ final class OddsSpread {
 
     /** Mean and middle 80 %. */
     Odds odds() {
-        Integer[] order = new Integer[value.length];
-        Arrays.setAll(order, i -> i);
-        Arrays.sort(order, (a, b) -> Double.compare(value[a], value[b]));
+        long[] order = new long[value.length];
+        for (int i = 0; i < order.length; i++) {
+            // chances are positive, so their bits sort as they do; the last digits make room for the place
+            order[i] = Double.doubleToRawLongBits(value[i]) & ~PLACE | i;
+        }
+        Arrays.sort(order);
         return new Odds(mean, quantile(order, 0.10), quantile(order, 0.90));
     }
 
-    private double quantile(Integer[] order, double share) {
+    private double quantile(long[] order, double share) {
         double below = 0;
-        for (int each : order) {
-            below += weight[each];
+        for (long each : order) {
+            int place = (int) (each & PLACE);
+            below += weight[place];
             if (below >= share) {
-                return value[each];
+                return value[place];
             }
         }
-        return value[order[order.length - 1]];
+        return value[(int) (order[order.length - 1] & PLACE)];
     }
 
     /** The mean of a function of the probability, such as the chance that several pieces hold. */

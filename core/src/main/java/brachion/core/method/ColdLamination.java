@@ -1,6 +1,7 @@
 package brachion.core.method;
 
 import brachion.core.bending.SectionCondition;
+import brachion.core.bending.Strap;
 import brachion.core.quantity.PhysicalBound;
 import java.util.Optional;
 
@@ -24,9 +25,13 @@ public record ColdLamination(Glue glue, int plies) implements Method {
     }
 
     @Override
-    public Demand demand(Blank blank, Bend bend) {
-        double moisture = Demand.known(blank.moisturePercent(), "moisture");
-        return Demand.of(blank, bend, SectionCondition.uniform(0, moisture), Optional.empty());
+    public SectionCondition condition(Blank blank) {
+        return SectionCondition.uniform(0, Demand.known(blank.moisturePercent(), "moisture"));
+    }
+
+    @Override
+    public Optional<Strap> strap() {
+        return Optional.empty();
     }
 
     /** n equal plies glued at curvature κ keep κ(1 − 1/n²): elastic, exact for a rigid glue line. */

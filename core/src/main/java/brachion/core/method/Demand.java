@@ -19,7 +19,8 @@ import java.util.OptionalDouble;
  */
 public record Demand(BendSection section, SectionState state, StrainLimits limits, double grainRun) {
 
-    static Demand of(Blank blank, Bend bend, SectionCondition condition, Optional<Strap> strap) {
+    /** What a bend asks of a blank in a condition; the slope of grain must be known. */
+    public static Demand of(Blank blank, Bend bend, SectionCondition condition, Optional<Strap> strap) {
         double grainRun = known(blank.grainRun(), "slope of grain");
         BendSection section = new BendSection(blank.species(), condition, blank.thicknessMm(), blank.widthMm(),
                 bend.innerRadiusMm(), bend.outerArcMm(blank.thicknessMm()), strap);

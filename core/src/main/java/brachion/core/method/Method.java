@@ -1,10 +1,24 @@
 package brachion.core.method;
 
+import brachion.core.bending.SectionCondition;
+import brachion.core.bending.Strap;
+import java.util.Optional;
+
 /** A way to bend, with its settings. Each one knows what it asks of the wood. */
 public sealed interface Method permits SteamBox, ColdLamination {
 
     /** Which method this is, whatever its settings. */
     MethodKind kind();
+
+    /**
+     * How soft and wet the wood is at the moment it is bent.
+     *
+     * @param blank the stock, with moisture known
+     */
+    SectionCondition condition(Blank blank);
+
+    /** The strap on the outer face, if any. */
+    Optional<Strap> strap();
 
     /**
      * What bending the blank to the curve asks of the wood.
@@ -13,7 +27,9 @@ public sealed interface Method permits SteamBox, ColdLamination {
      * @param bend  the curve
      * @throws IllegalArgumentException when moisture or slope of grain is not known
      */
-    Demand demand(Blank blank, Bend bend);
+    default Demand demand(Blank blank, Bend bend) {
+        return Demand.of(blank, bend, condition(blank), strap());
+    }
 
     /**
      * What the bend loses of its curve when it is let go, as computed.

@@ -56,8 +56,8 @@ public record SteamBox(double soakHours, SoakAdditive additive, double steamMinu
     }
 
     @Override
-    public Demand demand(Blank blank, Bend bend) {
-        return Demand.of(blank, bend, after(blank, stages()), strap);
+    public SectionCondition condition(Blank blank) {
+        return after(blank, stages());
     }
 
     @Override

@@ -11,7 +11,7 @@ import brachion.core.process.SectionSimulation.Watcher;
 public final class ProcessSimulation {
 
     private static final int LAYERS = 16;
-    private static final int COLUMNS = 7;
+    private static final int COLUMNS = 6;
 
     private final SectionGrid grid;
     private final double gravity;

@@ -20,8 +20,8 @@ import java.util.Arrays;
 final class SectionSimulation {
 
     /** Error of one step that is let pass [°C] and [% moisture]. */
-    private static final double TEMPERATURE_TOLERANCE_C = 0.3;
-    private static final double MOISTURE_TOLERANCE_PERCENT = 0.12;
+    private static final double TEMPERATURE_TOLERANCE_C = 0.6;
+    private static final double MOISTURE_TOLERANCE_PERCENT = 0.25;
     private static final double FIRST_STEP_S = 0.1;
     private static final double SHORTEST_STEP_S = 1e-4;
 

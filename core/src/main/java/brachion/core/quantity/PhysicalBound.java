@@ -39,6 +39,8 @@ public enum PhysicalBound {
     HUMIDITY_PERCENT("Shop humidity", 5, 95, "%"),
     /** Mass of a piece. */
     MASS_G("Mass", 1, 200_000, "g"),
+    /** Marks of a rule. */
+    MARK_MM("Marks of the rule", 0.1, 50, "mm"),
     /** Slope of grain as the run for a rise of one. */
     GRAIN_RUN("Slope of grain, 1 in", 2, 1000, ""),
     /** Thickness of a strap. */
@@ -100,6 +102,11 @@ public enum PhysicalBound {
     /** Whether the value lies within the bound, limits included. Not-a-number does not. */
     public boolean holds(double value) {
         return value >= lowest && value <= highest;
+    }
+
+    /** The value itself, or the limit it lies beyond. */
+    public double nearest(double value) {
+        return Math.max(lowest, Math.min(highest, value));
     }
 
     /** What is accepted, as a plain sentence. */

@@ -1,6 +1,7 @@
 package brachion.core.rig;
 
 import brachion.core.process.BoilingPoint;
+import brachion.core.quantity.LengthUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -32,8 +33,9 @@ public record RigAppraisal(double reachesC, double holdingWatts, double steamWat
     private static final double EASE = 1.5;
     /** Room on all sides of the stock [mm]; common practice. */
     private static final double LEAST_GAP_MM = 6;
-    private static final double INSULATION_STEP_MM = 25;
-    private static final double LENGTH_STEP_MM = 50;
+    /** What is advised lies an inch, or two, apart. */
+    private static final double INSULATION_STEP_MM = LengthUnit.INCH.millimetres();
+    private static final double LENGTH_STEP_MM = 2 * LengthUnit.INCH.millimetres();
 
     /** How well the temperature is held. */
     public enum Hold {

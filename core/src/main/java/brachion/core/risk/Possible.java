@@ -4,6 +4,7 @@ import brachion.core.method.Demand;
 import brachion.core.method.Recipe;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
 
 /**
  * One of the recipes that the one asked about could be, everything known, with what it asks of the wood.
@@ -19,14 +20,23 @@ public record Possible(double weight, Recipe recipe, Demand demand) {
         return new Possible(1, recipe, recipe.demand());
     }
 
-    /** All that a recipe could be. Sloping grain moves the limits only, so one section serves all slopes. */
+    /** All that a recipe could be. */
     public static List<Possible> of(Recipe recipe) {
+        return of(recipe, Recipe::demand);
+    }
+
+    /**
+     * All that a recipe could be. Sloping grain moves the limits only, so one section serves all slopes.
+     *
+     * @param demands how what a known recipe asks of the wood is found
+     */
+    public static List<Possible> of(Recipe recipe, Function<Recipe, Demand> demands) {
         List<Possible> possible = new ArrayList<>();
         for (Weighted<Recipe> moist : UnknownInputs.moistures(recipe)) {
             Demand demand = null;
             for (Weighted<Recipe> sloped : UnknownInputs.grainSlopes(moist.value())) {
                 double run = sloped.value().blank().grainRun().orElseThrow();
-                demand = demand == null ? sloped.value().demand() : demand.withGrainRun(run);
+                demand = demand == null ? demands.apply(sloped.value()) : demand.withGrainRun(run);
                 possible.add(new Possible(moist.weight() * sloped.weight(), sloped.value(), demand));
             }
         }

@@ -1,5 +1,7 @@
 package brachion.server.forecasting;
 
+import brachion.core.bending.Strap;
+import brachion.core.bending.StrapMaterial;
 import brachion.core.forecast.BendMap;
 import brachion.core.forecast.Change;
 import brachion.core.forecast.Forecaster;
@@ -10,6 +12,7 @@ import brachion.core.forecast.NextTrials;
 import brachion.core.forecast.Odds;
 import brachion.core.forecast.Spares;
 import brachion.core.method.Recipe;
+import brachion.core.method.SteamBox;
 import brachion.core.quantity.PhysicalBound;
 import brachion.core.risk.RiskModel.Held;
 import brachion.core.risk.RiskModel;
@@ -154,13 +157,16 @@ class AdviceController {
      * @param thicknessMm   its thickness [mm]
      * @param innerRadiusMm its radius [mm]
      * @param severity      how it ended
+     * @param support       what lay on its outer face; missing when nothing did
      */
-    record PieceOnMap(long trialId, String speciesId, double thicknessMm, double innerRadiusMm, Severity severity) {
+    record PieceOnMap(long trialId, String speciesId, double thicknessMm, double innerRadiusMm, Severity severity,
+                      @Schema(nullable = true) StrapMaterial support) {
 
         static PieceOnMap of(Held held) {
             Recipe recipe = held.trial().recipe();
             return new PieceOnMap(held.trial().id(), recipe.blank().species().id(), recipe.blank().thicknessMm(),
-                    recipe.bend().innerRadiusMm(), held.trial().outcome().severity());
+                    recipe.bend().innerRadiusMm(), held.trial().outcome().severity(),
+                    recipe.method() instanceof SteamBox steam ? steam.strap().map(Strap::material).orElse(null) : null);
         }
     }
 
@@ -180,9 +186,13 @@ class AdviceController {
 
     /**
      * @param recipe the bend the person is working towards
-     * @param others other bends whose forecasts matter too; may be empty
+     * @param others          other bends whose forecasts matter too; may be empty
+     * @param radiusMarkMm    radii are suggested in steps of this [mm]
+     * @param thicknessMarkMm thicknesses are suggested in steps of this [mm]
      */
-    record NextRequest(@NotNull @Valid RecipeFields recipe, @NotNull List<@NotNull @Valid RecipeFields> others) {
+    record NextRequest(@NotNull @Valid RecipeFields recipe, @NotNull List<@NotNull @Valid RecipeFields> others,
+                       @NotNull @Within(PhysicalBound.MARK_MM) Double radiusMarkMm,
+                       @NotNull @Within(PhysicalBound.MARK_MM) Double thicknessMarkMm) {
     }
 
     /**
@@ -218,7 +228,8 @@ class AdviceController {
     @PostMapping("/next")
     NextAnswer next(@Valid @RequestBody NextRequest request) {
         NextTrials next = NextTrials.of(risk(), request.recipe().toRecipe(),
-                request.others().stream().map(RecipeFields::toRecipe).toList());
+                request.others().stream().map(RecipeFields::toRecipe).toList(),
+                new NextTrials.Marks(request.radiusMarkMm(), request.thicknessMarkMm()));
         return new NextAnswer(next.trials().stream().map(trial -> new TrialToMake(RecipeFields.of(trial.recipe()),
                 trial.unbroken(), trial.spreadNow(), trial.spreadThen())).toList(),
                 RungView.of(next.radiusLadder()), RungView.of(next.thicknessLadder()));

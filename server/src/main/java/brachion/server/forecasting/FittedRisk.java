@@ -5,6 +5,8 @@ import brachion.server.trial.Trials;
 import brachion.server.trial.Trials.Recorded;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
 /**
@@ -28,6 +30,14 @@ class FittedRisk {
 
     FittedRisk(Trials trials) {
         this.trials = trials;
+    }
+
+    /** Fits behind the scenes once the server is up, so that the first question need not wait for it. */
+    @EventListener(ApplicationReadyEvent.class)
+    void fitAhead() {
+        Thread ahead = new Thread(this::current, "fit ahead");
+        ahead.setDaemon(true);
+        ahead.start();
     }
 
     Fit current() {

@@ -64,11 +64,12 @@ class AdviceApiTest {
 
     @Test
     void next_trials_and_ladders_come_with_recipes() {
-        MvcTestResult next = post(mvc, "/api/forecast/next", "{\"recipe\": %s, \"others\": []}".formatted(TIGHT));
+        MvcTestResult next = post(mvc, "/api/forecast/next", "{\"recipe\": %s, \"others\": [], \"radiusMarkMm\": 5, \"thicknessMarkMm\": 0.5}".formatted(TIGHT));
         assertThat(next).hasStatusOk();
         assertThat(read(next, "$.trials[0].spreadThen", Double.class))
                 .isLessThan(read(next, "$.trials[0].spreadNow", Double.class));
         assertThat(read(next, "$.radiusLadder[-1].recipe.innerRadiusMm", Double.class)).isEqualTo(120);
+        assertThat(read(next, "$.radiusLadder[0].recipe.innerRadiusMm", Double.class) % 5).isZero();
     }
 
     @Test

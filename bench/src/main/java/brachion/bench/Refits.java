@@ -1,0 +1,82 @@
+package brachion.bench;
+
+import brachion.core.risk.RiskModel;
+import brachion.core.risk.Trial;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * What a refit of many records costs, beside proportional-odds regression of R's MASS package on the same table. Ours
+ * fits both faces with priors and finds the scales of three groups; R's fits the outer face once.
+ */
+final class Refits {
+
+    private static final String SCRIPT = """
+            library(MASS)
+            d <- read.csv(commandArgs(TRUE)[1], stringsAsFactors = TRUE)
+            d$severity <- factor(d$severity, levels = c('CLEAN', 'FLAW', 'BROKEN'), ordered = TRUE)
+            t <- replicate(3, system.time(polr(severity ~ ., data = d))[['elapsed']])
+            cat(median(t))
+            """;
+    private static final int RUNS = 3;
+
+    private Refits() {
+    }
+
+    /**
+     * One size.
+     *
+     * @param records  how many records
+     * @param seconds  median of a refit [s]
+     * @param yardstick median of R's fit [s], empty where R is not installed
+     * @param mebibytes heap in use with fit and records [MiB]
+     */
+    record Refit(int records, double seconds, Optional<Double> yardstick, long mebibytes) {
+    }
+
+    static Refit measure(int records) throws IOException, InterruptedException {
+        List<Trial> trials = ManyTrials.of(records);
+        RiskModel risk = RiskModel.fit(trials);
+        double[] seconds = new double[RUNS];
+        for (int run = 0; run < RUNS; run++) {
+            long start = System.nanoTime();
+            risk = RiskModel.fit(trials, Optional.of(risk));
+            seconds[run] = (System.nanoTime() - start) / 1e9;
+        }
+        Arrays.sort(seconds);
+        System.gc();
+        long used = (Runtime.getRuntime().totalMemory() - Runtime.getRuntime().freeMemory()) >> 20;
+        Path table = Files.createTempFile("trials", ".csv");
+        ManyTrials.write(risk, table);
+        Optional<Double> yardstick = r(table);
+        Files.delete(table);
+        return new Refit(records, seconds[RUNS / 2], yardstick, used);
+    }
+
+    private static Optional<Double> r(Path table) throws IOException, InterruptedException {
+        Path script = Files.createTempFile("polr", ".R");
+        Files.writeString(script, SCRIPT);
+        try {
+            Process process = new ProcessBuilder("Rscript", "--vanilla", script.toString(), table.toString())
+                    .redirectError(ProcessBuilder.Redirect.DISCARD).start();
+            String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8).strip();
+            return process.waitFor() == 0 ? Optional.of(Double.parseDouble(said)) : Optional.empty();
+        } catch (IOException notInstalled) {
+            return Optional.empty();
+        } finally {
+            Files.delete(script);
+        }
+    }
+
+    static String beside(Refit refit, String aim) {
+        String r = refit.yardstick().map(seconds -> String.format(Locale.ROOT, "%.2f × MASS::polr of R on the same table (%.2f s); ",
+                refit.seconds() / seconds, seconds)).orElse("");
+        return r + aim + "; heap in use " + refit.mebibytes() + " MiB";
+    }
+}
