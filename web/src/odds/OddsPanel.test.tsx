@@ -1,28 +1,37 @@
 import { screen } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
 import { ANSWER, show } from '../testing';
+import { Grounds } from './Grounds';
 import { OddsPanel } from './OddsPanel';
 
 describe('the odds panel', () => {
-  it('says odds, range, limit, cure and what it rests on, and never a bare percentage', () => {
+  it('says odds, range, limit and cure, and never a bare percentage', () => {
     show(<OddsPanel answer={ANSWER} laminated={false} />);
     const panel = screen.getByRole('region', { name: 'Odds' });
     expect(panel.textContent).toContain('7 in 10');
     expect(panel.textContent).toContain('between 5 and 9 in 10');
     expect(panel.textContent).toContain('131 % of what it bears');
     expect(panel.textContent).toContain('add a strap with stops');
-    expect(panel.textContent).toContain('40 of your steaming trials, 7 of them');
     expect(panel.textContent).not.toMatch(/7[01] %/);
   });
 
-  it('warns when no record comes near and when radii are estimated', () => {
-    show(<OddsPanel answer={ANSWER} laminated={false} />);
+  it('asks about what can hardly be meant', () => {
+    show(<OddsPanel answer={{ ...ANSWER, doubts: [{ kind: 'GREEN_BUT_DRY', given: 6, usual: 20 }] }} laminated={false} />);
+    expect(screen.getByRole('status').textContent).toContain('Green wood at 6 %?');
+  });
+});
+
+describe('the grounds', () => {
+  it('count the records, say what measuring is worth, and warn when no record comes near', () => {
+    const { container } = show(<Grounds answer={ANSWER} laminated={false} />);
+    expect(container.textContent).toContain('40 of your steaming trials, 7 of them');
+    expect(container.textContent).toContain('the range shrinks by 35 %');
     expect(screen.getByText(/Beyond your records/)).toBeTruthy();
     expect(screen.getByText(/estimated for this species/)).toBeTruthy();
   });
 
-  it('does not warn when the records cover it', () => {
-    show(<OddsPanel answer={{ ...ANSWER, evidence: { ...ANSWER.evidence, beyondRecords: false } }} laminated={false} />);
+  it('do not warn when the records cover it', () => {
+    show(<Grounds answer={{ ...ANSWER, evidence: { ...ANSWER.evidence, beyondRecords: false } }} laminated={false} />);
     expect(screen.queryByText(/Beyond your records/)).toBeNull();
   });
 });

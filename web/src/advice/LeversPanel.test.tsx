@@ -1,0 +1,25 @@
+import { screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { expect, it, vi } from 'vitest';
+import type { LeversAnswer } from '../api/schema';
+import { show, STEAMED } from '../testing';
+import { LeversPanel } from './LeversPanel';
+
+const even = (probability: number) => ({ probability, low: probability - 0.1, high: probability + 0.1 });
+const soaked = { ...STEAMED, steam: { soakHours: 14, steamMinutes: 60, chamberC: 98, carrySeconds: 15 } };
+const ANSWER: LeversAnswer = {
+  now: even(0.3),
+  levers: [{ kind: 'SOAK', amount: 14, recipe: soaked, unbroken: even(0.7) }],
+  cheapest: { changes: [{ kind: 'SOAK', amount: 14 }, { kind: 'QUICKER_CARRY', amount: 10 }], recipe: soaked, unbroken: even(0.91), reaches: true },
+};
+
+vi.mock('../api/advice', () => ({ useLevers: () => ({ data: ANSWER }) }));
+
+it('offers single steps and the least trouble that gets there, and takes the one that is tapped', async () => {
+  const take = vi.fn();
+  show(<LeversPanel recipe={STEAMED} onTake={take} />);
+  expect(screen.getByText('Soak it 14 h first; clamp within 10 s')).toBeDefined();
+  expect(screen.getByText(/9 in 10, least trouble that gets there/)).toBeDefined();
+  await userEvent.click(screen.getByText('Soak it 14 h first'));
+  expect(take).toHaveBeenCalledWith(soaked);
+});

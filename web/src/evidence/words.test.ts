@@ -1,0 +1,34 @@
+import { describe, expect, it } from 'vitest';
+import { effectInWords, RULE, setAsideInWords, tippedInWords } from './words';
+
+const evidence = { rule: 'RINGS', firstHolds: 0.8, trials: 40, effect: 0.5, sd: 0.6 } as const;
+
+describe('what the records say, in words', () => {
+  it('says for which answer and how strongly', () => {
+    expect(tippedInWords(evidence)).toBe('4 to 1 for “on edge”, from 40 records.');
+    expect(tippedInWords({ ...evidence, firstHolds: 0.2 })).toBe('4 to 1 for “flat to the form”, from 40 records.');
+    expect(tippedInWords({ ...evidence, firstHolds: 0.999 })).toContain('More than 99 to 1');
+  });
+
+  it('stays level without records and when they say little', () => {
+    expect(tippedInWords({ ...evidence, trials: 0, firstHolds: 0.5 })).toBe('No record has a say yet.');
+    expect(tippedInWords({ ...evidence, trials: 1, firstHolds: 0.53 })).toBe('Undecided by 1 record.');
+  });
+
+  it('asks every question with two answers', () => {
+    for (const { asks, first, second } of Object.values(RULE)) {
+      expect(asks).toMatch(/\?$/);
+      expect(first).not.toBe(second);
+    }
+  });
+
+  it('says an effect as more or less trouble, and when it is not sure', () => {
+    expect(effectInWords({ mean: Math.log(2), sd: 0.1 })).toBe('2.0 × more trouble');
+    expect(effectInWords({ mean: -Math.log(2), sd: 0.9 })).toBe('2.0 × less trouble, not sure');
+    expect(effectInWords({ mean: 0.01, sd: 0.1 })).toBe('no different');
+  });
+
+  it('says why a record is set aside', () => {
+    expect(setAsideInWords({ trialId: 3, why: 'RELEASED_IN_OTHER_UNIT', value: 8 }, '8 mm')).toContain('8 mm');
+  });
+});

@@ -1,0 +1,43 @@
+import { describe, expect, it } from 'vitest';
+import type { MapAnswer } from '../api/schema';
+import { cellAt, contourPaths, PICTURE, placeOf, valueAt } from './geometry';
+
+const steps = (from: number, to: number, count: number) => Array.from({ length: count }, (_, i) => from * (to / from) ** (i / (count - 1)));
+
+/** Holds just where the radius is wide: the chance runs evenly from 0 at the tightest to 1 at the widest. */
+const map: MapAnswer = {
+  thicknessMm: steps(2, 32, 5),
+  innerRadiusMm: steps(25, 400, 5),
+  unbroken: [0, 0.25, 0.5, 0.75, 1].map((p) => Array.from({ length: 5 }, () => p)),
+  low: [],
+  high: [],
+  pieces: [],
+};
+
+describe('the bend map', () => {
+  it('lays out thickness to the right and radius upwards, both by their logarithm', () => {
+    const middle = placeOf(map, 8, 100);
+    expect(middle.x).toBeCloseTo(PICTURE.left + PICTURE.width / 2);
+    expect(middle.y).toBeCloseTo(PICTURE.top + PICTURE.height / 2);
+    expect(placeOf(map, 16, 200).x).toBeGreaterThan(middle.x);
+    expect(placeOf(map, 16, 200).y).toBeLessThan(middle.y);
+  });
+
+  it('reads a place back as the same thickness and radius', () => {
+    const at = placeOf(map, 5, 60);
+    const back = valueAt(map, at.x, at.y);
+    expect(back.thicknessMm).toBeCloseTo(5);
+    expect(back.radiusMm).toBeCloseTo(60);
+  });
+
+  it('keeps to the map when pointed at beyond it', () => {
+    expect(valueAt(map, -1000, 1e6)).toEqual({ thicknessMm: 2, radiusMm: 25 });
+    expect(cellAt(map, 1000, 1)).toEqual({ row: 0, column: 4 });
+  });
+
+  it('draws the line of even odds where they are even', () => {
+    const [half] = contourPaths(map, map.unbroken, [0.5]);
+    const ys = [...(half?.path.matchAll(/[ML]([\d.]+) ([\d.]+)/g) ?? [])].map(([, , y]) => Number(y));
+    expect(Math.max(...ys)).toBeCloseTo(PICTURE.top + PICTURE.height / 2, 0);
+  });
+});

@@ -1,0 +1,37 @@
+import { describe, expect, it } from 'vitest';
+import { doubtInWords, likenessInWords, missingInWords, springbackInWords } from './groundsInWords';
+
+describe('what the odds rest on, in words', () => {
+  it('asks about green wood that is dry', () => {
+    expect(doubtInWords({ kind: 'GREEN_BUT_DRY', given: 6, usual: 20 }, 'inch')).toContain('Green wood at 6 %?');
+  });
+
+  it('says temperatures and radii in the person’s own units', () => {
+    expect(doubtInWords({ kind: 'HOTTER_THAN_BOILING', given: 98, usual: 94.3 }, 'inch')).toContain('208 °F');
+    expect(doubtInWords({ kind: 'TIGHTER_THAN_A_FORM', given: 9.525, usual: 12.7 }, 'inch')).toContain('3/8"');
+    expect(doubtInWords({ kind: 'TIGHTER_THAN_A_FORM', given: 9.525, usual: 12.7 }, 'metric')).toContain('12.7 mm');
+  });
+
+  const springback = {
+    releasedRadiusMm: 158.75, releasedRadiusLowMm: 152.4, releasedRadiusHighMm: 165.1, computedReleasedRadiusMm: 160, formRadiusMm: 146.05,
+    measured: 12,
+  };
+
+  it('gives the form that allows for springback and what it goes by', () => {
+    const words = springbackInWords(springback, 152.4, 'inch');
+    expect(words).toContain('6 1/4"');
+    expect(words).toContain('make the form 5 3/4"');
+    expect(words).toContain('12 pieces you measured');
+    expect(springbackInWords({ ...springback, measured: 0 }, 152.4, 'inch')).toContain('as computed');
+  });
+
+  it('says what a measurement is worth, and when it is worth nothing', () => {
+    expect(missingInWords({ what: 'MOISTURE', widthNow: 0.4, widthThen: 0.3 })).toBe('Measure its moisture: on average the range shrinks by 25 %.');
+    expect(missingInWords({ what: 'GRAIN_SLOPE', widthNow: 0.4, widthThen: 0.395 })).toContain('hardly');
+  });
+
+  it('names what records have in common', () => {
+    expect(likenessInWords(['SPECIES', 'STRETCH'])).toBe('same wood, stretched as much');
+    expect(likenessInWords([])).toBe('little in common');
+  });
+});

@@ -1,0 +1,31 @@
+import { describe, expect, it } from 'vitest';
+import { LENGTHS, rigForm, rigOf, signed, USUAL_LOAD, type RigForm, type RigReadings } from './draft';
+
+const KEPT = {
+  lengthMm: 1219.2, widthMm: 127, heightMm: 127, wall: 'PLYWOOD', wallThicknessMm: 12.7, insulationThicknessMm: 0, ventAreaMm2: 230,
+  generatorWatts: 1500, generators: 1, tankLitres: 4, shopC: 18, altitudeM: -3,
+} as const;
+
+const form: RigForm = { ...rigForm(KEPT, 'inch'), ...USUAL_LOAD };
+const readings = Object.fromEntries([...LENGTHS, 'shop'].map((name, i) => [name, { value: i + 1 }])) as RigReadings;
+
+describe('the rig as typed', () => {
+  it('shows the kept rig in inches', () => {
+    expect(form.length).toBe('48"');
+    expect(form.wallThickness).toBe('1/2"');
+    expect(form.shop).toBe('64 °F');
+  });
+
+  it('takes a height below the sea', () => {
+    expect(signed('-3')).toBe(-3);
+    expect(signed('−120')).toBe(-120);
+    expect(signed('low')).toBeUndefined();
+    expect(rigOf(form, readings)?.rig.altitudeM).toBe(-3);
+  });
+
+  it('is not asked about until everything can be read', () => {
+    expect(rigOf({ ...form, watts: 'many' }, readings)).toBeUndefined();
+    expect(rigOf(form, { ...readings, length: { error: 'no length' } })).toBeUndefined();
+    expect(rigOf(form, readings)?.load.across).toBe(2);
+  });
+});
