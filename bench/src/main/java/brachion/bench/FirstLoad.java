@@ -7,6 +7,7 @@ import java.net.http.HttpResponse;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -14,8 +15,11 @@ import java.util.regex.Pattern;
 /** What a first visit to the trials costs in compressed bytes: the page, its scripts, styles and Latin fonts. */
 final class FirstLoad {
 
-    private static final Pattern REFERENCE =
-            Pattern.compile("(?:assets/|\\./)([A-Za-z0-9_.-]+\\.(?:js|css|woff2))");
+    /** What a page, a style sheet or a script needs at once; a view that is only imported when asked for is not. */
+    private static final Pattern AT_ONCE = Pattern.compile(
+            "(?:src=\"/assets/|href=\"/assets/|url\\((?:/assets/|\\./)?|(?:from|import) ?\"\\./)([A-Za-z0-9_.-]+\\.(?:js|css|woff2))");
+    /** The view a first visit shows, which the shell imports when asked for. */
+    private static final Pattern FIRST_VIEW = Pattern.compile("(?:assets/|\\./)(TrialsView-[A-Za-z0-9_-]+\\.js)");
 
     private FirstLoad() {
     }
@@ -35,20 +39,21 @@ final class FirstLoad {
                 continue;
             }
             String text = client.send(request(server, path, "identity"), HttpResponse.BodyHandlers.ofString()).body();
-            Matcher found = REFERENCE.matcher(text);
-            while (found.find()) {
-                if (onFirstVisit(found.group(1))) {
-                    open.add("/assets/" + found.group(1));
+            for (Pattern pattern : List.of(AT_ONCE, FIRST_VIEW)) {
+                Matcher found = pattern.matcher(text);
+                while (found.find()) {
+                    if (ofTheScript(found.group(1))) {
+                        open.add("/assets/" + found.group(1));
+                    }
                 }
             }
         }
         return bytes / 1000.0;
     }
 
-    /** Other views load later; letters of other scripts only when the page shows them. */
-    private static boolean onFirstVisit(String file) {
-        return !file.matches("(LogView|ForecastView|TrialView|NotHere|RackView)-.*")
-                && !file.matches(".*-(latin-ext|vietnamese|cyrillic|greek).*");
+    /** Letters of other scripts load only when the page shows them. */
+    private static boolean ofTheScript(String file) {
+        return !file.matches(".*-(latin-ext|vietnamese|cyrillic|greek).*");
     }
 
     private static HttpRequest request(RunningServer server, String path, String encoding) {

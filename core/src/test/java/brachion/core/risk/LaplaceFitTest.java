@@ -120,6 +120,33 @@ class LaplaceFitTest {
         }
     }
 
+    /**
+     * The evidence of two records with one coefficient and everything else all but known, by summing over a fine grid.
+     */
+    @Test
+    void the_evidence_is_the_integral_of_the_posterior() {
+        NormalPrior prior = new NormalPrior(new double[] {1.75, Math.log(1.2), 6}, new double[] {1e-4, 1e-4, 1.5});
+        OrdinalModel model = new OrdinalModel(shop(12, 3), prior);
+        double step = 0.01;
+        double sum = 0;
+        for (double slope = -4; slope < 16; slope += step) {
+            double off = (slope - 6) / 1.5;
+            double density = Math.exp(-off * off / 2) / (1.5 * Math.sqrt(2 * Math.PI));
+            sum += density * Math.exp(model.logLikelihood(new double[] {1.75, Math.log(1.2), slope})) * step;
+        }
+        assertThat(LaplaceFit.of(model).logEvidence()).isCloseTo(Math.log(sum), within(0.05));
+    }
+
+    @Test
+    void the_fit_does_not_depend_on_where_it_starts() {
+        OrdinalModel model = new OrdinalModel(shop(40, 5), WORKSHOP);
+        LaplaceFit fit = LaplaceFit.of(model);
+        LaplaceFit other = LaplaceFit.from(model, new double[] {-1, 1.5, 2});
+        for (int i = 0; i < 3; i++) {
+            assertThat(other.mode()[i]).isCloseTo(fit.mode()[i], within(1e-5));
+        }
+    }
+
     /** All clean or all broken has no finite maximum likelihood; the prior must hold the fit. */
     @Test
     void records_that_all_end_alike_still_give_a_finite_fit() {

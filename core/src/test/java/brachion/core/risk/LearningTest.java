@@ -118,6 +118,15 @@ class LearningTest {
                 Possible.known(BEND)));
     }
 
+    @Test
+    void the_order_of_records_with_people_and_boards_changes_nothing() {
+        List<Trial> trials = new ArrayList<>(new SimulatedShop(14, 1.75, 1.2, 6).people(-1, 1).boards(0.5, -0.5, 0).trials(40));
+        Recipe named = BEND.withNames(new Names("person 1", "board 2", ""));
+        Margin before = RiskModel.fit(trials).margin(FailureMode.TENSION, Severity.FLAW, Possible.known(named));
+        Collections.reverse(trials);
+        assertThat(RiskModel.fit(trials).margin(FailureMode.TENSION, Severity.FLAW, Possible.known(named))).isEqualTo(before);
+    }
+
     /** With 0, 1, 3 and many records, all clean or all broken, odds stay finite and on the right side of the tables. */
     @Test
     void records_that_all_end_alike_move_the_odds_without_running_away() {

@@ -15,6 +15,9 @@ class ProcessApiTest {
 
     private static final String SHOP = "\"formHours\": 24, \"rackDays\": 14, \"shopC\": 18, \"shopHumidityPercent\": 45";
 
+    private static final String SOAK =
+            "{\"recipe\": %1$s, \"bathC\": %2$s, \"wantedMeanPercent\": %3$s, \"wantedCorePercent\": %3$s}";
+
     @Autowired
     private MockMvcTester mvc;
 
@@ -45,6 +48,41 @@ class ProcessApiTest {
         MvcTestResult refused = Wire.post(mvc, "/api/process", "{\"recipe\": %s, %s}".formatted(laminated, SHOP));
         assertThat(refused).hasStatus(HttpStatus.BAD_REQUEST);
         assertThat(Wire.refusedFields(refused)).containsExactly("recipe.method");
+    }
+
+    @Test
+    void the_cross_section_is_cold_before_the_steam_and_hot_after_it() {
+        MvcTestResult before = section(0, 0);
+        MvcTestResult after = section(0, 2700);
+        assertThat(before).hasStatusOk();
+        assertThat(Wire.read(before, "$.celsius[7][0]", Double.class)).isEqualTo(18);
+        assertThat(Wire.read(after, "$.celsius[7][0]", Double.class)).isGreaterThan(95);
+        assertThat(Wire.read(after, "$.softness.length()", Integer.class)).isEqualTo(15);
+        assertThat(Wire.read(after, "$.moisture[0].length()", Integer.class)).isEqualTo(15);
+    }
+
+    @Test
+    void a_stage_that_is_not_there_is_refused_by_name() {
+        assertThat(Wire.refusedFields(section(4, 10))).containsExactly("stage");
+    }
+
+    private MvcTestResult section(int stage, double seconds) {
+        return Wire.post(mvc, "/api/process/section", "{\"process\": {\"recipe\": %s, %s}, \"stage\": %d, \"seconds\": %s}"
+                .formatted(Wire.recipe(12, 200, Wire.STEAM), SHOP, stage, seconds));
+    }
+
+    @Test
+    void a_soak_takes_longer_for_wetter_wood_and_warm_water_is_quicker() {
+        double modest = soak(18, 20);
+        assertThat(soak(18, 26)).isGreaterThan(modest);
+        assertThat(soak(60, 20)).isLessThan(modest);
+        MvcTestResult refused = Wire.post(mvc, "/api/process/soak", SOAK.formatted(Wire.recipe(12, 200, Wire.STEAM), 18.0, 45.0));
+        assertThat(Wire.refusedFields(refused)).containsExactlyInAnyOrder("wantedMeanPercent", "wantedCorePercent");
+    }
+
+    private double soak(double bathC, double wanted) {
+        return Wire.read(Wire.post(mvc, "/api/process/soak", SOAK.formatted(Wire.recipe(12, 200, Wire.STEAM), bathC, wanted)),
+                "$.coreAfterS", Double.class);
     }
 
     private MvcTestResult follow(String steam) {
