@@ -21,7 +21,7 @@ interface LeversPanelProps {
 export function LeversPanel({ recipe, onTake }: LeversPanelProps) {
   const [wish, setWish] = useStored<Wish>('brachion.wish', '0.9');
   const [system] = useUnits();
-  const { data } = useLevers(recipe, Number(wish));
+  const { data, isPlaceholderData: old } = useLevers(recipe, Number(wish));
   if (!data) return null;
   const { now, levers, cheapest } = data;
   return (
@@ -33,26 +33,36 @@ export function LeversPanel({ recipe, onTake }: LeversPanelProps) {
           {cheapest.reaches ? 'Good enough as it is.' : 'No single practical step here helps: find another way to this bend.'}
         </Typography>
       ) : (
-        <Step now={now} then={cheapest.unbroken} onTake={() => { onTake(cheapest.recipe); }}
+        <Step now={now} then={cheapest.unbroken} old={old} onTake={() => { onTake(cheapest.recipe); }}
           words={changesInWords(cheapest.changes, system)}
           note={cheapest.reaches ? 'least trouble that gets there' : 'as far as three steps take it'} />
       )}
       {levers.length > 0 && <Typography variant="h3" sx={{ mt: 0.5 }}>One step at a time</Typography>}
       {levers.slice(0, 6).map((lever) => (
-        <Step key={lever.kind} now={now} then={lever.unbroken} onTake={() => { onTake(lever.recipe); }}
+        <Step key={lever.kind} now={now} then={lever.unbroken} old={old} onTake={() => { onTake(lever.recipe); }}
           words={changeInWords(lever, system)} />
       ))}
     </Box>
   );
 }
 
-function Step({ now, then, words, note, onTake }: { now: Odds; then: Odds; words: string; note?: string; onTake: () => void }) {
+interface StepProps {
+  now: Odds;
+  then: Odds;
+  /** Still of the recipe before; not to be taken any more. */
+  old: boolean;
+  words: string;
+  note?: string;
+  onTake: () => void;
+}
+
+function Step({ now, then, old, words, note, onTake }: StepProps) {
   const colours = usePalette();
   return (
-    <ButtonBase onClick={onTake}
+    <ButtonBase onClick={onTake} disabled={old}
       sx={{
         display: 'grid', gridTemplateColumns: '1fr 104px', gap: 1, alignItems: 'center', textAlign: 'left', px: 1.25, py: 0.75, minHeight: 44,
-        border: note ? 2 : 1, borderColor: note ? 'primary.main' : 'divider', borderRadius: 1, '&:hover': { bgcolor: 'action.hover' },
+        border: note ? 2 : 1, borderColor: note ? 'primary.main' : 'divider', borderRadius: 1, opacity: old ? 0.5 : 1, '&:hover': { bgcolor: 'action.hover' },
       }}>
       <Box>
         <Typography variant="body2" sx={{ fontWeight: 600 }}>{words}</Typography>

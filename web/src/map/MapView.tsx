@@ -22,7 +22,7 @@ export function MapView() {
   const navigate = useNavigate();
   const { recipe, settled, readings, problems } = useRecipe(form);
   const extent = form.method === 'COLD_LAMINATION' ? PLY : SOLID;
-  const { data: map } = useBendMap(settled, extent);
+  const { data: map, isPlaceholderData: old } = useBendMap(settled, extent);
   const thicknessMm = recipe?.blank.thicknessMm ?? 0;
   const radiusMm = recipe?.innerRadiusMm ?? 0;
   const move = (thickness: number, radius: number) => {
@@ -46,11 +46,14 @@ export function MapView() {
         <Typography variant="h1" gutterBottom>Where it would hold</Typography>
         {map && recipe && odds ? (
           <>
-            <MapPicture map={map} thicknessMm={thicknessMm} radiusMm={radiusMm} support={recipe.steam?.strap?.material} onMove={move} />
+            <Box sx={{ opacity: old ? 0.4 : 1 }}>
+              <MapPicture map={map} thicknessMm={thicknessMm} radiusMm={radiusMm} support={recipe.steam?.strap?.material} onMove={move} />
+            </Box>
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center', mt: 1 }}>
               <Typography sx={{ flexGrow: 1 }} aria-live="polite">
-                {printLength(thicknessMm, system)} at radius {printLength(radiusMm, system)}: {oddsInWords(odds.probability)} hold,{' '}
-                {rangeInWords(odds)}.
+                {old
+                  ? 'Drawing the map …'
+                  : `${printLength(thicknessMm, system)} at radius ${printLength(radiusMm, system)}: ${oddsInWords(odds.probability)} hold, ${rangeInWords(odds)}.`}
               </Typography>
               <Button variant="outlined" onClick={() => { void navigate('/forecast'); }}>Try it in the forecast</Button>
             </Box>

@@ -46,16 +46,18 @@ function Rung({ rung, by, largest, last }: { rung: RungView; by: By; largest: nu
   const { recipe, unbroken } = rung;
   const half = (Math.min(recipe.angleDegrees, 180) * Math.PI) / 360;
   return (
-    <ButtonBase component="li" onClick={() => { take(recipe); }}
-      sx={{ display: 'block', textAlign: 'center', p: 1, border: last ? 2 : 1, borderColor: last ? 'primary.main' : 'divider', borderRadius: 1, '&:hover': { bgcolor: 'action.hover' } }}>
-      <Box component="svg" viewBox={`${-largest} ${-largest} ${2 * largest} ${largest * 1.1}`} aria-hidden sx={{ width: '100%', height: 70 }}>
-        <path d={band(recipe.innerRadiusMm, outerRadius(rung), half, 0)}
-          fill={`color-mix(in oklab, ${colours.data.broken}, ${colours.data.clean} ${Math.round(unbroken.probability * 100)}%)`} />
-      </Box>
-      <Typography variant="body2" sx={{ fontWeight: 640 }}>
-        {by === 'radius' ? `radius ${printLength(recipe.innerRadiusMm, system)}` : `${printLength(recipe.blank.thicknessMm, system)} thick`}
-      </Typography>
-      <Typography variant="body2">{oddsInWords(unbroken.probability)}</Typography>
-    </ButtonBase>
+    <Box component="li">
+      <ButtonBase onClick={() => { take(recipe); }}
+        sx={{ display: 'block', width: '100%', textAlign: 'center', p: 1, border: last ? 2 : 1, borderColor: last ? 'primary.main' : 'divider', borderRadius: 1, '&:hover': { bgcolor: 'action.hover' } }}>
+        <Box component="svg" viewBox={`${-largest} ${-largest} ${2 * largest} ${largest * 1.1}`} aria-hidden sx={{ width: '100%', height: 70 }}>
+          <path d={band(recipe.innerRadiusMm, outerRadius(rung), half, 0)}
+            fill={`color-mix(in oklab, ${colours.data.broken}, ${colours.data.clean} ${Math.round(unbroken.probability * 100)}%)`} />
+        </Box>
+        <Typography variant="body2" sx={{ fontWeight: 640 }}>
+          {by === 'radius' ? `radius ${printLength(recipe.innerRadiusMm, system)}` : `${printLength(recipe.blank.thicknessMm, system)} thick`}
+        </Typography>
+        <Typography variant="body2">{oddsInWords(unbroken.probability)}</Typography>
+      </ButtonBase>
+    </Box>
   );
 }
