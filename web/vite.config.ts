@@ -5,5 +5,12 @@ export default defineConfig({
   plugins: [react()],
   build: { target: 'es2022', assetsInlineLimit: 0 },
   server: { proxy: { '/api': 'http://127.0.0.1:8080' } },
-  test: { environment: 'jsdom', include: ['src/**/*.test.{ts,tsx}'], setupFiles: ['src/testSetup.ts'] },
+  test: {
+    environment: 'jsdom',
+    include: ['src/**/*.test.{ts,tsx}'],
+    setupFiles: ['src/testSetup.ts'],
+    // a busy machine may take its time
+    testTimeout: 60_000,
+    teardownTimeout: 60_000,
+  },
 });
