@@ -19,7 +19,7 @@ export function Doubts({ answer }: { answer: ForecastAnswer }) {
   return (
     <>
       {answer.doubts.map((doubt) => (
-        <Typography key={doubt.kind} role="status" variant="body2"
+        <Typography key={doubt.kind} component="div" role="status" variant="body2"
           sx={{ borderLeft: 3, borderColor: 'data.flaw', pl: 1.25, py: 0.25 }}>
           {doubtInWords(doubt, system)}
         </Typography>
