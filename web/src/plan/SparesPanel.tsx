@@ -10,6 +10,8 @@ import { number } from '../recipe/form';
 const CERTAINTY = { '0.8': '8 in 10', '0.9': '9 in 10', '0.95': '19 in 20' };
 const GOOD = { flaw: 'unbroken', clean: 'clean' };
 const SHOWN = 60;
+/** Cutting more than so many times what is needed is no plan. */
+const WASTEFUL = 4;
 
 /** How many blanks to cut for so many good pieces. */
 export function SparesPanel({ recipe }: { recipe: RecipeFields }) {
@@ -43,6 +45,9 @@ function Answer({ spares, good }: { spares: SparesAnswer; good: number }) {
             ? `Cut ${good}: no spare is needed.`
             : `Cut ${spares.blanks}: ${spares.blanks - good} to spare.`}
       </Typography>
+      {spares.blanks !== undefined && spares.blanks > WASTEFUL * good && (
+        <Typography>That much waste says: change the bend first, or learn more from test pieces.</Typography>
+      )}
       {spares.blanks !== undefined && spares.blanks <= SHOWN && <Blanks blanks={spares.blanks} good={good} />}
       <Typography variant="body2">
         Without a spare all {good} come good {oddsInWords(spares.bareOdds)} times; one piece does {oddsInWords(spares.perPiece.probability)}.{' '}
