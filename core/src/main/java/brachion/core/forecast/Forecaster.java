@@ -84,7 +84,8 @@ public final class Forecaster {
         Opening opening = risk.springback().opening(typical);
         double form = wanted / opening.middle();
         for (int round = 1; round < FORM_ROUNDS; round++) {
-            form = wanted / risk.springback().opening(Possible.known(typical.recipe().withInnerRadiusMm(Math.max(form, SMALLEST_FORM_MM)))).middle();
+            Recipe onForm = typical.recipe().withInnerRadiusMm(Math.max(form, SMALLEST_FORM_MM));
+            form = wanted / risk.springback().expectedOpening(Possible.known(onForm));
         }
         return new SpringbackForecast(wanted * opening.middle(), wanted * opening.low(), wanted * opening.high(),
                 wanted * opening.computed(), form, opening.measured());

@@ -26,39 +26,42 @@ final class Neighbours {
 
     private final RiskModel risk;
     private final Possible piece;
+    private final List<Neighbour> neighbours;
 
     Neighbours(RiskModel risk, Possible piece) {
         this.risk = risk;
         this.piece = piece;
+        this.neighbours = risk.records(piece.recipe().method().kind()).stream().map(this::neighbour).toList();
+    }
+
+    /** A record with how far it is from the piece. */
+    private record Neighbour(Held held, double stretchApart, double squeezeApart, double distance) {
     }
 
     List<NearRecord> nearest() {
-        return records().stream()
-                .sorted(Comparator.comparingDouble((Held held) -> distance(held.piece()))
-                        .thenComparingLong(held -> held.trial().id()))
-                .limit(SHOWN).map(held -> new NearRecord(held.trial(), alike(held.piece()))).toList();
+        return neighbours.stream()
+                .sorted(Comparator.comparingDouble(Neighbour::distance).thenComparingLong(each -> each.held().trial().id()))
+                .limit(SHOWN).map(each -> new NearRecord(each.held().trial(), alike(each.held().piece()))).toList();
     }
 
     /** How many records asked of every face what this piece asks, within a factor. */
     int countNear() {
-        return (int) records().stream().filter(held -> apart(held.piece(), FailureMode.TENSION) < Math.log(NEAR_FACTOR)
-                && apart(held.piece(), FailureMode.COMPRESSION) < Math.log(NEAR_FACTOR)).count();
+        double near = Math.log(NEAR_FACTOR);
+        return (int) neighbours.stream().filter(each -> each.stretchApart() < near && each.squeezeApart() < near).count();
     }
 
-    private List<Held> records() {
-        return risk.records(piece.recipe().method().kind());
+    private Neighbour neighbour(Held held) {
+        double stretch = apart(held.piece(), FailureMode.TENSION);
+        double squeeze = apart(held.piece(), FailureMode.COMPRESSION);
+        Recipe there = held.piece().recipe();
+        double distance = Math.pow(stretch / STRAIN_SCALE, 2) + Math.pow(squeeze / STRAIN_SCALE, 2) / 4
+                + (piece.recipe().blank().species().equals(there.blank().species()) ? 0 : 1)
+                + (support(piece.recipe()).equals(support(there)) ? 0 : 1);
+        return new Neighbour(held, stretch, squeeze, distance);
     }
 
     private double apart(Possible other, FailureMode mode) {
         return Math.abs(Math.log(risk.ratio(mode, other) / risk.ratio(mode, piece)));
-    }
-
-    private double distance(Possible other) {
-        double stretch = apart(other, FailureMode.TENSION) / STRAIN_SCALE;
-        double squeeze = apart(other, FailureMode.COMPRESSION) / STRAIN_SCALE;
-        List<Likeness> alike = alike(other);
-        return stretch * stretch + squeeze * squeeze / 4 + (alike.contains(Likeness.SPECIES) ? 0 : 1)
-                + (alike.contains(Likeness.SUPPORT) ? 0 : 1);
     }
 
     private List<Likeness> alike(Possible other) {

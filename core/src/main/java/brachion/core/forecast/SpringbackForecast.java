@@ -3,7 +3,7 @@ package brachion.core.forecast;
 /**
  * How far a bend opens when it is let go, and the form that allows for it.
  *
- * @param releasedRadiusMm        inner radius after release, as likely less as more [mm]
+ * @param releasedRadiusMm        inner radius to be expected after release [mm]
  * @param releasedRadiusLowMm     lower end, eight times in ten [mm]
  * @param releasedRadiusHighMm    upper end [mm]
  * @param computedReleasedRadiusMm as computed, without records [mm]

@@ -28,6 +28,11 @@ record LaplaceFit(double[] mode, double[][] covariance, double logEvidence, int 
 
     /** The fit, searched from a start near the mode; the result is the same from any start. */
     static LaplaceFit from(OrdinalModel model, double[] start) {
+        return from(model, start, DECREMENT);
+    }
+
+    /** The fit to within a rise of the log posterior; a rough one is enough where only the evidence is compared. */
+    static LaplaceFit from(OrdinalModel model, double[] start, double decrement) {
         int n = model.dimension();
         double[] theta = start.clone();
         double density = model.logPosterior(theta);
@@ -38,7 +43,7 @@ record LaplaceFit(double[] mode, double[][] covariance, double logEvidence, int 
             RealVector slope = MatrixUtils.createRealVector(gradient);
             CholeskyDecomposition curvature = positiveDefinite(hessian);
             RealVector step = curvature.getSolver().solve(slope);
-            if (step.dotProduct(slope) < DECREMENT) {
+            if (step.dotProduct(slope) < decrement) {
                 return result(model, theta, density, curvature, iteration);
             }
             double length = 1;

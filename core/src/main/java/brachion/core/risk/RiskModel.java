@@ -34,7 +34,8 @@ public final class RiskModel {
                     used.stream().filter(each -> each.trial().recipe().method().kind() == kind).toList();
             records.put(kind, ofKind);
             Map<FailureMode, ModeFit> byMode = new EnumMap<>(FailureMode.class);
-            MethodRisk.of(kind).modes().forEach(mode -> byMode.put(mode.mode(), ModeFit.of(mode, ofKind)));
+            MethodRisk.of(kind).modes().parallelStream().map(mode -> ModeFit.of(mode, ofKind)).toList()
+                    .forEach(fit -> byMode.put(fit.risk().mode(), fit));
             fits.put(kind, byMode);
         }
         this.springback = SpringbackModel.fit(used);

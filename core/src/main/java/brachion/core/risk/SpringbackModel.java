@@ -65,7 +65,7 @@ public final class SpringbackModel {
      * How a bend opens, eight times in ten.
      *
      * @param low      R released/R form, lower end
-     * @param middle   the same, as likely less as more
+     * @param middle   the same, to be expected
      * @param high     upper end
      * @param computed the same as computed, without records
      * @param measured how many measured pieces it rests on
@@ -191,9 +191,14 @@ public final class SpringbackModel {
     /** How a piece opens when it is let go. */
     public Opening opening(Possible piece) {
         Springback computed = computed(piece);
-        return new Opening(Math.exp(quantile(piece.recipe(), computed, 0.1)),
-                Math.exp(quantile(piece.recipe(), computed, 0.5)), Math.exp(quantile(piece.recipe(), computed, 0.9)),
+        List<Predictive> mixture = predictive(piece.recipe(), computed);
+        return new Opening(Math.exp(quantile(mixture, 0.1)), Math.exp(middle(mixture)), Math.exp(quantile(mixture, 0.9)),
                 Math.exp(computed.logOpening()), measured);
+    }
+
+    /** The opening to be expected, without its range. */
+    public double expectedOpening(Possible piece) {
+        return Math.exp(middle(predictive(piece.recipe(), computed(piece))));
     }
 
     /** The relaxation time the records speak for, on average [h]. */
@@ -219,30 +224,42 @@ public final class SpringbackModel {
         return measured;
     }
 
-    /** Quantile of the opening: of the mixture of Student distributions over the relaxation times, by bisection. */
-    private double quantile(Recipe recipe, Springback computed, double share) {
-        double low = -3;
-        double high = 3;
-        for (int i = 0; i < 50; i++) {
+    /** What one relaxation time predicts: a Student distribution. */
+    private record Predictive(double weight, double location, double scale, TDistribution student) {
+    }
+
+    private List<Predictive> predictive(Recipe recipe, Springback computed) {
+        List<Predictive> mixture = new ArrayList<>();
+        for (Posterior each : posteriors) {
+            RealVector x = features(recipe, computed, each.relaxationH());
+            double unknown = species.containsKey(Group.SPECIES.of(recipe)) ? 0 : SPECIES_SD * SPECIES_SD / (SCATTER * SCATTER);
+            double spread = each.rate() / each.shape() * (1 + unknown + x.dotProduct(each.covariance().operate(x)));
+            mixture.add(new Predictive(each.weight(), x.dotProduct(each.mean()), Math.sqrt(spread),
+                    new TDistribution(2 * each.shape())));
+        }
+        return mixture;
+    }
+
+    /** Each of the distributions is even about its location, so their mean is as good a middle as any. */
+    private static double middle(List<Predictive> mixture) {
+        return mixture.stream().mapToDouble(each -> each.weight() * each.location()).sum();
+    }
+
+    /** Quantile of the mixture, by bisection between the outermost of its parts' own. */
+    private static double quantile(List<Predictive> mixture, double share) {
+        double reach = mixture.get(0).student().inverseCumulativeProbability(share);
+        double low = mixture.stream().mapToDouble(each -> each.location() + reach * each.scale()).min().orElseThrow();
+        double high = mixture.stream().mapToDouble(each -> each.location() + reach * each.scale()).max().orElseThrow();
+        while (high - low > 1e-6) {
             double middle = (low + high) / 2;
-            if (below(recipe, computed, middle) < share) {
+            double below = mixture.stream().mapToDouble(each -> each.weight()
+                    * each.student().cumulativeProbability((middle - each.location()) / each.scale())).sum();
+            if (below < share) {
                 low = middle;
             } else {
                 high = middle;
             }
         }
         return (low + high) / 2;
-    }
-
-    private double below(Recipe recipe, Springback computed, double opening) {
-        double sum = 0;
-        for (Posterior each : posteriors) {
-            RealVector x = features(recipe, computed, each.relaxationH());
-            double unknown = species.containsKey(Group.SPECIES.of(recipe)) ? 0 : SPECIES_SD * SPECIES_SD / (SCATTER * SCATTER);
-            double spread = each.rate() / each.shape() * (1 + unknown + x.dotProduct(each.covariance().operate(x)));
-            double standard = (opening - x.dotProduct(each.mean())) / Math.sqrt(spread);
-            sum += each.weight() * new TDistribution(2 * each.shape()).cumulativeProbability(standard);
-        }
-        return sum;
     }
 }
