@@ -132,11 +132,7 @@ public record NextTrials(List<TellingTrial> trials, List<Rung> radiusLadder, Lis
     }
 
     private static double sensitivity(RiskModel risk, FailureMode mode, Possible piece) {
-        double all = 1;
-        for (FailureMode each : risk.modes(piece.recipe().method().kind())) {
-            all *= risk.margin(each, Severity.FLAW, piece).probability();
-        }
-        return all * (1 - risk.margin(mode, Severity.FLAW, piece).probability());
+        return risk.holds(Severity.FLAW, piece) * (1 - risk.margin(mode, Severity.FLAW, piece).probability());
     }
 
     private interface Easing {

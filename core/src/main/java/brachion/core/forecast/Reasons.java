@@ -1,7 +1,6 @@
 package brachion.core.forecast;
 
 import brachion.core.method.Demand;
-import brachion.core.method.MethodKind;
 import brachion.core.method.Recipe;
 import brachion.core.method.SteamBox;
 import brachion.core.risk.FailureMode;
@@ -49,7 +48,7 @@ final class Reasons {
         reasons.add(step(Term.SLOPING_GRAIN, piece, straight));
         Possible curve = straight;
         Recipe recipe = piece.recipe();
-        if (recipe.method() instanceof SteamBox steam && recipe.method().kind() == MethodKind.STEAM_BOX) {
+        if (recipe.method() instanceof SteamBox steam) {
             Recipe atOnce = recipe.withMethod(steam.withCarrySeconds(0));
             Possible uncooled = with(recipe, atOnce.demand().straightGrained());
             Possible wet = recipe.blank().moisturePercent().orElseThrow() >= WET_PERCENT ? uncooled

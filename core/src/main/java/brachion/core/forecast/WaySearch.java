@@ -188,8 +188,7 @@ public final class WaySearch {
     }
 
     private double unbroken(Possible piece) {
-        return risk.modes(piece.recipe().method().kind()).stream()
-                .mapToDouble(mode -> risk.margin(mode, Severity.FLAW, piece).probability()).reduce(1, (a, b) -> a * b);
+        return risk.holds(Severity.FLAW, piece);
     }
 
     /** The largest reason of the mode that is likeliest to break it. */

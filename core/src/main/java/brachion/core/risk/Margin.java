@@ -11,7 +11,7 @@ import org.hipparchus.special.Erf;
 public record Margin(double mean, double sd) {
 
     /** Points at which the normal distribution is cut into equally likely parts. */
-    public static final int PARTS = 15;
+    static final int PARTS = 15;
 
     private static final double[] STANDARD = standardQuantiles();
 
@@ -43,7 +43,7 @@ public record Margin(double mean, double sd) {
     }
 
     /** Probability at the middle of one of the {@link #PARTS} equally likely parts, lowest first. */
-    public double probability(int part) {
-        return OrdinalModel.logistic(mean + sd * STANDARD[part]);
+    double probability(int part) {
+        return probabilityAt(STANDARD[part]);
     }
 }

@@ -177,11 +177,16 @@ final class ModeFit {
         Features target = features(piece);
         Features other = features(tried);
         double[] w = {fit.covariance(worst.ordinal(), target, 0, other), fit.covariance(worst.ordinal(), target, 1, other)};
-        double[][] spread = {
-            {fit.covariance(0, other, 0, other), fit.covariance(0, other, 1, other)},
-            {fit.covariance(1, other, 0, other), fit.covariance(1, other, 1, other)}};
+        double[][] spread = spread(other);
         double[][] information = Cavity.expectedInformation(fit.margin(0, other).mean(), fit.margin(1, other).mean());
         return Cavity.reduction(w, spread, information);
+    }
+
+    /** Covariance of the two margins of a piece. */
+    private double[][] spread(Features features) {
+        double between = fit.covariance(0, features, 1, features);
+        return new double[][] {{fit.covariance(0, features, 0, features), between},
+            {between, fit.covariance(1, features, 1, features)}};
     }
 
     /**
@@ -196,9 +201,7 @@ final class ModeFit {
         }
         Features features = row.observation().features();
         double[] mean = {fit.margin(0, features).mean(), fit.margin(1, features).mean()};
-        double[][] spread = {
-            {fit.covariance(0, features, 0, features), fit.covariance(0, features, 1, features)},
-            {fit.covariance(1, features, 0, features), fit.covariance(1, features, 1, features)}};
+        double[][] spread = spread(features);
         return Cavity.without(mean, spread, row.observation().severity(), worst.ordinal());
     }
 }

@@ -105,6 +105,12 @@ public final class RiskModel {
         return fit(piece.recipe(), mode).margin(worst, piece);
     }
 
+    /** Chance that no mode does worse to a piece than accepted. */
+    public double holds(Severity worst, Possible piece) {
+        return fits.get(piece.recipe().method().kind()).values().stream()
+                .mapToDouble(fit -> fit.margin(worst, piece).probability()).reduce(1, (a, b) -> a * b);
+    }
+
     /** D of a piece in a mode. */
     public double ratio(FailureMode mode, Possible piece) {
         return Math.exp(fit(piece.recipe(), mode).risk().logRatio(piece));
@@ -164,13 +170,10 @@ public final class RiskModel {
         }).toList();
     }
 
-    /** Each record of a method as this fit forecasts it. */
-    public List<Held> forecasts(MethodKind kind, Severity worst, List<Held> records) {
-        return records.stream().map(record -> {
-            double holds = fits.get(kind).values().stream()
-                    .mapToDouble(fit -> fit.margin(worst, record.piece()).probability()).reduce(1, (a, b) -> a * b);
-            return new Held(record.trial(), record.piece(), holds);
-        }).toList();
+    /** Each record as this fit forecasts it. */
+    public List<Held> forecasts(Severity worst, List<Held> records) {
+        return records.stream()
+                .map(record -> new Held(record.trial(), record.piece(), holds(worst, record.piece()))).toList();
     }
 
     /**

@@ -71,7 +71,7 @@ class LearningTest {
             Trial out = trials.get(i);
             List<Trial> others = new ArrayList<>(trials);
             others.remove(out);
-            double exact = RiskModel.fit(others).forecasts(MethodKind.STEAM_BOX, Severity.FLAW, quick).stream()
+            double exact = RiskModel.fit(others).forecasts(Severity.FLAW, quick).stream()
                     .filter(held -> held.trial().equals(out)).findFirst().orElseThrow().holds();
             double approximate = quick.stream().filter(held -> held.trial().equals(out)).findFirst().orElseThrow().holds();
             assertThat(approximate).as("trial " + out.id()).isCloseTo(exact, within(0.03));
