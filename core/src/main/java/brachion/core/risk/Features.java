@@ -3,7 +3,7 @@ package brachion.core.risk;
 /**
  * What a record brings to η = Σ x_k β_k: the coefficients it touches and with what weight. Most records touch few.
  *
- * @param index places of the coefficients, each once
+ * @param index places of the coefficients, rising
  * @param value x_k at those places
  */
 record Features(int[] index, double[] value) {

@@ -1,7 +1,7 @@
 package brachion.core.risk;
 
 import brachion.core.method.Recipe;
-import brachion.core.risk.OrdinalModel.Observation;
+import brachion.core.risk.Observations.Observation;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -46,10 +46,9 @@ final class ModeFit {
         }
         // floating-point sums depend on their order; sorted, the same records always give the same fit
         rows.sort((a, b) -> compare(a.observation(), b.observation()));
-        List<Observation> observations = rows.stream().map(Row::observation).toList();
-        GroupScales scales = new GroupScales(risk, layout, observations, speciesSds(layout, informing));
-        LaplaceFit fit = scales.fit();
-        return new ModeFit(risk, layout, scales.sds(), fit, rows);
+        Observations observations = new Observations(rows.stream().map(Row::observation).toList());
+        GroupScales.Scaled scaled = new GroupScales(risk, layout, observations, speciesSds(layout, informing)).fit();
+        return new ModeFit(risk, layout, scaled.sds(), scaled.fit(), rows);
     }
 
     private static int compare(Observation a, Observation b) {

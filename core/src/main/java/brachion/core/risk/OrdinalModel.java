@@ -1,7 +1,5 @@
 package brachion.core.risk;
 
-import java.util.List;
-
 /**
  * Proportional-odds model of severity y ∈ {0, 1, 2} with independent normal priors:
  * <pre>
@@ -13,25 +11,15 @@ import java.util.List;
  * <p>With a = α_1 − η and c = α_2 − η the three likelihoods are σ(a), σ(c)·σ(−a)·(1 − exp(−e^γ)) and σ(−c). The
  * middle one is σ(c) − σ(a) written as a product, which loses no digits when the two are close.
  */
-final class OrdinalModel {
+final class OrdinalModel implements Surface {
 
     /** Parameters before the coefficients: α_1 and γ. */
     static final int CUTS = 2;
 
-    private final List<Observation> observations;
+    private final Observations observations;
     private final NormalPrior prior;
 
-    /**
-     * One record as the model sees it.
-     *
-     * @param features x_1 … x_p, those that are not zero
-     * @param severity 0, 1 or 2
-     * @param count    how many such records there are
-     */
-    record Observation(Features features, int severity, double count) {
-    }
-
-    OrdinalModel(List<Observation> observations, NormalPrior prior) {
+    OrdinalModel(Observations observations, NormalPrior prior) {
         this.observations = observations;
         this.prior = prior;
     }
@@ -44,57 +32,61 @@ final class OrdinalModel {
         return prior;
     }
 
-    /** Log posterior density up to a constant. */
-    double logPosterior(double[] theta) {
-        return prior.logDensity(theta) + logLikelihood(theta);
-    }
-
-    /** Log likelihood of the records. */
-    double logLikelihood(double[] theta) {
-        double sum = 0;
-        double gap = Math.exp(theta[1]);
-        for (Observation seen : observations) {
-            double a = theta[0] - index(theta, seen.features());
-            sum += seen.count() * switch (seen.severity()) {
-                case 0 -> logLogistic(a);
-                case 1 -> logLogistic(a + gap) + logLogistic(-a) + Math.log(-Math.expm1(-gap));
-                default -> logLogistic(-a - gap);
-            };
-        }
-        return sum;
-    }
-
-    /** Adds gradient and Hessian of the log posterior to zeroed arrays. */
-    void derivatives(double[] theta, double[] gradient, double[][] hessian) {
+    /** Log posterior density up to a constant, with its derivatives. */
+    @Override
+    public Local at(double[] theta) {
+        double[] gradient = new double[theta.length];
+        double[][] hessian = new double[theta.length][theta.length];
+        double height = prior.logDensity(theta);
         prior.derivatives(theta, gradient, hessian);
         double gap = Math.exp(theta[1]);
-        for (Observation seen : observations) {
-            double a = theta[0] - index(theta, seen.features());
-            double c = a + gap;
-            // first and second derivatives of the log likelihood in a and c
-            double da = 0;
-            double daa = 0;
-            double dc = 0;
-            double dcc = 0;
-            switch (seen.severity()) {
-                case 0 -> {
-                    da = logistic(-a);
-                    daa = -logistic(a) * logistic(-a);
-                }
-                case 1 -> {
-                    dc = logistic(-c);
-                    dcc = -logistic(c) * logistic(-c);
-                    da = -logistic(a);
-                    daa = -logistic(a) * logistic(-a);
-                    addGap(gap, seen.count(), gradient, hessian);
-                }
-                default -> {
-                    dc = -logistic(c);
-                    dcc = -logistic(c) * logistic(-c);
-                }
+        double between = 0;
+        double[] first = new double[theta.length];
+        double[] second = new double[theta.length];
+        for (int row = 0; row < observations.size(); row++) {
+            double n = observations.count(row);
+            int severity = observations.severity(row);
+            double a = theta[0] - observations.index(row, theta, CUTS);
+            // slope and curvature of the log likelihood in a and in c
+            double slopeA = 0;
+            double curveA = 0;
+            double slopeC = 0;
+            double curveC = 0;
+            if (severity <= 1) {
+                int side = severity == 0 ? 1 : -1;
+                double p = logistic(side * a);
+                height += n * Math.log(p);
+                slopeA = n * side * (1 - p);
+                curveA = -n * p * (1 - p);
             }
-            accumulate(seen, gap, da, daa, dc, dcc, gradient, hessian);
+            if (severity >= 1) {
+                int side = severity == 1 ? 1 : -1;
+                double p = logistic(side * (a + gap));
+                height += n * Math.log(p);
+                slopeC = n * side * (1 - p);
+                curveC = -n * p * (1 - p);
+            }
+            between += severity == 1 ? n : 0;
+            gradient[0] += slopeA + slopeC;
+            gradient[1] += slopeC * gap;
+            hessian[0][0] += curveA + curveC;
+            hessian[1][0] += curveC * gap;
+            hessian[1][1] += curveC * gap * gap + slopeC * gap;
+            observations.add(row, -slopeA - slopeC, gradient, CUTS);
+            observations.add(row, -curveA - curveC, first, CUTS);
+            if (severity >= 1) {
+                observations.add(row, -curveC * gap, second, CUTS);
+            }
+            observations.addSquare(row, curveA + curveC, hessian, CUTS);
         }
+        for (int i = CUTS; i < theta.length; i++) {
+            hessian[i][0] += first[i];
+            hessian[i][1] += second[i];
+        }
+        height += between * Math.log(-Math.expm1(-gap));
+        addGap(gap, between, gradient, hessian);
+        mirror(hessian);
+        return new Local(height, gradient, hessian);
     }
 
     /** The factor 1 − exp(−e^γ) of the middle severity. */
@@ -104,29 +96,10 @@ final class OrdinalModel {
         hessian[1][1] += count * gap * (growth - gap * (growth + 1)) / (growth * growth);
     }
 
-    private static void accumulate(Observation seen, double gap, double da, double daa, double dc, double dcc,
-                                   double[] gradient, double[][] hessian) {
-        double n = seen.count();
-        int[] at = seen.features().index();
-        double[] x = seen.features().value();
-        double both = da + dc;
-        double bothSecond = daa + dcc;
-        gradient[0] += n * both;
-        gradient[1] += n * dc * gap;
-        hessian[0][0] += n * bothSecond;
-        hessian[0][1] += n * dcc * gap;
-        hessian[1][0] += n * dcc * gap;
-        hessian[1][1] += n * (dcc * gap * gap + dc * gap);
-        for (int i = 0; i < x.length; i++) {
-            int place = CUTS + at[i];
-            gradient[place] -= n * both * x[i];
-            double[] row = hessian[place];
-            row[0] -= n * bothSecond * x[i];
-            hessian[0][place] -= n * bothSecond * x[i];
-            row[1] -= n * dcc * gap * x[i];
-            hessian[1][place] -= n * dcc * gap * x[i];
-            for (int j = 0; j < x.length; j++) {
-                row[CUTS + at[j]] += n * bothSecond * x[i] * x[j];
+    private static void mirror(double[][] hessian) {
+        for (int i = 0; i < hessian.length; i++) {
+            for (int j = 0; j < i; j++) {
+                hessian[j][i] = hessian[i][j];
             }
         }
     }
@@ -137,10 +110,5 @@ final class OrdinalModel {
 
     static double logistic(double z) {
         return 1 / (1 + Math.exp(-z));
-    }
-
-    /** ln σ(z) without overflow. */
-    private static double logLogistic(double z) {
-        return z >= 0 ? -Math.log1p(Math.exp(-z)) : z - Math.log1p(Math.exp(z));
     }
 }

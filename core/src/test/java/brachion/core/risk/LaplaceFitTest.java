@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.assertj.core.data.Percentage.withPercentage;
 
-import brachion.core.risk.OrdinalModel.Observation;
+import brachion.core.risk.Observations.Observation;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.Reader;
@@ -28,7 +28,7 @@ class LaplaceFitTest {
      */
     @Test
     void reproduces_the_published_fit_of_the_housing_data() throws IOException {
-        OrdinalModel model = new OrdinalModel(housing(), NormalPrior.flat(-0.5, 0, 0, 0, 0, 0, 0, 0));
+        OrdinalModel model = new OrdinalModel(new Observations(housing()), NormalPrior.flat(-0.5, 0, 0, 0, 0, 0, 0, 0));
         LaplaceFit fit = LaplaceFit.of(model);
         double[] published = {0.5664, 1.2888, -0.5724, -0.3662, -1.0910, 0.3603};
         for (int i = 0; i < published.length; i++) {
@@ -36,7 +36,7 @@ class LaplaceFitTest {
         }
         assertThat(fit.mode()[0]).as("first cut").isCloseTo(-0.4961, within(1e-4));
         assertThat(fit.mode()[0] + Math.exp(fit.mode()[1])).as("second cut").isCloseTo(0.6907, within(1e-4));
-        assertThat(-2 * model.logLikelihood(fit.mode())).as("deviance").isCloseTo(3479.149, within(5e-4));
+        assertThat(-2 * model.at(fit.mode()).height()).as("deviance").isCloseTo(3479.149, within(5e-4));
     }
 
     private static List<Observation> housing() throws IOException {
@@ -62,26 +62,20 @@ class LaplaceFitTest {
 
     @Test
     void derivatives_are_those_of_the_log_posterior() {
-        OrdinalModel model = new OrdinalModel(shop(25, 7), WORKSHOP);
+        OrdinalModel model = new OrdinalModel(new Observations(shop(25, 7)), WORKSHOP);
         double[] at = {1.2, 0.3, 4.8};
-        double[] gradient = new double[3];
-        double[][] hessian = new double[3][3];
-        model.derivatives(at, gradient, hessian);
+        Surface.Local local = model.at(at);
         double h = 1e-5;
         for (int i = 0; i < 3; i++) {
             double[] up = at.clone();
             double[] down = at.clone();
             up[i] += h;
             down[i] -= h;
-            assertThat(gradient[i]).as("slope " + i)
-                    .isCloseTo((model.logPosterior(up) - model.logPosterior(down)) / (2 * h), within(1e-6));
-            double[] slopeUp = new double[3];
-            double[] slopeDown = new double[3];
-            model.derivatives(up, slopeUp, new double[3][3]);
-            model.derivatives(down, slopeDown, new double[3][3]);
+            assertThat(local.gradient()[i]).as("slope " + i)
+                    .isCloseTo((model.at(up).height() - model.at(down).height()) / (2 * h), within(1e-6));
             for (int j = 0; j < 3; j++) {
-                assertThat(hessian[i][j]).as("curvature " + i + "," + j)
-                        .isCloseTo((slopeUp[j] - slopeDown[j]) / (2 * h), within(1e-6));
+                assertThat(local.hessian()[i][j]).as("curvature " + i + "," + j)
+                        .isCloseTo((model.at(up).gradient()[j] - model.at(down).gradient()[j]) / (2 * h), within(1e-6));
             }
         }
     }
@@ -89,11 +83,11 @@ class LaplaceFitTest {
     /** A random-walk Metropolis chain on the same posterior, written here and sharing only the density. */
     @Test
     void mean_and_spread_agree_with_a_long_markov_chain() {
-        OrdinalModel model = new OrdinalModel(shop(60, 11), WORKSHOP);
+        OrdinalModel model = new OrdinalModel(new Observations(shop(60, 11)), WORKSHOP);
         LaplaceFit fit = LaplaceFit.of(model);
         RandomDataGenerator random = new RandomDataGenerator(20_261_124);
         double[] at = fit.mode().clone();
-        double density = model.logPosterior(at);
+        double density = model.at(at).height();
         double[] sum = new double[3];
         double[] squares = new double[3];
         int draws = 400_000;
@@ -102,7 +96,7 @@ class LaplaceFitTest {
             for (int i = 0; i < 3; i++) {
                 next[i] += random.nextNormal(0, 1.2 * Math.sqrt(fit.covariance()[i][i]));
             }
-            double proposed = model.logPosterior(next);
+            double proposed = model.at(next).height();
             if (Math.log(random.nextDouble()) < proposed - density) {
                 at = next;
                 density = proposed;
@@ -126,20 +120,18 @@ class LaplaceFitTest {
     @Test
     void the_evidence_is_the_integral_of_the_posterior() {
         NormalPrior prior = new NormalPrior(new double[] {1.75, Math.log(1.2), 6}, new double[] {1e-4, 1e-4, 1.5});
-        OrdinalModel model = new OrdinalModel(shop(12, 3), prior);
+        OrdinalModel model = new OrdinalModel(new Observations(shop(12, 3)), prior);
         double step = 0.01;
         double sum = 0;
         for (double slope = -4; slope < 16; slope += step) {
-            double off = (slope - 6) / 1.5;
-            double density = Math.exp(-off * off / 2) / (1.5 * Math.sqrt(2 * Math.PI));
-            sum += density * Math.exp(model.logLikelihood(new double[] {1.75, Math.log(1.2), slope})) * step;
+            sum += Math.exp(model.at(new double[] {1.75, Math.log(1.2), slope}).height()) / (1.5 * Math.sqrt(2 * Math.PI)) * step;
         }
         assertThat(LaplaceFit.of(model).logEvidence()).isCloseTo(Math.log(sum), within(0.05));
     }
 
     @Test
     void the_fit_does_not_depend_on_where_it_starts() {
-        OrdinalModel model = new OrdinalModel(shop(40, 5), WORKSHOP);
+        OrdinalModel model = new OrdinalModel(new Observations(shop(40, 5)), WORKSHOP);
         LaplaceFit fit = LaplaceFit.of(model);
         LaplaceFit other = LaplaceFit.from(model, new double[] {-1, 1.5, 2});
         for (int i = 0; i < 3; i++) {
@@ -155,7 +147,7 @@ class LaplaceFitTest {
             for (int i = 0; i < 40; i++) {
                 alike.add(new Observation(Features.dense(-0.8 + 0.04 * i), severity, 1));
             }
-            LaplaceFit fit = LaplaceFit.of(new OrdinalModel(alike, WORKSHOP));
+            LaplaceFit fit = LaplaceFit.of(new OrdinalModel(new Observations(alike), WORKSHOP));
             assertThat(Arrays.stream(fit.mode())).as("severity " + severity)
                     .allMatch(value -> Math.abs(value) < 20);
         }
