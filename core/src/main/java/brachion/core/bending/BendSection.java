@@ -2,8 +2,6 @@ package brachion.core.bending;
 
 import brachion.core.wood.Species;
 import java.util.Optional;
-import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
-import org.hipparchus.analysis.solvers.UnivariateSolver;
 
 /**
  * The fibre section of a piece on its form: finds where the neutral axis lies and so how much each fibre is stretched
@@ -14,8 +12,9 @@ import org.hipparchus.analysis.solvers.UnivariateSolver;
  * The axis settles where the fibres' forces and the strap's pull balance. A strap pulls, for each mm of stock width,
  * <pre>E_s · t_s · (strap width/stock width) · max(0, ε_outer − slack),  slack = end gap/arc length</pre>
  * Curved-beam kinematics after Winkler and Bach as in any strength-of-materials text; the fibres' law is
- * {@link FibreLaw}. The net force falls steadily as the axis moves outward, so there is one solution and a bracketing
- * solver finds it.
+ * {@link FibreLaw}. Every strain is linear in u = 1/(R + y_n), and fibres and strap only ever stiffen with strain, so the
+ * net force is a rising, convex, piecewise linear function of u. Newton's method then comes down on its one zero from
+ * above, whatever the start, and has it to the last digit as soon as it is on the right piece.
  *
  * @param species       the wood
  * @param condition     softness and moisture through the thickness
@@ -28,9 +27,9 @@ import org.hipparchus.analysis.solvers.UnivariateSolver;
 public record BendSection(Species species, SectionCondition condition, double thicknessMm, double widthMm,
                           double innerRadiusMm, double arcLengthMm, Optional<Strap> strap) {
 
-    private static final int MAX_EVALUATIONS = 200;
-    /** The axis is found to this share of the thickness. */
-    private static final double RELATIVE_ACCURACY = 1e-10;
+    private static final int MAX_STEPS = 100;
+    /** A step of u smaller than this share of it is rounding. */
+    private static final double ROUNDING = 1e-13;
 
     /** Solves the balance of forces. */
     public SectionState solve() {
@@ -38,12 +37,58 @@ public record BendSection(Species species, SectionCondition condition, double th
         for (int layer = 0; layer < laws.length; layer++) {
             laws[layer] = FibreLaw.of(species, condition.softness(layer), condition.moisturePercent(layer));
         }
-        UnivariateSolver solver =
-                new BracketingNthOrderBrentSolver(0, RELATIVE_ACCURACY * thicknessMm, 0, 5);
-        double axisMm = solver.solve(MAX_EVALUATIONS, axis -> netForce(laws, axis), 0, thicknessMm);
-        return new SectionState(axisMm / thicknessMm, strain(thicknessMm, axisMm), strain(0, axisMm),
-                moment(laws, axisMm, 0) * widthMm / 1000 + strapForce(axisMm) * thicknessMm * widthMm / 1000,
-                moment(laws, axisMm, thicknessMm / 2) * widthMm / 1000, strapStressMpa(axisMm));
+        double strapMpa = strap.map(s -> s.material().stiffnessMpa()).orElse(0.0);
+        double strapMm = strap.map(s -> s.thicknessMm() * Math.min(1, s.widthMm() / widthMm)).orElse(0.0);
+        double slack = strap.map(s -> s.endGapMm() / arcLengthMm).orElse(0.0);
+        double u = 1 / (innerRadiusMm + thicknessMm / 2);
+        for (int step = 0; step < MAX_STEPS; step++) {
+            double next = u - excess(laws, strapMpa * strapMm, slack, u);
+            if (Math.abs(next - u) <= ROUNDING * u) {
+                return state(laws, next, strapMpa * Math.max(0, strain(thicknessMm, next) - slack), strapMm);
+            }
+            u = next;
+        }
+        throw new IllegalStateException("No balance of forces found for " + this);
+    }
+
+    /** Net force along the piece over its slope in u. */
+    private double excess(FibreLaw[] laws, double strapStiffness, double slack, double u) {
+        double layerMm = thicknessMm / laws.length;
+        double force = 0;
+        double slope = 0;
+        for (int layer = 0; layer < laws.length; layer++) {
+            double height = (layer + 0.5) * layerMm;
+            double strain = strain(height, u);
+            force += laws[layer].stressMpa(strain) * layerMm;
+            slope += laws[layer].tangentMpa(strain) * (innerRadiusMm + height) * layerMm;
+        }
+        double pulled = strain(thicknessMm, u) - slack;
+        if (pulled > 0) {
+            force += strapStiffness * pulled;
+            slope += strapStiffness * (innerRadiusMm + thicknessMm);
+        }
+        return force / slope;
+    }
+
+    private SectionState state(FibreLaw[] laws, double u, double strapStressMpa, double strapMm) {
+        double layerMm = thicknessMm / laws.length;
+        double force = 0;
+        double aboutInner = 0;
+        for (int layer = 0; layer < laws.length; layer++) {
+            double height = (layer + 0.5) * layerMm;
+            double pull = laws[layer].stressMpa(strain(height, u)) * layerMm;
+            force += pull;
+            aboutInner += pull * height;
+        }
+        double perMetre = widthMm / 1000;
+        return new SectionState((1 / u - innerRadiusMm) / thicknessMm, strain(thicknessMm, u), strain(0, u),
+                (aboutInner + strapStressMpa * strapMm * thicknessMm) * perMetre,
+                (aboutInner - force * thicknessMm / 2) * perMetre, strapStressMpa);
+    }
+
+    /** Strain at a height above the inner face [mm], with u [1/mm]. */
+    private double strain(double heightMm, double u) {
+        return (innerRadiusMm + heightMm) * u - 1;
     }
 
     /**
@@ -56,42 +101,5 @@ public record BendSection(Species species, SectionCondition condition, double th
         double inertia = widthMm * Math.pow(thicknessMm, 3) / 12;
         double curvature = 1 / (innerRadiusMm + thicknessMm / 2);
         return Math.max(0, state.woodMomentNm()) * 1000 / (stiffness * inertia * curvature);
-    }
-
-    /** Strain at a height above the inner face [mm] when the neutral axis lies at another [mm]. */
-    double strain(double heightMm, double axisMm) {
-        return (innerRadiusMm + heightMm) / (innerRadiusMm + axisMm) - 1;
-    }
-
-    /** Net force along the piece [N for each mm of width]. */
-    private double netForce(FibreLaw[] laws, double axisMm) {
-        double layerMm = thicknessMm / laws.length;
-        double force = 0;
-        for (int layer = 0; layer < laws.length; layer++) {
-            force += laws[layer].stressMpa(strain((layer + 0.5) * layerMm, axisMm)) * layerMm;
-        }
-        return force + strapForce(axisMm);
-    }
-
-    /** Moment of the fibres about a height above the inner face [N·mm for each mm of width]. */
-    private double moment(FibreLaw[] laws, double axisMm, double aboutMm) {
-        double layerMm = thicknessMm / laws.length;
-        double moment = 0;
-        for (int layer = 0; layer < laws.length; layer++) {
-            double height = (layer + 0.5) * layerMm;
-            moment += laws[layer].stressMpa(strain(height, axisMm)) * layerMm * (height - aboutMm);
-        }
-        return moment;
-    }
-
-    private double strapForce(double axisMm) {
-        return strap.map(s -> strapStressMpa(axisMm) * s.thicknessMm() * Math.min(1, s.widthMm() / widthMm))
-                .orElse(0.0);
-    }
-
-    private double strapStressMpa(double axisMm) {
-        return strap.map(s -> s.material().stiffnessMpa()
-                        * Math.max(0, strain(thicknessMm, axisMm) - s.endGapMm() / arcLengthMm))
-                .orElse(0.0);
     }
 }

@@ -41,4 +41,9 @@ record FibreLaw(double stiffnessMpa, double crushingMpa) {
         }
         return -crushingMpa + FOLDING_SLOPE * (elastic + crushingMpa);
     }
+
+    /** Slope of the stress over the strain [MPa]. */
+    double tangentMpa(double strain) {
+        return stiffnessMpa * strain >= -crushingMpa ? stiffnessMpa : FOLDING_SLOPE * stiffnessMpa;
+    }
 }

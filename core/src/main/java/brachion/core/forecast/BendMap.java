@@ -18,8 +18,8 @@ import java.util.stream.IntStream;
  */
 public record BendMap(double[] thicknessMm, double[] innerRadiusMm, List<List<Odds>> unbroken) {
 
-    /** Points each cell's range is taken from; coarser than a single forecast. */
-    private static final int POINTS = 64;
+    /** Points each cell's range is taken from, all that a piece could be together; coarser than a single forecast. */
+    private static final int POINTS = 480;
 
     /**
      * What the map covers.
@@ -53,7 +53,7 @@ public record BendMap(double[] thicknessMm, double[] innerRadiusMm, List<List<Od
             List<Odds> odds = new ArrayList<>();
             for (double mm : radius) {
                 List<Possible> possible = Possible.of(asThick.withInnerRadiusMm(mm), condition::demand);
-                odds.add(OddsSpread.of(risk, possible, Severity.FLAW, POINTS).odds());
+                odds.add(OddsSpread.of(risk, possible, Severity.FLAW, POINTS / possible.size()).odds());
             }
             return odds;
         }).toList();

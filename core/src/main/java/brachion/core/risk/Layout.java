@@ -1,10 +1,9 @@
 package brachion.core.risk;
 
 import brachion.core.method.Recipe;
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.EnumMap;
-import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 
@@ -53,22 +52,22 @@ final class Layout {
 
     /** All a piece brings: what was measured of it, and the groups it is known to belong to. */
     Features features(double[] measured, Recipe recipe) {
-        List<Integer> places = new ArrayList<>();
-        List<Double> values = new ArrayList<>();
+        int[] places = new int[measured.length + Group.values().length];
+        double[] values = new double[places.length];
+        int count = 0;
         for (int i = 0; i < measured.length; i++) {
             if (measured[i] != 0) {
-                places.add(i);
-                values.add(measured[i]);
+                places[count] = i;
+                values[count++] = measured[i];
             }
         }
-        for (Group group : Group.values()) {
-            Integer place = members.get(group).get(group.of(recipe));
+        for (Map.Entry<Group, TreeMap<String, Integer>> group : members.entrySet()) {
+            Integer place = group.getValue().get(group.getKey().of(recipe));
             if (place != null) {
-                places.add(place);
-                values.add(1.0);
+                places[count] = place;
+                values[count++] = 1;
             }
         }
-        return new Features(places.stream().mapToInt(Integer::intValue).toArray(),
-                values.stream().mapToDouble(Double::doubleValue).toArray());
+        return new Features(Arrays.copyOf(places, count), Arrays.copyOf(values, count));
     }
 }

@@ -11,6 +11,8 @@ import java.util.Optional;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
+import org.hipparchus.analysis.UnivariateFunction;
+import org.hipparchus.analysis.solvers.BrentSolver;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -82,6 +84,37 @@ class BendSectionTest {
         assertThat(state.momentNm()).as("E·I·κ, slender beam")
                 .isCloseTo(12_300 * secondMoment / (inner + thickness / 2) / 1000, withPercentage(0.2));
         assertThat(state.pullNewtons(500)).isCloseTo(state.momentNm() / 0.5, within(1e-9));
+    }
+
+    /** The axis against a general bracketing solver on the balance written out, over sections soft outside and loose straps. */
+    @Property(tries = 200)
+    void the_axis_is_the_one_a_bracketing_solver_finds(
+            @ForAll @DoubleRange(min = 2, max = 40) double thickness,
+            @ForAll @DoubleRange(min = 20, max = 2000) double radius,
+            @ForAll @DoubleRange(min = 0, max = 1) double outerSoftness,
+            @ForAll @DoubleRange(min = 0, max = 4) double strapMm) {
+        double[] softness = new double[40];
+        double[] moisture = new double[40];
+        for (int layer = 0; layer < softness.length; layer++) {
+            softness[layer] = outerSoftness * layer / softness.length;
+            moisture[layer] = 8 + 0.5 * layer;
+        }
+        SectionCondition condition = new SectionCondition(softness, moisture);
+        Optional<Strap> strap = strapMm < 0.2 ? Optional.empty()
+                : Optional.of(new Strap(StrapMaterial.STEEL, strapMm, WIDTH / 2, 3));
+        UnivariateFunction netForce = axisMm -> {
+            double force = 0;
+            for (int layer = 0; layer < softness.length; layer++) {
+                double height = (layer + 0.5) * thickness / softness.length;
+                force += FibreLaw.of(WHITE_OAK, softness[layer], moisture[layer])
+                        .stressMpa((radius + height) / (radius + axisMm) - 1) * thickness / softness.length;
+            }
+            double pulled = Math.max(0, (radius + thickness) / (radius + axisMm) - 1 - 3 / 1000.0);
+            return force + strap.map(s -> 200_000 * pulled * s.thicknessMm() / 2).orElse(0.0);
+        };
+        double axisMm = new BrentSolver(1e-12, 1e-10).solve(1000, netForce, 0, thickness);
+        assertThat(section(thickness, radius, condition, strap).solve().neutralAxis())
+                .isCloseTo(axisMm / thickness, within(1e-7));
     }
 
     @Property(tries = 200)
