@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/exchange/rows/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["mend"];
+        post?: never;
+        delete: operations["discard"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ways": {
         parameters: {
             query?: never;
@@ -276,6 +292,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/exchange/trials": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["table"];
+        put?: never;
+        post: operations["bringIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/rows/{id}/restoration": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restore_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/trials/names": {
         parameters: {
             query?: never;
@@ -348,6 +412,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["length"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/rows": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["waiting"];
         put?: never;
         post?: never;
         delete?: never;
@@ -556,6 +636,36 @@ export interface components {
             /** Format: int32 */
             version: number;
             rig: components["schemas"]["RigFields"];
+        };
+        MendFields: {
+            cells: string[];
+        };
+        Cell: {
+            heading: string;
+            text: string;
+        };
+        Fault: {
+            heading: string;
+            message: string;
+        };
+        Kept: {
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            version: number;
+            fileName: string;
+            row: components["schemas"]["LeftRow"];
+        };
+        LeftRow: {
+            /** Format: int64 */
+            line: number;
+            cells: components["schemas"]["Cell"][];
+            faults: components["schemas"]["Fault"][];
+        };
+        MendReading: {
+            /** Format: int64 */
+            trialId?: number;
+            row?: components["schemas"]["Kept"];
         };
         WaysRequest: {
             /** Format: double */
@@ -1044,6 +1154,17 @@ export interface components {
             levers: components["schemas"]["LeverView"][];
             cheapest: components["schemas"]["CombinationView"];
         };
+        TableAnswer: {
+            /** Format: int32 */
+            coming: number;
+            trials: components["schemas"]["TrialFields"][];
+            /** Format: int32 */
+            left: number;
+            rows: components["schemas"]["LeftRow"][];
+            /** Format: int32 */
+            alreadyHere: number;
+            toNote: string[];
+        };
         TrialPage: {
             trials: components["schemas"]["TrialView"][];
             /** Format: int64 */
@@ -1183,6 +1304,12 @@ export type StageRecord = components['schemas']['StageRecord'];
 export type TrialView = components['schemas']['TrialView'];
 export type RigFields = components['schemas']['RigFields'];
 export type KeptRig = components['schemas']['KeptRig'];
+export type MendFields = components['schemas']['MendFields'];
+export type Cell = components['schemas']['Cell'];
+export type Fault = components['schemas']['Fault'];
+export type Kept = components['schemas']['Kept'];
+export type LeftRow = components['schemas']['LeftRow'];
+export type MendReading = components['schemas']['MendReading'];
 export type WaysRequest = components['schemas']['WaysRequest'];
 export type FellOutView = components['schemas']['FellOutView'];
 export type FoundView = components['schemas']['FoundView'];
@@ -1235,6 +1362,7 @@ export type ChangeView = components['schemas']['ChangeView'];
 export type CombinationView = components['schemas']['CombinationView'];
 export type LeverView = components['schemas']['LeverView'];
 export type LeversAnswer = components['schemas']['LeversAnswer'];
+export type TableAnswer = components['schemas']['TableAnswer'];
 export type TrialPage = components['schemas']['TrialPage'];
 export type NamesView = components['schemas']['NamesView'];
 export type TrialCounts = components['schemas']['TrialCounts'];
@@ -1367,6 +1495,54 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["KeptRig"];
                 };
+            };
+        };
+    };
+    mend: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MendFields"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MendReading"];
+                };
+            };
+        };
+    };
+    discard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -1776,6 +1952,100 @@ export interface operations {
             };
         };
     };
+    table: {
+        parameters: {
+            query?: {
+                units?: "METRIC" | "INCH";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    bringIn: {
+        parameters: {
+            query: {
+                fileName: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TableAnswer"];
+                };
+            };
+        };
+    };
+    restore_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
+                };
+            };
+        };
+    };
+    read: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TableAnswer"];
+                };
+            };
+        };
+    };
     names: {
         parameters: {
             query?: never;
@@ -1878,6 +2148,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LengthReading"];
+                };
+            };
+        };
+    };
+    waiting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"][];
                 };
             };
         };

@@ -43,7 +43,8 @@ public record Temperature(double celsius) {
         double number = Double.parseDouble(matched.group("number").replace(',', '.'));
         String scale = matched.group("scale");
         boolean fahrenheit = scale == null ? bareScale == TemperatureScale.FAHRENHEIT : scale.equals("f");
-        double celsius = fahrenheit ? (number - 32) / 1.8 : number;
+        // kept to a millionth of a degree, so that 181.4 °F is 83 °C and not a hair less
+        double celsius = fahrenheit ? Math.rint((number - 32) / 1.8 * 1e6) / 1e6 : number;
         if (celsius < ABSOLUTE_ZERO_C) {
             throw unreadable(given, "is below absolute zero");
         }

@@ -34,24 +34,32 @@ public record SetAside(long trialId, Why why, double value) {
 
     /** What is wrong with a trial, if anything. */
     static Optional<SetAside> of(Trial trial, Possible typical) {
-        if (trial.releasedRadiusMm().isPresent()) {
-            double released = trial.releasedRadiusMm().getAsDouble();
-            double opening = released / trial.recipe().bend().innerRadiusMm();
-            if (trial.outcome().severity() == Severity.BROKEN) {
-                return because(trial, Why.BROKEN_BUT_MEASURED, released);
-            }
-            if (near(opening, MM_PER_INCH) || near(opening, 1 / MM_PER_INCH)) {
-                return because(trial, Why.RELEASED_IN_OTHER_UNIT, released);
-            }
-            if (opening > MOST_OPENING || opening < LEAST_OPENING) {
-                return because(trial, Why.RELEASED_IMPOSSIBLE, released);
-            }
+        Optional<SetAside> onSight = onSight(trial);
+        if (onSight.isPresent()) {
+            return onSight;
         }
         double ratio = Math.max(typical.demand().tensionRatio(), typical.demand().compressionRatio());
         if (trial.outcome().severity() != Severity.BROKEN && ratio > MOST_RATIO) {
             return because(trial, Why.HELD_THE_IMPOSSIBLE, trial.recipe().bend().innerRadiusMm());
         }
         return Optional.empty();
+    }
+
+    /** What is wrong with a trial that shows without computing what the bend asked of the wood. */
+    public static Optional<SetAside> onSight(Trial trial) {
+        if (trial.releasedRadiusMm().isEmpty()) {
+            return Optional.empty();
+        }
+        double released = trial.releasedRadiusMm().getAsDouble();
+        double opening = released / trial.recipe().bend().innerRadiusMm();
+        if (trial.outcome().severity() == Severity.BROKEN) {
+            return because(trial, Why.BROKEN_BUT_MEASURED, released);
+        }
+        if (near(opening, MM_PER_INCH) || near(opening, 1 / MM_PER_INCH)) {
+            return because(trial, Why.RELEASED_IN_OTHER_UNIT, released);
+        }
+        return opening > MOST_OPENING || opening < LEAST_OPENING
+                ? because(trial, Why.RELEASED_IMPOSSIBLE, released) : Optional.empty();
     }
 
     private static boolean near(double opening, double factor) {

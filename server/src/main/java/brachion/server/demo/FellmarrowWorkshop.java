@@ -174,7 +174,7 @@ final class FellmarrowWorkshop {
         if (job.process() == SMALL_GENERATOR) {
             for (int reading = 0; reading <= 6; reading++) {
                 double celsius = 83 - 45 * Math.exp(-reading / 1.6) + random.nextInt(3) - 1;
-                chamber.add(new ChamberReading(10.0 * reading, celsius));
+                chamber.add(new ChamberReading(10.0 * reading, Math.round(celsius * 10) / 10.0));
             }
         }
         return new DoneFields(stages, chamber);

@@ -81,6 +81,10 @@ class TrialEntity {
         return new DoneFields(List.copyOf(stages), List.copyOf(chamber));
     }
 
+    TrialFields fields() {
+        return new TrialFields(bentOn, recipe, done(), outcome, note);
+    }
+
     void delete(Instant at) {
         deletedAt = at;
     }
@@ -102,6 +106,6 @@ class TrialEntity {
     }
 
     Trial trial() {
-        return new TrialFields(bentOn, recipe, done(), outcome, note).toTrial(id);
+        return fields().toTrial(id);
     }
 }

@@ -32,7 +32,7 @@ public record TrialFields(
     }
 
     /** Refuses what contradicts itself, naming the field. */
-    void requireSense() {
+    public void requireSense() {
         if (outcome.severity() == Severity.BROKEN && outcome.releasedRadiusMm() != null) {
             throw new RefusedFieldException("outcome.releasedRadiusMm",
                     "A broken piece has no radius after release: clear it, or change how it ended.");
@@ -41,7 +41,7 @@ public record TrialFields(
     }
 
     /** The trial as the core reads it. */
-    Trial toTrial(long id) {
+    public Trial toTrial(long id) {
         Double released = outcome.releasedRadiusMm();
         return new Trial(id, done.asDone(recipe), outcome.toOutcome(),
                 released == null ? OptionalDouble.empty() : OptionalDouble.of(released));

@@ -47,8 +47,14 @@ class TrialService implements Trials {
     }
 
     @Override
-    public void log(List<TrialFields> trials) {
-        trials.forEach(this::log);
+    public List<Long> log(List<TrialFields> trials) {
+        return trials.stream().map(this::log).map(TrialView::id).toList();
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public List<TrialFields> written() {
+        return repository.present().stream().map(TrialEntity::fields).toList();
     }
 
     @Transactional(readOnly = true)

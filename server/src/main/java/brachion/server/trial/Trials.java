@@ -15,8 +15,11 @@ public interface Trials {
     /** Whether nothing was ever written down, deleted trials included. */
     boolean untouched();
 
-    /** Writes several trials down at once, all or none. */
-    void log(List<TrialFields> trials);
+    /** Writes several trials down at once, all or none; gives their keys in the same order. */
+    List<Long> log(List<TrialFields> trials);
+
+    /** All trials that were not deleted as they were written down, oldest first. */
+    List<TrialFields> written();
 
     /**
      * Trials at one revision.

@@ -1,0 +1,144 @@
+package brachion.server.exchange;
+
+import brachion.core.quantity.Length;
+import brachion.core.quantity.LengthUnit;
+import brachion.core.quantity.Moisture;
+import brachion.core.quantity.Span;
+import brachion.core.quantity.Temperature;
+import brachion.core.quantity.TemperatureScale;
+import brachion.core.quantity.TimeUnit;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+
+/**
+ * The cells of one row, read one by one. A cell that cannot be read gives null and a fault; an empty one gives null. A
+ * number takes its unit from its cell or else from the heading: a bare one is never guessed at.
+ */
+final class Cells {
+
+    private static final Pattern BARE = Pattern.compile("[-−]?[\\d.,]+");
+    private static final Pattern NUMBER = Pattern.compile("(?:1 in )?(\\d+(?:[.,]\\d+)?)\\s*(?:°|%|plies)?");
+
+    private final Map<Column, Heading> headings = new EnumMap<>(Column.class);
+    private final Map<Column, String> texts = new EnumMap<>(Column.class);
+    private final List<Fault> faults = new ArrayList<>();
+
+    Cells(List<Heading> headings, List<String> cells) {
+        for (int i = 0; i < headings.size(); i++) {
+            Heading heading = headings.get(i);
+            String text = i < cells.size() ? cells.get(i).strip() : "";
+            heading.column().ifPresent(column -> {
+                this.headings.put(column, heading);
+                this.texts.put(column, text);
+            });
+        }
+    }
+
+    /** What could not be read so far. */
+    List<Fault> faults() {
+        return faults;
+    }
+
+    void fault(Column column, String message) {
+        faults.add(new Fault(heading(column), message));
+    }
+
+    boolean faulty(Column column) {
+        return faults.stream().anyMatch(fault -> fault.heading().equals(heading(column)));
+    }
+
+    private String heading(Column column) {
+        return headings.containsKey(column) ? headings.get(column).text() : column.title();
+    }
+
+    boolean empty(Column column) {
+        return text(column) == null;
+    }
+
+    String text(Column column) {
+        String text = texts.getOrDefault(column, "");
+        return text.isEmpty() ? null : text;
+    }
+
+    /** The unit a column's heading names, empty for none. */
+    String unit(Column column) {
+        return headings.containsKey(column) ? headings.get(column).unit() : "";
+    }
+
+    /** A length [mm]. */
+    Double millimetres(Column column) {
+        return read(column, text -> Length.parse(withUnit(column, text, "mm or in"), LengthUnit.INCH).millimetres());
+    }
+
+    /** A span of time in a unit. */
+    Double time(Column column, TimeUnit unit) {
+        return read(column, text -> Span.parse(withUnit(column, text, "s, min, h or d"), unit).in(unit));
+    }
+
+    /** A temperature [°C]. */
+    Double celsius(Column column) {
+        return read(column, text -> celsius(withUnit(column, text, "°C or °F")));
+    }
+
+    private static double celsius(String text) {
+        return Temperature.parse(text, TemperatureScale.CELSIUS).celsius();
+    }
+
+    /** A share in per cent, which is what moisture is always given in. */
+    Double percent(Column column) {
+        return read(column, text -> Moisture.parse(text).percent());
+    }
+
+    /** A plain number, with or without the sign that goes with it: 180°, 1 in 20, 6 plies. */
+    Double number(Column column) {
+        return read(column, text -> {
+            Matcher matched = NUMBER.matcher(text);
+            if (!matched.matches()) {
+                throw new IllegalArgumentException("“" + text + "” is not a number.");
+            }
+            return Double.parseDouble(matched.group(1).replace(',', '.'));
+        });
+    }
+
+    /** One of a few words. */
+    <E extends Enum<E>> E word(Column column, Class<E> type) {
+        return read(column, text -> Arrays.stream(type.getEnumConstants())
+                .filter(each -> Column.plain(each.name()).equals(Column.plain(text))).findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("“" + text + "” is none of "
+                        + Arrays.stream(type.getEnumConstants()).map(each -> Column.plain(each.name()))
+                                .collect(Collectors.joining(", ")) + ".")));
+    }
+
+    /** Whatever a function makes of a cell's text; what it refuses becomes a fault. */
+    <T> T read(Column column, Function<String, T> reading) {
+        String text = text(column);
+        if (text == null) {
+            return null;
+        }
+        try {
+            return reading.apply(text);
+        } catch (IllegalArgumentException unreadable) {
+            fault(column, unreadable.getMessage());
+            return null;
+        }
+    }
+
+    private String withUnit(Column column, String text, String units) {
+        if (!BARE.matcher(text).matches()) {
+            return text;
+        }
+        String unit = unit(column);
+        if (unit.isEmpty()) {
+            throw new IllegalArgumentException("“" + text + "” has no unit. Write " + units
+                    + " behind it, or in the heading, as in “" + column.heading(Units.METRIC) + "”.");
+        }
+        return text + " " + unit;
+    }
+}

@@ -1,0 +1,133 @@
+package brachion.server.exchange;
+
+import brachion.server.exchange.ExchangeService.Kept;
+import brachion.server.exchange.ExchangeService.Reading;
+import brachion.server.trial.TrialFields;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Tables of trials over HTTP. */
+@RestController
+@RequestMapping("/api/exchange")
+class ExchangeController {
+
+    private static final String TABLE = "text/csv";
+    /** Trials and rows a preview shows. */
+    private static final int SHOWN = 100;
+
+    private final ExchangeService service;
+    private final Clock clock;
+
+    ExchangeController(ExchangeService service, Clock clock) {
+        this.service = service;
+        this.clock = clock;
+    }
+
+    /**
+     * What a table holds.
+     *
+     * @param coming      how many trials can come in
+     * @param trials      the first hundred of them
+     * @param left        how many rows cannot be read
+     * @param rows        the first hundred of them
+     * @param alreadyHere how many rows are written down here word for word
+     * @param toNote      headings not known here, whose cells go into the note
+     */
+    record TableAnswer(int coming, List<TrialFields> trials, int left, List<LeftRow> rows, int alreadyHere,
+                       List<String> toNote) {
+
+        static TableAnswer of(Reading reading) {
+            return new TableAnswer(reading.trials().size(), reading.trials().stream().limit(SHOWN).toList(),
+                    reading.left().size(), reading.left().stream().limit(SHOWN)
+                            .map(left -> LeftRow.of(reading.sheet().headings(), left.row(), left.faults())).toList(),
+                    reading.alreadyHere(), reading.sheet().headings().stream()
+                            .filter(heading -> heading.column().isEmpty()).map(Heading::text).toList());
+        }
+    }
+
+    /**
+     * A row with its cells changed.
+     *
+     * @param cells the cells, in the order of the headings
+     */
+    record MendFields(@NotNull(message = "The cells are needed.") @Size(max = 200, message = "A row may have up to 200 cells.")
+                      List<@NotNull @Size(max = 5000, message = "A cell may hold up to 5,000 characters.") String> cells) {
+    }
+
+    /**
+     * What became of a row that was mended.
+     *
+     * @param trialId key of the trial it became, null when it still cannot be read
+     * @param row     the row as it waits now, null when it became a trial
+     */
+    record MendReading(Long trialId, Kept row) {
+    }
+
+    /** Reads a table without keeping anything of it. */
+    @PostMapping(path = "/readings", consumes = TABLE)
+    TableAnswer read(@RequestBody(required = false) byte[] file) {
+        return TableAnswer.of(service.read(given(file)));
+    }
+
+    /** Brings a table in. */
+    @PostMapping(path = "/trials", consumes = TABLE)
+    TableAnswer bringIn(@RequestParam @Size(max = 255) String fileName, @RequestBody(required = false) byte[] file) {
+        return TableAnswer.of(service.bringIn(fileName, given(file)));
+    }
+
+    private static byte[] given(byte[] file) {
+        return file == null ? new byte[0] : file;
+    }
+
+    /** All trials as a table. */
+    @GetMapping(path = "/trials", produces = TABLE)
+    ResponseEntity<byte[]> table(@RequestParam(defaultValue = "METRIC") Units units) {
+        String name = "brachion-trials-" + LocalDate.now(clock) + ".csv";
+        return ResponseEntity.ok().contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name).build().toString())
+                .body(service.table(units).getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** Rows that wait to be mended. */
+    @GetMapping("/rows")
+    List<Kept> waiting() {
+        return service.waiting();
+    }
+
+    @PutMapping("/rows/{id}")
+    MendReading mend(@PathVariable long id, @RequestParam int version, @Valid @RequestBody MendFields fields) {
+        return service.mend(id, version, fields.cells()).map(trialId -> new MendReading(trialId, null))
+                .orElseGet(() -> new MendReading(null, service.view(id)));
+    }
+
+    @DeleteMapping("/rows/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void discard(@PathVariable long id) {
+        service.discard(id);
+    }
+
+    @PostMapping("/rows/{id}/restoration")
+    Kept restore(@PathVariable long id) {
+        return service.restore(id);
+    }
+}

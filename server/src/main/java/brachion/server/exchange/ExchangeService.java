@@ -1,0 +1,146 @@
+package brachion.server.exchange;
+
+import brachion.server.problem.EditConflictException;
+import brachion.server.problem.NotHereException;
+import brachion.server.trial.TrialFields;
+import brachion.server.trial.Trials;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Brings tables of trials in and writes them out. */
+@Service
+@Transactional
+class ExchangeService {
+
+    private final Trials trials;
+    private final TrialReader reader;
+    private final RowSetAsideRepository repository;
+    private final Clock clock;
+
+    ExchangeService(Trials trials, TrialReader reader, RowSetAsideRepository repository, Clock clock) {
+        this.trials = trials;
+        this.reader = reader;
+        this.repository = repository;
+        this.clock = clock;
+    }
+
+    /**
+     * A table, read.
+     *
+     * @param sheet       the table
+     * @param trials      what can come in
+     * @param left        what cannot, row by row
+     * @param alreadyHere rows that are written down here word for word
+     */
+    record Reading(Sheet sheet, List<TrialFields> trials, List<Left> left, int alreadyHere) {
+    }
+
+    /** A row that was not read. */
+    record Left(Row row, List<Fault> faults) {
+    }
+
+    /** A row that waits to be mended. */
+    record Kept(long id, int version, String fileName, LeftRow row) {
+    }
+
+    @Transactional(readOnly = true)
+    public Reading read(byte[] file) {
+        Sheet sheet = Sheet.read(file);
+        Map<TrialFields, Integer> here = new HashMap<>();
+        trials.written().forEach(trial -> here.merge(trial, 1, Integer::sum));
+        List<TrialFields> read = new ArrayList<>();
+        List<Left> left = new ArrayList<>();
+        int alreadyHere = 0;
+        for (Row row : sheet.rows()) {
+            TrialReader.Outcome outcome = reader.read(sheet.headings(), row);
+            if (outcome.trial() == null) {
+                left.add(new Left(row, outcome.faults()));
+            } else if (here.merge(outcome.trial(), -1, Integer::sum) >= 0) {
+                alreadyHere++;
+            } else {
+                read.add(outcome.trial());
+            }
+        }
+        return new Reading(sheet, read, left, alreadyHere);
+    }
+
+    /** Writes down what can be read and keeps the other rows, but for those that wait already. */
+    public Reading bringIn(String fileName, byte[] file) {
+        Reading reading = read(file);
+        trials.log(reading.trials());
+        List<RowSetAsideEntity> waiting = new ArrayList<>(repository.present());
+        for (Left left : reading.left()) {
+            RowSetAsideEntity row = new RowSetAsideEntity(fileName, reading.sheet().headings(), left.row(), clock.instant());
+            if (waiting.stream().noneMatch(row::sameAs)) {
+                waiting.add(repository.saveAndFlush(row));
+            }
+        }
+        return reading;
+    }
+
+    @Transactional(readOnly = true)
+    public List<Kept> waiting() {
+        return repository.present().stream().map(this::kept).toList();
+    }
+
+    /**
+     * Reads a row again with its cells changed.
+     *
+     * @return the key of the trial it became; empty when it still cannot be read, its new cells kept
+     */
+    public Optional<Long> mend(long id, int version, List<String> cells) {
+        RowSetAsideEntity row = present(id);
+        if (row.version() != version) {
+            throw new EditConflictException("This row was changed elsewhere since you opened it. Load it again to compare.");
+        }
+        row.write(cells);
+        TrialReader.Outcome outcome = reader.read(row.headings(), row.row());
+        if (outcome.trial() != null) {
+            row.discard(clock.instant());
+        }
+        repository.saveAndFlush(row);
+        return Stream.ofNullable(outcome.trial()).flatMap(trial -> trials.log(List.of(trial)).stream()).findFirst();
+    }
+
+    public void discard(long id) {
+        RowSetAsideEntity row = present(id);
+        row.discard(clock.instant());
+        repository.saveAndFlush(row);
+    }
+
+    public Kept restore(long id) {
+        RowSetAsideEntity row = repository.findById(id).orElseThrow(() -> missing(id));
+        row.restore();
+        return kept(repository.saveAndFlush(row));
+    }
+
+    @Transactional(readOnly = true)
+    public Kept view(long id) {
+        return kept(present(id));
+    }
+
+    @Transactional(readOnly = true)
+    public String table(Units units) {
+        return new TrialWriter(units).table(trials.written());
+    }
+
+    private Kept kept(RowSetAsideEntity row) {
+        List<Fault> faults = reader.read(row.headings(), row.row()).faults();
+        return new Kept(row.id(), row.version(), row.fileName(), LeftRow.of(row.headings(), row.row(), faults));
+    }
+
+    private RowSetAsideEntity present(long id) {
+        return repository.findById(id).filter(row -> !row.discarded()).orElseThrow(() -> missing(id));
+    }
+
+    private static NotHereException missing(long id) {
+        return new NotHereException("There is no row " + id + " waiting.");
+    }
+}

@@ -1,0 +1,17 @@
+package brachion.server.exchange;
+
+import java.util.List;
+import java.util.Optional;
+import org.springframework.data.jpa.repository.Query;
+import org.springframework.data.repository.Repository;
+
+/** Rows that were set aside. */
+interface RowSetAsideRepository extends Repository<RowSetAsideEntity, Long> {
+
+    RowSetAsideEntity saveAndFlush(RowSetAsideEntity row);
+
+    Optional<RowSetAsideEntity> findById(long id);
+
+    @Query("select r from RowSetAsideEntity r where r.deletedAt is null order by r.id")
+    List<RowSetAsideEntity> present();
+}

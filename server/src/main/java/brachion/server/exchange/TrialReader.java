@@ -1,0 +1,229 @@
+package brachion.server.exchange;
+
+import brachion.core.bending.StrapMaterial;
+import brachion.core.method.Glue;
+import brachion.core.method.GrowthRings;
+import brachion.core.method.Knots;
+import brachion.core.method.MethodKind;
+import brachion.core.method.OuterFace;
+import brachion.core.method.Seasoning;
+import brachion.core.method.SoakAdditive;
+import brachion.core.quantity.Span;
+import brachion.core.quantity.Temperature;
+import brachion.core.quantity.TemperatureScale;
+import brachion.core.quantity.TimeUnit;
+import brachion.core.risk.Flaw;
+import brachion.core.risk.SetAside;
+import brachion.core.risk.Severity;
+import brachion.core.wood.Species;
+import brachion.core.wood.SpeciesCatalogue;
+import brachion.server.problem.RefusedFieldException;
+import brachion.server.recipe.BlankFields;
+import brachion.server.recipe.LaminationFields;
+import brachion.server.recipe.RecipeFields;
+import brachion.server.recipe.SteamFields;
+import brachion.server.recipe.StrapFields;
+import brachion.server.trial.DoneFields;
+import brachion.server.trial.OutcomeFields;
+import brachion.server.trial.TrialFields;
+import jakarta.validation.Validator;
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** Reads a row as a trial, held to the same rules as one that is typed in. */
+@Component
+class TrialReader {
+
+    /** Taken where a table of steamed trials says nothing, and said in the note of the trial. */
+    private static final double USUAL_CHAMBER_C = 98;
+    private static final double USUAL_CARRY_S = 15;
+
+    private final Validator validator;
+
+    TrialReader(Validator validator) {
+        this.validator = validator;
+    }
+
+    /**
+     * What became of a row.
+     *
+     * @param trial  the trial, null when there are faults
+     * @param faults why it was not read
+     */
+    record Outcome(TrialFields trial, List<Fault> faults) {
+    }
+
+    Outcome read(List<Heading> headings, Row row) {
+        Cells cells = new Cells(headings, row.cells());
+        List<String> remarks = new ArrayList<>();
+        TrialFields trial = new TrialFields(cells.read(Column.DAY, TrialReader::day), recipe(cells, remarks),
+                done(cells), outcome(cells), "");
+        trial = withNote(trial, note(cells, headings, row, remarks));
+        check(trial, cells);
+        return cells.faults().isEmpty() ? new Outcome(trial, List.of()) : new Outcome(null, cells.faults());
+    }
+
+    private static TrialFields withNote(TrialFields trial, String note) {
+        return new TrialFields(trial.bentOn(), trial.recipe(), trial.done(), trial.outcome(), note);
+    }
+
+    private static LocalDate day(String text) {
+        try {
+            return LocalDate.parse(text);
+        } catch (DateTimeException unreadable) {
+            throw new IllegalArgumentException("“" + text + "” is not a day. Write it as 2026-11-25.", unreadable);
+        }
+    }
+
+    private static RecipeFields recipe(Cells cells, List<String> remarks) {
+        MethodKind method = cells.word(Column.METHOD, MethodKind.class);
+        GrowthRings rings = cells.word(Column.GROWTH_RINGS, GrowthRings.class);
+        BlankFields blank = new BlankFields(cells.read(Column.SPECIES, TrialReader::species),
+                cells.word(Column.SEASONING, Seasoning.class), cells.percent(Column.MOISTURE),
+                cells.empty(Column.GROWTH_RINGS) ? GrowthRings.UNKNOWN : rings, cells.number(Column.GRAIN_SLOPE),
+                usual(cells, Column.KNOTS, cells.word(Column.KNOTS, Knots.class), Knots.CLEAR, "clear", remarks),
+                given(cells.word(Column.OUTER_FACE, OuterFace.class), OuterFace.SAWN),
+                cells.millimetres(Column.THICKNESS), cells.millimetres(Column.WIDTH));
+        return new RecipeFields(blank, cells.millimetres(Column.INNER_RADIUS), cells.number(Column.BEND_ANGLE), method,
+                method == MethodKind.STEAM_BOX ? steam(cells, remarks) : null,
+                method == MethodKind.COLD_LAMINATION ? lamination(cells) : null,
+                cells.text(Column.PERSON), cells.text(Column.BOARD), cells.text(Column.SOURCE));
+    }
+
+    private static SteamFields steam(Cells cells, List<String> remarks) {
+        return new SteamFields(usual(cells, Column.SOAK, cells.time(Column.SOAK, TimeUnit.HOUR), 0.0, "none", remarks),
+                given(cells.word(Column.SOAK_ADDITIVE, SoakAdditive.class), SoakAdditive.NONE),
+                cells.time(Column.STEAM, TimeUnit.MINUTE),
+                usual(cells, Column.CHAMBER, cells.celsius(Column.CHAMBER), USUAL_CHAMBER_C, "98 °C", remarks),
+                usual(cells, Column.CARRY, cells.time(Column.CARRY, TimeUnit.SECOND), USUAL_CARRY_S, "15 s", remarks),
+                cells.time(Column.ON_FORM, TimeUnit.HOUR), strap(cells));
+    }
+
+    private static StrapFields strap(Cells cells) {
+        return cells.empty(Column.STRAP) || Column.plain(cells.text(Column.STRAP)).equals("none") ? null
+                : new StrapFields(cells.word(Column.STRAP, StrapMaterial.class), cells.millimetres(Column.STRAP_THICKNESS),
+                        cells.millimetres(Column.STRAP_GAP));
+    }
+
+    private static LaminationFields lamination(Cells cells) {
+        return new LaminationFields(cells.word(Column.GLUE, Glue.class), cells.read(Column.PLIES, text -> {
+            if (!text.matches("\\d{1,4}")) {
+                throw new IllegalArgumentException("“" + text + "” is not a number of plies.");
+            }
+            return Integer.valueOf(text);
+        }));
+    }
+
+    private static OutcomeFields outcome(Cells cells) {
+        return new OutcomeFields(cells.word(Column.ENDED, Severity.class), cells.word(Column.FLAW, Flaw.class),
+                cells.millimetres(Column.RELEASED_RADIUS));
+    }
+
+    private static DoneFields done(Cells cells) {
+        List<DoneFields.StageTook> stages = new ArrayList<>();
+        for (StageColumn stage : StageColumn.values()) {
+            Double minutes = cells.time(stage.column(), TimeUnit.MINUTE);
+            if (minutes != null) {
+                stages.add(new DoneFields.StageTook(stage.kind(), minutes));
+            }
+        }
+        List<DoneFields.ChamberReading> chamber = cells.read(Column.CHAMBER_READINGS,
+                text -> Arrays.stream(text.split(";")).map(each -> reading(each, cells.unit(Column.CHAMBER_READINGS))).toList());
+        return new DoneFields(stages, chamber == null ? List.of() : chamber);
+    }
+
+    /** A reading such as 12 = 97: minutes, then the temperature. */
+    private static DoneFields.ChamberReading reading(String text, String unit) {
+        String[] parts = text.split("=");
+        if (parts.length != 2) {
+            throw new IllegalArgumentException("“" + text.strip() + "” is not a reading. Write minutes = temperature, as in 0 = 40; 12 = 97.");
+        }
+        TemperatureScale scale = unit.endsWith("F") ? TemperatureScale.FAHRENHEIT : TemperatureScale.CELSIUS;
+        return new DoneFields.ChamberReading(Span.parse(parts[0], TimeUnit.MINUTE).in(TimeUnit.MINUTE),
+                Temperature.parse(parts[1], scale).celsius());
+    }
+
+    private static String species(String text) {
+        List<Species> all = SpeciesCatalogue.published().all();
+        String plain = Column.plain(text);
+        return all.stream().filter(each -> plain.equals(Column.plain(each.id())) || plain.equals(Column.plain(each.commonName()))
+                        || plain.equals(Column.plain(each.latinName())))
+                .map(Species::id).findFirst().orElseThrow(() -> new IllegalArgumentException(unknown(text, all)));
+    }
+
+    private static String unknown(String text, List<Species> all) {
+        List<String> words = List.of(Column.plain(text).split(" "));
+        String alike = all.stream().map(Species::commonName)
+                .filter(name -> Arrays.stream(name.toLowerCase(Locale.ROOT).split("\\W+")).anyMatch(words::contains))
+                .limit(6).collect(Collectors.joining(", "));
+        return "No species here is called “" + text + "”." + (alike.isEmpty() ? "" : " Is it one of these: " + alike + "?");
+    }
+
+    private static <T> T given(T value, T plain) {
+        return value == plain ? null : value;
+    }
+
+    private static <T> T usual(Cells cells, Column column, T value, T usual, String said, List<String> remarks) {
+        if (!cells.empty(column)) {
+            return value;
+        }
+        remarks.add(column.title() + " " + said);
+        return usual;
+    }
+
+    /** The note, with the cells of columns not known here, and with what was taken as usual. */
+    private static String note(Cells cells, List<Heading> headings, Row row, List<String> remarks) {
+        List<String> lines = new ArrayList<>();
+        if (!cells.empty(Column.NOTE)) {
+            lines.add(cells.text(Column.NOTE));
+        }
+        for (int i = 0; i < headings.size(); i++) {
+            String text = i < row.cells().size() ? row.cells().get(i).strip() : "";
+            if (headings.get(i).column().isEmpty() && !text.isEmpty()) {
+                lines.add(headings.get(i).text() + ": " + text);
+            }
+        }
+        if (!remarks.isEmpty()) {
+            lines.add("Not in the table, taken as usual: " + String.join(", ", remarks) + ".");
+        }
+        return String.join("\n", lines);
+    }
+
+    private void check(TrialFields trial, Cells cells) {
+        validator.validate(trial).stream().sorted(Comparator.comparing(violation -> violation.getPropertyPath().toString()))
+                .forEach(violation -> refuse(cells, violation.getPropertyPath().toString(), violation.getMessage()));
+        if (!cells.faults().isEmpty()) {
+            return;
+        }
+        try {
+            trial.requireSense();
+            SetAside.onSight(trial.toTrial(0)).ifPresent(wrong -> cells.fault(Column.RELEASED_RADIUS, sentence(wrong.why())));
+        } catch (RefusedFieldException refused) {
+            refuse(cells, refused.error().field(), refused.getMessage());
+        }
+    }
+
+    /** A cell that could not be read is empty to the rules; one fault is enough for it. */
+    private static void refuse(Cells cells, String field, String message) {
+        Column.holding(field).ifPresentOrElse(column -> {
+            if (!cells.faulty(column)) {
+                cells.fault(column, message);
+            }
+        }, () -> cells.faults().add(new Fault("", message)));
+    }
+
+    private static String sentence(SetAside.Why why) {
+        return switch (why) {
+            case RELEASED_IN_OTHER_UNIT -> "This looks like inches written as millimetres, or the other way round, beside the inner radius.";
+            case RELEASED_IMPOSSIBLE -> "No bend opens or closes that far from its inner radius.";
+            default -> "This contradicts how the piece ended.";
+        };
+    }
+}

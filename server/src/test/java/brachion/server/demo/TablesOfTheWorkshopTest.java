@@ -1,0 +1,56 @@
+package brachion.server.demo;
+
+import static brachion.server.Wire.read;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import brachion.core.process.StageKind;
+import brachion.server.ServerTest;
+import brachion.server.trial.DoneFields;
+import brachion.server.trial.TrialFields;
+import brachion.server.trial.Trials;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors;
+import org.springframework.test.web.servlet.assertj.MockMvcTester;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+
+/** A whole workshop's records leave as a table and come back. */
+@ServerTest
+class TablesOfTheWorkshopTest {
+
+    @Autowired
+    private MockMvcTester mvc;
+    @Autowired
+    private Trials trials;
+    @Autowired
+    private JdbcTemplate database;
+
+    @ParameterizedTest
+    @ValueSource(strings = {"METRIC", "INCH"})
+    void two_years_of_trials_come_back_as_they_were(String units) {
+        List<TrialFields> written = new ArrayList<>(new FellmarrowWorkshop(5).twoYears());
+        TrialFields steamed = written.stream().filter(trial -> trial.recipe().steam() != null).findFirst().orElseThrow();
+        written.add(new TrialFields(steamed.bentOn(), steamed.recipe(), new DoneFields(
+                List.of(new DoneFields.StageTook(StageKind.SOAK, 645.0), new DoneFields.StageTook(StageKind.RACK, 20_160.0)),
+                List.of(new DoneFields.ChamberReading(0.0, 40.0), new DoneFields.ChamberReading(12.5, 97.0))),
+                steamed.outcome(), "Two lines,\nand \"quotes\"; all kept"));
+        trials.log(written);
+        MvcTestResult table = mvc.get().uri("/api/exchange/trials?units=" + units).exchange();
+        assertThat(table.getResponse().getHeader("Content-Disposition")).contains("attachment").contains(".csv");
+        byte[] file = table.getResponse().getContentAsByteArray();
+        assertThat(read(send("readings", file), "$.alreadyHere", Integer.class)).as("every row is known again").isEqualTo(written.size());
+        database.execute("delete from trial");
+        MvcTestResult in = send("trials?fileName=workshop.csv", file);
+        assertThat(read(in, "$.left", Integer.class)).isZero();
+        assertThat(trials.written()).containsExactlyElementsOf(written);
+    }
+
+    private MvcTestResult send(String what, byte[] file) {
+        return mvc.post().uri("/api/exchange/" + what).with(SecurityMockMvcRequestPostProcessors.csrf())
+                .contentType("text/csv").content(file).exchange();
+    }
+}

@@ -1,0 +1,156 @@
+package brachion.server.exchange;
+
+import static brachion.server.Wire.post;
+import static brachion.server.Wire.put;
+import static brachion.server.Wire.read;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import brachion.server.ServerTest;
+import brachion.server.Wire;
+import java.nio.charset.Charset;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors;
+import org.springframework.test.web.servlet.assertj.MockMvcTester;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+
+@ServerTest
+class ExchangeApiTest {
+
+    private static final String HEADINGS = "day,species,seasoning,moisture,thickness [in],width,inner radius,bend angle,method,"
+            + "steam,chamber,strap,strap thickness,gap at the stops,ended,flaw,radius after release,smell\n";
+    private static final String HOOP =
+            "2026-03-01,White ash,air dried,18 %,3/8,1\",5 1/2 in,180°,steam box,45 min,208 °F,,,,clean,,5 3/4 in,\n";
+
+    @Autowired
+    private MockMvcTester mvc;
+    @Autowired
+    private JdbcTemplate database;
+
+    private MvcTestResult send(String uri, byte[] file) {
+        return mvc.post().uri(uri).with(SecurityMockMvcRequestPostProcessors.csrf()).contentType("text/csv").content(file).exchange();
+    }
+
+    private MvcTestResult look(String table) {
+        return send("/api/exchange/readings", table.getBytes(StandardCharsets.UTF_8));
+    }
+
+    private MvcTestResult bringIn(String table) {
+        return send("/api/exchange/trials?fileName=ledger.csv", table.getBytes(StandardCharsets.UTF_8));
+    }
+
+    private int trials() {
+        return database.queryForObject("select count(*) from trial where deleted_at is null", Integer.class);
+    }
+
+    @Test
+    void a_table_in_inches_is_read_as_it_is_written_at_the_bench() {
+        MvcTestResult answer = look(HEADINGS + HOOP.replace(",\n", ",like bread\n"));
+        assertThat(read(answer, "$.coming", Integer.class)).isEqualTo(1);
+        assertThat(read(answer, "$.trials[0].recipe.blank.thicknessMm", Double.class)).isEqualTo(9.525);
+        assertThat(read(answer, "$.trials[0].recipe.blank.widthMm", Double.class)).isEqualTo(25.4);
+        assertThat(read(answer, "$.trials[0].recipe.innerRadiusMm", Double.class)).isEqualTo(139.7);
+        assertThat(read(answer, "$.trials[0].recipe.steam.chamberC", Double.class)).isBetween(97.7, 97.8);
+        assertThat(read(answer, "$.trials[0].outcome.releasedRadiusMm", Double.class)).isEqualTo(146.05);
+        assertThat(read(answer, "$.toNote[0]", String.class)).isEqualTo("smell");
+        assertThat(read(answer, "$.trials[0].note", String.class)).contains("smell: like bread")
+                .contains("taken as usual: knots clear, soak none, carry 15 s");
+        assertThat(trials()).as("a look keeps nothing").isZero();
+    }
+
+    @Test
+    void semicolons_decimal_commas_and_old_spreadsheets_are_read() {
+        String table = "Day;Species;Seasoning;Thickness [mm];Width [cm];Inner radius [m];Bend angle [°];Method;Glue;Plies;Ended;Board\r\n"
+                + "2026-03-01;Fagus grandifolia;kiln-dried;3,2;2,5;0,24;90;Cold lamination;epoxy;8;clean;Brett für Tür\r\n";
+        MvcTestResult answer = send("/api/exchange/readings", table.getBytes(Charset.forName("windows-1252")));
+        assertThat(read(answer, "$.trials[0].recipe.blank.thicknessMm", Double.class)).isEqualTo(3.2);
+        assertThat(read(answer, "$.trials[0].recipe.innerRadiusMm", Double.class)).isEqualTo(240);
+        assertThat(read(answer, "$.trials[0].recipe.board", String.class)).isEqualTo("Brett für Tür");
+    }
+
+    @Test
+    void rows_that_cannot_be_read_or_contradict_themselves_are_named_with_line_and_reason() {
+        MvcTestResult answer = look(HEADINGS + HOOP
+                + HOOP.replace("3/8", "3 cubits")
+                + HOOP.replace("1\"", "25")
+                + HOOP.replace("clean,,5 3/4 in", "broken,snap,5 3/4 in")
+                + HOOP.replace("5 3/4 in", "5.75 mm")
+                + HOOP.replace("5 1/2 in", "5 1/2 leagues").replace("White ash", "ash wood")
+                + HOOP.replace("5 1/2 in", "55 m").replace("5 3/4 in", "")
+                + HOOP.replace("steam box", "ropes").replace("2026-03-01", "1 March")
+                + HOOP.replace(",clean,", ",,"));
+        assertThat(read(answer, "$.coming", Integer.class)).isEqualTo(1);
+        assertThat(read(answer, "$.left", Integer.class)).isEqualTo(8);
+        assertThat(faults(answer, 0)).containsExactly("thickness [in]");
+        assertThat(read(answer, "$.rows[0].line", Integer.class)).isEqualTo(3);
+        assertThat(read(answer, "$.rows[0].faults[0].message", String.class)).contains("3 cubits").contains("is not a length");
+        assertThat(read(answer, "$.rows[1].faults[0].message", String.class)).contains("“25” has no unit").contains("width [mm]");
+        assertThat(read(answer, "$.rows[2].faults[0].message", String.class)).contains("A broken piece has no radius after release");
+        assertThat(read(answer, "$.rows[3].faults[0].message", String.class)).contains("inches written as millimetres");
+        assertThat(faults(answer, 4)).as("each cell at fault is named").containsExactly("species", "inner radius");
+        assertThat(read(answer, "$.rows[4].faults[0].message", String.class)).contains("White ash").contains("Black ash");
+        assertThat(read(answer, "$.rows[5].faults[0].message", String.class)).contains("Inner radius");
+        assertThat(faults(answer, 6)).containsExactly("day", "method");
+        assertThat(faults(answer, 7)).containsExactly("ended");
+        assertThat(read(answer, "$.rows[7].line", Integer.class)).isEqualTo(10);
+    }
+
+    @SuppressWarnings("unchecked")
+    private static List<String> faults(MvcTestResult answer, int row) {
+        return read(answer, "$.rows[%d].faults[*].heading".formatted(row), List.class);
+    }
+
+    @Test
+    void a_table_comes_in_once_and_its_unread_rows_wait() {
+        String table = HEADINGS + HOOP + HOOP + HOOP.replace("3/8", "3 cubits");
+        assertThat(bringIn(table)).hasStatusOk();
+        assertThat(trials()).as("two pieces alike are two pieces").isEqualTo(2);
+        MvcTestResult again = bringIn(table);
+        assertThat(read(again, "$.coming", Integer.class)).isZero();
+        assertThat(read(again, "$.alreadyHere", Integer.class)).isEqualTo(2);
+        assertThat(trials()).isEqualTo(2);
+        MvcTestResult waiting = mvc.get().uri("/api/exchange/rows").exchange();
+        assertThat(read(waiting, "$.length()", Integer.class)).isEqualTo(1);
+        assertThat(read(waiting, "$[0].fileName", String.class)).isEqualTo("ledger.csv");
+        assertThat(read(waiting, "$[0].row.line", Integer.class)).isEqualTo(4);
+        assertThat(read(waiting, "$[0].row.cells[4].text", String.class)).isEqualTo("3 cubits");
+    }
+
+    @Test
+    void a_row_that_waits_is_mended_cell_by_cell() {
+        bringIn(HEADINGS + HOOP.replace("3/8", "3 cubits"));
+        long id = database.queryForObject("select id from row_set_aside", Long.class);
+        String cells = "{\"cells\": [\"2026-03-01\", \"White ash\", \"air dried\", \"18\", \"%s\", \"1 in\", \"5 1/2 in\", \"180\", "
+                + "\"steam box\", \"45 min\", \"98 °C\", \"\", \"\", \"\", \"clean\", \"\", \"\", \"\"]}";
+        MvcTestResult still = put(mvc, "/api/exchange/rows/%d?version=0".formatted(id), cells.formatted("4 cubits"));
+        assertThat(read(still, "$.row.row.faults[0].message", String.class)).contains("4 cubits");
+        assertThat(put(mvc, "/api/exchange/rows/%d?version=0".formatted(id), cells.formatted("3/8"))).hasStatus(409);
+        MvcTestResult mended = put(mvc, "/api/exchange/rows/%d?version=1".formatted(id), cells.formatted("3/8"));
+        MvcTestResult trial = mvc.get().uri("/api/trials/" + read(mended, "$.trialId", Long.class)).exchange();
+        assertThat(read(trial, "$.recipe.blank.thicknessMm", Double.class)).isEqualTo(9.525);
+        assertThat(read(mvc.get().uri("/api/exchange/rows").exchange(), "$.length()", Integer.class)).isZero();
+    }
+
+    @Test
+    void a_row_that_is_discarded_can_be_brought_back() {
+        bringIn(HEADINGS + HOOP.replace("3/8", "3 cubits"));
+        long id = database.queryForObject("select id from row_set_aside", Long.class);
+        assertThat(Wire.delete(mvc, "/api/exchange/rows/" + id)).hasStatus(204);
+        assertThat(read(mvc.get().uri("/api/exchange/rows").exchange(), "$.length()", Integer.class)).isZero();
+        assertThat(post(mvc, "/api/exchange/rows/%d/restoration".formatted(id), "{}")).hasStatusOk();
+        assertThat(read(mvc.get().uri("/api/exchange/rows").exchange(), "$.length()", Integer.class)).isEqualTo(1);
+    }
+
+    @Test
+    void what_is_no_table_of_trials_is_refused_whole() {
+        for (String file : new String[] {"", " \n", "a,b,c\n1,2,3\n", "day,species\n2026-03-01,\"White ash\n",
+            "thickness [mm],thickness [in]\n3,4\n"}) {
+            assertThat(look(file)).as("“" + file + "”").hasStatus(400);
+            assertThat(Wire.refusedFields(look(file))).containsExactly("file");
+        }
+        assertThat(look("x".repeat(5_000_001))).hasStatus(400);
+    }
+}
