@@ -32,6 +32,7 @@ const router = createBrowserRouter([
       { index: true, element: <Navigate to="/trials" replace /> },
       { path: 'trials', lazy: async () => ({ Component: (await import('./trials/TrialsView')).TrialsView }) },
       { path: 'trials/:id', lazy: async () => ({ Component: (await import('./trials/TrialView')).TrialView }) },
+      { path: 'tables', lazy: async () => ({ Component: (await import('./exchange/TablesView')).TablesView }) },
       { path: 'log', lazy: async () => ({ Component: (await import('./log/LogView')).LogView }) },
       { path: 'log/:id', lazy: async () => ({ Component: (await import('./log/LogView')).CorrectView }) },
       { path: 'forecast', lazy: async () => ({ Component: (await import('./forecast/ForecastView')).ForecastView }) },

@@ -637,12 +637,12 @@ export interface components {
             version: number;
             rig: components["schemas"]["RigFields"];
         };
-        MendFields: {
-            cells: string[];
-        };
         Cell: {
             heading: string;
             text: string;
+        };
+        MendedRow: {
+            cells: components["schemas"]["Cell"][];
         };
         Fault: {
             heading: string;
@@ -1304,8 +1304,8 @@ export type StageRecord = components['schemas']['StageRecord'];
 export type TrialView = components['schemas']['TrialView'];
 export type RigFields = components['schemas']['RigFields'];
 export type KeptRig = components['schemas']['KeptRig'];
-export type MendFields = components['schemas']['MendFields'];
 export type Cell = components['schemas']['Cell'];
+export type MendedRow = components['schemas']['MendedRow'];
 export type Fault = components['schemas']['Fault'];
 export type Kept = components['schemas']['Kept'];
 export type LeftRow = components['schemas']['LeftRow'];
@@ -1511,7 +1511,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["MendFields"];
+                "application/json": components["schemas"]["MendedRow"];
             };
         };
         responses: {

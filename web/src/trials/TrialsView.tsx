@@ -1,13 +1,10 @@
-import { Box, Button, Link, MenuItem, TextField, Typography } from '@mui/material';
+import { Alert, Box, Button, MenuItem, TextField, Typography } from '@mui/material';
 import { useState } from 'react';
 import { Link as RouterLink } from 'react-router';
+import { useRowsWaiting } from '../api/exchange';
 import { useSpecies, useTrialCounts, useTrials, type TrialFilter } from '../api/queries';
-import type { TrialView } from '../api/schema';
-import { useUnits } from '../app/units';
-import { PieceGlyph } from '../bend/PieceGlyph';
-import { METHOD, processLine, shapeLine, stockLine } from '../recipe/words';
-import { printDay } from '../units/days';
-import { OutcomeTag } from './OutcomeTag';
+import { METHOD } from '../recipe/words';
+import { TrialSummary } from './TrialSummary';
 import { SEVERITY } from './words';
 
 export function TrialsView() {
@@ -22,8 +19,10 @@ export function TrialsView() {
           <Typography variant="h1">Trials</Typography>
           <Counts />
         </Box>
+        <Button component={RouterLink} to="/tables" variant="outlined">Bring in or take out</Button>
         <Filters filter={filter} onChange={setFilter} />
       </Box>
+      <Waiting />
       {trials.isError && <Typography color="error">{trials.error.message}</Typography>}
       {trials.isSuccess && shown.length === 0 && <Empty filtered={Object.values(filter).some(Boolean)} />}
       <Box
@@ -33,7 +32,7 @@ export function TrialsView() {
           gridTemplateColumns: { xs: '1fr', lg: '1fr 1fr' }, border: shown.length > 0 ? 1 : 0, borderColor: 'divider' }}
       >
         {shown.map((trial) => (
-          <TrialRow key={trial.id} trial={trial} />
+          <TrialSummary key={trial.id} trial={trial} to={`/trials/${trial.id}`} />
         ))}
       </Box>
       {trials.hasNextPage && (
@@ -57,6 +56,18 @@ function Counts() {
   );
 }
 
+/** Rows that could not be read are not forgotten. */
+function Waiting() {
+  const { data = [] } = useRowsWaiting();
+  if (data.length === 0) return null;
+  return (
+    <Alert severity="info" sx={{ mb: 2 }}
+      action={<Button color="inherit" component={RouterLink} to="/tables">Mend them</Button>}>
+      {data.length === 1 ? '1 row of a table waits' : `${data.length} rows of tables wait`} to be mended; no forecast counts {data.length === 1 ? 'it' : 'them'} yet.
+    </Alert>
+  );
+}
+
 function Filters({ filter, onChange }: { filter: TrialFilter; onChange: (filter: TrialFilter) => void }) {
   const { data: species = [] } = useSpecies();
   const pick = (name: keyof TrialFilter, label: string, options: [string, string][]) => (
@@ -77,40 +88,15 @@ function Filters({ filter, onChange }: { filter: TrialFilter; onChange: (filter:
   );
 }
 
-function TrialRow({ trial }: { trial: TrialView }) {
-  const [system] = useUnits();
-  const { data: species = [] } = useSpecies();
-  const { recipe, outcome } = trial;
-  const name = species.find((s) => s.id === recipe.blank.speciesId)?.commonName ?? recipe.blank.speciesId;
-  return (
-    <Box component="li" sx={{ bgcolor: 'background.paper', display: 'flex', gap: 2, p: 1.5, alignItems: 'center', position: 'relative',
-      '&:hover': { bgcolor: 'background.default' } }}>
-      <PieceGlyph recipe={recipe} severity={outcome.severity} flaw={outcome.flaw} />
-      <Box sx={{ minWidth: 0, flexGrow: 1 }}>
-        <Link component={RouterLink} to={`/trials/${trial.id}`} color="text.primary" underline="hover"
-          sx={{ fontWeight: 620, '&::after': { content: '""', position: 'absolute', inset: 0 } }}>
-          {name}
-        </Link>{' '}
-        <Typography component="span" color="text.secondary">{stockLine(recipe)}</Typography>
-        <Typography variant="body2">{shapeLine(recipe, system)}</Typography>
-        <Typography variant="body2" color="text.secondary">{processLine(recipe, system)}</Typography>
-      </Box>
-      <Box sx={{ textAlign: 'right', flexShrink: 0, maxWidth: 130 }}>
-        <OutcomeTag outcome={outcome} />
-        <Typography variant="body2" color="text.secondary" noWrap>
-          <time dateTime={trial.bentOn}>{printDay(trial.bentOn)}</time>
-        </Typography>
-      </Box>
-    </Box>
-  );
-}
-
 function Empty({ filtered }: { filtered: boolean }) {
   return (
     <Box sx={{ py: 6, textAlign: 'center' }}>
       <Typography gutterBottom>{filtered ? 'No trial is like that.' : 'No bend has been written down yet.'}</Typography>
       {!filtered && (
-        <Button component={RouterLink} to="/log" variant="contained">Log the first one</Button>
+        <Box sx={{ display: 'flex', gap: 1, justifyContent: 'center' }}>
+          <Button component={RouterLink} to="/log" variant="contained">Log the first one</Button>
+          <Button component={RouterLink} to="/tables" variant="outlined">Bring in a table</Button>
+        </Box>
       )}
     </Box>
   );

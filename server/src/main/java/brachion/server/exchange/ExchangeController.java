@@ -2,6 +2,7 @@ package brachion.server.exchange;
 
 import brachion.server.exchange.ExchangeService.Kept;
 import brachion.server.exchange.ExchangeService.Reading;
+import brachion.server.exchange.LeftRow.Cell;
 import brachion.server.trial.TrialFields;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -68,10 +69,10 @@ class ExchangeController {
     /**
      * A row with its cells changed.
      *
-     * @param cells the cells, in the order of the headings
+     * @param cells the cells, perhaps with one more for a column that its table does not have
      */
-    record MendFields(@NotNull(message = "The cells are needed.") @Size(max = 200, message = "A row may have up to 200 cells.")
-                      List<@NotNull @Size(max = 5000, message = "A cell may hold up to 5,000 characters.") String> cells) {
+    record MendedRow(@NotNull(message = "The cells are needed.") @Size(max = 200, message = "A row may have up to 200 cells.")
+                     List<@Valid @NotNull Cell> cells) {
     }
 
     /**
@@ -115,7 +116,7 @@ class ExchangeController {
     }
 
     @PutMapping("/rows/{id}")
-    MendReading mend(@PathVariable long id, @RequestParam int version, @Valid @RequestBody MendFields fields) {
+    MendReading mend(@PathVariable long id, @RequestParam int version, @Valid @RequestBody MendedRow fields) {
         return service.mend(id, version, fields.cells()).map(trialId -> new MendReading(trialId, null))
                 .orElseGet(() -> new MendReading(null, service.view(id)));
     }

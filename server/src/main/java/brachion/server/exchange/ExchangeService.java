@@ -95,7 +95,7 @@ class ExchangeService {
      *
      * @return the key of the trial it became; empty when it still cannot be read, its new cells kept
      */
-    public Optional<Long> mend(long id, int version, List<String> cells) {
+    public Optional<Long> mend(long id, int version, List<LeftRow.Cell> cells) {
         RowSetAsideEntity row = present(id);
         if (row.version() != version) {
             throw new EditConflictException("This row was changed elsewhere since you opened it. Load it again to compare.");

@@ -1,5 +1,7 @@
 package brachion.server.exchange;
 
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -18,7 +20,11 @@ record LeftRow(long line, List<Cell> cells, List<Fault> faults) {
      * @param heading what stands over it
      * @param text    what it holds
      */
-    record Cell(String heading, String text) {
+    record Cell(@NotNull @Size(max = LONGEST, message = TOO_LONG) String heading,
+                @NotNull @Size(max = LONGEST, message = TOO_LONG) String text) {
+
+        private static final int LONGEST = 5000;
+        private static final String TOO_LONG = "A cell may hold up to 5,000 characters.";
     }
 
     static LeftRow of(List<Heading> headings, Row row, List<Fault> faults) {

@@ -61,8 +61,9 @@ class RowSetAsideEntity {
         return new Row(line, split(cells));
     }
 
-    void write(List<String> mended) {
-        cells = join(mended);
+    void write(List<LeftRow.Cell> mended) {
+        headings = join(mended.stream().map(LeftRow.Cell::heading).toList());
+        cells = join(mended.stream().map(LeftRow.Cell::text).toList());
     }
 
     void discard(Instant at) {

@@ -9,7 +9,9 @@ import brachion.server.ServerTest;
 import brachion.server.Wire;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -123,15 +125,32 @@ class ExchangeApiTest {
     void a_row_that_waits_is_mended_cell_by_cell() {
         bringIn(HEADINGS + HOOP.replace("3/8", "3 cubits"));
         long id = database.queryForObject("select id from row_set_aside", Long.class);
-        String cells = "{\"cells\": [\"2026-03-01\", \"White ash\", \"air dried\", \"18\", \"%s\", \"1 in\", \"5 1/2 in\", \"180\", "
-                + "\"steam box\", \"45 min\", \"98 °C\", \"\", \"\", \"\", \"clean\", \"\", \"\", \"\"]}";
-        MvcTestResult still = put(mvc, "/api/exchange/rows/%d?version=0".formatted(id), cells.formatted("4 cubits"));
+        MvcTestResult still = mend(id, 0, "4 cubits", "");
         assertThat(read(still, "$.row.row.faults[0].message", String.class)).contains("4 cubits");
-        assertThat(put(mvc, "/api/exchange/rows/%d?version=0".formatted(id), cells.formatted("3/8"))).hasStatus(409);
-        MvcTestResult mended = put(mvc, "/api/exchange/rows/%d?version=1".formatted(id), cells.formatted("3/8"));
+        assertThat(mend(id, 0, "3/8", "")).as("changed meanwhile").hasStatus(409);
+        MvcTestResult mended = mend(id, 1, "3/8", "");
         MvcTestResult trial = mvc.get().uri("/api/trials/" + read(mended, "$.trialId", Long.class)).exchange();
         assertThat(read(trial, "$.recipe.blank.thicknessMm", Double.class)).isEqualTo(9.525);
         assertThat(read(mvc.get().uri("/api/exchange/rows").exchange(), "$.length()", Integer.class)).isZero();
+    }
+
+    @Test
+    void a_column_the_table_lacks_is_added_to_a_row() {
+        bringIn("day,species,seasoning,thickness [in],inner radius,bend angle,method,steam,ended\n"
+                + "2026-03-01,White ash,air dried,3/8,5 1/2 in,180,steam box,45 min,clean\n");
+        long id = database.queryForObject("select id from row_set_aside", Long.class);
+        MvcTestResult waiting = mvc.get().uri("/api/exchange/rows").exchange();
+        assertThat(read(waiting, "$[0].row.faults[0].heading", String.class)).isEqualTo("width");
+        assertThat(read(mend(id, 0, "3/8", ", {\"heading\": \"width\", \"text\": \"1 in\"}"), "$.trialId", Long.class)).isPositive();
+    }
+
+    private MvcTestResult mend(long id, int version, String thickness, String more) {
+        String cells = Arrays.stream(new String[] {"day=2026-03-01", "species=White ash", "seasoning=air dried",
+            "thickness [in]=" + thickness, "inner radius=5 1/2 in", "bend angle=180", "method=steam box", "steam=45 min", "ended=clean"})
+                .map(cell -> "{\"heading\": \"%s\", \"text\": \"%s\"}".formatted((Object[]) cell.split("=")))
+                .collect(Collectors.joining(", "));
+        String width = more.isEmpty() ? ", {\"heading\": \"width [mm]\", \"text\": \"25\"}" : more;
+        return put(mvc, "/api/exchange/rows/%d?version=%d".formatted(id, version), "{\"cells\": [" + cells + width + "]}");
     }
 
     @Test

@@ -1,0 +1,45 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, body } from './client';
+import type { Cell, Kept } from './schema';
+
+const ROWS = ['rows'];
+
+/** A table travels as its bytes; the server finds out how they are written. */
+function asTable(file: File) {
+  return { body: file as unknown as string, bodySerializer: () => file, headers: { 'Content-Type': 'text/csv' } };
+}
+
+export function useRowsWaiting() {
+  return useQuery({ queryKey: ROWS, queryFn: () => body(api.GET('/api/exchange/rows')) });
+}
+
+/** Looks into a table; keeps nothing of it. */
+export function useTableReading() {
+  return useMutation({ mutationFn: (file: File) => body(api.POST('/api/exchange/readings', asTable(file))) });
+}
+
+/** Brings tables in, and mends what waits. */
+export function useExchangeWrites() {
+  const client = useQueryClient();
+  const onSuccess = () =>
+    Promise.all([ROWS, ['trials'], ['forecast']].map((queryKey) => client.invalidateQueries({ queryKey })));
+  const bringIn = useMutation({
+    mutationFn: (file: File) =>
+      body(api.POST('/api/exchange/trials', { ...asTable(file), params: { query: { fileName: file.name } } })),
+    onSuccess,
+  });
+  const mend = useMutation({
+    mutationFn: ({ row, cells }: { row: Kept; cells: Cell[] }) =>
+      body(api.PUT('/api/exchange/rows/{id}', { params: { path: { id: row.id }, query: { version: row.version } }, body: { cells } })),
+    onSuccess,
+  });
+  const discard = useMutation({
+    mutationFn: (id: number) => body(api.DELETE('/api/exchange/rows/{id}', { params: { path: { id } } })),
+    onSuccess,
+  });
+  const restore = useMutation({
+    mutationFn: (id: number) => body(api.POST('/api/exchange/rows/{id}/restoration', { params: { path: { id } } })),
+    onSuccess,
+  });
+  return { bringIn, mend, discard, restore };
+}

@@ -1,0 +1,55 @@
+import { Box, Button, Typography } from '@mui/material';
+import { useRowsWaiting } from '../api/exchange';
+import { useTrialCounts } from '../api/queries';
+import { useNotice } from '../app/notice';
+import { useUnits } from '../app/units';
+import { BringIn } from './BringIn';
+import { WaitingRow } from './WaitingRow';
+import { many } from './words';
+
+/** Records in and out as tables. */
+export function TablesView() {
+  return (
+    <Box sx={{ display: 'grid', gap: 3 }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'end' }}>
+        <Box sx={{ flexGrow: 1 }}>
+          <Typography variant="h1">Bring in, take out</Typography>
+          <Typography color="text.secondary">Bends written down elsewhere come in as a table; yours leave as one.</Typography>
+        </Box>
+        <TakeOut />
+      </Box>
+      <Waiting />
+      <BringIn />
+    </Box>
+  );
+}
+
+function TakeOut() {
+  const [units] = useUnits();
+  const { data } = useTrialCounts();
+  if (!data) return null;
+  const all = data.clean + data.flawed + data.broken;
+  return (
+    <Button variant="outlined" component="a" download href={`/api/exchange/trials?units=${units === 'inch' ? 'INCH' : 'METRIC'}`}>
+      Take out {many(all, 'bend', 'bends')} in {units === 'inch' ? 'inches and °F' : 'mm and °C'}
+    </Button>
+  );
+}
+
+function Waiting() {
+  const { data = [] } = useRowsWaiting();
+  const notify = useNotice();
+  if (data.length === 0) return null;
+  return (
+    <Box component="section" aria-label="Waiting to be mended" sx={{ display: 'grid', gap: 1 }}>
+      <Typography variant="h2">{many(data.length, 'row waits', 'rows wait')} to be mended</Typography>
+      <Typography color="text.secondary">No forecast counts {data.length === 1 ? 'it' : 'them'} yet.</Typography>
+      {data.map((kept) => (
+        <WaitingRow key={`${kept.id} ${kept.version}`} kept={kept}
+          onMended={() => {
+            notify({ message: `Line ${kept.row.line} of ${kept.fileName} is a trial now.` });
+          }} />
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,22 @@
+import type { TableAnswer } from '../api/schema';
+
+export function many(count: number, one: string, more: string): string {
+  return `${count} ${count === 1 ? one : more}`;
+}
+
+/** What a table holds, in a sentence or two. */
+export function holdsInWords({ coming, left, alreadyHere, toNote }: TableAnswer): string {
+  const parts = [`${many(coming, 'bend', 'bends')} can come in`];
+  if (left > 0) parts.push(`${many(left, 'row', 'rows')} cannot be read`);
+  if (alreadyHere > 0) parts.push(`${alreadyHere} ${alreadyHere === 1 ? 'is' : 'are'} written down here already`);
+  const notes = toNote.length > 0 ? ` Headings not known here go into the note: ${toNote.join(', ')}.` : '';
+  return `${parts.join(', ')}.${notes}`;
+}
+
+/** What pressing the button does. */
+export function bringInWords({ coming, left }: TableAnswer): string {
+  const trials = coming > 0 ? `Bring in ${many(coming, 'bend', 'bends')}` : '';
+  const rows = left > 0 ? `keep ${many(left, 'row', 'rows')} to mend` : '';
+  const words = [trials, rows].filter(Boolean).join(' and ');
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}

@@ -1,0 +1,42 @@
+import { Box, Link, Typography } from '@mui/material';
+import { Link as RouterLink } from 'react-router';
+import { useSpecies } from '../api/queries';
+import type { TrialFields, TrialView } from '../api/schema';
+import { useUnits } from '../app/units';
+import { PieceGlyph } from '../bend/PieceGlyph';
+import { processLine, shapeLine, stockLine } from '../recipe/words';
+import { printDay } from '../units/days';
+import { OutcomeTag } from './OutcomeTag';
+
+/** A trial in a list: the piece drawn, what it was and how it ended; it leads on where there is somewhere to go. */
+export function TrialSummary({ trial, to }: { trial: TrialView | TrialFields; to?: string }) {
+  const [system] = useUnits();
+  const { data: species = [] } = useSpecies();
+  const { recipe, outcome } = trial;
+  const name = species.find((s) => s.id === recipe.blank.speciesId)?.commonName ?? recipe.blank.speciesId;
+  return (
+    <Box component="li" sx={{ bgcolor: 'background.paper', display: 'flex', gap: 2, p: 1.5, alignItems: 'center', position: 'relative',
+      '&:hover': to ? { bgcolor: 'background.default' } : {} }}>
+      <PieceGlyph recipe={recipe} severity={outcome.severity} flaw={outcome.flaw} />
+      <Box sx={{ minWidth: 0, flexGrow: 1 }}>
+        {to ? (
+          <Link component={RouterLink} to={to} color="text.primary" underline="hover"
+            sx={{ fontWeight: 620, '&::after': { content: '""', position: 'absolute', inset: 0 } }}>
+            {name}
+          </Link>
+        ) : (
+          <Typography component="span" sx={{ fontWeight: 620 }}>{name}</Typography>
+        )}{' '}
+        <Typography component="span" color="text.secondary">{stockLine(recipe)}</Typography>
+        <Typography variant="body2">{shapeLine(recipe, system)}</Typography>
+        <Typography variant="body2" color="text.secondary">{processLine(recipe, system)}</Typography>
+      </Box>
+      <Box sx={{ textAlign: 'right', flexShrink: 0, maxWidth: 130 }}>
+        <OutcomeTag outcome={outcome} />
+        <Typography variant="body2" color="text.secondary" noWrap>
+          <time dateTime={trial.bentOn}>{printDay(trial.bentOn)}</time>
+        </Typography>
+      </Box>
+    </Box>
+  );
+}
