@@ -19,7 +19,7 @@ export function TrialsView() {
           <Typography variant="h1">Trials</Typography>
           <Counts />
         </Box>
-        <Button component={RouterLink} to="/tables" variant="outlined">Bring in or take out</Button>
+        <Button component={RouterLink} to="/trials/tables" variant="outlined">Bring in or take out</Button>
         <Filters filter={filter} onChange={setFilter} />
       </Box>
       <Waiting />
@@ -62,7 +62,7 @@ function Waiting() {
   if (data.length === 0) return null;
   return (
     <Alert severity="info" sx={{ mb: 2 }}
-      action={<Button color="inherit" component={RouterLink} to="/tables">Mend them</Button>}>
+      action={<Button color="inherit" component={RouterLink} to="/trials/tables">Mend them</Button>}>
       {data.length === 1 ? '1 row of a table waits' : `${data.length} rows of tables wait`} to be mended; no forecast counts {data.length === 1 ? 'it' : 'them'} yet.
     </Alert>
   );
@@ -95,7 +95,7 @@ function Empty({ filtered }: { filtered: boolean }) {
       {!filtered && (
         <Box sx={{ display: 'flex', gap: 1, justifyContent: 'center' }}>
           <Button component={RouterLink} to="/log" variant="contained">Log the first one</Button>
-          <Button component={RouterLink} to="/tables" variant="outlined">Bring in a table</Button>
+          <Button component={RouterLink} to="/trials/tables" variant="outlined">Bring in a table</Button>
         </Box>
       )}
     </Box>

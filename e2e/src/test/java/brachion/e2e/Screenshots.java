@@ -1,7 +1,9 @@
 package brachion.e2e;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.LoadState;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -15,6 +17,14 @@ class Screenshots extends BrowserTest {
     void trials() {
         show("/trials");
         take("trials");
+    }
+
+    @Test
+    void tables() {
+        show("/trials/tables");
+        field("Table of bends").setInputFiles(new FilePayload("ledger.csv", "text/csv", TablesTest.LEDGER.getBytes(StandardCharsets.UTF_8)));
+        page.getByText(Pattern.compile("bends can come in,")).waitFor();
+        take("tables");
     }
 
     @Test

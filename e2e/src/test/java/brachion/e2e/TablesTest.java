@@ -1,0 +1,79 @@
+package brachion.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+class TablesTest extends BrowserTest {
+
+    static final String LEDGER = """
+            day,species,seasoning,moisture,thickness [in],width,inner radius,bend angle,method,steam,strap,strap thickness,gap at the stops,ended,flaw,weather
+            2025-10-04,White ash,air dried,17,3/8,1",6",180,steam box,45 min,,,,clean,,rain
+            2025-10-11,White oak,air dried,19,1/2,1",8",180,steam box,1 h,steel,0.9 mm,0 mm,clean,,
+            2025-10-11,White oak,air dried,19,half a thumb,1",8",180,steam box,1 h,,,,broken,snap,
+            2025-10-18,Beech,kiln dried,9,10 mm,1",150,180,steam box,1 h,,,,broken,,dry
+            """;
+
+    @Test
+    void a_ledger_comes_in_and_its_unread_rows_are_mended() {
+        show("/trials");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Bring in or take out")).click();
+        field("Table of bends").setInputFiles(new FilePayload("ledger.csv", "text/csv", LEDGER.getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.getByText("2 bends can come in, 2 rows cannot be read. Headings not known here go into the note: weather."))
+                .isVisible();
+        Locator unread = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Rows that cannot be read").setExact(true));
+        assertThat(unread).containsText("line 4");
+        assertThat(unread).containsText(Pattern.compile("thickness \\[in]: “half a thumb” is not a length"));
+        assertThat(unread).containsText(Pattern.compile("inner radius: “150” has no unit"));
+        button("Bring in 2 bends and keep 2 rows to mend").click();
+        assertThat(page.getByText("2 bends brought in, 2 rows wait to be mended.")).isVisible();
+        page.reload();
+        Locator oak = page.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("ledger.csv, line 4"));
+        oak.getByLabel("thickness [in]").fill("1/2");
+        oak.getByRole(AriaRole.BUTTON).getByText("Read again").click();
+        assertThat(page.getByText("Line 4 of ledger.csv is a trial now.")).isVisible();
+        Locator beech = page.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("ledger.csv, line 5"));
+        beech.getByLabel("inner radius").fill("150 mm");
+        beech.getByRole(AriaRole.BUTTON).getByText("Read again").click();
+        assertThat(beech.getByText("Say what was seen on the piece.")).isVisible();
+        beech.getByRole(AriaRole.BUTTON).getByText("Discard").click();
+        assertThat(page.getByText("Line 5 of ledger.csv discarded.")).isVisible();
+        button("Undo").click();
+        assertThat(beech).isVisible();
+        beech.getByRole(AriaRole.BUTTON).getByText("Discard").click();
+        assertThat(beech).not().isVisible();
+        show("/trials");
+        assertThat(page.getByText("to be mended")).not().isVisible();
+    }
+
+    @Test
+    void all_bends_leave_as_a_table_that_is_known_again() throws IOException {
+        show("/trials/tables");
+        Download download = page.waitForDownload(() -> page.getByRole(AriaRole.LINK,
+                new Page.GetByRoleOptions().setName(Pattern.compile("Take out \\d+ bends in inches and °F"))).click());
+        List<String> lines = Files.readAllLines(download.path());
+        assertThat(lines.get(0)).startsWith("day,species,seasoning,moisture [%]").contains("thickness [in]");
+        assertThat(lines).hasSizeGreaterThan(100);
+        field("Table of bends").setInputFiles(download.path());
+        assertThat(page.getByText(Pattern.compile("^0 bends can come in, \\d+ are written down here already\\.$"))).isVisible();
+    }
+
+    @Test
+    void what_is_no_table_is_refused_in_words() {
+        show("/trials/tables");
+        field("Table of bends").setInputFiles(new FilePayload("shopping.csv", "text/csv", "eggs,milk\n6,1\n".getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.getByText(Pattern.compile("No heading of the first line is known here"))).isVisible();
+        forgetErrors();
+    }
+}
