@@ -41,11 +41,11 @@ export function useBendMap(recipe: RecipeFields | undefined, extent: Extent) {
 /** Suggestions lie on the marks of the person's own rule: eighths and thirty-seconds of an inch, or 5 and 0.5 mm. */
 const MARKS = { inch: { radiusMarkMm: 25.4 / 8, thicknessMarkMm: 25.4 / 32 }, metric: { radiusMarkMm: 5, thicknessMarkMm: 0.5 } };
 
-export function useNextTrials(recipe: RecipeFields | undefined) {
+export function useNextTrials(recipe: RecipeFields | undefined, others: RecipeFields[] = []) {
   const [system] = useUnits();
   return useQuery({
-    queryKey: [ADVICE, 'next', recipe, system],
-    queryFn: () => body(api.POST('/api/forecast/next', { body: { recipe: recipe as RecipeFields, others: [], ...MARKS[system] } })),
+    queryKey: [ADVICE, 'next', recipe, others, system],
+    queryFn: () => body(api.POST('/api/forecast/next', { body: { recipe: recipe as RecipeFields, others, ...MARKS[system] } })),
     enabled: recipe !== undefined,
     placeholderData: keepPreviousData,
     retry: false,

@@ -1,14 +1,17 @@
-import { Box, Button, Typography } from '@mui/material';
+import { Box, Button, Chip, Typography } from '@mui/material';
 import { useNextTrials } from '../api/advice';
 import type { RecipeFields, TrialToMake } from '../api/schema';
+import { useStored } from '../app/storage';
 import { useUnits } from '../app/units';
 import { useTakeToForecast } from '../forecast/useForecastDraft';
 import { oddsInWords } from '../odds/words';
+import { shapeLine, stockLine } from '../recipe/words';
 import { printLength } from '../units/printing';
 
 /** Single trials, by how much each would narrow what is not known of this bend. */
 export function TellingTrials({ recipe }: { recipe: RecipeFields }) {
-  const { data } = useNextTrials(recipe);
+  const mind = useBendsInMind(recipe);
+  const { data } = useNextTrials(recipe, mind.others);
   const most = data?.trials[0];
   if (!data || !most) return null;
   return (
@@ -20,6 +23,40 @@ export function TellingTrials({ recipe }: { recipe: RecipeFields }) {
       <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {data.trials.map((trial, i) => <Trial key={i} trial={trial} />)}
       </Box>
+      <BendsInMind recipe={recipe} mind={mind} />
+    </Box>
+  );
+}
+
+const IN_MIND = 'brachion.inMind';
+const MOST_IN_MIND = 12;
+
+/** Other bends the person has in mind: a trial should tell of them too. */
+function useBendsInMind(recipe: RecipeFields) {
+  const [kept, setKept] = useStored<RecipeFields[]>(IN_MIND, []);
+  const same = (other: RecipeFields) => JSON.stringify(other) === JSON.stringify(recipe);
+  return {
+    kept,
+    // records of one method say nothing about another
+    others: kept.filter((other) => !same(other) && other.method === recipe.method),
+    here: kept.some(same),
+    keep: () => { setKept([...kept, recipe]); },
+    drop: (bend: RecipeFields) => { setKept(kept.filter((other) => other !== bend)); },
+  };
+}
+
+function BendsInMind({ recipe, mind }: { recipe: RecipeFields; mind: ReturnType<typeof useBendsInMind> }) {
+  const [system] = useUnits();
+  return (
+    <Box sx={{ mt: 1.5, display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
+      <Typography variant="body2" color="text.secondary">
+        {mind.kept.length === 0 ? 'A trial can tell of several bends at once.' : 'To tell of these bends too:'}
+      </Typography>
+      {mind.kept.map((bend, at) => (
+        <Chip key={at} label={`${stockLine(bend)}, ${shapeLine(bend, system)}`} onDelete={() => { mind.drop(bend); }}
+          variant={bend.method === recipe.method ? 'filled' : 'outlined'} />
+      ))}
+      {!mind.here && mind.kept.length < MOST_IN_MIND && <Button size="small" onClick={mind.keep}>Keep this bend in mind</Button>}
     </Box>
   );
 }

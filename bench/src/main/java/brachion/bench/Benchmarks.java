@@ -2,8 +2,6 @@ package brachion.bench;
 
 import brachion.bench.bare.BareApplication;
 import java.io.IOException;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
@@ -20,12 +18,6 @@ import org.openjdk.jmh.runner.options.OptionsBuilder;
 public final class Benchmarks {
 
     private static final int STARTS = 5;
-    private static final String RECIPE = """
-            {"recipe": {"blank": {"speciesId": "white-ash", "seasoning": "AIR_DRIED", "growthRings": "FLAT",
-                        "moisturePercent": 18, "grainRun": 20, "knots": "CLEAR", "thicknessMm": 19, "widthMm": 25},
-             "innerRadiusMm": 140, "angleDegrees": 180, "method": "STEAM_BOX",
-             "steam": {"soakHours": 0, "steamMinutes": 60, "chamberC": 98, "carrySeconds": 15}}}""";
-
     private static final Map<String, String> AIMS = Map.of(
             "wholeRecipe", "aim: 10 ms, within 1 % of a fine grid (a core test holds the accuracy)",
             "thicknessSweep", "aim: 300 ms", "bendMap", "aim: 250 ms", "bendMapAnew", "aim: 1,000 ms",
@@ -94,19 +86,9 @@ public final class Benchmarks {
     }
 
     private void requests(RunningServer server) throws IOException, InterruptedException {
-        RequestLoad load = new RequestLoad();
-        HttpRequest empty = HttpRequest.newBuilder(server.at("/actuator/health/liveness")).build();
-        String token = load.client().send(empty, HttpResponse.BodyHandlers.discarding()).headers()
-                .firstValue("Set-Cookie").orElseThrow().replaceAll("XSRF-TOKEN=([^;]+).*", "$1");
-        HttpRequest forecast = HttpRequest.newBuilder(server.at("/api/forecast"))
-                .header("Content-Type", "application/json").header("Cookie", "XSRF-TOKEN=" + token)
-                .header("X-XSRF-TOKEN", token).POST(HttpRequest.BodyPublishers.ofString(RECIPE)).build();
-        double emptyMillis = load.medianMillis(empty);
-        double forecastMillis = load.medianMillis(forecast);
-        row("forecast request, median", "%.2f ms".formatted(forecastMillis),
-                "%.2f ms more than an empty request of the same server (%.2f ms); ratio %.1f".formatted(
-                        forecastMillis - emptyMillis, emptyMillis, forecastMillis / emptyMillis));
-        row("first page load, compressed", "%.0f kB".formatted(FirstLoad.kilobytes(server, load.client())), "aim: 300 kB");
+        Requests requests = new Requests(server, this::row);
+        requests.measure();
+        row("first page load, compressed", "%.0f kB".formatted(FirstLoad.kilobytes(server, requests.load().client())), "aim: 300 kB");
         row("peak memory of the server after these requests", "%.0f MiB".formatted(server.peakMemoryMib()), "heap limit 512 MiB");
     }
 

@@ -24,7 +24,9 @@ final class Refits {
             t <- replicate(3, system.time(polr(severity ~ ., data = d))[['elapsed']])
             cat(median(t))
             """;
-    private static final int RUNS = 3;
+    /** Small fits are repeated more often, so that they too are measured warm. */
+    private static final int FEWEST_RUNS = 3;
+    private static final int RECORDS_REPEATED = 30_000;
 
     private Refits() {
     }
@@ -43,8 +45,8 @@ final class Refits {
     static Refit measure(int records) throws IOException, InterruptedException {
         List<Trial> trials = ManyTrials.of(records);
         RiskModel risk = RiskModel.fit(trials);
-        double[] seconds = new double[RUNS];
-        for (int run = 0; run < RUNS; run++) {
+        double[] seconds = new double[Math.max(FEWEST_RUNS, RECORDS_REPEATED / records)];
+        for (int run = 0; run < seconds.length; run++) {
             long start = System.nanoTime();
             risk = RiskModel.fit(trials, Optional.of(risk));
             seconds[run] = (System.nanoTime() - start) / 1e9;
@@ -56,7 +58,7 @@ final class Refits {
         ManyTrials.write(risk, table);
         Optional<Double> yardstick = r(table);
         Files.delete(table);
-        return new Refit(records, seconds[RUNS / 2], yardstick, used);
+        return new Refit(records, seconds[seconds.length / 2], yardstick, used);
     }
 
     private static Optional<Double> r(Path table) throws IOException, InterruptedException {

@@ -5,30 +5,35 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.Arrays;
+import java.util.function.IntFunction;
 
-/** Sends the same request again and again, one at a time, over one kept connection. */
+/** Sends requests one at a time over one kept connection. */
 final class RequestLoad {
-
-    private static final int WARM_UP = 1500;
-    private static final int MEASURED = 2000;
 
     private final HttpClient client = HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).build();
 
-    /** Median time of an answer [ms]; every answer must be a good one. */
-    double medianMillis(HttpRequest request) throws IOException, InterruptedException {
-        double[] millis = new double[MEASURED];
-        for (int i = -WARM_UP; i < MEASURED; i++) {
+    /**
+     * Median time of an answer [ms]; every answer must be a good one.
+     *
+     * @param request the request to send at a turn
+     * @param warmUp  turns that are not measured
+     * @param turns   turns that are
+     */
+    double medianMillis(IntFunction<HttpRequest> request, int warmUp, int turns) throws IOException, InterruptedException {
+        double[] millis = new double[turns];
+        for (int i = -warmUp; i < turns; i++) {
+            HttpRequest next = request.apply(i + warmUp);
             long sent = System.nanoTime();
-            HttpResponse<byte[]> answer = client.send(request, HttpResponse.BodyHandlers.ofByteArray());
+            HttpResponse<byte[]> answer = client.send(next, HttpResponse.BodyHandlers.ofByteArray());
             if (answer.statusCode() != 200) {
-                throw new IllegalStateException(request + " was answered " + answer.statusCode());
+                throw new IllegalStateException(next + " was answered " + answer.statusCode());
             }
             if (i >= 0) {
                 millis[i] = (System.nanoTime() - sent) / 1e6;
             }
         }
         Arrays.sort(millis);
-        return millis[MEASURED / 2];
+        return millis[turns / 2];
     }
 
     HttpClient client() {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Request;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
@@ -99,6 +100,23 @@ class AdviceTest extends BrowserTest {
         rungs.first().click();
         assertThat(page).hasURL(Pattern.compile(".*/forecast"));
         assertThat(field("Inner radius")).not().hasValue("6\"");
+    }
+
+    @Test
+    void a_trial_can_tell_of_several_bends() {
+        show("/plan");
+        button("Keep this bend in mind").click();
+        assertThat(button("Keep this bend in mind")).not().isVisible();
+        Request asked = page.waitForRequest(request -> request.url().endsWith("/api/forecast/next") && request.postData().contains("\"others\":[{"),
+                () -> type("Inner radius", "9\""));
+        assertThat(asked.postData()).contains("\"innerRadiusMm\":228.6").contains("\"innerRadiusMm\":152.4");
+        assertThat(region("Most telling trials").getByText("To tell of these bends too:")).isVisible();
+        page.reload();
+        Locator kept = region("Most telling trials").getByText(Pattern.compile("radius 6\" through"));
+        assertThat(kept).isVisible();
+        kept.click();
+        page.keyboard().press("Delete");
+        assertThat(kept).not().isVisible();
     }
 
     @Test

@@ -9,8 +9,10 @@ import brachion.core.risk.RiskModel;
 import brachion.core.risk.Severity;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
 /**
@@ -86,15 +88,45 @@ public record NextTrials(List<TellingTrial> trials, List<Rung> radiusLadder, Lis
      */
     public static NextTrials of(RiskModel risk, Recipe target, List<Recipe> others, Marks marks) {
         Forecaster forecaster = new Forecaster(risk);
-        List<Possible> matter = new ArrayList<>(List.of(Possible.typical(target)));
+        List<Matters> matter = new ArrayList<>(List.of(Matters.of(risk, target)));
         others.stream().filter(other -> other.method().kind() == target.method().kind())
-                .forEach(other -> matter.add(Possible.typical(other)));
+                .forEach(other -> matter.add(Matters.of(risk, other)));
         return new NextTrials(telling(risk, forecaster, target, matter, marks),
                 ladder(forecaster, factor -> marks.on(target, factor, 1)),
                 ladder(forecaster, factor -> marks.on(target, 1, 1 / factor)));
     }
 
-    private static List<TellingTrial> telling(RiskModel risk, Forecaster forecaster, Recipe target, List<Possible> matter,
+    /**
+     * A bend whose forecast matters.
+     *
+     * @param piece    the bend
+     * @param moves    how far each mode's margin moves its odds, to first order: by P·(1 − p_mode)
+     * @param variance variance of the odds, to first order
+     */
+    private record Matters(Possible piece, Map<FailureMode, Double> moves, double variance) {
+
+        static Matters of(RiskModel risk, Recipe recipe) {
+            Possible piece = Possible.typical(recipe);
+            double holds = risk.holds(Severity.FLAW, piece);
+            Map<FailureMode, Double> moves = new EnumMap<>(FailureMode.class);
+            double variance = 0;
+            for (FailureMode mode : risk.modes(recipe.method().kind())) {
+                Margin margin = risk.margin(mode, Severity.FLAW, piece);
+                double by = holds * (1 - margin.probability());
+                moves.put(mode, by);
+                variance += by * by * margin.sd() * margin.sd();
+            }
+            return new Matters(piece, moves, variance);
+        }
+
+        /** How much of the variance a trial would remove, on average. */
+        double removedBy(RiskModel risk, Possible tried) {
+            return moves.entrySet().stream().mapToDouble(each -> each.getValue() * each.getValue()
+                    * risk.varianceReduction(each.getKey(), Severity.FLAW, piece, tried)).sum();
+        }
+    }
+
+    private static List<TellingTrial> telling(RiskModel risk, Forecaster forecaster, Recipe target, List<Matters> matter,
                                               Marks marks) {
         Set<Recipe> candidates = new LinkedHashSet<>();
         for (double radius : RADII) {
@@ -102,37 +134,12 @@ public record NextTrials(List<TellingTrial> trials, List<Rung> radiusLadder, Lis
                 candidates.add(marks.on(target, radius, thickness));
             }
         }
-        double now = Math.sqrt(matter.stream().mapToDouble(piece -> variance(risk, piece)).sum());
+        double now = matter.stream().mapToDouble(Matters::variance).sum();
         return candidates.parallelStream().map(candidate -> {
             Possible tried = Possible.typical(candidate);
-            double removed = matter.stream().mapToDouble(piece -> reduction(risk, piece, tried)).sum();
-            return new TellingTrial(candidate, forecaster.unbroken(candidate), now,
-                    Math.sqrt(Math.max(0, now * now - removed)));
+            double removed = matter.stream().mapToDouble(each -> each.removedBy(risk, tried)).sum();
+            return new TellingTrial(candidate, forecaster.unbroken(candidate), Math.sqrt(now), Math.sqrt(Math.max(0, now - removed)));
         }).sorted(Comparator.comparingDouble(TellingTrial::spreadThen)).limit(SHOWN).toList();
-    }
-
-    /** Variance of the probability to first order: each mode's margin moves P by P·(1 − p_mode). */
-    private static double variance(RiskModel risk, Possible piece) {
-        double sum = 0;
-        for (FailureMode mode : risk.modes(piece.recipe().method().kind())) {
-            Margin margin = risk.margin(mode, Severity.FLAW, piece);
-            double moves = sensitivity(risk, mode, piece);
-            sum += moves * moves * margin.sd() * margin.sd();
-        }
-        return sum;
-    }
-
-    private static double reduction(RiskModel risk, Possible piece, Possible tried) {
-        double sum = 0;
-        for (FailureMode mode : risk.modes(piece.recipe().method().kind())) {
-            double moves = sensitivity(risk, mode, piece);
-            sum += moves * moves * risk.varianceReduction(mode, Severity.FLAW, piece, tried);
-        }
-        return sum;
-    }
-
-    private static double sensitivity(RiskModel risk, FailureMode mode, Possible piece) {
-        return risk.holds(Severity.FLAW, piece) * (1 - risk.margin(mode, Severity.FLAW, piece).probability());
     }
 
     private interface Easing {

@@ -1,5 +1,7 @@
 package brachion.core.risk;
 
+import java.util.Arrays;
+
 /**
  * What a record brings to η = Σ x_k β_k: the coefficients it touches and with what weight. Most records touch few.
  *
@@ -14,6 +16,12 @@ record Features(int[] index, double[] value) {
             index[i] = i;
         }
         return new Features(index, value);
+    }
+
+    /** x_k at a place. */
+    double at(int place) {
+        int found = Arrays.binarySearch(index, place);
+        return found < 0 ? 0 : value[found];
     }
 
     /** Σ x_k β_k, with the coefficients beginning at a place of the parameters. */

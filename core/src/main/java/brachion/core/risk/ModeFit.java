@@ -42,7 +42,7 @@ final class ModeFit {
         for (RecordedTrial trial : informing) {
             OptionalInt severity = trial.trial().outcome().severityOf(risk.mode());
             Features features = layout.features(trial.measured(layout), trial.trial().recipe());
-            rows.add(new Row(trial, new Observation(features, severity.orElseThrow(), 1)));
+            rows.add(new Row(trial, new Observation(trial.logRatio(risk), features, severity.orElseThrow(), 1)));
         }
         // floating-point sums depend on their order; sorted, the same records always give the same fit
         rows.sort((a, b) -> compare(a.observation(), b.observation()));
@@ -55,6 +55,10 @@ final class ModeFit {
         int bySeverity = Integer.compare(a.severity(), b.severity());
         if (bySeverity != 0) {
             return bySeverity;
+        }
+        int byLead = Arrays.compare(a.lead().value(), b.lead().value());
+        if (byLead != 0) {
+            return byLead;
         }
         int byValue = Arrays.compare(a.features().value(), b.features().value());
         return byValue != 0 ? byValue : Arrays.compare(a.features().index(), b.features().index());

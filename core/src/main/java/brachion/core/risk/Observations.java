@@ -4,7 +4,7 @@ import java.util.List;
 
 /**
  * Records as an {@link OrdinalModel} sees them, in a few long arrays: a fit walks through them many times, and memory
- * read in order costs a fraction of memory read here and there.
+ * read in order costs a fraction of memory read here and there. The first feature, ln D, may be uncertain.
  */
 final class Observations {
 
@@ -15,34 +15,78 @@ final class Observations {
     private final int[] severity;
     private final double[] count;
 
+    /** Where the possibilities of each record's first feature begin, with the end of the last. */
+    private final int[] firstLead;
+    private final double[] lead;
+    private final double[] leadWeight;
+
     /**
      * One record.
      *
-     * @param features x_1 … x_p, those that are not zero
+     * @param lead     what x_0 could be
+     * @param features x_0 … x_p, those that are not zero; x_0 is not looked at
      * @param severity 0, 1 or 2
      * @param count    how many such records there are
      */
-    record Observation(Features features, int severity, double count) {
+    record Observation(Spread lead, Features features, int severity, double count) {
+
+        /** A record of which everything is known. */
+        Observation(Features features, int severity, double count) {
+            this(Spread.known(features.at(0)), features, severity, count);
+        }
     }
 
     Observations(List<Observation> records) {
         int size = records.stream().mapToInt(each -> each.features().index().length).sum();
+        int possibilities = records.stream().mapToInt(each -> each.lead().value().length).sum();
         first = new int[records.size() + 1];
         index = new int[size];
         value = new double[size];
+        firstLead = new int[records.size() + 1];
+        lead = new double[possibilities];
+        leadWeight = new double[possibilities];
         severity = new int[records.size()];
         count = new double[records.size()];
-        int next = 0;
         for (int row = 0; row < severity.length; row++) {
             Observation each = records.get(row);
-            int features = each.features().index().length;
-            System.arraycopy(each.features().index(), 0, index, next, features);
-            System.arraycopy(each.features().value(), 0, value, next, features);
-            next += features;
-            first[row + 1] = next;
+            first[row + 1] = copy(each.features(), first[row]);
+            int leads = each.lead().value().length;
+            System.arraycopy(each.lead().value(), 0, lead, firstLead[row], leads);
+            System.arraycopy(each.lead().weight(), 0, leadWeight, firstLead[row], leads);
+            firstLead[row + 1] = firstLead[row] + leads;
             severity[row] = each.severity();
             count[row] = each.count();
         }
+    }
+
+    /** Copies all but the first feature; gives where the next record begins. */
+    private int copy(Features features, int to) {
+        int next = to;
+        for (int i = 0; i < features.index().length; i++) {
+            if (features.index()[i] != 0) {
+                index[next] = features.index()[i];
+                value[next++] = features.value()[i];
+            }
+        }
+        return next;
+    }
+
+    /** The most possibilities of any record. */
+    int mostPossibilities() {
+        int most = 1;
+        for (int row = 0; row < severity.length; row++) {
+            most = Math.max(most, firstLead[row + 1] - firstLead[row]);
+        }
+        return most;
+    }
+
+    /** Works out the likelihood of a record under parameters α_1, γ, β_0 … β_p. */
+    void compute(int row, double[] theta, double gap, RecordLikelihood record) {
+        double rest = theta[0];
+        for (int i = first[row]; i < first[row + 1]; i++) {
+            rest -= theta[OrdinalModel.CUTS + index[i]] * value[i];
+        }
+        record.compute(severity[row], rest, theta[OrdinalModel.CUTS], gap, lead, leadWeight, firstLead[row], firstLead[row + 1]);
     }
 
     int size() {
@@ -57,23 +101,14 @@ final class Observations {
         return count[row];
     }
 
-    /** Σ x_k β_k of a record, with the coefficients beginning at a place of the parameters. */
-    double index(int row, double[] parameters, int offset) {
-        double sum = 0;
-        for (int i = first[row]; i < first[row + 1]; i++) {
-            sum += parameters[offset + index[i]] * value[i];
-        }
-        return sum;
-    }
-
-    /** Adds weight·x to a vector. */
+    /** Adds weight·x to a vector, the first feature left out. */
     void add(int row, double weight, double[] vector, int offset) {
         for (int i = first[row]; i < first[row + 1]; i++) {
             vector[offset + index[i]] += weight * value[i];
         }
     }
 
-    /** Adds weight·x·xᵀ to the lower half of a matrix. */
+    /** Adds weight·x·xᵀ to the lower half of a matrix, the first feature left out. */
     void addSquare(int row, double weight, double[][] matrix, int offset) {
         int from = first[row];
         int to = first[row + 1];

@@ -7,9 +7,7 @@ package brachion.core.risk;
  * </pre>
  * Parameters stand in the order α_1, γ, β_1 … β_p. Source of the model: McCullagh, Regression models for ordinal data,
  * J. R. Statist. Soc. B 42 (1980); the e^γ keeps the cut points in order.
- *
- * <p>With a = α_1 − η and c = α_2 − η the three likelihoods are σ(a), σ(c)·σ(−a)·(1 − exp(−e^γ)) and σ(−c). The
- * middle one is σ(c) − σ(a) written as a product, which loses no digits when the two are close.
+ * {@link RecordLikelihood} is the likelihood of one record.
  */
 final class OrdinalModel implements Surface {
 
@@ -41,47 +39,36 @@ final class OrdinalModel implements Surface {
         prior.derivatives(theta, gradient, hessian);
         double gap = Math.exp(theta[1]);
         double between = 0;
-        double[] first = new double[theta.length];
-        double[] second = new double[theta.length];
+        double[] byAlpha = new double[theta.length];
+        double[] byGamma = new double[theta.length];
+        double[] byLead = new double[theta.length];
+        RecordLikelihood record = new RecordLikelihood(observations.mostPossibilities());
         for (int row = 0; row < observations.size(); row++) {
             double n = observations.count(row);
-            int severity = observations.severity(row);
-            double a = theta[0] - observations.index(row, theta, CUTS);
-            // slope and curvature of the log likelihood in a and in c
-            double slopeA = 0;
-            double curveA = 0;
-            double slopeC = 0;
-            double curveC = 0;
-            if (severity <= 1) {
-                int side = severity == 0 ? 1 : -1;
-                double p = logistic(side * a);
-                height += n * Math.log(p);
-                slopeA = n * side * (1 - p);
-                curveA = -n * p * (1 - p);
+            observations.compute(row, theta, gap, record);
+            height += n * record.height();
+            between += observations.severity(row) == 1 ? n : 0;
+            gradient[0] += n * record.alpha();
+            gradient[1] += n * record.gamma();
+            gradient[CUTS] += n * record.lead();
+            hessian[0][0] += n * record.alphaAlpha();
+            hessian[1][0] += n * record.alphaGamma();
+            hessian[1][1] += n * record.gammaGamma();
+            hessian[CUTS][0] += n * record.leadAlpha();
+            hessian[CUTS][1] += n * record.leadGamma();
+            hessian[CUTS][CUTS] += n * record.leadLead();
+            observations.add(row, -n * record.alpha(), gradient, CUTS);
+            observations.add(row, -n * record.alphaAlpha(), byAlpha, CUTS);
+            observations.add(row, -n * record.leadAlpha(), byLead, CUTS);
+            if (record.alphaGamma() != 0) {
+                observations.add(row, -n * record.alphaGamma(), byGamma, CUTS);
             }
-            if (severity >= 1) {
-                int side = severity == 1 ? 1 : -1;
-                double p = logistic(side * (a + gap));
-                height += n * Math.log(p);
-                slopeC = n * side * (1 - p);
-                curveC = -n * p * (1 - p);
-            }
-            between += severity == 1 ? n : 0;
-            gradient[0] += slopeA + slopeC;
-            gradient[1] += slopeC * gap;
-            hessian[0][0] += curveA + curveC;
-            hessian[1][0] += curveC * gap;
-            hessian[1][1] += curveC * gap * gap + slopeC * gap;
-            observations.add(row, -slopeA - slopeC, gradient, CUTS);
-            observations.add(row, -curveA - curveC, first, CUTS);
-            if (severity >= 1) {
-                observations.add(row, -curveC * gap, second, CUTS);
-            }
-            observations.addSquare(row, curveA + curveC, hessian, CUTS);
+            observations.addSquare(row, n * record.alphaAlpha(), hessian, CUTS);
         }
-        for (int i = CUTS; i < theta.length; i++) {
-            hessian[i][0] += first[i];
-            hessian[i][1] += second[i];
+        for (int i = CUTS + 1; i < theta.length; i++) {
+            hessian[i][0] += byAlpha[i];
+            hessian[i][1] += byGamma[i];
+            hessian[i][CUTS] += byLead[i];
         }
         height += between * Math.log(-Math.expm1(-gap));
         addGap(gap, between, gradient, hessian);

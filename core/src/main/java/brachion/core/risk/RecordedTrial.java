@@ -1,10 +1,11 @@
 package brachion.core.risk;
 
 import java.util.List;
+import java.util.TreeMap;
 
 /**
- * A trial with what it could have been: nobody may have measured everything. It enters a fit by the mean of its
- * features over those possibilities.
+ * A trial with what it could have been: nobody may have measured everything. A fit takes every D it may have had into
+ * account, by how well each agrees with how the trial ended.
  *
  * @param trial    the trial
  * @param possible what it could have been
@@ -16,6 +17,13 @@ record RecordedTrial(Trial trial, List<Possible> possible, Possible typical) {
         List<Possible> possible = Possible.of(trial.recipe());
         Possible typical = possible.size() == 1 ? possible.get(0) : Possible.typical(trial.recipe());
         return new RecordedTrial(trial, possible, typical);
+    }
+
+    /** ln D in a mode, as far as it is known. */
+    Spread logRatio(ModeRisk risk) {
+        TreeMap<Double, Double> weightByValue = new TreeMap<>();
+        possible.forEach(each -> weightByValue.merge(risk.logRatio(each), each.weight(), Double::sum));
+        return Spread.of(weightByValue);
     }
 
     /** ln D and covariates, averaged over what it could have been. */

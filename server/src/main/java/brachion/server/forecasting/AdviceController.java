@@ -27,6 +27,7 @@ import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.OptionalInt;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -190,7 +191,8 @@ class AdviceController {
      * @param radiusMarkMm    radii are suggested in steps of this [mm]
      * @param thicknessMarkMm thicknesses are suggested in steps of this [mm]
      */
-    record NextRequest(@NotNull @Valid RecipeFields recipe, @NotNull List<@NotNull @Valid RecipeFields> others,
+    record NextRequest(@NotNull @Valid RecipeFields recipe,
+                       @NotNull @Size(max = 12, message = "Up to twelve bends can be kept in mind.") List<@NotNull @Valid RecipeFields> others,
                        @NotNull @Within(PhysicalBound.MARK_MM) Double radiusMarkMm,
                        @NotNull @Within(PhysicalBound.MARK_MM) Double thicknessMarkMm) {
     }

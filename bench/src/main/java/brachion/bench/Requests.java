@@ -1,0 +1,99 @@
+package brachion.bench;
+
+import java.io.IOException;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.util.Locale;
+import java.util.function.IntFunction;
+
+/** What the answers of the running product cost, beside an empty one of the same server. */
+final class Requests {
+
+    private static final String RECIPE = """
+            {"blank": {"speciesId": "white-ash", "seasoning": "AIR_DRIED", "growthRings": "FLAT", %s
+                       "knots": "CLEAR", "thicknessMm": 19, "widthMm": 25},
+             "innerRadiusMm": 140, "angleDegrees": 180, "method": "STEAM_BOX",
+             "steam": {"soakHours": 0, "steamMinutes": 60, "chamberC": %s, "carrySeconds": 15}}""";
+    private static final String MEASURED = "\"moisturePercent\": 18, \"grainRun\": 20,";
+    private static final String MAP = ", \"thinnestMm\": 2, \"thickestMm\": 40, \"tightestMm\": 30, \"widestMm\": 1200, "
+            + "\"columns\": 60, \"rows\": 40";
+
+    private final RequestLoad load = new RequestLoad();
+    private final RunningServer server;
+    private final String token;
+    private final double emptyMillis;
+    private final Rows rows;
+
+    /** Takes what was measured, the time it took, and what that stands beside. */
+    interface Rows {
+        void add(String what, String value, String beside);
+    }
+
+    Requests(RunningServer server, Rows rows) throws IOException, InterruptedException {
+        this.server = server;
+        this.rows = rows;
+        HttpRequest empty = HttpRequest.newBuilder(server.at("/actuator/health/liveness")).build();
+        token = load.client().send(empty, HttpResponse.BodyHandlers.discarding()).headers()
+                .firstValue("Set-Cookie").orElseThrow().replaceAll("XSRF-TOKEN=([^;]+).*", "$1");
+        emptyMillis = load.medianMillis(turn -> empty, 1500, 2000);
+    }
+
+    RequestLoad load() {
+        return load;
+    }
+
+    void measure() throws IOException, InterruptedException {
+        String measured = asked(RECIPE.formatted(MEASURED, 98));
+        row("forecast of a measured piece", "aim: 20 ms more", post("/api/forecast", turn -> measured), 1500, 2000);
+        String unmeasured = asked(RECIPE.formatted("", 98));
+        row("forecast of an unmeasured piece", "15 possibilities; aim: 20 ms more", post("/api/forecast", turn -> unmeasured), 300, 300);
+        row("forecast of a piece never seen", "its heat and water included",
+                post("/api/forecast", turn -> asked(hotter(MEASURED, turn))), 100, 100);
+        row("what to change", "", post("/api/forecast/levers", turn -> asked(RECIPE.formatted(MEASURED, 98), ", \"wanted\": 0.9")), 40, 40);
+        String map = asked(RECIPE.formatted("", 98), MAP);
+        row("bend map 60 × 40", "aim: 250 ms", post("/api/forecast/map", turn -> map), 20, 20);
+        row("bend map 60 × 40 of a chamber never seen", "aim: 1,000 ms",
+                post("/api/forecast/map", turn -> asked(hotter("", turn), MAP)), 5, 10);
+        row("what to try next", "", post("/api/forecast/next", turn -> asked(RECIPE.formatted(MEASURED, 98), ", \"others\": [], \"radiusMarkMm\": 6.35, \"thicknessMarkMm\": 0.8")), 5, 10);
+        row("search over all woods, 3,672 combinations", "aim: 2,000 ms for 5,000", post("/api/ways", Requests::wish), 5, 10);
+        row("evidence", "", get("/api/evidence"), 20, 40);
+        row("a page of trials", "", get("/api/trials?size=40"), 100, 100);
+        row("all 150 trials as a table", "", get("/api/exchange/trials"), 50, 50);
+    }
+
+    private static String hotter(String measured, int turn) {
+        return RECIPE.formatted(measured, String.format(Locale.ROOT, "%.3f", 96 + 0.001 * turn));
+    }
+
+    private static String asked(String recipe) {
+        return asked(recipe, "");
+    }
+
+    private static String asked(String recipe, String more) {
+        return "{\"recipe\": " + recipe + more + "}";
+    }
+
+    private static String wish(int turn) {
+        return String.format(Locale.ROOT, """
+                {"innerRadiusMm": 100, "angleDegrees": 190, "thicknessMm": %.2f, "widthMm": 22, "unbroken": 0.9, "speciesIds": [],
+                 "seasonings": ["GREEN", "AIR_DRIED", "KILN_DRIED"], "thicknessesMm": [], "supports": ["NONE", "WEBBING", "STEEL"],
+                 "soak": true, "methods": ["STEAM_BOX", "COLD_LAMINATION"], "pliesMm": [1.6, 3.2, 4.8]}""", 16 + 0.01 * turn);
+    }
+
+    private void row(String what, String aim, IntFunction<HttpRequest> request, int warmUp, int turns)
+            throws IOException, InterruptedException {
+        double millis = load.medianMillis(request, warmUp, turns);
+        rows.add("request: " + what, String.format(Locale.ROOT, "%.1f ms", millis), String.format(Locale.ROOT,
+                "%.1f ms more than an empty request (%.2f ms)%s", millis - emptyMillis, emptyMillis, aim.isEmpty() ? "" : "; " + aim));
+    }
+
+    private IntFunction<HttpRequest> post(String path, IntFunction<String> json) {
+        return turn -> HttpRequest.newBuilder(server.at(path)).header("Content-Type", "application/json")
+                .header("Cookie", "XSRF-TOKEN=" + token).header("X-XSRF-TOKEN", token)
+                .POST(HttpRequest.BodyPublishers.ofString(json.apply(turn))).build();
+    }
+
+    private IntFunction<HttpRequest> get(String path) {
+        return turn -> HttpRequest.newBuilder(server.at(path)).build();
+    }
+}

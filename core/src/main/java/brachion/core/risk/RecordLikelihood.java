@@ -1,0 +1,177 @@
+package brachion.core.risk;
+
+/**
+ * Log likelihood of one record and its derivatives in the directions it speaks of: α_1, γ and the first coefficient b,
+ * whose x may be uncertain. Along its other features x every derivative is −x times that by α_1.
+ *
+ * <p>With a = α_1 − η and c = α_1 + e^γ − η the likelihoods of the severities are σ(a), σ(c)·σ(−a)·(1 − exp(−e^γ)) and
+ * σ(−c). The middle one is σ(c) − σ(a) written as a product, which loses no digits when the two are close; its last
+ * factor is the same for all records and is left to the caller.
+ *
+ * <p>A record that could be several things is as likely as these are on average. With r_k the share of each in that, given
+ * how the record ended, the first derivatives are the means s̄ = Σ r_k s_k and the second ones Σ r_k (H_k + (s_k − s̄)²).
+ */
+final class RecordLikelihood {
+
+    /** Log likelihood. */
+    private double height;
+    /** First derivatives. */
+    private double alpha;
+    private double gamma;
+    private double lead;
+    /** Second derivatives. */
+    private double alphaAlpha;
+    private double alphaGamma;
+    private double gammaGamma;
+    private double leadAlpha;
+    private double leadGamma;
+    private double leadLead;
+
+    private final double[] share;
+    /** First derivatives of each possibility by a and c together, and by c alone. */
+    private final double[] slope;
+    private final double[] slopeC;
+    private final double[] curve;
+    private final double[] curveC;
+
+    /** @param most the most possibilities of any record */
+    RecordLikelihood(int most) {
+        share = new double[most];
+        slope = new double[most];
+        slopeC = new double[most];
+        curve = new double[most];
+        curveC = new double[most];
+    }
+
+    /**
+     * Works a record out.
+     *
+     * @param severity 0, 1 or 2
+     * @param rest     α_1 less what the features other than the first add to η
+     * @param b        coefficient of the first
+     * @param gap      e^γ
+     * @param x        what the first feature could be: values from one place up to another, with their weights
+     */
+    void compute(int severity, double rest, double b, double gap, double[] x, double[] weight, int from, int to) {
+        double most = Double.NEGATIVE_INFINITY;
+        for (int k = 0; k < to - from; k++) {
+            share[k] = possibility(k, severity, rest - b * x[from + k], gap);
+            most = Math.max(most, share[k]);
+        }
+        if (to - from == 1) {
+            height = most;
+            share[0] = 1;
+        } else {
+            double sum = 0;
+            for (int k = 0; k < to - from; k++) {
+                share[k] = weight[from + k] * Math.exp(share[k] - most);
+                sum += share[k];
+            }
+            height = most + Math.log(sum);
+            for (int k = 0; k < to - from; k++) {
+                share[k] /= sum;
+            }
+        }
+        average(gap, x, from, to - from);
+    }
+
+    /** Log likelihood of one possibility; keeps its derivatives. */
+    private double possibility(int k, int severity, double a, double gap) {
+        double log = 0;
+        slope[k] = 0;
+        slopeC[k] = 0;
+        curve[k] = 0;
+        curveC[k] = 0;
+        if (severity <= 1) {
+            int side = severity == 0 ? 1 : -1;
+            double p = OrdinalModel.logistic(side * a);
+            log += Math.log(p);
+            slope[k] = side * (1 - p);
+            curve[k] = -p * (1 - p);
+        }
+        if (severity >= 1) {
+            int side = severity == 1 ? 1 : -1;
+            double p = OrdinalModel.logistic(side * (a + gap));
+            log += Math.log(p);
+            slopeC[k] = side * (1 - p);
+            curveC[k] = -p * (1 - p);
+        }
+        slope[k] += slopeC[k];
+        curve[k] += curveC[k];
+        return log;
+    }
+
+    private void average(double gap, double[] x, int from, int count) {
+        double meanC = 0;
+        alpha = 0;
+        lead = 0;
+        for (int k = 0; k < count; k++) {
+            alpha += share[k] * slope[k];
+            meanC += share[k] * slopeC[k];
+            lead -= share[k] * slope[k] * x[from + k];
+        }
+        gamma = gap * meanC;
+        alphaAlpha = 0;
+        alphaGamma = 0;
+        gammaGamma = gamma;
+        leadAlpha = 0;
+        leadGamma = 0;
+        leadLead = 0;
+        for (int k = 0; k < count; k++) {
+            double v = x[from + k];
+            double offAlpha = slope[k] - alpha;
+            double offC = slopeC[k] - meanC;
+            double offLead = -slope[k] * v - lead;
+            alphaAlpha += share[k] * (curve[k] + offAlpha * offAlpha);
+            alphaGamma += share[k] * gap * (curveC[k] + offAlpha * offC);
+            gammaGamma += share[k] * gap * gap * (curveC[k] + offC * offC);
+            leadAlpha += share[k] * (offAlpha * offLead - v * curve[k]);
+            leadGamma += share[k] * gap * (offC * offLead - v * curveC[k]);
+            leadLead += share[k] * (v * v * curve[k] + offLead * offLead);
+        }
+    }
+
+    /** Log likelihood, but for the factor left to the caller. */
+    double height() {
+        return height;
+    }
+
+    /** Slope by α_1. */
+    double alpha() {
+        return alpha;
+    }
+
+    /** Slope by γ. */
+    double gamma() {
+        return gamma;
+    }
+
+    /** Slope by b. */
+    double lead() {
+        return lead;
+    }
+
+    double alphaAlpha() {
+        return alphaAlpha;
+    }
+
+    double alphaGamma() {
+        return alphaGamma;
+    }
+
+    double gammaGamma() {
+        return gammaGamma;
+    }
+
+    double leadAlpha() {
+        return leadAlpha;
+    }
+
+    double leadGamma() {
+        return leadGamma;
+    }
+
+    double leadLead() {
+        return leadLead;
+    }
+}

@@ -1,0 +1,22 @@
+package brachion.core.risk;
+
+import java.util.TreeMap;
+
+/**
+ * What a number could be.
+ *
+ * @param value  the values, rising
+ * @param weight their probabilities
+ */
+record Spread(double[] value, double[] weight) {
+
+    static Spread known(double value) {
+        return new Spread(new double[] {value}, new double[] {1});
+    }
+
+    /** Values that are equal count once, with the sum of their probabilities. */
+    static Spread of(TreeMap<Double, Double> weightByValue) {
+        return new Spread(weightByValue.keySet().stream().mapToDouble(Double::doubleValue).toArray(),
+                weightByValue.values().stream().mapToDouble(Double::doubleValue).toArray());
+    }
+}
