@@ -2,14 +2,20 @@ import { ThemeProvider } from '@mui/material';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
 import type { ReactNode } from 'react';
+import { MemoryRouter } from 'react-router';
 import type { ForecastAnswer, RecipeFields } from './api/schema';
+import { NoticeContext, type Notice } from './app/notice';
 import { theme } from './app/theme';
 
 /** Shows a part of the page as it stands in the whole. */
-export function show(part: ReactNode) {
+export function show(part: ReactNode, notify: (notice: Notice) => void = () => undefined) {
   return render(
     <ThemeProvider theme={theme}>
-      <QueryClientProvider client={new QueryClient()}>{part}</QueryClientProvider>
+      <NoticeContext value={notify}>
+        <QueryClientProvider client={new QueryClient()}>
+          <MemoryRouter>{part}</MemoryRouter>
+        </QueryClientProvider>
+      </NoticeContext>
     </ThemeProvider>,
   );
 }

@@ -1,11 +1,12 @@
-import { Box, Button, Chip, Typography } from '@mui/material';
+import { Box, Button, Typography } from '@mui/material';
 import { useNextTrials } from '../api/advice';
 import type { RecipeFields, TrialToMake } from '../api/schema';
 import { useStored } from '../app/storage';
 import { useUnits } from '../app/units';
+import { PieceGlyph } from '../bend/PieceGlyph';
 import { useTakeToForecast } from '../forecast/useForecastDraft';
 import { oddsInWords } from '../odds/words';
-import { shapeLine, stockLine } from '../recipe/words';
+import { METHOD, shapeLine, stockLine } from '../recipe/words';
 import { printLength } from '../units/printing';
 
 /** Single trials, by how much each would narrow what is not known of this bend. */
@@ -23,7 +24,7 @@ export function TellingTrials({ recipe }: { recipe: RecipeFields }) {
       <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {data.trials.map((trial, i) => <Trial key={i} trial={trial} />)}
       </Box>
-      <BendsInMind recipe={recipe} mind={mind} />
+      <BendsInMind mind={mind} />
     </Box>
   );
 }
@@ -45,17 +46,22 @@ function useBendsInMind(recipe: RecipeFields) {
   };
 }
 
-function BendsInMind({ recipe, mind }: { recipe: RecipeFields; mind: ReturnType<typeof useBendsInMind> }) {
+function BendsInMind({ mind }: { mind: ReturnType<typeof useBendsInMind> }) {
   const [system] = useUnits();
   return (
-    <Box sx={{ mt: 1.5, display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
+    <Box sx={{ mt: 1.5 }}>
       <Typography variant="body2" color="text.secondary">
-        {mind.kept.length === 0 ? 'A trial can tell of several bends at once.' : 'To tell of these bends too:'}
+        {mind.kept.length === 0 ? 'A trial can tell of several bends at once.' : 'To tell of these bends too, where they are bent the same way:'}
       </Typography>
-      {mind.kept.map((bend, at) => (
-        <Chip key={at} label={`${stockLine(bend)}, ${shapeLine(bend, system)}`} onDelete={() => { mind.drop(bend); }}
-          variant={bend.method === recipe.method ? 'filled' : 'outlined'} />
-      ))}
+      <Box component="ul" aria-label="Bends kept in mind" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+        {mind.kept.map((bend, at) => (
+          <Box component="li" key={at} sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
+            <PieceGlyph recipe={bend} severity="CLEAN" />
+            <Typography variant="body2">{METHOD[bend.method]}, {stockLine(bend)}, {shapeLine(bend, system)}</Typography>
+            <Button size="small" color="inherit" onClick={() => { mind.drop(bend); }}>Forget it</Button>
+          </Box>
+        ))}
+      </Box>
       {!mind.here && mind.kept.length < MOST_IN_MIND && <Button size="small" onClick={mind.keep}>Keep this bend in mind</Button>}
     </Box>
   );

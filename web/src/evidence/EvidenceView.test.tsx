@@ -1,0 +1,58 @@
+import { screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { beforeEach, expect, it, vi } from 'vitest';
+import type { EvidenceAnswer, MethodEvidence } from '../api/schema';
+import { show } from '../testing';
+import { EvidenceView } from './EvidenceView';
+
+const steamed: MethodEvidence = {
+  method: 'STEAM_BOX',
+  calibration: {
+    bins: [{ trials: 12, forecast: 0.85, held: 0.75, low: 0.47, high: 0.91 }],
+    trials: 12, unforecast: 0, logLoss: 0.41, baseRateLogLoss: 0.6, physicsLogLoss: 0.5,
+  },
+  beliefs: [{ mode: 'TENSION', term: 'PERSON', name: 'Wren', mean: -0.4, sd: 0.3, trials: 9, of: 12 }],
+};
+const none: MethodEvidence = {
+  method: 'COLD_LAMINATION',
+  calibration: { bins: [], trials: 0, unforecast: 0, logLoss: 0, baseRateLogLoss: 0, physicsLogLoss: 0 },
+  beliefs: [],
+};
+let answer: EvidenceAnswer;
+vi.mock('../api/advice', () => ({ useEvidence: () => ({ data: answer, error: null }) }));
+vi.mock('../api/queries', () => ({ useSpecies: () => ({ data: [] }) }));
+
+beforeEach(() => {
+  answer = {
+    trials: 12, measured: 5, relaxationH: 11.6, setAside: [], methods: [steamed, none],
+    rules: [
+      { rule: 'SOAK', firstHolds: 0.9, trials: 8, effect: 0.7, sd: 0.5 },
+      { rule: 'RINGS', firstHolds: 0.5, trials: 0, effect: 0, sd: 0.7 },
+    ],
+  };
+});
+
+it('tips each rule with the number of records behind it and leaves the others level', () => {
+  show(<EvidenceView />);
+  expect(screen.getByText(/only your own 12 trials tip it\. Springback rests on 5 measured pieces and\s+relaxes on the form in about 12 h\./)).toBeDefined();
+  const rules = within(screen.getByRole('list', { name: 'Rules of thumb' })).getAllByRole('listitem');
+  expect(rules).toHaveLength(2);
+  expect(rules[0]?.textContent).toMatch(/8 records/);
+  expect(rules[1]?.textContent).toMatch(/level|no record/i);
+});
+
+it('names what was set aside and leads to it', () => {
+  answer.setAside = [{ trialId: 33, why: 'RELEASED_IN_OTHER_UNIT', value: 6.35 }];
+  show(<EvidenceView />);
+  expect(screen.getByRole('link', { name: 'Trial 33' }).getAttribute('href')).toBe('/trials/33');
+  expect(screen.getByText(/1\/4", looks as if inches and millimetres were mixed up/)).toBeDefined();
+});
+
+it('says of a method without records that there is none', async () => {
+  show(<EvidenceView />);
+  expect(screen.getByText('Do forecasts come true?')).toBeDefined();
+  expect(screen.getByText(/Wren/)).toBeDefined();
+  await userEvent.click(screen.getByText('Cold lamination'));
+  expect(screen.getByText('No trial of this method is logged yet.')).toBeDefined();
+  expect(screen.queryByText('Do forecasts come true?')).toBeNull();
+});
