@@ -1,0 +1,73 @@
+package brachion.core.forecast;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import brachion.core.forecast.NearRecord.Likeness;
+import brachion.core.method.Names;
+import brachion.core.method.Recipe;
+import brachion.core.method.Recipes;
+import brachion.core.risk.Outcome;
+import brachion.core.risk.RiskModel;
+import brachion.core.risk.Trial;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.OptionalDouble;
+import org.junit.jupiter.api.Test;
+
+class NeighboursTest {
+
+    private static final Recipe HOOP = Recipes.ash().thickness(8).radius(150).steamed().withNames(new Names("Wren", "ash 1", ""));
+
+    private static Trial trial(long id, Recipe recipe) {
+        return new Trial(id, recipe, Outcome.clean(), OptionalDouble.empty());
+    }
+
+    private static final Trial TWIN = trial(1, HOOP);
+    private static final Trial OTHER_WOOD = trial(2, Recipes.ash().species("red-oak").thickness(8).radius(150).steamed());
+    private static final Trial OTHER_CURVE = trial(3, Recipes.ash().thickness(8).radius(500).steamed());
+    private static final Trial STRAPPED = trial(4, Recipes.ash().thickness(8).radius(150).steelStrap(0.9, 0).steamed());
+    private static final Trial LAMINATION = trial(5, Recipes.ash().thickness(3).radius(300).moisture(9).laminated(5));
+    private static final List<Trial> ALL = List.of(LAMINATION, STRAPPED, OTHER_CURVE, OTHER_WOOD, TWIN);
+
+    private static Evidence evidence(List<Trial> trials) {
+        return new Forecaster(RiskModel.fit(trials)).forecast(HOOP).evidence();
+    }
+
+    @Test
+    void the_piece_itself_is_nearest_and_another_method_is_never_near() {
+        List<NearRecord> nearest = evidence(ALL).nearest();
+        assertThat(nearest.get(0).trial()).isEqualTo(TWIN);
+        assertThat(nearest.get(0).alike()).containsExactly(Likeness.values());
+        assertThat(nearest).extracting(NearRecord::trial).doesNotContain(LAMINATION);
+        assertThat(evidence(ALL).trialsOfMethod()).isEqualTo(4);
+    }
+
+    @Test
+    void what_is_alike_is_said_and_what_is_not_is_not() {
+        assertThat(alike(OTHER_WOOD)).contains(Likeness.THICKNESS, Likeness.MOISTURE, Likeness.SUPPORT)
+                .doesNotContain(Likeness.SPECIES, Likeness.BOARD, Likeness.PERSON);
+        assertThat(alike(OTHER_CURVE)).contains(Likeness.SPECIES).doesNotContain(Likeness.STRETCH, Likeness.SQUEEZE);
+        assertThat(alike(STRAPPED)).contains(Likeness.SPECIES, Likeness.THICKNESS).doesNotContain(Likeness.SUPPORT, Likeness.STRETCH);
+    }
+
+    private static List<Likeness> alike(Trial trial) {
+        return evidence(ALL).nearest().stream().filter(near -> near.trial().equals(trial)).findFirst().orElseThrow().alike();
+    }
+
+    @Test
+    void bends_that_ask_about_as_much_are_counted_near() {
+        assertThat(evidence(List.of(TWIN)).trialsNear()).isEqualTo(1);
+        assertThat(evidence(List.of(OTHER_CURVE, STRAPPED)).trialsNear()).isZero();
+        assertThat(evidence(List.of()).trialsNear()).isZero();
+        assertThat(evidence(List.of()).beyondRecords()).as("no record at all").isTrue();
+        assertThat(evidence(List.of(TWIN)).beyondRecords()).isFalse();
+    }
+
+    @Test
+    void the_order_of_the_records_changes_nothing() {
+        List<Trial> turned = new ArrayList<>(ALL);
+        Collections.reverse(turned);
+        assertThat(evidence(turned)).isEqualTo(evidence(ALL));
+    }
+}
