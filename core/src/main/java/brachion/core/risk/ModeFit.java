@@ -4,6 +4,7 @@ import brachion.core.method.Recipe;
 import brachion.core.risk.Observations.Observation;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
@@ -17,6 +18,7 @@ final class ModeFit {
     private final Map<Group, Double> groupSds;
     private final LaplaceFit fit;
     private final List<Row> rows;
+    private final Map<RecordedTrial, Row> rowOf = new IdentityHashMap<>();
 
     /** A record that informs this mode. */
     private record Row(RecordedTrial trial, Observation observation) {
@@ -28,6 +30,7 @@ final class ModeFit {
         this.groupSds = groupSds;
         this.fit = fit;
         this.rows = rows;
+        rows.forEach(row -> rowOf.put(row.trial(), row));
     }
 
     static ModeFit of(ModeRisk risk, List<RecordedTrial> trials) {
@@ -197,7 +200,7 @@ final class ModeFit {
      * record out; a test compares that with fitting anew.
      */
     Margin withoutOwnRecord(Severity worst, RecordedTrial trial) {
-        Row row = rows.stream().filter(each -> each.trial() == trial).findFirst().orElse(null);
+        Row row = rowOf.get(trial);
         if (row == null) {
             Features features = layout.features(trial.measured(layout), trial.trial().recipe());
             return fit.margin(worst.ordinal(), features).widened(unknownGroups(trial.trial().recipe()));

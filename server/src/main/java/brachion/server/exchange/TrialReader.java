@@ -32,8 +32,10 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
@@ -44,6 +46,10 @@ class TrialReader {
     /** Taken where a table of steamed trials says nothing, and said in the note of the trial. */
     private static final double USUAL_CHAMBER_C = 98;
     private static final double USUAL_CARRY_S = 15;
+
+    private static final Set<Column> OF_STEAM = EnumSet.of(Column.SOAK, Column.SOAK_ADDITIVE, Column.STEAM, Column.CHAMBER,
+            Column.CARRY, Column.ON_FORM, Column.STRAP, Column.STRAP_THICKNESS, Column.STRAP_GAP);
+    private static final Set<Column> OF_LAMINATION = EnumSet.of(Column.GLUE, Column.PLIES);
 
     private final Validator validator;
 
@@ -91,10 +97,23 @@ class TrialReader {
                 usual(cells, Column.KNOTS, cells.word(Column.KNOTS, Knots.class), Knots.CLEAR, "clear", remarks),
                 given(cells.word(Column.OUTER_FACE, OuterFace.class), OuterFace.SAWN),
                 cells.millimetres(Column.THICKNESS), cells.millimetres(Column.WIDTH));
+        if (method != null) {
+            refuse(cells, method == MethodKind.STEAM_BOX ? OF_LAMINATION : OF_STEAM, method);
+        }
         return new RecipeFields(blank, cells.millimetres(Column.INNER_RADIUS), cells.number(Column.BEND_ANGLE), method,
                 method == MethodKind.STEAM_BOX ? steam(cells, remarks) : null,
                 method == MethodKind.COLD_LAMINATION ? lamination(cells) : null,
                 cells.text(Column.PERSON), cells.text(Column.BOARD), cells.text(Column.SOURCE));
+    }
+
+    /** What belongs to another method would be lost without a word. */
+    private static void refuse(Cells cells, Set<Column> columns, MethodKind method) {
+        columns.stream().filter(column -> !none(cells, column)).forEach(column -> cells.fault(column,
+                "This does not belong to a bend by " + Column.plain(method.name()) + ": clear it, or change the method."));
+    }
+
+    private static boolean none(Cells cells, Column column) {
+        return cells.empty(column) || Column.plain(cells.text(column)).equals("none");
     }
 
     private static SteamFields steam(Cells cells, List<String> remarks) {
@@ -107,9 +126,11 @@ class TrialReader {
     }
 
     private static StrapFields strap(Cells cells) {
-        return cells.empty(Column.STRAP) || Column.plain(cells.text(Column.STRAP)).equals("none") ? null
-                : new StrapFields(cells.word(Column.STRAP, StrapMaterial.class), cells.millimetres(Column.STRAP_THICKNESS),
-                        cells.millimetres(Column.STRAP_GAP));
+        if (none(cells, Column.STRAP) && cells.empty(Column.STRAP_THICKNESS) && cells.empty(Column.STRAP_GAP)) {
+            return null;
+        }
+        StrapMaterial material = none(cells, Column.STRAP) ? null : cells.word(Column.STRAP, StrapMaterial.class);
+        return new StrapFields(material, cells.millimetres(Column.STRAP_THICKNESS), cells.millimetres(Column.STRAP_GAP));
     }
 
     private static LaminationFields lamination(Cells cells) {

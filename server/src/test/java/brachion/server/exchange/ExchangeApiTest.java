@@ -100,6 +100,17 @@ class ExchangeApiTest {
         assertThat(read(answer, "$.rows[7].line", Integer.class)).isEqualTo(10);
     }
 
+    @Test
+    void cells_that_belong_to_another_method_are_not_dropped_without_a_word() {
+        MvcTestResult answer = look(HEADINGS.replace("smell", "plies") + HOOP.replace(",\n", ",6\n")
+                + HOOP.replace("steam box", "cold lamination").replace(",\n", ",6\n")
+                + HOOP.replace("208 °F,,,", "208 °F,,0.9 mm,0 mm"));
+        assertThat(faults(answer, 0)).containsExactly("plies");
+        assertThat(faults(answer, 1)).containsExactly("steam", "chamber", "glue");
+        assertThat(read(answer, "$.rows[1].faults[0].message", String.class)).contains("does not belong to a bend by cold lamination");
+        assertThat(faults(answer, 2)).as("a strap of no material").containsExactly("strap");
+    }
+
     @SuppressWarnings("unchecked")
     private static List<String> faults(MvcTestResult answer, int row) {
         return read(answer, "$.rows[%d].faults[*].heading".formatted(row), List.class);
