@@ -69,6 +69,11 @@ export function useEvidence() {
   return useQuery({ queryKey: [ADVICE, 'evidence'], queryFn: () => body(api.GET('/api/evidence')) });
 }
 
+/** Records no forecast uses, and why. */
+export function useSetAside() {
+  return useQuery({ queryKey: [ADVICE, 'set aside'], queryFn: () => body(api.GET('/api/evidence/set-aside')) });
+}
+
 /** A search as far as it has come. */
 export interface Search {
   done: number;

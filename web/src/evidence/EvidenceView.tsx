@@ -3,14 +3,15 @@ import { useState } from 'react';
 import { Link as RouterLink } from 'react-router';
 import { useEvidence } from '../api/advice';
 import { useSpecies } from '../api/queries';
-import type { Belief, EvidenceAnswer, MethodEvidence, SetAside } from '../api/schema';
+import type { Belief, EvidenceAnswer, MethodEvidence } from '../api/schema';
 import { useUnits } from '../app/units';
 import { Choice } from '../recipe/Choice';
 import { METHOD } from '../recipe/words';
 import { printLength } from '../units/printing';
 import { Balance } from './Balance';
 import { CalibrationPicture, SurpriseLines } from './CalibrationPicture';
-import { effectInWords, setAsideInWords } from './words';
+import { SetAsideList } from './SetAsideList';
+import { effectInWords } from './words';
 
 /** What the shop's own records say. */
 export function EvidenceView() {
@@ -31,22 +32,6 @@ export function EvidenceView() {
       </Box>
       <ByMethod data={data} />
     </>
-  );
-}
-
-function SetAsideList({ setAside }: { setAside: SetAside[] }) {
-  const [system] = useUnits();
-  if (setAside.length === 0) return null;
-  return (
-    <Alert severity="warning" sx={{ mb: 2 }}>
-      Set aside, because it cannot be so; correct it and it counts again:
-      {setAside.map((record) => (
-        <Typography key={record.trialId} variant="body2">
-          <Link component={RouterLink} to={`/trials/${record.trialId}`}>Trial {record.trialId}</Link>:{' '}
-          {setAsideInWords(record, printLength(record.value, system))}.
-        </Typography>
-      ))}
-    </Alert>
   );
 }
 

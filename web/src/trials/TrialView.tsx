@@ -1,5 +1,6 @@
-import { Box, Button, Paper, Typography } from '@mui/material';
+import { Alert, Box, Button, Paper, Typography } from '@mui/material';
 import { Link as RouterLink, useNavigate, useParams } from 'react-router';
+import { useSetAside } from '../api/advice';
 import { useForecast, useSpecies, useTrial, useTrialWrites } from '../api/queries';
 import type { TrialView as Trial } from '../api/schema';
 import { useNotice } from '../app/notice';
@@ -7,6 +8,7 @@ import { writeStored } from '../app/storage';
 import { useUnits, type UnitSystem } from '../app/units';
 import { BendDrawing } from '../bend/BendDrawing';
 import { StrainAcross } from '../bend/StrainAcross';
+import { setAsideInWords } from '../evidence/words';
 import { FORECAST_DRAFT } from '../forecast/draft';
 import { EMPTY_OUTCOME, LOG_DRAFT } from '../log/draft';
 import { limitInWords, oddsInWords } from '../odds/words';
@@ -49,6 +51,7 @@ function TrialPage({ trial }: { trial: Trial }) {
         <Box sx={{ my: 1.5 }}>
           <OutcomeTag outcome={trial.outcome} />
         </Box>
+        <NotCounted id={trial.id} system={system} />
         <Facts trial={trial} system={system} />
         <ChamberRecord readings={trial.done.chamber} wantedC={trial.recipe.steam?.chamberC} />
         {answer && limiting && (
@@ -62,6 +65,18 @@ function TrialPage({ trial }: { trial: Trial }) {
         <Actions trial={trial} />
       </Box>
     </Box>
+  );
+}
+
+/** A record that cannot be so says it itself. */
+function NotCounted({ id, system }: { id: number; system: UnitSystem }) {
+  const { data = [] } = useSetAside();
+  const record = data.find((each) => each.trialId === id);
+  if (!record) return null;
+  return (
+    <Alert severity="warning" sx={{ mb: 1.5 }}>
+      No forecast counts this trial: {setAsideInWords(record, printLength(record.value, system))}. Correct it and it counts again.
+    </Alert>
   );
 }
 

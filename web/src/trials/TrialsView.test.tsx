@@ -1,7 +1,7 @@
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, expect, it, vi } from 'vitest';
-import type { Kept, TrialView } from '../api/schema';
+import type { Kept, SetAside, TrialView } from '../api/schema';
 import { show, STEAMED } from '../testing';
 import { TrialsView } from './TrialsView';
 
@@ -12,6 +12,7 @@ const trial = (id: number): TrialView => ({
 let trials: TrialView[];
 let total: number;
 let waiting: Kept[];
+let setAside: SetAside[];
 const asked = vi.fn();
 const fetchNextPage = vi.fn();
 vi.mock('../api/queries', () => ({
@@ -22,6 +23,7 @@ vi.mock('../api/queries', () => ({
   useTrialCounts: () => ({ data: { clean: 89, flawed: 17, broken: 44 } }),
   useSpecies: () => ({ data: [{ id: 'white-ash', commonName: 'White ash' }] }),
 }));
+vi.mock('../api/advice', () => ({ useSetAside: () => ({ data: setAside }) }));
 vi.mock('../api/exchange', () => ({ useRowsWaiting: () => ({ data: waiting }) }));
 
 beforeEach(() => {
@@ -29,6 +31,7 @@ beforeEach(() => {
   trials = [trial(3), trial(2)];
   total = 150;
   waiting = [];
+  setAside = [];
 });
 
 it('lists trials with what they were and how they ended, and leads to each', () => {
@@ -59,6 +62,13 @@ it('tells an empty shop where to begin, and a filter that it finds nothing', asy
   await userEvent.click(screen.getByLabelText('Ended'));
   await userEvent.click(screen.getByRole('option', { name: 'clean' }));
   expect(screen.getByText('No trial is like that.')).toBeDefined();
+});
+
+it('names the trials no forecast counts', () => {
+  setAside = [{ trialId: 3, why: 'RELEASED_IMPOSSIBLE', value: 25.4 }];
+  show(<TrialsView />);
+  expect(screen.getByRole('link', { name: 'Trial 3' }).getAttribute('href')).toBe('/trials/3');
+  expect(screen.getByText(/no bend opens or closes to 1" when it is let go/)).toBeDefined();
 });
 
 it('does not let rows that wait be forgotten', () => {

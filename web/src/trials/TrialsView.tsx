@@ -1,8 +1,10 @@
 import { Alert, Box, Button, MenuItem, TextField, Typography } from '@mui/material';
 import { useState } from 'react';
 import { Link as RouterLink } from 'react-router';
+import { useSetAside } from '../api/advice';
 import { useRowsWaiting } from '../api/exchange';
 import { useSpecies, useTrialCounts, useTrials, type TrialFilter } from '../api/queries';
+import { SetAsideList } from '../evidence/SetAsideList';
 import { METHOD } from '../recipe/words';
 import { TrialSummary } from './TrialSummary';
 import { SEVERITY } from './words';
@@ -10,6 +12,7 @@ import { SEVERITY } from './words';
 export function TrialsView() {
   const [filter, setFilter] = useState<TrialFilter>({});
   const trials = useTrials(filter);
+  const { data: setAside = [] } = useSetAside();
   const shown = trials.data?.pages.flatMap((page) => page.trials) ?? [];
   const total = trials.data?.pages[0]?.total ?? 0;
   return (
@@ -22,6 +25,7 @@ export function TrialsView() {
         <Button component={RouterLink} to="/trials/tables" variant="outlined">Bring in or take out</Button>
         <Filters filter={filter} onChange={setFilter} />
       </Box>
+      <SetAsideList setAside={setAside} />
       <Waiting />
       {trials.isError && <Typography color="error">{trials.error.message}</Typography>}
       {trials.isSuccess && shown.length === 0 && <Empty filtered={Object.values(filter).some(Boolean)} />}

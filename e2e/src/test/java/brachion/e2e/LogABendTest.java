@@ -63,6 +63,26 @@ class LogABendTest extends BrowserTest {
     }
 
     @Test
+    void a_radius_in_the_other_unit_is_said_not_to_count_until_it_is_corrected() {
+        show("/log");
+        type("Inner radius", "9\"");
+        button("clean").click();
+        type("Radius after release", "9 mm");
+        button("Save this trial").click();
+        assertThat(page.getByText("Trial saved.")).isVisible();
+        show("/trials");
+        Locator named = page.getByRole(AriaRole.ALERT).getByText(Pattern.compile("inches and millimetres were mixed up"));
+        assertThat(named).isVisible();
+        page.getByRole(AriaRole.ALERT).getByRole(AriaRole.LINK).click();
+        assertThat(page.getByText(Pattern.compile("No forecast counts this trial"))).isVisible();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Correct")).click();
+        type("Radius after release", "9 1/4\"");
+        button("Save the correction").click();
+        assertThat(page.getByText("Save the correction")).not().isVisible();
+        assertThat(page.getByText(Pattern.compile("No forecast counts this trial"))).not().isVisible();
+    }
+
+    @Test
     void a_correction_changes_the_trial_and_not_the_draft() {
         show("/trials");
         page.getByRole(AriaRole.LISTITEM).last().getByRole(AriaRole.LINK).click();

@@ -195,11 +195,19 @@ final class ModeFit {
             {between, fit.covariance(1, features, 1, features)}};
     }
 
+    /** Chance that a recorded piece does no worse, forecast without its own record, over every D it may have had. */
+    double holdsWithoutOwnRecord(Severity worst, RecordedTrial trial) {
+        Margin margin = withoutOwnRecord(worst, trial);
+        Spread logRatio = trial.logRatio(risk);
+        double mean = logRatio.mean();
+        return logRatio.average(each -> new Margin(margin.mean() - slope() * (each - mean), margin.sd()).probability());
+    }
+
     /**
      * Margin of a recorded piece as it would have been forecast without its own record. One Newton step takes the
      * record out; a test compares that with fitting anew.
      */
-    Margin withoutOwnRecord(Severity worst, RecordedTrial trial) {
+    private Margin withoutOwnRecord(Severity worst, RecordedTrial trial) {
         Row row = rowOf.get(trial);
         if (row == null) {
             Features features = layout.features(trial.measured(layout), trial.trial().recipe());

@@ -165,15 +165,16 @@ public final class RiskModel {
     public List<Held> leaveOneOut(MethodKind kind, Severity worst) {
         return records.get(kind).stream().map(record -> {
             double holds = fits.get(kind).values().stream()
-                    .mapToDouble(fit -> fit.withoutOwnRecord(worst, record).probability()).reduce(1, (a, b) -> a * b);
-            return new Held(record.trial(), record.typical(), holds);
+                    .mapToDouble(fit -> fit.holdsWithoutOwnRecord(worst, record)).reduce(1, (a, b) -> a * b);
+            return Held.of(record, holds);
         }).toList();
     }
 
     /** Each record as this fit forecasts it. */
     public List<Held> forecasts(Severity worst, List<Held> records) {
         return records.stream()
-                .map(record -> new Held(record.trial(), record.piece(), holds(worst, record.piece()))).toList();
+                .map(record -> new Held(record.trial(), record.piece(), record.possible(), record.possible().stream()
+                        .mapToDouble(each -> each.weight() * holds(worst, each)).sum())).toList();
     }
 
     /**
@@ -181,14 +182,19 @@ public final class RiskModel {
      *
      * @param trial the record
      * @param piece the most ordinary piece it could have been
+     * @param possible all it could have been
      * @param holds chance that no mode does worse than accepted
      */
-    public record Held(Trial trial, Possible piece, double holds) {
+    public record Held(Trial trial, Possible piece, List<Possible> possible, double holds) {
+
+        private static Held of(RecordedTrial record, double holds) {
+            return new Held(record.trial(), record.typical(), record.possible(), holds);
+        }
     }
 
     /** The records of a method, each as the most ordinary piece it could have been. */
     public List<Held> records(MethodKind kind) {
-        return records.get(kind).stream().map(record -> new Held(record.trial(), record.typical(), Double.NaN)).toList();
+        return records.get(kind).stream().map(record -> Held.of(record, Double.NaN)).toList();
     }
 
     /** The largest D any record of a method had in a mode; zero without records. */

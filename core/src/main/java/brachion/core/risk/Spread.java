@@ -1,6 +1,7 @@
 package brachion.core.risk;
 
 import java.util.TreeMap;
+import java.util.function.DoubleUnaryOperator;
 
 /**
  * What a number could be.
@@ -18,5 +19,18 @@ record Spread(double[] value, double[] weight) {
     static Spread of(TreeMap<Double, Double> weightByValue) {
         return new Spread(weightByValue.keySet().stream().mapToDouble(Double::doubleValue).toArray(),
                 weightByValue.values().stream().mapToDouble(Double::doubleValue).toArray());
+    }
+
+    double mean() {
+        return average(each -> each);
+    }
+
+    /** A function of the number, averaged over what it could be. */
+    double average(DoubleUnaryOperator function) {
+        double sum = 0;
+        for (int i = 0; i < value.length; i++) {
+            sum += weight[i] * function.applyAsDouble(value[i]);
+        }
+        return sum;
     }
 }

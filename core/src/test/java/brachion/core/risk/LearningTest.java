@@ -7,6 +7,7 @@ import brachion.core.method.MethodKind;
 import brachion.core.method.Names;
 import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
+import brachion.core.method.Seasoning;
 import brachion.core.risk.RiskModel.Held;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -75,6 +76,22 @@ class LearningTest {
                     .filter(held -> held.trial().equals(out)).findFirst().orElseThrow().holds();
             double approximate = quick.stream().filter(held -> held.trial().equals(out)).findFirst().orElseThrow().holds();
             assertThat(approximate).as("trial " + out.id()).isCloseTo(exact, within(0.03));
+        }
+    }
+
+    @Test
+    void a_piece_nobody_measured_is_taken_out_over_all_it_could_have_been() {
+        List<Trial> trials = new ArrayList<>(new SimulatedShop(12, 1.75, 1.2, 6).trials(40));
+        for (int i = 0; i < 8; i++) {
+            trials.add(new Trial(500 + i, Recipes.ash().radius(110 + 20 * i).steamedUnmeasured(Seasoning.AIR_DRIED),
+                    i % 3 == 0 ? Outcome.damaged(Severity.BROKEN, Flaw.SNAP) : Outcome.clean(), OptionalDouble.empty()));
+        }
+        List<Held> quick = RiskModel.fit(trials).leaveOneOut(MethodKind.STEAM_BOX, Severity.FLAW);
+        for (Held held : quick.stream().filter(each -> each.trial().id() >= 500).toList()) {
+            List<Trial> others = new ArrayList<>(trials);
+            others.remove(held.trial());
+            double exact = RiskModel.fit(others).forecasts(Severity.FLAW, List.of(held)).get(0).holds();
+            assertThat(held.holds()).as("trial " + held.trial().id()).isCloseTo(exact, within(0.05));
         }
     }
 

@@ -48,4 +48,10 @@ class EvidenceController {
                 .map(kind -> new MethodEvidence(kind, Calibration.of(risk, kind), risk.beliefs(kind))).toList(),
                 risk.springback().relaxationH(), risk.springback().measured(), risk.setAside());
     }
+
+    /** Just the records that no forecast uses, for the views that show records. */
+    @GetMapping("/api/evidence/set-aside")
+    List<SetAside> setAside() {
+        return fitted.current().risk().setAside();
+    }
 }

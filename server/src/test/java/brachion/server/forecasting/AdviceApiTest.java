@@ -113,6 +113,7 @@ class AdviceApiTest {
         MvcTestResult after = mvc.get().uri("/api/evidence").exchange();
         assertThat(read(after, "$.trials", Integer.class)).isEqualTo(1);
         assertThat(read(after, "$.setAside[0].why", String.class)).isEqualTo("RELEASED_IN_OTHER_UNIT");
+        assertThat(read(mvc.get().uri("/api/evidence/set-aside").exchange(), "$[0].value", Double.class)).isEqualTo(8);
     }
 
     @Test
