@@ -1,13 +1,10 @@
-import { Alert, Box, Link, Typography } from '@mui/material';
+import { Alert, Box, Typography } from '@mui/material';
 import { useState } from 'react';
-import { Link as RouterLink } from 'react-router';
 import { useEvidence } from '../api/advice';
 import { useSpecies } from '../api/queries';
 import type { Belief, EvidenceAnswer, MethodEvidence } from '../api/schema';
-import { useUnits } from '../app/units';
 import { Choice } from '../recipe/Choice';
 import { METHOD } from '../recipe/words';
-import { printLength } from '../units/printing';
 import { Balance } from './Balance';
 import { CalibrationPicture, SurpriseLines } from './CalibrationPicture';
 import { SetAsideList } from './SetAsideList';

@@ -1,5 +1,5 @@
 import { Alert, Box, Button, Link, Typography } from '@mui/material';
-import { useState, type DragEvent } from 'react';
+import { useRef, useState, type DragEvent } from 'react';
 import { useExchangeWrites, useTableReading } from '../api/exchange';
 import type { TableAnswer } from '../api/schema';
 import { useNotice } from '../app/notice';
@@ -80,6 +80,7 @@ function More({ shown, of }: { shown: number; of: number }) {
 
 function DropPlace({ file, onFile }: { file: File | null; onFile: (file: File | undefined) => void }) {
   const [over, setOver] = useState(false);
+  const input = useRef<HTMLInputElement>(null);
   const drag = (inside: boolean) => (event: DragEvent) => {
     event.preventDefault();
     setOver(inside);
@@ -95,15 +96,15 @@ function DropPlace({ file, onFile }: { file: File | null; onFile: (file: File | 
       sx={{ p: 2.5, border: '2px dashed', borderColor: over ? 'primary.main' : 'divider', bgcolor: 'background.paper', display: 'grid', gap: 1.5 }}
     >
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap' }}>
-        <Button variant={file ? 'outlined' : 'contained'} component="label">
+        <Button variant={file ? 'outlined' : 'contained'} onClick={() => { input.current?.click(); }}>
           {file ? 'Choose another table' : 'Choose a table'}
-          <Box component="input" type="file" accept=".csv,.tsv,.txt,text/csv" aria-label="Table of bends"
-            sx={{ position: 'absolute', width: 1, height: 1, opacity: 0 }}
-            onChange={(event) => {
-              onFile(event.target.files?.[0]);
-              event.target.value = '';
-            }} />
         </Button>
+        <input ref={input} type="file" hidden accept=".csv,.tsv,.txt,text/csv" aria-label="Table of bends"
+          onChange={(event) => {
+            onFile(event.target.files?.[0]);
+            // the same file can be chosen again after it was mended
+            event.target.value = '';
+          }} />
         <Typography>{file ? file.name : 'or drop it here. Nothing is kept until you have seen what it holds.'}</Typography>
       </Box>
       <Typography variant="body2" color="text.secondary">
