@@ -1,5 +1,6 @@
 import { Box, Typography } from '@mui/material';
 import type { LeftRow } from '../api/schema';
+import { rowInWords } from './words';
 
 /** A row that cannot be read: its line, the cells at fault and what is wrong with each. */
 export function UnreadRow({ row }: { row: LeftRow }) {
@@ -13,6 +14,7 @@ export function UnreadRow({ row }: { row: LeftRow }) {
             {fault.message}
           </Typography>
         ))}
+        <Typography component="li" variant="body2" color="text.secondary">{rowInWords(row)}</Typography>
       </Box>
     </Box>
   );

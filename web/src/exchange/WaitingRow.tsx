@@ -3,6 +3,7 @@ import { useId, useState } from 'react';
 import { useExchangeWrites } from '../api/exchange';
 import type { Kept } from '../api/schema';
 import { useNotice } from '../app/notice';
+import { rowInWords } from './words';
 
 /** A row that waits: the cells at fault as fields, the others on request; read again as often as it takes. */
 export function WaitingRow({ kept, onMended }: { kept: Kept; onMended: () => void }) {
@@ -31,6 +32,7 @@ export function WaitingRow({ kept, onMended }: { kept: Kept; onMended: () => voi
       <Typography id={title} variant="body2" color="text.secondary">
         {kept.fileName}, line {row.line}
       </Typography>
+      <Typography variant="body2">{rowInWords(row)}</Typography>
       {homeless.map((fault) => (
         <Alert key={fault.message} severity="warning">{fault.message}</Alert>
       ))}

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { TableAnswer } from '../api/schema';
-import { bringInWords, holdsInWords } from './words';
+import { bringInWords, holdsInWords, rowInWords } from './words';
 
 const table = (part: Partial<TableAnswer>): TableAnswer => ({ coming: 0, trials: [], left: 0, rows: [], alreadyHere: 0, toNote: [], ...part });
 
@@ -10,6 +10,11 @@ describe('what a table holds', () => {
       '41 bends can come in, 3 rows cannot be read, 2 are written down here already. Headings not known here go into the note: smell, mood.',
     );
     expect(holdsInWords(table({ coming: 1, alreadyHere: 1 }))).toBe('1 bend can come in, 1 is written down here already.');
+  });
+
+  it('tells a row by what stands in it', () => {
+    const cells = ['2025-10-11', ' White oak ', '', '19'].map((text) => ({ heading: 'any', text }));
+    expect(rowInWords({ line: 4, cells, faults: [] })).toBe('2025-10-11, White oak, 19');
   });
 
   it('says on the button what it does', () => {

@@ -1,7 +1,12 @@
-import type { TableAnswer } from '../api/schema';
+import type { LeftRow, TableAnswer } from '../api/schema';
 
 export function many(count: number, one: string, more: string): string {
   return `${count} ${count === 1 ? one : more}`;
+}
+
+/** A row as it came, so that a person knows which piece it is. */
+export function rowInWords({ cells }: LeftRow): string {
+  return cells.map((cell) => cell.text.trim()).filter((text) => text !== '').join(', ');
 }
 
 /** What a table holds, in a sentence or two. */
