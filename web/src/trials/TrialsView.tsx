@@ -5,6 +5,7 @@ import { useSetAside } from '../api/advice';
 import { useRowsWaiting } from '../api/exchange';
 import { useSpecies, useTrialCounts, useTrials, type TrialFilter } from '../api/queries';
 import { SetAsideList } from '../evidence/SetAsideList';
+import { many } from '../exchange/words';
 import { METHOD } from '../recipe/words';
 import { TrialSummary } from './TrialSummary';
 import { SEVERITY } from './words';
@@ -67,7 +68,7 @@ function Waiting() {
   return (
     <Alert severity="info" sx={{ mb: 2 }}
       action={<Button color="inherit" component={RouterLink} to="/trials/tables">Mend them</Button>}>
-      {data.length === 1 ? '1 row of a table waits' : `${data.length} rows of tables wait`} to be mended; no forecast counts {data.length === 1 ? 'it' : 'them'} yet.
+      {many(data.length, 'row of a table waits', 'rows of tables wait')} to be mended; no forecast counts {data.length === 1 ? 'it' : 'them'} yet.
     </Alert>
   );
 }

@@ -19,6 +19,7 @@ final class Observations {
     private final int[] firstLead;
     private final double[] lead;
     private final double[] leadWeight;
+    private final int mostPossibilities;
 
     /**
      * One record.
@@ -38,6 +39,7 @@ final class Observations {
 
     Observations(List<Observation> records) {
         int size = records.stream().mapToInt(each -> each.features().index().length).sum();
+        mostPossibilities = records.stream().mapToInt(each -> each.lead().value().length).max().orElse(1);
         int possibilities = records.stream().mapToInt(each -> each.lead().value().length).sum();
         first = new int[records.size() + 1];
         index = new int[size];
@@ -73,11 +75,7 @@ final class Observations {
 
     /** The most possibilities of any record. */
     int mostPossibilities() {
-        int most = 1;
-        for (int row = 0; row < severity.length; row++) {
-            most = Math.max(most, firstLead[row + 1] - firstLead[row]);
-        }
-        return most;
+        return mostPossibilities;
     }
 
     /** Works out the likelihood of a record under parameters α_1, γ, β_0 … β_p. */

@@ -60,8 +60,10 @@ public final class RiskModel {
         Map<Trial, RecordedTrial> known = new HashMap<>();
         earlier.ifPresent(model -> model.records.values().forEach(
                 records -> records.forEach(record -> known.put(record.trial(), record))));
-        List<RecordedTrial> recorded = trials.parallelStream()
-                .map(trial -> known.containsKey(trial) ? known.get(trial) : RecordedTrial.of(trial)).toList();
+        List<RecordedTrial> recorded = trials.parallelStream().map(trial -> {
+            RecordedTrial before = known.get(trial);
+            return before == null ? RecordedTrial.of(trial) : before;
+        }).toList();
         List<RecordedTrial> used = new ArrayList<>();
         List<SetAside> setAside = new ArrayList<>();
         for (RecordedTrial each : recorded) {

@@ -11,7 +11,9 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -24,7 +26,8 @@ import java.util.stream.Collectors;
 final class Cells {
 
     private static final Pattern BARE = Pattern.compile("[-−]?[\\d.,]+");
-    private static final Pattern NUMBER = Pattern.compile("(?:1 in )?(\\d+(?:[.,]\\d+)?)\\s*(?:°|%|plies)?");
+    private static final Pattern DEGREES = Pattern.compile("(\\d+(?:[.,]\\d+)?)\\s*°?");
+    private static final Pattern RUN = Pattern.compile("(?:1 in )?(\\d+(?:[.,]\\d+)?)");
 
     private final Map<Column, Heading> headings = new EnumMap<>(Column.class);
     private final Map<Column, String> texts = new EnumMap<>(Column.class);
@@ -93,13 +96,26 @@ final class Cells {
 
     /** A share in per cent, which is what moisture is always given in. */
     Double percent(Column column) {
-        return read(column, text -> Moisture.parse(text).percent());
+        return read(column, text -> {
+            requireUnit(column, Set.of("%", "percent"));
+            return Moisture.parse(text).percent();
+        });
     }
 
-    /** A plain number, with or without the sign that goes with it: 180°, 1 in 20, 6 plies. */
-    Double number(Column column) {
+    /** An angle [°]: 180 or 180°. */
+    Double degrees(Column column) {
+        return number(column, DEGREES, Set.of("°", "deg", "degrees"));
+    }
+
+    /** A slope as the run for a rise of one: 20 or 1 in 20. */
+    Double run(Column column) {
+        return number(column, RUN, Set.of("1 in"));
+    }
+
+    private Double number(Column column, Pattern pattern, Set<String> units) {
         return read(column, text -> {
-            Matcher matched = NUMBER.matcher(text);
+            requireUnit(column, units);
+            Matcher matched = pattern.matcher(text);
             if (!matched.matches()) {
                 throw new IllegalArgumentException("“" + text + "” is not a number.");
             }
@@ -127,6 +143,15 @@ final class Cells {
         } catch (IllegalArgumentException unreadable) {
             fault(column, unreadable.getMessage());
             return null;
+        }
+    }
+
+    /** Refuses a heading that names a unit the column is not read in. */
+    private void requireUnit(Column column, Set<String> known) {
+        String unit = unit(column);
+        if (!unit.isEmpty() && !known.contains(unit.toLowerCase(Locale.ROOT))) {
+            throw new IllegalArgumentException("“" + unit + "” is no unit this is read in. Head the column “"
+                    + column.heading(Units.METRIC) + "”.");
         }
     }
 

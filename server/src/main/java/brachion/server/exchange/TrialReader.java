@@ -36,6 +36,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
@@ -50,6 +51,8 @@ class TrialReader {
     private static final Set<Column> OF_STEAM = EnumSet.of(Column.SOAK, Column.SOAK_ADDITIVE, Column.STEAM, Column.CHAMBER,
             Column.CARRY, Column.ON_FORM, Column.STRAP, Column.STRAP_THICKNESS, Column.STRAP_GAP);
     private static final Set<Column> OF_LAMINATION = EnumSet.of(Column.GLUE, Column.PLIES);
+
+    private static final Pattern HAS_SCALE = Pattern.compile(".*[CcFf]\\s*");
 
     private final Validator validator;
 
@@ -93,14 +96,14 @@ class TrialReader {
         GrowthRings rings = cells.word(Column.GROWTH_RINGS, GrowthRings.class);
         BlankFields blank = new BlankFields(cells.read(Column.SPECIES, TrialReader::species),
                 cells.word(Column.SEASONING, Seasoning.class), cells.percent(Column.MOISTURE),
-                cells.empty(Column.GROWTH_RINGS) ? GrowthRings.UNKNOWN : rings, cells.number(Column.GRAIN_SLOPE),
+                cells.empty(Column.GROWTH_RINGS) ? GrowthRings.UNKNOWN : rings, cells.run(Column.GRAIN_SLOPE),
                 usual(cells, Column.KNOTS, cells.word(Column.KNOTS, Knots.class), Knots.CLEAR, "clear", remarks),
                 given(cells.word(Column.OUTER_FACE, OuterFace.class), OuterFace.SAWN),
                 cells.millimetres(Column.THICKNESS), cells.millimetres(Column.WIDTH));
         if (method != null) {
             refuse(cells, method == MethodKind.STEAM_BOX ? OF_LAMINATION : OF_STEAM, method);
         }
-        return new RecipeFields(blank, cells.millimetres(Column.INNER_RADIUS), cells.number(Column.BEND_ANGLE), method,
+        return new RecipeFields(blank, cells.millimetres(Column.INNER_RADIUS), cells.degrees(Column.BEND_ANGLE), method,
                 method == MethodKind.STEAM_BOX ? steam(cells, remarks) : null,
                 method == MethodKind.COLD_LAMINATION ? lamination(cells) : null,
                 cells.text(Column.PERSON), cells.text(Column.BOARD), cells.text(Column.SOURCE));
@@ -165,6 +168,10 @@ class TrialReader {
         String[] parts = text.split("=");
         if (parts.length != 2) {
             throw new IllegalArgumentException("“" + text.strip() + "” is not a reading. Write minutes = temperature, as in 0 = 40; 12 = 97.");
+        }
+        if (unit.isEmpty() && !HAS_SCALE.matcher(parts[1]).matches()) {
+            throw new IllegalArgumentException("“" + text.strip() + "” has no unit. Write °C or °F behind it, or in the heading, as in “"
+                    + Column.CHAMBER_READINGS.heading(Units.METRIC) + "”.");
         }
         TemperatureScale scale = unit.endsWith("F") ? TemperatureScale.FAHRENHEIT : TemperatureScale.CELSIUS;
         return new DoneFields.ChamberReading(Span.parse(parts[0], TimeUnit.MINUTE).in(TimeUnit.MINUTE),

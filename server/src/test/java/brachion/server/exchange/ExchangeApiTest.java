@@ -101,6 +101,17 @@ class ExchangeApiTest {
     }
 
     @Test
+    void headings_with_a_strange_unit_are_not_read_as_the_usual_one() {
+        MvcTestResult answer = look(HEADINGS.replace("bend angle", "bend angle [rad]").replace("moisture", "moisture [g]")
+                .replace("smell", "chamber readings") + HOOP.replace("180°", "3.14").replace(",\n", ",0 = 40; 9 = 97\n"));
+        assertThat(faults(answer, 0)).containsExactlyInAnyOrder("moisture [g]", "bend angle [rad]", "chamber readings");
+        MvcTestResult slope = look(HEADINGS.replace("smell", "slope of grain") + HOOP.replace(",\n", ",5 %\n")
+                + HOOP.replace(",\n", ",1 in 20\n"));
+        assertThat(faults(slope, 0)).as("five in a hundred is not one in five").containsExactly("slope of grain");
+        assertThat(read(slope, "$.trials[0].recipe.blank.grainRun", Double.class)).isEqualTo(20);
+    }
+
+    @Test
     void cells_that_belong_to_another_method_are_not_dropped_without_a_word() {
         MvcTestResult answer = look(HEADINGS.replace("smell", "plies") + HOOP.replace(",\n", ",6\n")
                 + HOOP.replace("steam box", "cold lamination").replace(",\n", ",6\n")
