@@ -7,6 +7,7 @@ import brachion.core.quantity.Span;
 import brachion.core.quantity.Temperature;
 import brachion.core.quantity.TemperatureScale;
 import brachion.core.quantity.TimeUnit;
+import brachion.server.trial.DoneFields;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -70,28 +71,43 @@ final class Cells {
         return text.isEmpty() ? null : text;
     }
 
-    /** The unit a column's heading names, empty for none. */
-    String unit(Column column) {
-        return headings.containsKey(column) ? headings.get(column).unit() : "";
-    }
-
     /** A length [mm]. */
     Double millimetres(Column column) {
-        return read(column, text -> Length.parse(withUnit(column, text, "mm or in"), LengthUnit.INCH).millimetres());
+        return read(column, text -> Length.parse(withUnit(column, unit(column), text, "mm or in"), LengthUnit.INCH).millimetres());
     }
 
     /** A span of time in a unit. */
     Double time(Column column, TimeUnit unit) {
-        return read(column, text -> Span.parse(withUnit(column, text, "s, min, h or d"), unit).in(unit));
+        return read(column, text -> time(column, unit(column), text, unit));
     }
 
     /** A temperature [°C]. */
     Double celsius(Column column) {
-        return read(column, text -> celsius(withUnit(column, text, "°C or °F")));
+        return read(column, text -> celsius(column, unit(column), text));
     }
 
-    private static double celsius(String text) {
-        return Temperature.parse(text, TemperatureScale.CELSIUS).celsius();
+    /** What the chamber's thermometer showed, as in 0 = 40; 12 = 97. The heading names both units or just the second. */
+    List<DoneFields.ChamberReading> chamberReadings(Column column) {
+        String[] units = unit(column).split(",");
+        String minutes = units.length > 1 ? units[0].strip() : "min";
+        String scale = units[units.length - 1].strip();
+        return read(column, text -> Arrays.stream(text.split(";")).map(each -> {
+            String[] parts = each.split("=");
+            if (parts.length != 2) {
+                throw new IllegalArgumentException("“" + each.strip()
+                        + "” is not a reading. Write minutes = temperature, as in 0 = 40; 12 = 97.");
+            }
+            return new DoneFields.ChamberReading(time(column, minutes, parts[0].strip(), TimeUnit.MINUTE),
+                    celsius(column, scale, parts[1].strip()));
+        }).toList());
+    }
+
+    private double time(Column column, String unit, String text, TimeUnit in) {
+        return Span.parse(withUnit(column, unit, text, "s, min, h or d"), in).in(in);
+    }
+
+    private double celsius(Column column, String unit, String text) {
+        return Temperature.parse(withUnit(column, unit, text, "°C or °F"), TemperatureScale.CELSIUS).celsius();
     }
 
     /** A share in per cent, which is what moisture is always given in. */
@@ -155,11 +171,15 @@ final class Cells {
         }
     }
 
-    private String withUnit(Column column, String text, String units) {
+    /** The unit a column's heading names, empty for none. */
+    private String unit(Column column) {
+        return headings.containsKey(column) ? headings.get(column).unit() : "";
+    }
+
+    private static String withUnit(Column column, String unit, String text, String units) {
         if (!BARE.matcher(text).matches()) {
             return text;
         }
-        String unit = unit(column);
         if (unit.isEmpty()) {
             throw new IllegalArgumentException("“" + text + "” has no unit. Write " + units
                     + " behind it, or in the heading, as in “" + column.heading(Units.METRIC) + "”.");

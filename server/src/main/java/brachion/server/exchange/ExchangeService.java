@@ -1,15 +1,17 @@
 package brachion.server.exchange;
 
-import brachion.server.problem.EditConflictException;
 import brachion.server.problem.NotHereException;
 import brachion.server.trial.TrialFields;
 import brachion.server.trial.Trials;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -75,13 +77,16 @@ class ExchangeService {
     public Reading bringIn(String fileName, byte[] file) {
         Reading reading = read(file);
         trials.log(reading.trials());
-        List<RowSetAsideEntity> waiting = new ArrayList<>(repository.present());
+        Set<List<String>> waiting = repository.present().stream().map(RowSetAsideEntity::content)
+                .collect(Collectors.toCollection(HashSet::new));
+        List<RowSetAsideEntity> fresh = new ArrayList<>();
         for (Left left : reading.left()) {
             RowSetAsideEntity row = new RowSetAsideEntity(fileName, reading.sheet().headings(), left.row(), clock.instant());
-            if (waiting.stream().noneMatch(row::sameAs)) {
-                waiting.add(repository.saveAndFlush(row));
+            if (waiting.add(row.content())) {
+                fresh.add(row);
             }
         }
+        repository.saveAllAndFlush(fresh);
         return reading;
     }
 
@@ -97,9 +102,7 @@ class ExchangeService {
      */
     public Optional<Long> mend(long id, int version, List<LeftRow.Cell> cells) {
         RowSetAsideEntity row = present(id);
-        if (row.version() != version) {
-            throw new EditConflictException("This row was changed elsewhere since you opened it. Load it again to compare.");
-        }
+        row.requireVersion(version, "This row was changed elsewhere since you opened it. Load it again to compare.");
         row.write(cells);
         TrialReader.Outcome outcome = reader.read(row.headings(), row.row());
         if (outcome.trial() != null) {
@@ -117,7 +120,7 @@ class ExchangeService {
 
     public Kept restore(long id) {
         RowSetAsideEntity row = repository.findById(id).orElseThrow(() -> missing(id));
-        row.restore();
+        row.bringBack();
         return kept(repository.saveAndFlush(row));
     }
 
@@ -137,7 +140,7 @@ class ExchangeService {
     }
 
     private RowSetAsideEntity present(long id) {
-        return repository.findById(id).filter(row -> !row.discarded()).orElseThrow(() -> missing(id));
+        return repository.findById(id).filter(RowSetAsideEntity::present).orElseThrow(() -> missing(id));
     }
 
     private static NotHereException missing(long id) {

@@ -1,11 +1,8 @@
 package brachion.server.exchange;
 
+import brachion.server.storage.StoredEntity;
 import jakarta.persistence.Entity;
-import jakarta.persistence.GeneratedValue;
-import jakarta.persistence.GenerationType;
-import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-import jakarta.persistence.Version;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.time.Instant;
@@ -13,17 +10,10 @@ import java.util.List;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 
-/** A row that could not be read, as it came. One that was discarded stays, marked, so that it can be brought back. */
+/** A row that could not be read, as it came. */
 @Entity
 @Table(name = "row_set_aside")
-class RowSetAsideEntity {
-
-    @Id
-    @GeneratedValue(strategy = GenerationType.IDENTITY)
-    private Long id;
-
-    @Version
-    private int version;
+class RowSetAsideEntity extends StoredEntity {
 
     private String fileName;
 
@@ -34,8 +24,6 @@ class RowSetAsideEntity {
     private String cells;
 
     private Instant broughtAt;
-
-    private Instant deletedAt;
 
     protected RowSetAsideEntity() {
     }
@@ -48,9 +36,9 @@ class RowSetAsideEntity {
         this.broughtAt = broughtAt;
     }
 
-    /** Whether another row is the same, heading and all. */
-    boolean sameAs(RowSetAsideEntity other) {
-        return headings.equals(other.headings) && cells.equals(other.cells);
+    /** What tells it from other rows: headings and cells, whatever file and line it came from. */
+    List<String> content() {
+        return List.of(headings, cells);
     }
 
     List<Heading> headings() {
@@ -64,26 +52,6 @@ class RowSetAsideEntity {
     void write(List<LeftRow.Cell> mended) {
         headings = join(mended.stream().map(LeftRow.Cell::heading).toList());
         cells = join(mended.stream().map(LeftRow.Cell::text).toList());
-    }
-
-    void discard(Instant at) {
-        deletedAt = at;
-    }
-
-    void restore() {
-        deletedAt = null;
-    }
-
-    boolean discarded() {
-        return deletedAt != null;
-    }
-
-    long id() {
-        return id;
-    }
-
-    int version() {
-        return version;
     }
 
     String fileName() {

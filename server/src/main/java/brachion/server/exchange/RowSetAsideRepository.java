@@ -10,6 +10,8 @@ interface RowSetAsideRepository extends Repository<RowSetAsideEntity, Long> {
 
     RowSetAsideEntity saveAndFlush(RowSetAsideEntity row);
 
+    List<RowSetAsideEntity> saveAllAndFlush(Iterable<RowSetAsideEntity> rows);
+
     Optional<RowSetAsideEntity> findById(long id);
 
     @Query("select r from RowSetAsideEntity r where r.deletedAt is null order by r.id")

@@ -8,9 +8,6 @@ import brachion.core.method.MethodKind;
 import brachion.core.method.OuterFace;
 import brachion.core.method.Seasoning;
 import brachion.core.method.SoakAdditive;
-import brachion.core.quantity.Span;
-import brachion.core.quantity.Temperature;
-import brachion.core.quantity.TemperatureScale;
 import brachion.core.quantity.TimeUnit;
 import brachion.core.risk.Flaw;
 import brachion.core.risk.SetAside;
@@ -36,7 +33,6 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
@@ -51,8 +47,6 @@ class TrialReader {
     private static final Set<Column> OF_STEAM = EnumSet.of(Column.SOAK, Column.SOAK_ADDITIVE, Column.STEAM, Column.CHAMBER,
             Column.CARRY, Column.ON_FORM, Column.STRAP, Column.STRAP_THICKNESS, Column.STRAP_GAP);
     private static final Set<Column> OF_LAMINATION = EnumSet.of(Column.GLUE, Column.PLIES);
-
-    private static final Pattern HAS_SCALE = Pattern.compile(".*[CcFf]\\s*");
 
     private final Validator validator;
 
@@ -158,24 +152,8 @@ class TrialReader {
                 stages.add(new DoneFields.StageTook(stage.kind(), minutes));
             }
         }
-        List<DoneFields.ChamberReading> chamber = cells.read(Column.CHAMBER_READINGS,
-                text -> Arrays.stream(text.split(";")).map(each -> reading(each, cells.unit(Column.CHAMBER_READINGS))).toList());
+        List<DoneFields.ChamberReading> chamber = cells.chamberReadings(Column.CHAMBER_READINGS);
         return new DoneFields(stages, chamber == null ? List.of() : chamber);
-    }
-
-    /** A reading such as 12 = 97: minutes, then the temperature. */
-    private static DoneFields.ChamberReading reading(String text, String unit) {
-        String[] parts = text.split("=");
-        if (parts.length != 2) {
-            throw new IllegalArgumentException("“" + text.strip() + "” is not a reading. Write minutes = temperature, as in 0 = 40; 12 = 97.");
-        }
-        if (unit.isEmpty() && !HAS_SCALE.matcher(parts[1]).matches()) {
-            throw new IllegalArgumentException("“" + text.strip() + "” has no unit. Write °C or °F behind it, or in the heading, as in “"
-                    + Column.CHAMBER_READINGS.heading(Units.METRIC) + "”.");
-        }
-        TemperatureScale scale = unit.endsWith("F") ? TemperatureScale.FAHRENHEIT : TemperatureScale.CELSIUS;
-        return new DoneFields.ChamberReading(Span.parse(parts[0], TimeUnit.MINUTE).in(TimeUnit.MINUTE),
-                Temperature.parse(parts[1], scale).celsius());
     }
 
     private static String species(String text) {

@@ -1,34 +1,21 @@
 package brachion.server.rack;
 
+import brachion.server.storage.StoredEntity;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.FetchType;
-import jakarta.persistence.GeneratedValue;
-import jakarta.persistence.GenerationType;
-import jakarta.persistence.Id;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
-import jakarta.persistence.Version;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 
 /** A stored piece on the rack with its weigh-ins in the order they were written down. */
 @Entity
 @Table(name = "drying_piece")
-class DryingPieceEntity {
-
-    @Id
-    @GeneratedValue(strategy = GenerationType.IDENTITY)
-    private Long id;
-
-    @Version
-    private int version;
-
-    private Instant deletedAt;
+class DryingPieceEntity extends StoredEntity {
 
     @Embedded
     private DryingFields piece;
@@ -56,23 +43,7 @@ class DryingPieceEntity {
         }
     }
 
-    void takeOff(Instant at) {
-        deletedAt = at;
-    }
-
-    void putBack() {
-        deletedAt = null;
-    }
-
-    boolean onTheRack() {
-        return deletedAt == null;
-    }
-
-    int version() {
-        return version;
-    }
-
     DryingView view() {
-        return DryingView.of(id, version, piece, List.copyOf(weighIns));
+        return DryingView.of(id(), version(), piece, List.copyOf(weighIns));
     }
 }

@@ -1,6 +1,5 @@
 package brachion.server.rack;
 
-import brachion.server.problem.EditConflictException;
 import brachion.server.problem.NotHereException;
 import java.time.Clock;
 import java.util.List;
@@ -53,22 +52,20 @@ class RackService implements Rack {
     }
 
     public DryingView takeOff(long id, int version) {
-        return change(id, version, piece -> piece.takeOff(clock.instant()));
+        return change(id, version, piece -> piece.discard(clock.instant()));
     }
 
     public DryingView putBack(long id) {
         DryingPieceEntity piece = repository.findById(id).orElseThrow(() -> missing(id));
-        piece.putBack();
+        piece.bringBack();
         return repository.saveAndFlush(piece).view();
     }
 
     private DryingView change(long id, int version, Consumer<DryingPieceEntity> change) {
-        DryingPieceEntity piece = repository.findById(id).filter(DryingPieceEntity::onTheRack)
+        DryingPieceEntity piece = repository.findById(id).filter(DryingPieceEntity::present)
                 .orElseThrow(() -> missing(id));
-        if (piece.version() != version) {
-            throw new EditConflictException(
-                    "This piece was changed elsewhere since you opened it. Look at it again and repeat your change.");
-        }
+        piece.requireVersion(version,
+                "This piece was changed elsewhere since you opened it. Look at it again and repeat your change.");
         change.accept(piece);
         return repository.saveAndFlush(piece).view();
     }

@@ -2,38 +2,26 @@ package brachion.server.trial;
 
 import brachion.core.risk.Trial;
 import brachion.server.recipe.RecipeFields;
+import brachion.server.storage.StoredEntity;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
-import jakarta.persistence.GeneratedValue;
-import jakarta.persistence.GenerationType;
-import jakarta.persistence.Id;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
-import jakarta.persistence.Version;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import org.hibernate.annotations.BatchSize;
 
-/** A stored trial. A deleted one stays, marked, so that it can be brought back. */
+/** A stored trial. */
 @Entity
 @Table(name = "trial")
-class TrialEntity {
-
-    @Id
-    @GeneratedValue(strategy = GenerationType.IDENTITY)
-    private Long id;
-
-    @Version
-    private int version;
+class TrialEntity extends StoredEntity {
 
     private Instant loggedAt;
-
-    private Instant deletedAt;
 
     private LocalDate bentOn;
 
@@ -45,11 +33,13 @@ class TrialEntity {
     @OrderColumn(name = "position")
     @BatchSize(size = 500)
     private List<DoneFields.StageTook> stages = new ArrayList<>();
+
     @ElementCollection
     @CollectionTable(name = "chamber_reading", joinColumns = @JoinColumn(name = "trial_id"))
     @OrderColumn(name = "position")
     @BatchSize(size = 500)
     private List<DoneFields.ChamberReading> chamber = new ArrayList<>();
+
     @Embedded
     private OutcomeFields outcome;
 
@@ -85,27 +75,11 @@ class TrialEntity {
         return new TrialFields(bentOn, recipe, done(), outcome, note);
     }
 
-    void delete(Instant at) {
-        deletedAt = at;
-    }
-
-    void restore() {
-        deletedAt = null;
-    }
-
-    boolean deleted() {
-        return deletedAt != null;
-    }
-
-    int version() {
-        return version;
-    }
-
     TrialView view() {
-        return new TrialView(id, version, bentOn, recipe, DoneView.of(done(), recipe.steam()), outcome, note);
+        return new TrialView(id(), version(), bentOn, recipe, DoneView.of(done(), recipe.steam()), outcome, note);
     }
 
     Trial trial() {
-        return fields().toTrial(id);
+        return fields().toTrial(id());
     }
 }

@@ -16,6 +16,8 @@ interface TrialRepository extends Repository<TrialEntity, Long> {
 
     TrialEntity saveAndFlush(TrialEntity trial);
 
+    List<TrialEntity> saveAllAndFlush(Iterable<TrialEntity> trials);
+
     Optional<TrialEntity> findById(long id);
 
     long count();

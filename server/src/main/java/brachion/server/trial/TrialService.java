@@ -3,7 +3,6 @@ package brachion.server.trial;
 import brachion.core.method.MethodKind;
 import brachion.core.risk.Severity;
 import brachion.core.risk.Trial;
-import brachion.server.problem.EditConflictException;
 import brachion.server.problem.NotHereException;
 import java.time.Clock;
 import java.util.List;
@@ -48,7 +47,14 @@ class TrialService implements Trials {
 
     @Override
     public List<Long> log(List<TrialFields> trials) {
-        return trials.stream().map(this::log).map(TrialView::id).toList();
+        if (trials.isEmpty()) {
+            return List.of();
+        }
+        trials.forEach(TrialFields::requireSense);
+        List<TrialEntity> stored = repository.saveAllAndFlush(
+                trials.stream().map(fields -> new TrialEntity(fields, clock.instant())).toList());
+        repository.countChange();
+        return stored.stream().map(TrialEntity::id).toList();
     }
 
     @Override
@@ -88,21 +94,19 @@ class TrialService implements Trials {
     }
 
     public TrialView delete(long id, int version) {
-        return change(id, version, trial -> trial.delete(clock.instant()));
+        return change(id, version, trial -> trial.discard(clock.instant()));
     }
 
     public TrialView restore(long id) {
         TrialEntity trial = repository.findById(id).orElseThrow(() -> missing(id));
-        trial.restore();
+        trial.bringBack();
         return store(trial);
     }
 
     private TrialView change(long id, int version, Consumer<TrialEntity> change) {
         TrialEntity trial = present(id);
-        if (trial.version() != version) {
-            throw new EditConflictException("This trial was changed elsewhere since you opened it. "
-                    + "Your entries are still here; load the newer one to compare.");
-        }
+        trial.requireVersion(version, "This trial was changed elsewhere since you opened it. "
+                + "Your entries are still here; load the newer one to compare.");
         change.accept(trial);
         return store(trial);
     }
@@ -114,7 +118,7 @@ class TrialService implements Trials {
     }
 
     private TrialEntity present(long id) {
-        return repository.findById(id).filter(trial -> !trial.deleted()).orElseThrow(() -> missing(id));
+        return repository.findById(id).filter(TrialEntity::present).orElseThrow(() -> missing(id));
     }
 
     private static NotHereException missing(long id) {

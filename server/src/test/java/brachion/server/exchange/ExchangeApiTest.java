@@ -112,6 +112,20 @@ class ExchangeApiTest {
     }
 
     @Test
+    void readings_of_the_chamber_take_the_units_of_their_heading() {
+        String reading = HOOP.replace(",\n", ",0 = 104; 12 = 207.5\n");
+        for (String unit : List.of("[min, °F]", "[f]", "(°F)")) {
+            MvcTestResult answer = look(HEADINGS.replace("smell", "\"chamber readings " + unit + "\"") + reading);
+            assertThat(read(answer, "$.trials[0].done.chamber[0].celsius", Double.class)).as(unit).isEqualTo(40);
+            assertThat(read(answer, "$.trials[0].done.chamber[1].celsius", Double.class)).as(unit).isEqualTo(97.5);
+            assertThat(read(answer, "$.trials[0].done.chamber[1].minutes", Double.class)).as(unit).isEqualTo(12);
+        }
+        MvcTestResult seconds = look(HEADINGS.replace("smell", "\"chamber readings [s, °C]\"") + HOOP.replace(",\n", ",720 = 97\n"));
+        assertThat(read(seconds, "$.trials[0].done.chamber[0].minutes", Double.class)).isEqualTo(12);
+        assertThat(faults(look(HEADINGS.replace("smell", "chamber readings [K]") + reading), 0)).containsExactly("chamber readings [K]");
+    }
+
+    @Test
     void cells_that_belong_to_another_method_are_not_dropped_without_a_word() {
         MvcTestResult answer = look(HEADINGS.replace("smell", "plies") + HOOP.replace(",\n", ",6\n")
                 + HOOP.replace("steam box", "cold lamination").replace(",\n", ",6\n")
