@@ -41,7 +41,7 @@ export const ANSWER: ForecastAnswer = {
   ],
   section: {
     thicknessMm: 19.05, innerRadiusMm: 152.4, neutralAxis: 0.75, outerStrain: 0.023, innerStrain: -0.08, tensionLimit: 0.0175,
-    compressionLimit: 0.2, outerSoftness: 0.55, innerSoftness: 0.9, moisturePercent: 18, momentNm: 60, strapStressMpa: 0,
+    compressionLimit: 0.2, outerSoftness: 0.55, innerSoftness: 0.9, moisturePercent: 18, leverMm: 600, pullN: 100, strapStressMpa: 0,
     radiiEstimated: true,
   },
   springback: {

@@ -701,6 +701,8 @@ export interface components {
             soak: boolean;
             methods: ("STEAM_BOX" | "COLD_LAMINATION")[];
             pliesMm: number[];
+            /** @enum {string} */
+            order: "QUICKEST" | "SUREST" | "MOST_TRIED";
         };
         FellOutView: {
             /** @enum {string} */
@@ -740,6 +742,9 @@ export interface components {
             unbroken: components["schemas"]["Odds"];
             /** Format: double */
             hours: number;
+            /** Format: int32 */
+            trialsNear: number;
+            beyondRecords: boolean;
         };
         AppraisalRequest: {
             rig: components["schemas"]["RigFields"];
@@ -1041,7 +1046,9 @@ export interface components {
             /** Format: double */
             moisturePercent: number;
             /** Format: double */
-            momentNm: number;
+            leverMm: number;
+            /** Format: double */
+            pullN: number;
             /** Format: double */
             strapStressMpa: number;
             radiiEstimated: boolean;

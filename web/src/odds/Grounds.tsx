@@ -4,7 +4,7 @@ import { useSpecies } from '../api/queries';
 import type { ForecastAnswer, NearView } from '../api/schema';
 import { useUnits } from '../app/units';
 import { SEVERITY } from '../trials/words';
-import { printLength } from '../units/printing';
+import { printLength, printPull } from '../units/printing';
 import { doubtInWords, likenessInWords, missingInWords, springbackInWords } from './groundsInWords';
 import { oddsInWords, softnessInWords } from './words';
 
@@ -50,7 +50,7 @@ export function Grounds({ answer, laminated }: GroundsProps) {
         {oddsInWords(unbrokenByTables.probability)}.
         {!laminated &&
           ` When it is bent the outer face is ${softnessInWords(section.outerSoftness)}, the inner half ` +
-            `${softnessInWords(section.innerSoftness)}. Pull at a 24 in (600 mm) lever: about ${Math.round(section.momentNm / 0.6)} N.`}
+            `${softnessInWords(section.innerSoftness)}. Pull at a lever of ${printLength(section.leverMm, system)}: about ${printPull(section.pullN, system)}.`}
       </Typography>
       <Nearest records={evidence.nearest} />
     </Box>

@@ -32,6 +32,15 @@ export function printTemperature(celsius: number, system: UnitSystem): string {
   return system === 'inch' ? `${Math.round(celsius * 1.8 + 32)} °F` : `${Math.round(celsius)} °C`;
 }
 
+const NEWTONS_PER_POUND = 4.4482216;
+const NEWTONS_PER_KILOGRAM = 9.80665;
+
+/** A pull, as the weight that would pull as hard. */
+export function printPull(newtons: number, system: UnitSystem): string {
+  const weight = newtons / (system === 'inch' ? NEWTONS_PER_POUND : NEWTONS_PER_KILOGRAM);
+  return `${weight < 9.95 ? weight.toFixed(1) : weight.toFixed(0)} ${system === 'inch' ? 'lb' : 'kg'}`;
+}
+
 /** A strain or share in per cent, with the digits that matter. */
 export function printPercent(share: number): string {
   const percent = Math.abs(share) * 100;

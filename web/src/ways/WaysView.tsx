@@ -13,13 +13,14 @@ import { number } from '../recipe/form';
 import { METHOD, processLine, shapeLine, stockLine } from '../recipe/words';
 import { useReadings } from '../units/reading';
 import { AtHand } from './AtHand';
-import { FIRST_WISH, type WishForm } from './draft';
+import { FIRST_WISH, ORDER, type WishForm } from './draft';
 import { WishInputs } from './WishInputs';
-import { fellOutInWords, hoursInWords } from './words';
+import { fellOutInWords, hoursInWords, triedInWords } from './words';
 
 /** Find a way: give the curve and the section, get the ways there are, ranked by how soon the piece is off the form. */
 export function WaysView() {
-  const [form, setForm] = useStored<WishForm>('brachion.ways', FIRST_WISH);
+  const [stored, setForm] = useStored<WishForm>('brachion.ways', FIRST_WISH);
+  const form = useMemo(() => ({ ...FIRST_WISH, ...stored }), [stored]);
   const [system] = useUnits();
   const lengths = [form.radius, form.thickness, form.width, ...list(form.thicknesses), ...list(form.plies)];
   const readings = useReadings(lengths.map((text) => ({ kind: 'length', text })), system);
@@ -52,13 +53,21 @@ export function WaysView() {
             <LinearProgress variant="determinate" value={search.of ? (100 * search.done) / search.of : 0} aria-label="How far the search is" />
           </Box>
         )}
-        {search?.found && <Found found={search.found} />}
+        {search?.found && asked && (
+          <Found found={search.found} order={asked.order} onOrder={(order) => { change({ order }); setAsked({ ...asked, order }); }} />
+        )}
       </Box>
     </Box>
   );
 }
 
-function Found({ found }: { found: FoundView }) {
+interface FoundProps {
+  found: FoundView;
+  order: WaysRequest['order'];
+  onOrder: (order: WaysRequest['order']) => void;
+}
+
+function Found({ found, order, onOrder }: FoundProps) {
   const [system] = useUnits();
   const none = found.ways.length === 0;
   return (
@@ -66,8 +75,9 @@ function Found({ found }: { found: FoundView }) {
       <Typography variant="h2" gutterBottom>
         {none
           ? `None of ${found.looked} combinations is good enough`
-          : `${found.reached} of ${found.looked} combinations are good enough; the quickest, two of a wood`}
+          : `${found.reached} of ${found.looked} combinations are good enough; the best two of a wood`}
       </Typography>
+      {!none && <Box sx={{ mb: 1.5 }}><Choice label="Which first" options={ORDER} value={order} onChange={onOrder} /></Box>}
       {none && found.nearest.length > 0 && <Typography gutterBottom>This comes nearest:</Typography>}
       <Box component="ol" aria-label="Ways" sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1 }}>
         {(none ? found.nearest : found.ways).map((way, i) => <WayRow key={i} way={way} />)}
@@ -96,6 +106,7 @@ function WayRow({ way }: { way: WayView }) {
         <Typography sx={{ fontWeight: 640 }}>{name}, {stockLine(recipe)}</Typography>
         <Typography variant="body2">{METHOD[recipe.method]}: {processLine(recipe, system)}</Typography>
         <Typography variant="body2" color="text.secondary">{shapeLine(recipe, system)}</Typography>
+        <Typography variant="body2" color={way.beyondRecords ? 'data.flaw' : 'text.secondary'}>{triedInWords(way)}</Typography>
       </Box>
       <Box>
         <Typography sx={{ fontWeight: 640 }}>{oddsInWords(unbroken.probability)}</Typography>
@@ -130,5 +141,6 @@ function wishOf(form: WishForm, values: (number | undefined)[]): WaysRequest | u
     soak: form.soak,
     methods: form.methods,
     pliesMm: rest.slice(solid),
+    order: form.order,
   };
 }

@@ -1,5 +1,10 @@
 import type { WaysRequest } from '../api/schema';
 
+type Order = WaysRequest['order'];
+
+/** Which of the ways come first. */
+export const ORDER: Record<Order, string> = { QUICKEST: 'quickest', SUREST: 'surest', MOST_TRIED: 'most tried' };
+
 /** What is wanted and what is at hand, as it is typed. Several lengths stand one after another with semicolons. */
 export interface WishForm {
   radius: string;
@@ -14,6 +19,7 @@ export interface WishForm {
   soak: boolean;
   methods: WaysRequest['methods'];
   plies: string;
+  order: Order;
 }
 
 export const FIRST_WISH: WishForm = {
@@ -29,4 +35,5 @@ export const FIRST_WISH: WishForm = {
   soak: true,
   methods: ['STEAM_BOX', 'COLD_LAMINATION'],
   plies: '1/16"; 1/8"; 3/16"',
+  order: 'QUICKEST',
 };

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { STEAMED } from '../testing';
-import { fellOutInWords, hoursInWords } from './words';
+import { fellOutInWords, hoursInWords, triedInWords } from './words';
 
 describe('ways in words', () => {
   it('says when the piece is off the form', () => {
@@ -14,6 +14,12 @@ describe('ways in words', () => {
     expect(words).toContain('340 because the wood is too dry');
     expect(words).toContain('6 in 10');
     expect(words).toContain('60 min steam at 208 °F');
+  });
+
+  it('says how far the records go', () => {
+    expect(triedInWords({ trialsNear: 12, beyondRecords: false })).toBe('12 of your trials asked about as much');
+    expect(triedInWords({ trialsNear: 0, beyondRecords: false })).toBe('None of your trials asked about as much');
+    expect(triedInWords({ trialsNear: 0, beyondRecords: true })).toContain('Beyond your records');
   });
 
   it('has words for a reason only the records know', () => {

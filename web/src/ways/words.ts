@@ -24,6 +24,13 @@ export function fellOutInWords({ because, count, best, unbroken }: FellOutView, 
   );
 }
 
+/** How far the records go towards a way. */
+export function triedInWords({ trialsNear, beyondRecords }: Pick<WayView, 'trialsNear' | 'beyondRecords'>): string {
+  if (beyondRecords) return 'Beyond your records: none was asked this much';
+  if (trialsNear === 0) return 'None of your trials asked about as much';
+  return `${trialsNear} of your trials asked about as much`;
+}
+
 /** When the piece is off the form. */
 export function hoursInWords({ hours }: Pick<WayView, 'hours'>): string {
   if (hours < 36) return `off the form after ${Math.round(hours)} h`;

@@ -141,7 +141,7 @@ public class CoreBenchmarks {
         searchedMm = 16 + (searchedMm + 0.01) % 4;
         WaySearch.AtHand everything = new WaySearch.AtHand(SpeciesCatalogue.published().all(), List.of(Seasoning.values()),
                 List.of(), List.of(WaySearch.Support.values()), true, List.of(MethodKind.values()), List.of(1.6, 3.2, 4.8));
-        return new WaySearch(fitted).find(new WaySearch.Wanted(new Bend(100, 190), searchedMm, 22, 0.9), everything,
+        return new WaySearch(fitted).find(new WaySearch.Wanted(new Bend(100, 190), searchedMm, 22, 0.9, WaySearch.Order.MOST_TRIED), everything,
                 (done, of) -> { });
     }
 

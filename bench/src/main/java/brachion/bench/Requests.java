@@ -77,7 +77,7 @@ final class Requests {
         return String.format(Locale.ROOT, """
                 {"innerRadiusMm": 100, "angleDegrees": 190, "thicknessMm": %.2f, "widthMm": 22, "unbroken": 0.9, "speciesIds": [],
                  "seasonings": ["GREEN", "AIR_DRIED", "KILN_DRIED"], "thicknessesMm": [], "supports": ["NONE", "WEBBING", "STEEL"],
-                 "soak": true, "methods": ["STEAM_BOX", "COLD_LAMINATION"], "pliesMm": [1.6, 3.2, 4.8]}""", 16 + 0.01 * turn);
+                 "soak": true, "methods": ["STEAM_BOX", "COLD_LAMINATION"], "pliesMm": [1.6, 3.2, 4.8], "order": "MOST_TRIED"}""", 16 + 0.01 * turn);
     }
 
     private void row(String what, String aim, IntFunction<HttpRequest> request, int warmUp, int turns)

@@ -22,7 +22,6 @@ import java.util.function.Function;
  */
 public final class Forecaster {
 
-    private static final double BEYOND_FACTOR = 1.1;
     private static final int FORM_ROUNDS = 4;
     private static final double SMALLEST_FORM_MM = PhysicalBound.INNER_RADIUS_MM.lowest();
     private static final RiskModel TABLES = RiskModel.withoutRecords();
@@ -40,14 +39,13 @@ public final class Forecaster {
         Possible typical = possible.size() == 1 ? possible.get(0) : Possible.typical(recipe);
         List<ModeForecast> modes = modes(possible, typical);
         MethodKind kind = recipe.method().kind();
-        FailureMode limiting = modes.get(0).mode();
-        boolean beyond = modes.get(0).ratio() > BEYOND_FACTOR * risk.hardestRecord(kind, limiting);
-        Neighbours neighbours = new Neighbours(risk, typical);
+        Precedents precedents = new Precedents(risk, kind);
         Odds unbroken = unbroken(possible);
         return new Forecast(unbroken, OddsSpread.of(risk, possible, Severity.CLEAN).odds(),
                 OddsSpread.of(TABLES, possible, Severity.FLAW).odds(), modes, typical.demand(), springback(typical),
                 missing(recipe, possible, unbroken),
-                new Evidence(risk.trials(kind), neighbours.countNear(), beyond, neighbours.nearest()));
+                new Evidence(risk.trials(kind), precedents.near(typical),
+                        precedents.beyond(modes.get(0).mode(), typical), new Neighbours(risk, typical).nearest()));
     }
 
     /** Just the odds that a recipe does not break. */

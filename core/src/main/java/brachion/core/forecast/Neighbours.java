@@ -17,7 +17,6 @@ import java.util.Optional;
 final class Neighbours {
 
     private static final int SHOWN = 4;
-    private static final double NEAR_FACTOR = 1.35;
     private static final double AS_MUCH = Math.log(1.15);
     private static final double AS_THICK = Math.log(1.10);
     private static final double AS_WET_PERCENT = 3;
@@ -35,19 +34,13 @@ final class Neighbours {
     }
 
     /** A record with how far it is from the piece. */
-    private record Neighbour(Held held, double stretchApart, double squeezeApart, double distance) {
+    private record Neighbour(Held held, double distance) {
     }
 
     List<NearRecord> nearest() {
         return neighbours.stream()
                 .sorted(Comparator.comparingDouble(Neighbour::distance).thenComparingLong(each -> each.held().trial().id()))
                 .limit(SHOWN).map(each -> new NearRecord(each.held().trial(), alike(each.held().piece()))).toList();
-    }
-
-    /** How many records asked of every face what this piece asks, within a factor. */
-    int countNear() {
-        double near = Math.log(NEAR_FACTOR);
-        return (int) neighbours.stream().filter(each -> each.stretchApart() < near && each.squeezeApart() < near).count();
     }
 
     private Neighbour neighbour(Held held) {
@@ -57,7 +50,7 @@ final class Neighbours {
         double distance = Math.pow(stretch / STRAIN_SCALE, 2) + Math.pow(squeeze / STRAIN_SCALE, 2) / 4
                 + (piece.recipe().blank().species().equals(there.blank().species()) ? 0 : 1)
                 + (support(piece.recipe()).equals(support(there)) ? 0 : 1);
-        return new Neighbour(held, stretch, squeeze, distance);
+        return new Neighbour(held, distance);
     }
 
     private double apart(Possible other, FailureMode mode) {

@@ -198,10 +198,4 @@ public final class RiskModel {
     public List<Held> records(MethodKind kind) {
         return records.get(kind).stream().map(record -> Held.of(record, Double.NaN)).toList();
     }
-
-    /** The largest D any record of a method had in a mode; zero without records. */
-    public double hardestRecord(MethodKind kind, FailureMode mode) {
-        ModeRisk risk = fits.get(kind).get(mode).risk();
-        return records.get(kind).stream().mapToDouble(record -> Math.exp(risk.logRatio(record.typical()))).max().orElse(0);
-    }
 }

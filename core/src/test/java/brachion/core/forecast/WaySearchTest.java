@@ -4,16 +4,23 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import brachion.core.forecast.WaySearch.AtHand;
 import brachion.core.forecast.WaySearch.Found;
+import brachion.core.forecast.WaySearch.Order;
 import brachion.core.forecast.WaySearch.Support;
 import brachion.core.forecast.WaySearch.Wanted;
 import brachion.core.method.Bend;
 import brachion.core.method.MethodKind;
+import brachion.core.method.Recipe;
+import brachion.core.method.Recipes;
 import brachion.core.method.Seasoning;
+import brachion.core.method.SteamBox;
+import brachion.core.risk.Outcome;
 import brachion.core.risk.RiskModel;
 import brachion.core.risk.Term;
+import brachion.core.risk.Trial;
 import brachion.core.wood.SpeciesCatalogue;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 
 class WaySearchTest {
@@ -24,7 +31,7 @@ class WaySearchTest {
 
     @Test
     void finds_ways_that_the_forecast_agrees_with_and_says_why_the_others_fell_out() {
-        Wanted crook = new Wanted(new Bend(90, 190), 20, 20, 0.85);
+        Wanted crook = new Wanted(new Bend(90, 190), 20, 20, 0.85, Order.QUICKEST);
         List<Integer> done = new ArrayList<>();
         Found found = new WaySearch(TABLES).find(crook, EVERYTHING, (at, of) -> done.add(at));
         assertThat(found.looked()).isGreaterThan(3000);
@@ -45,17 +52,46 @@ class WaySearchTest {
         AtHand ashNoStrap = new AtHand(List.of(SpeciesCatalogue.published().require("white-ash")),
                 List.of(Seasoning.AIR_DRIED), List.of(6.0, 10.0), List.of(Support.NONE), false,
                 List.of(MethodKind.STEAM_BOX), List.of());
-        Found found = new WaySearch(TABLES).find(new Wanted(new Bend(250, 180), 10, 25, 0.8), ashNoStrap, (at, of) -> { });
+        Found found = new WaySearch(TABLES).find(new Wanted(new Bend(250, 180), 10, 25, 0.8, Order.QUICKEST), ashNoStrap, (at, of) -> { });
         assertThat(found.looked()).isEqualTo(10);
         assertThat(found.ways()).hasSize(2).allSatisfy(way ->
                 assertThat(way.recipe().blank().species().id()).isEqualTo("white-ash"));
     }
 
     @Test
+    void the_surest_and_the_most_tried_come_first_when_asked_for() {
+        RiskModel risk = RiskModel.fit(List.of(held(1, 60, 0), held(2, 60, 0), held(3, 120, 0), held(4, 120, 48)));
+        AtHand oak = new AtHand(List.of(SpeciesCatalogue.published().require("white-oak")), List.of(Seasoning.KILN_DRIED),
+                List.of(), List.of(Support.NONE, Support.STEEL), true, List.of(MethodKind.STEAM_BOX), List.of());
+        Found surest = new WaySearch(risk).find(wish(Order.SUREST), oak, (at, of) -> { });
+        Found tried = new WaySearch(risk).find(wish(Order.MOST_TRIED), oak, (at, of) -> { });
+        Found quickest = new WaySearch(risk).find(wish(Order.QUICKEST), oak, (at, of) -> { });
+        assertThat(surest.reached()).isEqualTo(tried.reached()).isEqualTo(quickest.reached()).isGreaterThan(2);
+        assertThat(surest.ways().get(0).unbroken().probability()).isGreaterThan(quickest.ways().get(0).unbroken().probability());
+        assertThat(tried.ways().get(0).trialsNear()).isGreaterThan(quickest.ways().get(0).trialsNear());
+        assertThat(tried.ways()).isSortedAccordingTo((a, b) -> Integer.compare(b.trialsNear(), a.trialsNear()));
+        assertThat(tried.ways()).allSatisfy(way -> {
+            Evidence evidence = new Forecaster(risk).forecast(way.recipe()).evidence();
+            assertThat(way.trialsNear()).as("as the forecast counts").isEqualTo(evidence.trialsNear());
+            assertThat(way.beyondRecords()).isEqualTo(evidence.beyondRecords());
+        });
+    }
+
+    private static Wanted wish(Order order) {
+        return new Wanted(new Bend(250, 180), 10, 25, 0.5, order);
+    }
+
+    private static Trial held(long id, double steamMinutes, double soakHours) {
+        Recipe recipe = Recipes.ash().species("white-oak").moisture(8).thickness(10).radius(250).steamed();
+        SteamBox steam = ((SteamBox) recipe.method()).withSteamMinutes(steamMinutes).withSoakHours(soakHours);
+        return new Trial(id, recipe.withMethod(steam), Outcome.clean(), OptionalDouble.empty());
+    }
+
+    @Test
     void an_impossible_bend_has_no_way_but_a_nearest_one() {
         AtHand cedar = new AtHand(List.of(SpeciesCatalogue.published().require("western-redcedar")),
                 List.of(Seasoning.KILN_DRIED), List.of(), List.of(Support.NONE), false, List.of(MethodKind.STEAM_BOX), List.of());
-        Found found = new WaySearch(TABLES).find(new Wanted(new Bend(50, 180), 25, 25, 0.9), cedar, (at, of) -> { });
+        Found found = new WaySearch(TABLES).find(new Wanted(new Bend(50, 180), 25, 25, 0.9, Order.QUICKEST), cedar, (at, of) -> { });
         assertThat(found.ways()).isEmpty();
         assertThat(found.nearest()).isPresent();
         assertThat(found.fellOut()).extracting(WaySearch.FellOut::because).containsExactly(Term.CURVE);

@@ -8,6 +8,7 @@ import brachion.core.risk.RiskModel;
 import brachion.core.risk.SetAside;
 import java.util.Arrays;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicReference;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -16,6 +17,7 @@ import org.springframework.web.bind.annotation.RestController;
 class EvidenceController {
 
     private final FittedRisk fitted;
+    private final AtomicReference<Said> latest = new AtomicReference<>();
 
     EvidenceController(FittedRisk fitted) {
         this.fitted = fitted;
@@ -41,9 +43,19 @@ class EvidenceController {
     record MethodEvidence(MethodKind method, Calibration calibration, List<Belief> beliefs) {
     }
 
+    /** What the fit of a revision of the records was found to say. */
+    private record Said(long revision, EvidenceAnswer answer) {
+    }
+
+    /** Worked out once for each fit: every record is forecast without itself, which takes its time with many. */
     @GetMapping("/api/evidence")
     EvidenceAnswer evidence() {
-        RiskModel risk = fitted.current().risk();
+        FittedRisk.Fit fit = fitted.current();
+        return latest.updateAndGet(said -> said != null
+                && said.revision() == fit.revision() ? said : new Said(fit.revision(), of(fit.risk()))).answer();
+    }
+
+    private static EvidenceAnswer of(RiskModel risk) {
         return new EvidenceAnswer(risk.trials(), RuleEvidence.of(risk), Arrays.stream(MethodKind.values())
                 .map(kind -> new MethodEvidence(kind, Calibration.of(risk, kind), risk.beliefs(kind))).toList(),
                 risk.springback().relaxationH(), risk.springback().measured(), risk.setAside());

@@ -11,6 +11,7 @@ import brachion.core.forecast.SpringbackForecast;
 import brachion.core.method.Demand;
 import brachion.core.method.Doubt;
 import brachion.core.method.Recipe;
+import brachion.core.quantity.LengthUnit;
 import brachion.core.risk.Severity;
 import java.util.List;
 
@@ -81,14 +82,18 @@ record ForecastAnswer(Odds unbroken, Odds clean, Odds unbrokenByTables, List<Mod
      * @param outerSoftness   softness of the outer quarter, 0 hard to 1 soft
      * @param innerSoftness   softness of the inner half
      * @param moisturePercent moisture taken for the drawing [%]
-     * @param momentNm        moment that holds the piece on the form [N·m]
+     * @param leverMm         length of a lever [mm]
+     * @param pullN           pull at its end that holds the piece on the form [N]
      * @param strapStressMpa  tension in the strap [MPa]
      * @param radiiEstimated  whether the limits rest on estimated radii of the species
      */
     record SectionView(double thicknessMm, double innerRadiusMm, double neutralAxis, double outerStrain,
                        double innerStrain, double tensionLimit, double compressionLimit, double outerSoftness,
-                       double innerSoftness, double moisturePercent, double momentNm, double strapStressMpa,
+                       double innerSoftness, double moisturePercent, double leverMm, double pullN, double strapStressMpa,
                        boolean radiiEstimated) {
+
+        /** Two feet; common practice. */
+        private static final double LEVER_MM = 24 * LengthUnit.INCH.millimetres();
 
         static SectionView of(Demand demand) {
             BendSection section = demand.section();
@@ -96,7 +101,7 @@ record ForecastAnswer(Odds unbroken, Odds clean, Odds unbrokenByTables, List<Mod
                     demand.state().outerStrain(), demand.state().innerStrain(), demand.limits().tension(),
                     demand.limits().compression(), section.condition().outerQuarterSoftness(),
                     section.condition().innerHalfSoftness(), section.condition().moisturePercent(0),
-                    demand.state().momentNm(), demand.state().strapStressMpa(),
+                    LEVER_MM, demand.state().pullNewtons(LEVER_MM), demand.state().strapStressMpa(),
                     section.species().radii().estimated());
         }
     }

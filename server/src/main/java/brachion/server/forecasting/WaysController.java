@@ -3,6 +3,7 @@ package brachion.server.forecasting;
 import brachion.core.forecast.Odds;
 import brachion.core.forecast.WaySearch.AtHand;
 import brachion.core.forecast.WaySearch.Found;
+import brachion.core.forecast.WaySearch.Order;
 import brachion.core.forecast.WaySearch.Support;
 import brachion.core.forecast.WaySearch.Wanted;
 import brachion.core.forecast.WaySearch.Way;
@@ -67,6 +68,7 @@ class WaysController {
      * @param soak          whether there is a trough to soak in
      * @param methods       ways to bend
      * @param pliesMm       thicknesses plies may have [mm]
+     * @param order         which of the ways come first
      */
     record WaysRequest(
             @NotNull(message = "Inner radius is needed.") @Within(PhysicalBound.INNER_RADIUS_MM) Double innerRadiusMm,
@@ -82,10 +84,11 @@ class WaysController {
             @NotNull Boolean soak,
             @NotEmpty(message = "Choose at least one way to bend.") List<@NotNull MethodKind> methods,
             @NotNull @Size(max = 8, message = "Up to eight thicknesses of plies can be looked at.")
-            List<@NotNull @Within(PhysicalBound.THICKNESS_MM) Double> pliesMm) {
+            List<@NotNull @Within(PhysicalBound.THICKNESS_MM) Double> pliesMm,
+            @NotNull(message = "Say which ways come first.") Order order) {
 
         Wanted wanted() {
-            return new Wanted(new Bend(innerRadiusMm, angleDegrees), thicknessMm, widthMm, unbroken);
+            return new Wanted(new Bend(innerRadiusMm, angleDegrees), thicknessMm, widthMm, unbroken, order);
         }
 
         AtHand atHand() {
@@ -109,7 +112,7 @@ class WaysController {
     }
 
     /**
-     * @param ways    ways that are good enough, the quickest first
+     * @param ways    ways that are good enough, the best by the order asked for first
      * @param reached how many combinations are good enough in all
      * @param looked  how many were looked at
      * @param fellOut why the others fell out
@@ -127,14 +130,17 @@ class WaysController {
     }
 
     /**
-     * @param recipe   stock and settings
-     * @param unbroken odds that a piece does not break
-     * @param hours    hours until it comes off the form or out of the clamps
+     * @param recipe        stock and settings
+     * @param unbroken      odds that a piece does not break
+     * @param hours         hours until it comes off the form or out of the clamps
+     * @param trialsNear    how many records asked about as much
+     * @param beyondRecords whether it asks more than any record did
      */
-    record WayView(RecipeFields recipe, Odds unbroken, double hours) {
+    record WayView(RecipeFields recipe, Odds unbroken, double hours, int trialsNear, boolean beyondRecords) {
 
         static WayView of(Way way) {
-            return new WayView(RecipeFields.of(way.recipe()), way.unbroken(), way.hours());
+            return new WayView(RecipeFields.of(way.recipe()), way.unbroken(), way.hours(), way.trialsNear(),
+                    way.beyondRecords());
         }
     }
 

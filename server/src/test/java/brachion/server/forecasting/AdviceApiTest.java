@@ -22,7 +22,7 @@ class AdviceApiTest {
     private static final String WAYS = """
             {"innerRadiusMm": %s, "angleDegrees": 180, "thicknessMm": 12, "widthMm": 25, "unbroken": 0.8,
              "speciesIds": ["white-ash", "white-oak"], "seasonings": ["AIR_DRIED", "KILN_DRIED"], "thicknessesMm": [],
-             "supports": ["NONE", "STEEL"], "soak": true, "methods": ["STEAM_BOX", "COLD_LAMINATION"], "pliesMm": [1.6, 3]}""";
+             "supports": ["NONE", "STEEL"], "soak": true, "methods": ["STEAM_BOX", "COLD_LAMINATION"], "pliesMm": [1.6, 3], "order": "QUICKEST"}""";
 
     @Autowired
     private MockMvcTester mvc;

@@ -1,0 +1,89 @@
+import { screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { beforeEach, expect, it, vi } from 'vitest';
+import type { Search } from '../api/advice';
+import type { FoundView, WaysRequest } from '../api/schema';
+import { show, STEAMED } from '../testing';
+import { WaysView } from './WaysView';
+
+let search: Search | undefined;
+const asked = vi.fn<(wish: WaysRequest | undefined) => void>();
+vi.mock('../api/advice', () => ({
+  useWays: (wish: WaysRequest | undefined) => {
+    asked(wish);
+    return wish && search;
+  },
+}));
+vi.mock('../api/queries', () => ({ useSpecies: () => ({ data: [{ id: 'white-ash', commonName: 'White ash' }] }) }));
+vi.mock('../units/reading', async (original) => ({
+  ...(await original<typeof import('../units/reading')>()),
+  useReadings: (typed: { text: string }[]) =>
+    typed.map(({ text }) => (text === 'wide' ? { error: '“wide” is not a length.' } : { value: parseFloat(text) })),
+}));
+
+const FOUND: FoundView = {
+  ways: [
+    { recipe: STEAMED, unbroken: { probability: 0.93, low: 0.85, high: 0.97 }, hours: 25, trialsNear: 12, beyondRecords: false },
+    { recipe: STEAMED, unbroken: { probability: 0.91, low: 0.6, high: 0.99 }, hours: 25.5, trialsNear: 0, beyondRecords: true },
+  ],
+  reached: 31, looked: 240,
+  fellOut: [{ because: 'DRY_WOOD', count: 209, best: STEAMED, unbroken: 0.6 }],
+  nearest: [],
+};
+
+beforeEach(() => {
+  localStorage.clear();
+  asked.mockClear();
+  search = { done: 240, of: 240, found: FOUND };
+});
+
+it('looks only when told to, with every length typed', async () => {
+  show(<WaysView />);
+  expect(asked).toHaveBeenLastCalledWith(undefined);
+  await userEvent.type(screen.getByLabelText('Solid stock may be'), '5; 6');
+  await userEvent.click(screen.getByText('Look for ways'));
+  const wish = asked.mock.lastCall?.[0];
+  expect(wish).toMatchObject({ innerRadiusMm: 4, angleDegrees: 190, thicknessesMm: [5, 6], pliesMm: [1, 1, 3], order: 'QUICKEST' });
+});
+
+it('says of each way its odds, its time and what the records know of it', async () => {
+  show(<WaysView />);
+  await userEvent.click(screen.getByText('Look for ways'));
+  const [first, second] = within(screen.getByRole('list', { name: 'Ways' })).getAllByRole('listitem');
+  expect(first?.textContent).toContain('12 of your trials asked about as much');
+  expect(first?.textContent).toContain('off the form after 25 h');
+  expect(second?.textContent).toContain('Beyond your records');
+  expect(screen.getByText(/209 because the wood is too dry/)).toBeDefined();
+});
+
+it('looks again at once when another order is wanted, for the bend that was asked', async () => {
+  show(<WaysView />);
+  await userEvent.click(screen.getByText('Look for ways'));
+  await userEvent.clear(screen.getByLabelText('Inner radius'));
+  await userEvent.type(screen.getByLabelText('Inner radius'), '9');
+  await userEvent.click(screen.getByText('most tried'));
+  expect(asked.mock.lastCall?.[0]).toMatchObject({ innerRadiusMm: 4, order: 'MOST_TRIED' });
+});
+
+it('does not look with a length that cannot be read, and says which', async () => {
+  show(<WaysView />);
+  await userEvent.clear(screen.getByLabelText('Inner radius'));
+  await userEvent.type(screen.getByLabelText('Inner radius'), 'wide');
+  expect(screen.getByRole('alert').textContent).toContain('“wide” is not a length.');
+  expect(screen.getByText<HTMLButtonElement>('Look for ways').disabled).toBe(true);
+});
+
+it('shows how far the search is, and what comes nearest when nothing will do', async () => {
+  search = { done: 60, of: 240 };
+  const shown = show(<WaysView />);
+  await userEvent.click(screen.getByText('Look for ways'));
+  expect(screen.getByText('60 of 240 combinations looked at')).toBeDefined();
+  expect(screen.getByRole('progressbar').getAttribute('aria-valuenow')).toBe('25');
+  shown.unmount();
+  search = { done: 240, of: 240, found: { ...FOUND, ways: [], reached: 0, nearest: FOUND.ways.slice(1) } };
+  show(<WaysView />);
+  await userEvent.click(screen.getByText('Look for ways'));
+  expect(screen.getByText('None of 240 combinations is good enough')).toBeDefined();
+  expect(within(screen.getByRole('list', { name: 'Ways' })).getAllByRole('listitem')).toHaveLength(1);
+  expect(screen.queryByText('Which first')).toBeNull();
+});
