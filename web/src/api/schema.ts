@@ -744,6 +744,8 @@ export interface components {
             hours: number;
             /** Format: int32 */
             trialsNear: number;
+            /** Format: int32 */
+            ofThisWood: number;
             beyondRecords: boolean;
         };
         AppraisalRequest: {

@@ -25,10 +25,10 @@ export function fellOutInWords({ because, count, best, unbroken }: FellOutView, 
 }
 
 /** How far the records go towards a way. */
-export function triedInWords({ trialsNear, beyondRecords }: Pick<WayView, 'trialsNear' | 'beyondRecords'>): string {
+export function triedInWords({ trialsNear, ofThisWood, beyondRecords }: Pick<WayView, 'trialsNear' | 'ofThisWood' | 'beyondRecords'>): string {
   if (beyondRecords) return 'Beyond your records: none was asked this much';
   if (trialsNear === 0) return 'None of your trials asked about as much';
-  return `${trialsNear} of your trials asked about as much`;
+  return `${trialsNear} of your trials asked about as much, ${ofThisWood === 0 ? 'none' : ofThisWood} of this wood`;
 }
 
 /** When the piece is off the form. */

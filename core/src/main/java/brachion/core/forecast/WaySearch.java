@@ -21,6 +21,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.ToIntBiFunction;
 
 /**
  * Finds ways to a bend: every combination of stock and settings that is at hand is forecast, those good enough are
@@ -93,7 +94,7 @@ public final class WaySearch {
         QUICKEST,
         /** Those likeliest to hold. */
         SUREST,
-        /** Those most records asked about as much as. */
+        /** Those that ask about as much as most records do, of this wood before others. */
         MOST_TRIED
     }
 
@@ -104,9 +105,10 @@ public final class WaySearch {
      * @param unbroken      odds that a piece does not break
      * @param hours         hours until it comes off the form or out of the clamps
      * @param trialsNear    how many records asked about as much ({@link Evidence#trialsNear()})
+     * @param ofThisWood    how many of those are of the same wood
      * @param beyondRecords whether it asks more than any record did ({@link Evidence#beyondRecords()})
      */
-    public record Way(Recipe recipe, Odds unbroken, double hours, int trialsNear, boolean beyondRecords) {
+    public record Way(Recipe recipe, Odds unbroken, double hours, int trialsNear, int ofThisWood, boolean beyondRecords) {
     }
 
     /**
@@ -173,14 +175,15 @@ public final class WaySearch {
         return switch (order) {
             case QUICKEST -> quickest.thenComparing(surest);
             case SUREST -> surest.thenComparing(quickest);
-            case MOST_TRIED -> mostTried().thenComparing(quickest).thenComparing(surest);
+            case MOST_TRIED -> most(Precedents::nearInThisWood).thenComparing(most(Precedents::near))
+                    .thenComparing(quickest).thenComparing(surest);
         };
     }
 
-    private Comparator<Judged> mostTried() {
-        Map<Recipe, Integer> near = new HashMap<>();
-        return Comparator.comparingInt((Judged each) ->
-                near.computeIfAbsent(each.recipe(), recipe -> precedents(recipe).near(Possible.known(recipe)))).reversed();
+    private Comparator<Judged> most(ToIntBiFunction<Precedents, Possible> count) {
+        Map<Recipe, Integer> counted = new HashMap<>();
+        return Comparator.comparingInt((Judged each) -> counted.computeIfAbsent(each.recipe(),
+                recipe -> count.applyAsInt(precedents(recipe), Possible.known(recipe)))).reversed();
     }
 
     private Precedents precedents(Recipe recipe) {
@@ -191,7 +194,7 @@ public final class WaySearch {
         Recipe recipe = judged.recipe();
         Possible piece = Possible.known(recipe);
         return new Way(recipe, forecaster.unbroken(recipe), judged.hours(), precedents(recipe).near(piece),
-                precedents(recipe).beyond(limiting(piece), piece));
+                precedents(recipe).nearInThisWood(piece), precedents(recipe).beyond(limiting(piece), piece));
     }
 
     private Judged judge(Recipe recipe, double wanted) {

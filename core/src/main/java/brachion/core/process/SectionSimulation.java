@@ -29,15 +29,13 @@ final class SectionSimulation {
     private final double gravity;
     private final double diffusionFactor;
     private final double stepTolerance;
-    private final int layers;
-    private final int columns;
+    private final Sweep throughThickness;
+    private final Sweep acrossWidth;
     private final double[] conductivity;
     private final double[] capacity;
     private final double[] diffusion;
     /** Moisture is its own storage: one for each cell. */
     private final double[] whole;
-    private final double[] upper;
-    private final double[] right;
     private double[] temperature;
     private double[] moisture;
 
@@ -63,15 +61,13 @@ final class SectionSimulation {
         this.gravity = gravity;
         this.diffusionFactor = diffusionFactor;
         this.stepTolerance = stepTolerance;
-        this.layers = grid.layers();
-        this.columns = grid.columns();
+        this.throughThickness = Sweep.throughThickness(grid);
+        this.acrossWidth = Sweep.acrossWidth(grid);
         this.conductivity = new double[grid.cells()];
         this.capacity = new double[grid.cells()];
         this.diffusion = new double[grid.cells()];
         this.whole = new double[grid.cells()];
         Arrays.fill(whole, 1);
-        this.upper = new double[grid.cells()];
-        this.right = new double[grid.cells()];
         this.temperature = start.temperatures();
         this.moisture = start.moistures();
     }
@@ -135,96 +131,16 @@ final class SectionSimulation {
 
     /** One implicit step of both fields, in place. */
     private void advance(double[] t, double[] m, Surroundings around, double step) {
-        sweep(t, conductivity, capacity, around, HEAT, step);
-        sweep(m, diffusion, whole, around, WATER, step);
+        sweep(t, conductivity, capacity, around, Exchange.HEAT, step);
+        sweep(m, diffusion, whole, around, Exchange.WATER, step);
     }
-
-    /** What a face exchanges: heat or water. */
-    private interface Exchange {
-
-        /** Transfer coefficient of a face beside a cell of a given value. */
-        double film(Surface face, double value);
-
-        /** The value the face tends to. */
-        double medium(Surface face);
-    }
-
-    private static final Exchange HEAT = new Exchange() {
-        @Override
-        public double film(Surface face, double value) {
-            return face.heatTransfer();
-        }
-
-        @Override
-        public double medium(Surface face) {
-            return face.mediumC();
-        }
-    };
-
-    private static final Exchange WATER = new Exchange() {
-        @Override
-        public double film(Surface face, double value) {
-            return face.massTransferAt(value);
-        }
-
-        @Override
-        public double medium(Surface face) {
-            return face.towardsPercent();
-        }
-    };
 
     /** Through the thickness column by column, then across the width layer by layer; the middle is a closed face. */
     private void sweep(double[] values, double[] transport, double[] storage, Surroundings around, Exchange exchange,
                        double step) {
-        Line line = new Line(values, transport, storage, exchange, step);
-        for (int column = 0; column < columns; column++) {
-            solve(line, column, columns, grid.thicknessM(), around.inner(), around.outer());
+        throughThickness.step(values, transport, storage, exchange, around.inner(), around.outer(), step);
+        if (grid.columns() > 1) {
+            acrossWidth.step(values, transport, storage, exchange, Surface.CLOSED, around.sides(), step);
         }
-        if (columns > 1) {
-            for (int layer = 0; layer < layers; layer++) {
-                solve(line, layer * columns, 1, grid.widthM(), Surface.CLOSED, around.sides());
-            }
-        }
-    }
-
-    /** What is swept: the values, how they move, what holds them, and how they pass a face in a step. */
-    private record Line(double[] values, double[] transport, double[] storage, Exchange exchange, double step) {
-    }
-
-    /** Solves one line of cells implicitly (Thomas algorithm). */
-    private void solve(Line line, int start, int stride, double[] size, Surface near, Surface far) {
-        double[] values = line.values();
-        double[] transport = line.transport();
-        Exchange exchange = line.exchange();
-        int last = size.length - 1;
-        double below = faceConductance(exchange.film(near, values[start]), size[0], transport[start]);
-        double carried = below * exchange.medium(near);
-        double eased = 0;
-        for (int i = 0; i <= last; i++) {
-            int cell = start + i * stride;
-            double above = i == last
-                    ? faceConductance(exchange.film(far, values[cell]), size[i], transport[cell])
-                    : (transport[cell] + transport[cell + stride]) / (size[i] + size[i + 1]);
-            double held = line.storage()[cell] / line.step() * size[i];
-            double diagonal = held + below + above - eased;
-            double known = held * values[cell] + carried + (i == last ? above * exchange.medium(far) : 0);
-            upper[cell] = above / diagonal;
-            right[cell] = known / diagonal;
-            carried = above * right[cell];
-            eased = above * upper[cell];
-            below = above;
-        }
-        double next = right[start + last * stride];
-        values[start + last * stride] = next;
-        for (int i = last - 1; i >= 0; i--) {
-            int cell = start + i * stride;
-            next = right[cell] + upper[cell] * next;
-            values[cell] = next;
-        }
-    }
-
-    /** Film and half a cell in series; a closed face has none. */
-    private static double faceConductance(double film, double size, double property) {
-        return film == 0 ? 0 : 1 / (1 / film + size / (2 * property));
     }
 }

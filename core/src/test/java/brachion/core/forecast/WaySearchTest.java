@@ -19,6 +19,7 @@ import brachion.core.risk.Term;
 import brachion.core.risk.Trial;
 import brachion.core.wood.SpeciesCatalogue;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
@@ -70,11 +71,22 @@ class WaySearchTest {
         assertThat(surest.ways().get(0).unbroken().probability()).isGreaterThan(quickest.ways().get(0).unbroken().probability());
         assertThat(tried.ways().get(0).trialsNear()).isGreaterThan(quickest.ways().get(0).trialsNear());
         assertThat(tried.ways()).isSortedAccordingTo((a, b) -> Integer.compare(b.trialsNear(), a.trialsNear()));
+        assertThat(tried.ways()).allSatisfy(way -> assertThat(way.ofThisWood()).isEqualTo(way.trialsNear()));
         assertThat(tried.ways()).allSatisfy(way -> {
             Evidence evidence = new Forecaster(risk).forecast(way.recipe()).evidence();
             assertThat(way.trialsNear()).as("as the forecast counts").isEqualTo(evidence.trialsNear());
             assertThat(way.beyondRecords()).isEqualTo(evidence.beyondRecords());
         });
+    }
+
+    @Test
+    void woods_the_shop_has_bent_are_more_tried_than_others_that_ask_as_much() {
+        RiskModel risk = RiskModel.fit(List.of(held(1, 60, 0), held(2, 60, 0), held(3, 120, 0), held(4, 120, 48)));
+        Found tried = new WaySearch(risk).find(wish(Order.MOST_TRIED), EVERYTHING, (at, of) -> { });
+        assertThat(tried.ways().get(0).recipe().blank().species().id()).isEqualTo("white-oak");
+        assertThat(tried.ways()).extracting(WaySearch.Way::ofThisWood).isSortedAccordingTo(Comparator.reverseOrder());
+        assertThat(tried.ways()).filteredOn(way -> !way.recipe().blank().species().id().equals("white-oak"))
+                .isNotEmpty().extracting(WaySearch.Way::ofThisWood).containsOnly(0);
     }
 
     private static Wanted wish(Order order) {

@@ -134,13 +134,14 @@ class WaysController {
      * @param unbroken      odds that a piece does not break
      * @param hours         hours until it comes off the form or out of the clamps
      * @param trialsNear    how many records asked about as much
+     * @param ofThisWood    how many of those are of the same wood
      * @param beyondRecords whether it asks more than any record did
      */
-    record WayView(RecipeFields recipe, Odds unbroken, double hours, int trialsNear, boolean beyondRecords) {
+    record WayView(RecipeFields recipe, Odds unbroken, double hours, int trialsNear, int ofThisWood, boolean beyondRecords) {
 
         static WayView of(Way way) {
             return new WayView(RecipeFields.of(way.recipe()), way.unbroken(), way.hours(), way.trialsNear(),
-                    way.beyondRecords());
+                    way.ofThisWood(), way.beyondRecords());
         }
     }
 
