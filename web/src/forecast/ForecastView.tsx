@@ -1,7 +1,8 @@
-import { Box, Button, Paper, Typography, useMediaQuery } from '@mui/material';
+import { Box, Button, Paper, Typography } from '@mui/material';
 import { useNavigate } from 'react-router';
 import { useProcess, type Afterwards } from '../api/queries';
 import { LeversPanel } from '../advice/LeversPanel';
+import { useOnPhone } from '../app/phone';
 import { useStored, writeStored } from '../app/storage';
 import { useUnits } from '../app/units';
 import { BendDrawing } from '../bend/BendDrawing';
@@ -27,7 +28,7 @@ export function ForecastView() {
   const navigate = useNavigate();
   const answer = forecast.data;
   const laminated = form.method === 'COLD_LAMINATION';
-  const onPhone = useMediaQuery('(max-width:600px)');
+  const onPhone = useOnPhone();
   const changeStage = ({ kind, seconds }: StageChange) => {
     if (kind === 'SOAK') setForm({ ...form, soakHours: String(seconds / 3600) });
     if (kind === 'STEAM_BOX') setForm({ ...form, steamMinutes: String(seconds / 60) });

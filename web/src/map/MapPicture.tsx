@@ -2,11 +2,13 @@ import { Box } from '@mui/material';
 import { useMemo, type KeyboardEvent, type PointerEvent } from 'react';
 import type { MapAnswer, PieceOnMap } from '../api/schema';
 import { usePalette } from '../app/palette';
+import { useOnPhone } from '../app/phone';
 import { useUnits, type UnitSystem } from '../app/units';
 import { oddsInWords } from '../odds/words';
+import { SEVERITY } from '../trials/words';
 import { printLength } from '../units/printing';
 import { PieceMark } from './PieceMark';
-import { cellAt, contourPaths, PICTURE, placeOf, valueAt } from './geometry';
+import { cellAt, contourPaths, FRAME, FRAME_ON_PHONE, placeOf, valueAt, type Frame } from './geometry';
 
 /** Shades from where it breaks to where it holds: even in lightness, so that it reads without colour as well. */
 const SHADES: [number, string][] = [[0, '#6d3a28'], [0.2, '#96583a'], [0.4, '#bb8457'], [0.6, '#d8b182'], [0.8, '#ebd8b4'], [0.9, '#f6ecd3'], [0.95, '#fdf8ea']];
@@ -26,11 +28,12 @@ interface MapPictureProps {
 export function MapPicture({ map, thicknessMm, radiusMm, support, onMove }: MapPictureProps) {
   const colours = usePalette();
   const [system] = useUnits();
-  const shades = useMemo(() => contourPaths(map, map.unbroken, SHADES.slice(1).map(([from]) => from)), [map]);
-  const lines = useMemo(() => contourPaths(map, map.unbroken, LINES), [map]);
-  const surely = useMemo(() => contourPaths(map, map.low, [0.8])[0]?.path, [map]);
-  const here = placeOf(map, thicknessMm, radiusMm);
-  const { left, top, width, height, bottom } = PICTURE;
+  const frame = useOnPhone() ? FRAME_ON_PHONE : FRAME;
+  const shades = useMemo(() => contourPaths(frame, map, map.unbroken, SHADES.slice(1).map(([from]) => from)), [frame, map]);
+  const lines = useMemo(() => contourPaths(frame, map, map.unbroken, LINES), [frame, map]);
+  const surely = useMemo(() => contourPaths(frame, map, map.low, [0.8])[0]?.path, [frame, map]);
+  const here = placeOf(frame, map, thicknessMm, radiusMm);
+  const { left, top, width, height, bottom } = frame;
   const press = (event: KeyboardEvent) => {
     const by = { ArrowRight: [STEP, 1], ArrowLeft: [1 / STEP, 1], ArrowUp: [1, STEP], ArrowDown: [1, 1 / STEP] }[event.key];
     if (!by) return;
@@ -40,7 +43,7 @@ export function MapPicture({ map, thicknessMm, radiusMm, support, onMove }: MapP
   const click = (event: PointerEvent<SVGSVGElement>) => {
     const box = event.currentTarget.getBoundingClientRect();
     const scale = (left + width + 10) / box.width;
-    const at = valueAt(map, (event.clientX - box.left) * scale, (event.clientY - box.top) * scale);
+    const at = valueAt(frame, map, (event.clientX - box.left) * scale, (event.clientY - box.top) * scale);
     onMove(at.thicknessMm, at.radiusMm);
   };
   const text = { fontSize: 13, fill: colours.text.secondary };
@@ -56,12 +59,15 @@ export function MapPicture({ map, thicknessMm, radiusMm, support, onMove }: MapP
       {lines.map(({ threshold, path }) => (
         <path key={threshold} id={`odds-${threshold * 100}`} d={path} fill="none" stroke="#1d2f33" strokeWidth={threshold === 0.9 ? 2 : 1} />
       ))}
-      {lines.map(({ threshold }) => <LineLabel key={threshold} map={map} threshold={threshold} />)}
+      {lines.map(({ threshold }) => <LineLabel key={threshold} frame={frame} map={map} threshold={threshold} />)}
       <rect x={left} y={top} width={width} height={height} fill="none" stroke={colours.text.secondary} />
       {map.pieces.map((piece) => {
-        const at = placeOf(map, piece.thicknessMm, piece.innerRadiusMm);
+        const at = placeOf(frame, map, piece.thicknessMm, piece.innerRadiusMm);
         const inside = at.x > left && at.x < left + width && at.y > top && at.y < top + height;
-        return inside ? <PieceMark key={piece.trialId} x={at.x} y={at.y} severity={piece.severity} faint={piece.support !== support} /> : null;
+        return inside ? (
+          <PieceMark key={piece.trialId} x={at.x} y={at.y} severity={piece.severity} faint={piece.support !== support}
+            title={`${printLength(piece.thicknessMm, system)} at radius ${printLength(piece.innerRadiusMm, system)}: ${SEVERITY[piece.severity]}`} />
+        ) : null;
       })}
       <g stroke="#0c4a54" strokeWidth={1.6}>
         <line x1={left} x2={left + width} y1={here.y} y2={here.y} />
@@ -69,10 +75,10 @@ export function MapPicture({ map, thicknessMm, radiusMm, support, onMove }: MapP
         <circle cx={here.x} cy={here.y} r={9} fill="#fdf8ea" fillOpacity={0.6} strokeWidth={3} />
       </g>
       {ticks(map.thicknessMm, system).map((mm) => (
-        <text key={mm} x={placeOf(map, mm, map.innerRadiusMm[0] ?? 1).x} y={top + height + 18} textAnchor="middle" {...text}>{printLength(mm, system)}</text>
+        <text key={mm} x={placeOf(frame, map, mm, map.innerRadiusMm[0] ?? 1).x} y={top + height + 18} textAnchor="middle" {...text}>{printLength(mm, system)}</text>
       ))}
       {ticks(map.innerRadiusMm, system).map((mm) => (
-        <text key={mm} x={left - 7} y={placeOf(map, map.thicknessMm[0] ?? 1, mm).y + 4} textAnchor="end" {...text}>{printLength(mm, system)}</text>
+        <text key={mm} x={left - 7} y={placeOf(frame, map, map.thicknessMm[0] ?? 1, mm).y + 4} textAnchor="end" {...text}>{printLength(mm, system)}</text>
       ))}
       <text x={left + width} y={top + height + 40} textAnchor="end" {...text} fill={colours.text.primary}>thickness, thicker this way →</text>
       <text x={18} y={top + 4} transform={`rotate(-90 18 ${top + 4})`} textAnchor="end" {...text} fill={colours.text.primary}>inner radius, gentler this way →</text>
@@ -81,11 +87,11 @@ export function MapPicture({ map, thicknessMm, radiusMm, support, onMove }: MapP
 }
 
 /** The odds of a line, written where it crosses the right half of the map. */
-function LineLabel({ map, threshold }: { map: MapAnswer; threshold: number }) {
+function LineLabel({ frame, map, threshold }: { frame: Frame; map: MapAnswer; threshold: number }) {
   const column = Math.round(map.thicknessMm.length * 0.72);
   const row = map.unbroken.findIndex((cells) => (cells[column] ?? 0) >= threshold);
   if (row <= 0) return null;
-  const at = placeOf(map, map.thicknessMm[column] ?? 1, map.innerRadiusMm[row] ?? 1);
+  const at = placeOf(frame, map, map.thicknessMm[column] ?? 1, map.innerRadiusMm[row] ?? 1);
   return (
     <text x={at.x} y={at.y + 5} textAnchor="middle" fontSize={13} fontWeight={640} fill="#1d2f33" stroke="#f6ecd3" strokeWidth={4} paintOrder="stroke">
       {oddsInWords(threshold)}

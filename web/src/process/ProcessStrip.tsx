@@ -2,12 +2,13 @@ import { Box, ToggleButton, ToggleButtonGroup, Typography } from '@mui/material'
 import { useState, type PointerEvent } from 'react';
 import type { Afterwards } from '../api/queries';
 import type { ProcessAnswer, RecipeFields, StageView } from '../api/schema';
-import { usePalette } from '../app/palette';
+import { useOnPhone } from '../app/phone';
 import { useUnits } from '../app/units';
 import { printTemperature } from '../units/printing';
 import { CrossSection } from './CrossSection';
 import { SoakPlan } from './SoakPlan';
 import { StageHandle, type StageChange } from './StageHandle';
+import { StripMarks } from './StripMarks';
 import { StripPicture } from './StripPicture';
 import { stageSpans, valueAt } from './geometry';
 import { RAMPS, type Shown } from './ramps';
@@ -15,6 +16,7 @@ import { printTime } from './time';
 import { carryInWords, dryingInWords, SCHOOL, STAGE, steamingInWords } from './words';
 
 const WIDTH = 1000;
+const WIDTH_ON_PHONE = 400;
 const HEIGHT = 170;
 
 interface ProcessStripProps {
@@ -38,10 +40,12 @@ interface Moment {
 export function ProcessStrip({ answer, recipe, afterwards, onChange }: ProcessStripProps) {
   const [shown, setShown] = useState<Shown>('softness');
   const [moment, setMoment] = useState<Moment>();
-  const spans = stageSpans(answer.stages, WIDTH);
+  const onPhone = useOnPhone();
+  const width = onPhone ? WIDTH_ON_PHONE : WIDTH;
+  const spans = stageSpans(answer.stages, width);
   const point = (event: PointerEvent<SVGSVGElement>) => {
     const box = event.currentTarget.getBoundingClientRect();
-    const x = ((event.clientX - box.left) / box.width) * WIDTH;
+    const x = ((event.clientX - box.left) / box.width) * width;
     const index = spans.findIndex((span) => x >= span.from && x <= span.to);
     const span = spans[index];
     const stage = answer.stages[index];
@@ -62,15 +66,15 @@ export function ProcessStrip({ answer, recipe, afterwards, onChange }: ProcessSt
         </ToggleButtonGroup>
       </Box>
       <Box sx={{ position: 'relative' }}>
-        <Box component="svg" viewBox={`0 0 ${WIDTH} ${HEIGHT + 54}`} role="img" aria-label={describe(answer)}
+        <Box component="svg" viewBox={`0 0 ${width} ${HEIGHT + 54}`} role="img" aria-label={describe(answer)}
           onPointerMove={point} onPointerLeave={() => { setMoment(undefined); }}
           sx={{ width: '100%', display: 'block', fontFamily: 'fontFamily', touchAction: 'pan-y' }}>
           <StripPicture stages={answer.stages} spans={spans} shown={shown} height={HEIGHT} />
-          <StripMarks answer={answer} width={WIDTH} height={HEIGHT} moment={moment?.x} />
+          <StripMarks answer={answer} width={width} height={HEIGHT} fontSize={onPhone ? 11 : 15} moment={moment?.x} />
         </Box>
         {answer.stages.map((stage, index) => (
-          <StageHandle key={stage.kind} stage={stage} at={(spans[index]?.to ?? 0) / WIDTH}
-            room={((spans[index]?.to ?? 0) - (spans[index]?.from ?? 0)) / WIDTH}
+          <StageHandle key={stage.kind} stage={stage} at={(spans[index]?.to ?? 0) / width}
+            room={((spans[index]?.to ?? 0) - (spans[index]?.from ?? 0)) / width}
             height={HEIGHT / (HEIGHT + 54)} onChange={onChange} />
         ))}
       </Box>
@@ -132,59 +136,6 @@ function MomentLine({ moment: { stage, seconds } }: { moment: Moment }) {
       {printTemperature(hot[core] ?? 0, system)}; outer face {(wet[last] ?? 0).toFixed(1)} % wet, core{' '}
       {(wet[core] ?? 0).toFixed(1)} %; softness outside {(soft[last] ?? 0).toFixed(2)}, core {(soft[core] ?? 0).toFixed(2)}.
     </>
-  );
-}
-
-/** Names of the stages, the rules of thumb on the steaming time, when it is hot and soft, and the pointed moment. */
-function StripMarks({ answer, width, height, moment }: { answer: ProcessAnswer; width: number; height: number; moment: number | undefined }) {
-  const colours = usePalette();
-  const spans = stageSpans(answer.stages, width);
-  const text = { fontSize: 15, fill: colours.text.primary };
-  return (
-    <g>
-      {answer.stages.map((stage, index) => {
-        const span = spans[index] ?? { from: 0, to: 0 };
-        const within = (seconds: number | undefined) =>
-          seconds !== undefined && seconds > 0 && seconds < stage.seconds
-            ? span.from + (seconds / stage.seconds) * (span.to - span.from)
-            : undefined;
-        const marks =
-          stage.kind === 'STEAM_BOX'
-            ? [
-                ...answer.schools.map((s) => ({ x: within(s.minutes * 60), label: '', strong: false })),
-                { x: within(answer.times.hotAfterS), label: 'hot', strong: true },
-                { x: within(answer.times.softAfterS), label: 'soft', strong: true },
-              ]
-            : stage.kind === 'CARRY'
-              ? [{ x: within(answer.times.carryLimitS), label: 'too late', strong: true }]
-              : [];
-        return (
-          <g key={stage.kind}>
-            <line x1={span.to} x2={span.to} y1={0} y2={height + 22} stroke={colours.text.primary} strokeWidth={1.5} />
-            <text x={span.from + 6} y={height + 18} {...text} fontWeight={620}>{STAGE[stage.kind]}</text>
-            <text x={span.from + 6} y={height + 37} {...text} fill={colours.text.secondary}>{printTime(stage.seconds)}</text>
-            {marks.map((mark, i) =>
-              mark.x === undefined ? null : (
-                <g key={i}>
-                  <line x1={mark.x} x2={mark.x} y1={mark.strong ? 0 : height - 12} y2={height}
-                    stroke="#ffffff" strokeWidth={mark.strong ? 3 : 5} />
-                  <line x1={mark.x} x2={mark.x} y1={mark.strong ? 0 : height - 12} y2={height} stroke="#14242a"
-                    strokeWidth={mark.strong ? 1.5 : 2.5} strokeDasharray={mark.strong ? '6 4' : undefined} />
-                  {mark.label && (
-                    <text x={mark.x + 5} y={i % 2 === 0 ? 17 : 35} {...text} fill="#14242a" stroke="#ffffff" strokeWidth={4} paintOrder="stroke">
-                      {mark.label}
-                    </text>
-                  )}
-                </g>
-              ),
-            )}
-          </g>
-        );
-      })}
-      {moment !== undefined && (
-        <line x1={moment} x2={moment} y1={0} y2={height} stroke={colours.data.stretch} strokeWidth={2} pointerEvents="none" />
-      )}
-    </g>
   );
 }
 

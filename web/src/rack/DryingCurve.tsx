@@ -1,9 +1,11 @@
 import { Box } from '@mui/material';
 import type { DryingView } from '../api/schema';
 import { usePalette } from '../app/palette';
+import { useOnPhone } from '../app/phone';
 import { daysBetween, today } from '../units/days';
 
 const WIDTH = 520;
+const WIDTH_ON_PHONE = 350;
 const HEIGHT = 200;
 const LEFT = 40;
 const RIGHT = 12;
@@ -13,10 +15,11 @@ const BOTTOM = 168;
 /** Weigh-ins, the fitted curve with its range, and the lines at ten and eight per cent. */
 export function DryingCurve({ drying }: { drying: DryingView }) {
   const colours = usePalette();
+  const width = useOnPhone() ? WIDTH_ON_PHONE : WIDTH;
   const { curve, readings, piece } = drying;
   const lastDay = curve.at(-1)?.days ?? 1;
   const highest = Math.max(piece.startMoisturePercent, ...readings.map((r) => r.moisturePercent), 12) + 1;
-  const x = (days: number) => LEFT + (days / lastDay) * (WIDTH - LEFT - RIGHT);
+  const x = (days: number) => LEFT + (days / lastDay) * (width - LEFT - RIGHT);
   const y = (percent: number) => BOTTOM - ((percent - 4) / (highest - 4)) * (BOTTOM - TOP);
   const line = (points: [number, number][]) =>
     points.map(([days, percent], i) => `${i === 0 ? 'M' : 'L'}${x(days).toFixed(1)} ${y(percent).toFixed(1)}`).join('');
@@ -26,12 +29,12 @@ export function DryingCurve({ drying }: { drying: DryingView }) {
   const now = daysBetween(piece.startedOn, today());
   const text = { fontSize: 13, fill: colours.text.secondary };
   return (
-    <Box component="svg" viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={describe(drying)}
+    <Box component="svg" viewBox={`0 0 ${width} ${HEIGHT}`} role="img" aria-label={describe(drying)}
       sx={{ width: '100%', display: 'block', fontFamily: 'fontFamily' }}>
       <path d={band} fill={colours.data.squeeze} opacity={0.22} />
       {[10, 8].map((percent) => (
         <g key={percent}>
-          <line x1={LEFT} x2={WIDTH - RIGHT} y1={y(percent)} y2={y(percent)} stroke={colours.text.secondary} strokeDasharray="3 5" />
+          <line x1={LEFT} x2={width - RIGHT} y1={y(percent)} y2={y(percent)} stroke={colours.text.secondary} strokeDasharray="3 5" />
           <text x={LEFT - 6} y={y(percent) + 4} textAnchor="end" {...text}>{percent} %</text>
         </g>
       ))}
@@ -54,7 +57,7 @@ export function DryingCurve({ drying }: { drying: DryingView }) {
             stroke={colours.text.primary} strokeWidth={2} />
         ),
       )}
-      <line x1={LEFT} x2={WIDTH - RIGHT} y1={BOTTOM} y2={BOTTOM} stroke={colours.text.secondary} />
+      <line x1={LEFT} x2={width - RIGHT} y1={BOTTOM} y2={BOTTOM} stroke={colours.text.secondary} />
       {ticks(lastDay).map((day) => (
         <text key={day} x={x(day)} y={BOTTOM + 18} textAnchor="middle" {...text}>
           {day === 0 ? 'start' : `${day} d`}

@@ -40,7 +40,7 @@ describe('a recipe as it is typed', () => {
 
   it('comes back from a stored recipe as text that reads as the same lengths', () => {
     const form = formOf(STEAMED, 'inch');
-    expect([form.thickness, form.radius, form.chamber]).toEqual(['3/4"', '6"', '98 °C']);
+    expect([form.thickness, form.radius, form.chamber]).toEqual(['3/4"', '6"', '208.4 °F']);
     expect(formOf({ ...STEAMED, innerRadiusMm: 155.123 }, 'inch').radius).toBe('155.123 mm');
   });
 

@@ -1,6 +1,6 @@
 import type { BlankFields, LaminationFields, RecipeFields, SteamFields } from '../api/schema';
 import type { UnitSystem } from '../app/units';
-import { printLength, printTemperature } from '../units/printing';
+import { printLength } from '../units/printing';
 import type { Reading, TypedQuantity } from '../units/reading';
 
 export type Support = 'NONE' | 'WEBBING' | 'STEEL';
@@ -246,9 +246,7 @@ function exactLength(mm: number, system: UnitSystem): string {
   return system === 'inch' && onTheRule ? printLength(mm, 'inch') : `${Number(mm.toFixed(6))} mm`;
 }
 
+/** A temperature as text that reads back as the same to a hundredth of a degree. */
 function exactTemperature(celsius: number, system: UnitSystem): string {
-  const printed = printTemperature(celsius, system);
-  return system === 'inch' && Math.abs(celsius * 1.8 + 32 - Number.parseFloat(printed)) > 1e-6
-    ? `${Number(celsius.toFixed(2))} °C`
-    : printed;
+  return system === 'inch' ? `${Number((celsius * 1.8 + 32).toFixed(2))} °F` : `${Number(celsius.toFixed(2))} °C`;
 }

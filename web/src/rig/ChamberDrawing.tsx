@@ -1,6 +1,7 @@
 import { Box } from '@mui/material';
 import type { AppraisalAnswer, LoadFields, RigFields } from '../api/schema';
 import { usePalette } from '../app/palette';
+import { useOnPhone } from '../app/phone';
 import { useUnits } from '../app/units';
 import { RAMPS } from '../process/ramps';
 import { printLength, printTemperature } from '../units/printing';
@@ -36,7 +37,7 @@ export function ChamberDrawing({ rig, load, answer }: ChamberDrawingProps) {
   );
   const from = 20 + grown * scale;
   const doorFrom = 520 + grown * door;
-  const text = { fontSize: 14, fill: colours.text.primary };
+  const text = { fontSize: useOnPhone() ? 20 : 14, fill: colours.text.primary };
   return (
     <Box component="svg" viewBox={`0 0 ${WIDTH} ${LENGTHWAYS}`} role="img" sx={{ width: '100%', display: 'block', fontFamily: 'fontFamily' }}
       aria-label={`The chamber, ${printLength(lengthMm, system)} long with ${across * layers} pieces in it. ${holdInWords(answer, system)} ${roomInWords(answer, system)}`}>
@@ -64,7 +65,7 @@ export function ChamberDrawing({ rig, load, answer }: ChamberDrawingProps) {
             width={pieceMm * door} height={thicknessMm * door} fill={colours.data.strap} />
         );
       })}
-      <text x={doorFrom} y={floor + grown * door + 22} {...text}>from the door</text>
+      <text x={WIDTH - 4} y={floor + grown * door + 24} textAnchor="end" {...text}>from the door</text>
       {Array.from({ length: Math.min(4, generators) }, (_, i) => (
         <g key={i} transform={`translate(${30 + i * 108} 214)`}>
           <path d={`M42 0V${floor + grown * scale - 214}`} fill="none" stroke={colours.text.secondary} strokeWidth={4} />

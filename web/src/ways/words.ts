@@ -28,7 +28,8 @@ export function fellOutInWords({ because, count, best, unbroken }: FellOutView, 
 export function triedInWords({ trialsNear, ofThisWood, beyondRecords }: Pick<WayView, 'trialsNear' | 'ofThisWood' | 'beyondRecords'>): string {
   if (beyondRecords) return 'Beyond your records: none was asked this much';
   if (trialsNear === 0) return 'None of your trials asked about as much';
-  return `${trialsNear} of your trials asked about as much, ${ofThisWood === 0 ? 'none' : ofThisWood} of this wood`;
+  const ofWood = ofThisWood === 0 ? 'none' : ofThisWood === trialsNear ? 'all' : ofThisWood;
+  return `${trialsNear} of your trials asked about as much, ${ofWood} of this wood`;
 }
 
 /** When the piece is off the form. */

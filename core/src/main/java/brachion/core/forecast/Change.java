@@ -114,7 +114,7 @@ public record Change(Kind kind, double amount, int effort, UnaryOperator<Recipe>
         if (steam.chamberC() < FULL_HEAT_C - 1) {
             changes.add(new Change(Kind.HOTTER_CHAMBER, FULL_HEAT_C, 2, at -> at.withMethod(steam(at).withChamberC(FULL_HEAT_C))));
         }
-        if (steam.carrySeconds() > 1.5 * QUICK_CARRY_S) {
+        if (steam.carrySeconds() > QUICK_CARRY_S) {
             changes.add(new Change(Kind.QUICKER_CARRY, QUICK_CARRY_S, 1,
                     at -> at.withMethod(steam(at).withCarrySeconds(QUICK_CARRY_S))));
         }
