@@ -11,7 +11,7 @@ import { BendDrawing } from '../bend/BendDrawing';
 import { Waiting } from '../forecast/ForecastView';
 import { Grounds } from '../odds/Grounds';
 import { OddsPanel } from '../odds/OddsPanel';
-import { completed, formOf, problemsByField } from '../recipe/form';
+import { completed, exactLength, formOf, problemsByField } from '../recipe/form';
 import { RecipeInputs } from '../recipe/RecipeInputs';
 import { useRecipe } from '../recipe/useRecipe';
 import { today } from '../units/days';
@@ -59,7 +59,7 @@ function Correction({ stored }: { stored: TrialView }) {
     outcome: {
       severity: stored.outcome.severity,
       flaw: stored.outcome.flaw,
-      releasedRadius: stored.outcome.releasedRadiusMm === undefined ? '' : `${stored.outcome.releasedRadiusMm} mm`,
+      releasedRadius: stored.outcome.releasedRadiusMm === undefined ? '' : exactLength(stored.outcome.releasedRadiusMm, system),
       bentOn: stored.bentOn,
       note: stored.note,
     },

@@ -241,7 +241,7 @@ export function formOf(recipe: RecipeFields, system: UnitSystem): RecipeForm {
 }
 
 /** A length as text that reads back as the same length: a fraction where it is one, millimetres otherwise. */
-function exactLength(mm: number, system: UnitSystem): string {
+export function exactLength(mm: number, system: UnitSystem): string {
   const onTheRule = Math.abs((mm / 25.4) * 64 - Math.round((mm / 25.4) * 64)) < 1e-6;
   return system === 'inch' && onTheRule ? printLength(mm, 'inch') : `${Number(mm.toFixed(6))} mm`;
 }

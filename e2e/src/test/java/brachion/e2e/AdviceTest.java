@@ -54,6 +54,9 @@ class AdviceTest extends BrowserTest {
                 .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(120_000));
         assertThat(ways.count()).isBetween(1, 12);
         assertThat(page.getByText(Pattern.compile("^\\d+ because the curve is too tight"))).isVisible();
+        button("most tried").click();
+        assertThat(ways.first()).containsText(Pattern.compile("\\d+ of your trials asked about as much, (all|\\d+) of this wood"),
+                new LocatorAssertions.ContainsTextOptions().setTimeout(120_000));
         ways.first().getByRole(AriaRole.BUTTON).click();
         assertThat(page).hasURL(Pattern.compile(".*/forecast"));
         assertThat(field("Inner radius")).hasValue("4\"");
