@@ -18,13 +18,14 @@ import brachion.core.quantity.LengthUnit;
 import brachion.core.quantity.PhysicalBound;
 import brachion.core.wood.Species;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
- * Every combination of stock and settings that is at hand. Stock is good: clear, grain of 1 in 25, as wet as its
+ * Every combination of stock and settings that is at hand, those of one blank and one soak together. Stock is good: clear, grain of 1 in 25, as wet as its
  * seasoning usually is. Settings are those of common practice.
  */
 final class Combinations {
@@ -40,8 +41,8 @@ final class Combinations {
     private Combinations() {
     }
 
-    static List<Recipe> of(Wanted wanted, AtHand atHand) {
-        List<Recipe> candidates = new ArrayList<>();
+    static List<List<Recipe>> of(Wanted wanted, AtHand atHand) {
+        List<List<Recipe>> candidates = new ArrayList<>();
         for (Species species : atHand.species()) {
             if (atHand.methods().contains(MethodKind.STEAM_BOX)) {
                 steamed(wanted, atHand, species, candidates);
@@ -53,32 +54,38 @@ final class Combinations {
         return candidates;
     }
 
-    private static void steamed(Wanted wanted, AtHand atHand, Species species, List<Recipe> candidates) {
+    private static void steamed(Wanted wanted, AtHand atHand, Species species, List<List<Recipe>> candidates) {
         List<Double> thicknesses = atHand.thicknessesMm().isEmpty() ? List.of(wanted.thicknessMm()) : atHand.thicknessesMm();
         for (double thickness : thicknesses) {
             for (Seasoning seasoning : atHand.seasonings()) {
+                Blank blank = blank(species, seasoning, thickness, wanted.widthMm());
                 for (double soak : SOAKS_H) {
                     boolean pointless = soak > 0 && (!atHand.soak() || seasoning == Seasoning.GREEN);
-                    for (int i = 0; !pointless && i < STEAMS_MIN.length; i++) {
-                        for (Support support : atHand.supports()) {
-                            candidates.add(new Recipe(blank(species, seasoning, thickness, wanted.widthMm()), wanted.bend(),
-                                    new SteamBox(soak, STEAMS_MIN[i], CHAMBER_C, CARRY_S, strap(support, wanted.widthMm()))));
-                        }
+                    if (!pointless) {
+                        candidates.add(steamings(soak, atHand.supports(), wanted.widthMm())
+                                .map(steam -> new Recipe(blank, wanted.bend(), steam)).toList());
                     }
                 }
             }
         }
     }
 
-    private static void laminated(Wanted wanted, AtHand atHand, Species species, List<Recipe> candidates) {
-        IntStream.range(0, atHand.pliesMm().size()).forEach(i -> {
-            int plies = (int) Math.round(wanted.thicknessMm() / atHand.pliesMm().get(i));
+    private static Stream<SteamBox> steamings(double soakHours, List<Support> supports, double widthMm) {
+        return Arrays.stream(STEAMS_MIN).boxed().flatMap(minutes -> supports.stream()
+                .map(support -> new SteamBox(soakHours, minutes, CHAMBER_C, CARRY_S, strap(support, widthMm))));
+    }
+
+    private static void laminated(Wanted wanted, AtHand atHand, Species species, List<List<Recipe>> candidates) {
+        List<Recipe> laminations = new ArrayList<>();
+        for (double plyMm : atHand.pliesMm()) {
+            int plies = (int) Math.round(wanted.thicknessMm() / plyMm);
             double ply = wanted.thicknessMm() / Math.max(1, plies);
             if (PhysicalBound.PLIES.holds(plies) && PhysicalBound.THICKNESS_MM.holds(ply)) {
-                candidates.add(new Recipe(blank(species, Seasoning.KILN_DRIED, ply, wanted.widthMm()), wanted.bend(),
+                laminations.add(new Recipe(blank(species, Seasoning.KILN_DRIED, ply, wanted.widthMm()), wanted.bend(),
                         new ColdLamination(Glue.PVA, plies)));
             }
-        });
+        }
+        candidates.add(laminations);
     }
 
     private static Blank blank(Species species, Seasoning seasoning, double thicknessMm, double widthMm) {

@@ -22,6 +22,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.ToIntBiFunction;
+import java.util.stream.Stream;
 
 /**
  * Finds ways to a bend: every combination of stock and settings that is at hand is forecast, those good enough are
@@ -37,7 +38,7 @@ public final class WaySearch {
     private static final double CLAMPED_H = 16;
     /** A bend that lacks so much at its best is not looked at further. */
     private static final double HOPELESS = 0.1;
-    private static final int CHUNK = 60;
+    private static final int CHUNK = 6;
     private static final int SHOWN = 12;
     private static final int OF_ONE_SPECIES = 2;
 
@@ -151,12 +152,13 @@ public final class WaySearch {
 
     /** Searches; the same question always finds the same ways. */
     public Found find(Wanted wanted, AtHand atHand, Progress progress) {
-        List<Recipe> candidates = Combinations.of(wanted, atHand);
+        List<List<Recipe>> candidates = Combinations.of(wanted, atHand);
+        int count = candidates.stream().mapToInt(List::size).sum();
         List<Judged> judged = new ArrayList<>();
         for (int from = 0; from < candidates.size(); from += CHUNK) {
-            List<Recipe> chunk = candidates.subList(from, Math.min(candidates.size(), from + CHUNK));
-            judged.addAll(chunk.parallelStream().map(recipe -> judge(recipe, wanted.unbroken())).toList());
-            progress.at(judged.size(), candidates.size());
+            List<List<Recipe>> chunk = candidates.subList(from, Math.min(candidates.size(), from + CHUNK));
+            judged.addAll(chunk.parallelStream().flatMap(alike -> judge(alike, wanted.unbroken())).toList());
+            progress.at(judged.size(), count);
         }
         List<Judged> good = judged.stream().filter(each -> each.because().isEmpty()).sorted(order(wanted.order())).toList();
         Map<String, Integer> ofSpecies = new TreeMap<>();
@@ -197,13 +199,28 @@ public final class WaySearch {
                 precedents(recipe).nearInThisWood(piece), precedents(recipe).beyond(limiting(piece), piece));
     }
 
-    private Judged judge(Recipe recipe, double wanted) {
-        if (recipe.method() instanceof SteamBox steam) {
-            Possible ideal = new Possible(1, recipe, Demand.softened(recipe.blank(), recipe.bend(), steam.strap()));
-            if (unbroken(ideal) < wanted - HOPELESS) {
-                return new Judged(recipe, unbroken(ideal), Optional.of(Term.CURVE));
+    /** Judges recipes of one blank and one soak; those that steam may help are followed through it together. */
+    private Stream<Judged> judge(List<Recipe> alike, double wanted) {
+        Map<Recipe, Judged> hopeless = new HashMap<>();
+        List<SteamBox> followed = new ArrayList<>();
+        for (Recipe recipe : alike) {
+            if (recipe.method() instanceof SteamBox steam) {
+                Possible ideal = new Possible(1, recipe, Demand.softened(recipe.blank(), recipe.bend(), steam.strap()));
+                double atBest = unbroken(ideal);
+                if (atBest < wanted - HOPELESS) {
+                    hopeless.put(recipe, new Judged(recipe, atBest, Optional.of(Term.CURVE)));
+                } else {
+                    followed.add(steam);
+                }
             }
         }
+        if (!followed.isEmpty()) {
+            SteamBox.followTogether(alike.get(0).blank(), followed);
+        }
+        return alike.stream().map(recipe -> hopeless.containsKey(recipe) ? hopeless.get(recipe) : judge(recipe, wanted));
+    }
+
+    private Judged judge(Recipe recipe, double wanted) {
         Possible piece = Possible.known(recipe);
         double unbroken = unbroken(piece);
         return new Judged(recipe, unbroken, unbroken >= wanted ? Optional.empty() : Optional.of(because(piece)));

@@ -31,6 +31,14 @@ final class ConditionMemo {
                 }
             });
 
+    boolean knows(Piece piece, List<Stage> stages) {
+        return known.containsKey(new Asked(piece, List.copyOf(stages)));
+    }
+
+    void learn(Piece piece, List<Stage> stages, SectionCondition condition) {
+        known.put(new Asked(piece, List.copyOf(stages)), condition);
+    }
+
     SectionCondition of(Piece piece, List<Stage> stages, Supplier<SectionCondition> simulation) {
         Asked asked = new Asked(piece, List.copyOf(stages));
         SectionCondition condition = known.get(asked);

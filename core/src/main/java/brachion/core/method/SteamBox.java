@@ -11,8 +11,10 @@ import brachion.core.process.StageKind;
 import brachion.core.quantity.PhysicalBound;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.TreeMap;
 
 /**
  * Steam-box bending: the stock lies in a chamber of steam, is pulled and bent at once over a form. How soft each depth
@@ -97,16 +99,46 @@ public record SteamBox(double soakHours, SoakAdditive additive, double steamMinu
 
     /** What is done up to the moment of bending. */
     public List<Stage> stages() {
-        List<Stage> stages = new ArrayList<>();
-        if (soakHours > 0) {
-            stages.add(Stage.of(StageKind.SOAK, soakHours * 3600, Stage.SHOP_C));
-        }
-        Stage steam = Stage.of(StageKind.STEAM_BOX, steamMinutes * 60, chamberC);
-        stages.add(probe.map(steam::recordedBy).orElse(steam));
-        if (carrySeconds > 0) {
-            stages.add(Stage.of(StageKind.CARRY, carrySeconds, Stage.SHOP_C));
-        }
+        List<Stage> stages = new ArrayList<>(beforeSteam());
+        stages.add(steam());
+        stages.addAll(afterSteam());
         return stages;
+    }
+
+    private List<Stage> beforeSteam() {
+        return soakHours > 0 ? List.of(Stage.of(StageKind.SOAK, soakHours * 3600, Stage.SHOP_C)) : List.of();
+    }
+
+    private Stage steam() {
+        Stage steam = Stage.of(StageKind.STEAM_BOX, steamMinutes * 60, chamberC);
+        return probe.map(steam::recordedBy).orElse(steam);
+    }
+
+    private List<Stage> afterSteam() {
+        return carrySeconds > 0 ? List.of(Stage.of(StageKind.CARRY, carrySeconds, Stage.SHOP_C)) : List.of();
+    }
+
+    /**
+     * Follows a blank through steamings that differ in nothing but their time and their strap, the short ones on the way
+     * of the longest. The conditions are remembered and are exactly those of each followed by itself.
+     */
+    public static void followTogether(Blank blank, List<SteamBox> steamings) {
+        Piece piece = piece(blank);
+        NavigableMap<Double, SteamBox> byTime = new TreeMap<>();
+        steamings.stream().filter(each -> !MEMO.knows(piece, each.stages()))
+                .forEach(each -> byTime.put(each.steamMinutes * 60, each));
+        if (byTime.isEmpty()) {
+            return;
+        }
+        List<SteamBox> rising = List.copyOf(byTime.values());
+        ProcessSimulation simulation = new ProcessSimulation(piece);
+        rising.get(0).beforeSteam().forEach(simulation::run);
+        List<ProcessSimulation> steamed = simulation.afterEach(rising.get(0).steam(),
+                byTime.keySet().stream().mapToDouble(seconds -> seconds).toArray());
+        for (int i = 0; i < rising.size(); i++) {
+            rising.get(i).afterSteam().forEach(steamed.get(i)::run);
+            MEMO.learn(piece, rising.get(i).stages(), steamed.get(i).field().condition());
+        }
     }
 
     private static SectionCondition after(Blank blank, List<Stage> stages) {

@@ -1,6 +1,7 @@
 package brachion.core.process;
 
 import brachion.core.process.SectionSimulation.Watcher;
+import java.util.List;
 
 /**
  * A piece on its way through stages. Each stage carries on where the last one ended.
@@ -60,6 +61,21 @@ public final class ProcessSimulation {
         return run(stage, (seconds, at) -> true);
     }
 
+    /**
+     * This piece after each of several lengths of a stage, exactly as if each had been gone through by itself; it costs
+     * little more than the longest.
+     *
+     * @param stage   what is done, whose own length does not matter
+     * @param seconds the lengths [s], rising
+     */
+    public List<ProcessSimulation> afterEach(Stage stage, double... seconds) {
+        return simulation(stage.environment()).runToEach(seconds).stream().map(reached -> {
+            ProcessSimulation after = copy();
+            after.field = reached;
+            return after;
+        }).toList();
+    }
+
     SectionField run(Stage stage, Watcher watcher) {
         return run(stage.environment(), stage.seconds(), watcher);
     }
@@ -69,9 +85,11 @@ public final class ProcessSimulation {
     }
 
     private SectionField run(Stage.Environment environment, double seconds, Watcher watcher) {
-        SectionSimulation simulation =
-                new SectionSimulation(grid, field, gravity, diffusionFactor, stepTolerance);
-        field = simulation.run(environment, seconds, watcher);
+        field = simulation(environment).run(seconds, watcher);
         return field;
+    }
+
+    private SectionSimulation simulation(Stage.Environment environment) {
+        return new SectionSimulation(grid, field, environment, gravity, diffusionFactor, stepTolerance);
     }
 }

@@ -31,6 +31,20 @@ public final class SectionField {
         return new SectionField(grid, temperature, moisture, Surroundings.all(Surface.CLOSED), gravity);
     }
 
+    /** Whether what lies above the middle of the thickness is as what lies below, to the last digit. */
+    boolean mirrored() {
+        for (int layer = 0; layer < grid.layers() / 2; layer++) {
+            for (int column = 0; column < grid.columns(); column++) {
+                int below = cell(layer, column);
+                int above = cell(grid.layers() - 1 - layer, column);
+                if (temperature[below] != temperature[above] || moisture[below] != moisture[above]) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+
     double[] temperatures() {
         return temperature.clone();
     }

@@ -1,5 +1,7 @@
 package brachion.core.process;
 
+import java.util.Arrays;
+
 /**
  * The cells of a section: over the full thickness, and over half the width, because both edges see the same. Cells
  * are thin under the faces, where heat and water move fastest, and grow towards the core.
@@ -49,6 +51,11 @@ record SectionGrid(double[] thicknessM, double[] widthM) {
             sizes[i] *= length / sum;
         }
         return sizes;
+    }
+
+    /** The layers from the inner face to the middle. */
+    SectionGrid innerHalf() {
+        return new SectionGrid(Arrays.copyOf(thicknessM, layers() / 2), widthM);
     }
 
     int layers() {

@@ -68,5 +68,11 @@ public record Stage(StageKind kind, double seconds, double mediumC, Optional<Pro
 
         /** The surroundings at a time since the start of the stage [s]. */
         Surroundings at(double seconds);
+
+        /** Whether both faces see the same; a stage has them alike throughout or not at all. */
+        default boolean facesAlike() {
+            Surroundings first = at(0);
+            return first.inner().equals(first.outer());
+        }
     }
 }
