@@ -9,9 +9,8 @@ import { SEVERITY } from '../trials/words';
 import { printLength } from '../units/printing';
 import { PieceMark } from './PieceMark';
 import { cellAt, contourPaths, FRAME, FRAME_ON_PHONE, placeOf, valueAt, type Frame } from './geometry';
+import { SHADES } from './shades';
 
-/** Shades from where it breaks to where it holds: even in lightness, so that it reads without colour as well. */
-const SHADES: [number, string][] = [[0, '#6d3a28'], [0.2, '#96583a'], [0.4, '#bb8457'], [0.6, '#d8b182'], [0.8, '#ebd8b4'], [0.9, '#f6ecd3'], [0.95, '#fdf8ea']];
 const LINES = [0.5, 0.8, 0.9, 0.95];
 const STEP = 1.03;
 

@@ -11,6 +11,7 @@ import { printLength } from '../units/printing';
 import { MapPicture } from './MapPicture';
 import { PieceMark } from './PieceMark';
 import { cellAt } from './geometry';
+import { MIDDLE_SHADE } from './shades';
 
 const SOLID: Extent = { thinnestMm: 2, thickestMm: 40, tightestMm: 30, widestMm: 1200 };
 const PLY: Extent = { thinnestMm: 0.5, thickestMm: 10, tightestMm: 50, widestMm: 2500 };
@@ -70,7 +71,7 @@ export function MapView() {
 function Key() {
   const mark = (severity: 'CLEAN' | 'FLAW' | 'BROKEN', words: string) => (
     <Box component="span" sx={{ display: 'inline-flex', alignItems: 'center', gap: 0.5, mr: 2 }}>
-      <Box component="svg" viewBox="-9 -9 18 18" aria-hidden sx={{ width: 18, height: 18, bgcolor: '#d8b182', borderRadius: 0.5 }}>
+      <Box component="svg" viewBox="-9 -9 18 18" aria-hidden sx={{ width: 18, height: 18, bgcolor: MIDDLE_SHADE, borderRadius: 0.5 }}>
         <PieceMark x={0} y={0} severity={severity} />
       </Box>
       {words}
