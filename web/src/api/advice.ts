@@ -7,10 +7,14 @@ import type { FoundView, ProgressReading, RecipeFields, WaysRequest } from './sc
 /** Everything that advises on a recipe is asked again when the records change. */
 const ADVICE = 'forecast';
 
+/** Suggestions lie on the marks of the person's own rule: eighths and thirty-seconds of an inch, or 5 and 0.5 mm. */
+const MARKS = { inch: { radiusMm: 25.4 / 8, thicknessMm: 25.4 / 32 }, metric: { radiusMm: 5, thicknessMm: 0.5 } };
+
 export function useLevers(recipe: RecipeFields | undefined, wanted: number) {
+  const [system] = useUnits();
   return useQuery({
-    queryKey: [ADVICE, 'levers', recipe, wanted],
-    queryFn: () => body(api.POST('/api/forecast/levers', { body: { recipe: recipe as RecipeFields, wanted } })),
+    queryKey: [ADVICE, 'levers', recipe, wanted, system],
+    queryFn: () => body(api.POST('/api/forecast/levers', { body: { recipe: recipe as RecipeFields, wanted, marks: MARKS[system] } })),
     enabled: recipe !== undefined,
     placeholderData: keepPreviousData,
     retry: false,
@@ -38,14 +42,11 @@ export function useBendMap(recipe: RecipeFields | undefined, extent: Extent) {
   });
 }
 
-/** Suggestions lie on the marks of the person's own rule: eighths and thirty-seconds of an inch, or 5 and 0.5 mm. */
-const MARKS = { inch: { radiusMarkMm: 25.4 / 8, thicknessMarkMm: 25.4 / 32 }, metric: { radiusMarkMm: 5, thicknessMarkMm: 0.5 } };
-
 export function useNextTrials(recipe: RecipeFields | undefined, others: RecipeFields[] = []) {
   const [system] = useUnits();
   return useQuery({
     queryKey: [ADVICE, 'next', recipe, others, system],
-    queryFn: () => body(api.POST('/api/forecast/next', { body: { recipe: recipe as RecipeFields, others, ...MARKS[system] } })),
+    queryFn: () => body(api.POST('/api/forecast/next', { body: { recipe: recipe as RecipeFields, others, marks: MARKS[system] } })),
     enabled: recipe !== undefined,
     placeholderData: keepPreviousData,
     retry: false,

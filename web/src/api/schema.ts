@@ -1088,13 +1088,16 @@ export interface components {
             testPieces?: number;
             perPiece: components["schemas"]["Odds"];
         };
+        MarksFields: {
+            /** Format: double */
+            radiusMm: number;
+            /** Format: double */
+            thicknessMm: number;
+        };
         NextRequest: {
             recipe: components["schemas"]["RecipeFields"];
             others: components["schemas"]["RecipeFields"][];
-            /** Format: double */
-            radiusMarkMm: number;
-            /** Format: double */
-            thicknessMarkMm: number;
+            marks: components["schemas"]["MarksFields"];
         };
         NextAnswer: {
             trials: components["schemas"]["TrialToMake"][];
@@ -1153,6 +1156,7 @@ export interface components {
             recipe: components["schemas"]["RecipeFields"];
             /** Format: double */
             wanted: number;
+            marks: components["schemas"]["MarksFields"];
         };
         ChangeView: {
             /** @enum {string} */
@@ -1375,6 +1379,7 @@ export type SectionView = components['schemas']['SectionView'];
 export type SpringbackForecast = components['schemas']['SpringbackForecast'];
 export type SparesRequest = components['schemas']['SparesRequest'];
 export type SparesAnswer = components['schemas']['SparesAnswer'];
+export type MarksFields = components['schemas']['MarksFields'];
 export type NextRequest = components['schemas']['NextRequest'];
 export type NextAnswer = components['schemas']['NextAnswer'];
 export type RungView = components['schemas']['RungView'];

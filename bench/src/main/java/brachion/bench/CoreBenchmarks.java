@@ -9,6 +9,7 @@ import brachion.core.forecast.BendMap;
 import brachion.core.forecast.Forecast;
 import brachion.core.forecast.Forecaster;
 import brachion.core.forecast.Levers;
+import brachion.core.forecast.Marks;
 import brachion.core.forecast.WaySearch;
 import brachion.core.method.Bend;
 import brachion.core.method.Blank;
@@ -54,6 +55,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @Fork(1)
 public class CoreBenchmarks {
 
+    private static final Marks INCHES = new Marks(25.4 / 8, 25.4 / 32);
     private static final Species ASH = SpeciesCatalogue.published().require("white-ash");
 
     private static final List<Stage> WHOLE = List.of(Stage.of(StageKind.SOAK, 12 * 3600, 18),
@@ -151,7 +153,7 @@ public class CoreBenchmarks {
     @OutputTimeUnit(TimeUnit.MILLISECONDS)
     public Levers levers() {
         thicknessMm = 12 + (thicknessMm + 0.001) % 12;
-        return Levers.of(forecaster, recipe(thicknessMm, 120, OptionalDouble.of(15), OptionalDouble.of(20)), 0.9);
+        return Levers.of(forecaster, recipe(thicknessMm, 120, OptionalDouble.of(15), OptionalDouble.of(20)), 0.9, INCHES);
     }
 
     /** A fit of 1,000 trials, their sections included; their heat and water are remembered from the fit before. */

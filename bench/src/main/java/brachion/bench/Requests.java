@@ -15,6 +15,7 @@ final class Requests {
              "innerRadiusMm": 140, "angleDegrees": 180, "method": "STEAM_BOX",
              "steam": {"soakHours": 0, "steamMinutes": 60, "chamberC": %s, "carrySeconds": 15}}""";
     private static final String MEASURED = "\"moisturePercent\": 18, \"grainRun\": 20,";
+    private static final String MARKS = ", \"marks\": {\"radiusMm\": 3.175, \"thicknessMm\": 0.79375}";
     private static final String MAP = ", \"thinnestMm\": 2, \"thickestMm\": 40, \"tightestMm\": 30, \"widestMm\": 1200, "
             + "\"columns\": 60, \"rows\": 40";
 
@@ -49,12 +50,12 @@ final class Requests {
         row("forecast of an unmeasured piece", "15 possibilities; aim: 20 ms more", post("/api/forecast", turn -> unmeasured), 300, 300);
         row("forecast of a piece never seen", "its heat and water included",
                 post("/api/forecast", turn -> asked(hotter(MEASURED, turn))), 100, 100);
-        row("what to change", "", post("/api/forecast/levers", turn -> asked(RECIPE.formatted(MEASURED, 98), ", \"wanted\": 0.9")), 40, 40);
+        row("what to change", "", post("/api/forecast/levers", turn -> asked(RECIPE.formatted(MEASURED, 98), ", \"wanted\": 0.9" + MARKS)), 40, 40);
         String map = asked(RECIPE.formatted("", 98), MAP);
         row("bend map 60 × 40", "aim: 250 ms", post("/api/forecast/map", turn -> map), 20, 20);
         row("bend map 60 × 40 of a chamber never seen", "aim: 1,000 ms",
                 post("/api/forecast/map", turn -> asked(hotter("", turn), MAP)), 5, 10);
-        row("what to try next", "", post("/api/forecast/next", turn -> asked(RECIPE.formatted(MEASURED, 98), ", \"others\": [], \"radiusMarkMm\": 6.35, \"thicknessMarkMm\": 0.8")), 5, 10);
+        row("what to try next", "", post("/api/forecast/next", turn -> asked(RECIPE.formatted(MEASURED, 98), ", \"others\": []" + MARKS)), 5, 10);
         row("search over all woods, 4,998 combinations", "aim: 2,000 ms", post("/api/ways", Requests::wish), 5, 10);
         row("evidence", "", get("/api/evidence"), 20, 40);
         row("a page of trials", "", get("/api/trials?size=40"), 100, 100);

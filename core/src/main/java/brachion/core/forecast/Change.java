@@ -26,9 +26,8 @@ import java.util.function.UnaryOperator;
  */
 public record Change(Kind kind, double amount, int effort, UnaryOperator<Recipe> on) {
 
-    private static final double SIXTEENTH_MM = LengthUnit.INCH.millimetres() / 16;
     private static final double THIN_MM = 6;
-    private static final double QUARTER_MM = LengthUnit.INCH.millimetres() / 4;
+    private static final double WIDER_BY = 0.1;
     private static final double STRAP_MM = LengthUnit.INCH.millimetres() / 32;
     private static final double NIGHT_H = 14;
     private static final double LONG_SOAK_H = 48;
@@ -65,12 +64,12 @@ public record Change(Kind kind, double amount, int effort, UnaryOperator<Recipe>
         THINNER_PLIES
     }
 
-    /** Everything that can be changed about a recipe. */
-    static List<Change> of(Recipe recipe) {
+    /** Everything that can be changed about a recipe; radius and thickness come to lie on the marks of the shop. */
+    static List<Change> of(Recipe recipe, Marks marks) {
         List<Change> changes = new ArrayList<>();
         Blank blank = recipe.blank();
         if (recipe.method() instanceof SteamBox steam) {
-            thinner(changes, blank);
+            thinner(changes, blank, marks);
             ofTheSteaming(changes, steam);
             ofTheStrap(changes, steam, blank);
             wetter(changes, blank);
@@ -80,7 +79,8 @@ public record Change(Kind kind, double amount, int effort, UnaryOperator<Recipe>
             changes.add(new Change(Kind.THINNER_PLIES, thinnerPly, 3, at -> at
                     .withBlank(at.blank().withThicknessMm(thinnerPly)).withMethod(lamination.withPlies(lamination.plies() + 1))));
         }
-        double wider = recipe.bend().innerRadiusMm() + Math.max(QUARTER_MM, 0.1 * recipe.bend().innerRadiusMm());
+        double radius = recipe.bend().innerRadiusMm();
+        double wider = marks.radiusNoLessThan(radius + Math.max(marks.radiusMm(), WIDER_BY * radius));
         if (wider < PhysicalBound.INNER_RADIUS_MM.highest()) {
             changes.add(new Change(Kind.WIDER_RADIUS, wider, 6, at -> at.withInnerRadiusMm(wider)));
         }
@@ -94,9 +94,9 @@ public record Change(Kind kind, double amount, int effort, UnaryOperator<Recipe>
         return changes;
     }
 
-    private static void thinner(List<Change> changes, Blank blank) {
-        double step = blank.thicknessMm() > THIN_MM ? SIXTEENTH_MM : SIXTEENTH_MM / 2;
-        double thinner = blank.thicknessMm() - step;
+    private static void thinner(List<Change> changes, Blank blank, Marks marks) {
+        double step = blank.thicknessMm() > THIN_MM ? 2 * marks.thicknessMm() : marks.thicknessMm();
+        double thinner = marks.thicknessNoMoreThan(blank.thicknessMm() - step);
         if (thinner > 2 * PhysicalBound.THICKNESS_MM.lowest()) {
             changes.add(new Change(Kind.THINNER, thinner, 4, at -> at.withBlank(at.blank().withThicknessMm(thinner))));
         }

@@ -47,10 +47,13 @@ public record Levers(Odds now, List<Lever> levers, Combination cheapest) {
         }
     }
 
-    /** @param wanted probability wanted that the piece does not break */
-    public static Levers of(Forecaster forecaster, Recipe recipe, double wanted) {
+    /**
+     * @param wanted probability wanted that the piece does not break
+     * @param marks  the marks radius and thickness are to lie on
+     */
+    public static Levers of(Forecaster forecaster, Recipe recipe, double wanted, Marks marks) {
         Odds now = forecaster.unbroken(recipe);
-        List<Lever> levers = Change.of(recipe).parallelStream()
+        List<Lever> levers = Change.of(recipe, marks).parallelStream()
                 .map(change -> lever(forecaster, recipe, change))
                 .filter(lever -> lever.unbroken().probability() > now.probability() + WORTH)
                 .sorted(Comparator.comparingDouble((Lever lever) -> lever.unbroken().probability()).reversed()).toList();

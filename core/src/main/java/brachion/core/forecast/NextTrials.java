@@ -1,7 +1,6 @@
 package brachion.core.forecast;
 
 import brachion.core.method.Recipe;
-import brachion.core.quantity.PhysicalBound;
 import brachion.core.risk.FailureMode;
 import brachion.core.risk.Margin;
 import brachion.core.risk.Possible;
@@ -53,35 +52,6 @@ public record NextTrials(List<TellingTrial> trials, List<Rung> radiusLadder, Lis
     }
 
     /**
-     * The marks a shop measures by: suggestions lie on them.
-     *
-     * @param radiusMm    step of radii [mm]
-     * @param thicknessMm step of thicknesses [mm]
-     */
-    public record Marks(double radiusMm, double thicknessMm) {
-
-        /** Refuses steps that are none. */
-        public Marks {
-            if (!(radiusMm > 0) || !(thicknessMm > 0)) {
-                throw new IllegalArgumentException("Marks must lie apart, not " + radiusMm + " and " + thicknessMm + " mm");
-            }
-        }
-
-        private static double nearest(double mm, double step) {
-            return Math.max(step, Math.rint(mm / step) * step);
-        }
-
-        private Recipe on(Recipe target, double radiusFactor, double thicknessFactor) {
-            double radius = target.bend().innerRadiusMm();
-            double thickness = target.blank().thicknessMm();
-            Recipe bent = radiusFactor == 1 ? target
-                    : target.withInnerRadiusMm(PhysicalBound.INNER_RADIUS_MM.nearest(nearest(radius * radiusFactor, radiusMm)));
-            return thicknessFactor == 1 ? bent : bent.withBlank(bent.blank().withThicknessMm(
-                    PhysicalBound.THICKNESS_MM.nearest(nearest(thickness * thicknessFactor, thicknessMm))));
-        }
-    }
-
-    /**
      * @param target the bend the person is working towards
      * @param others other bends of the same method whose forecasts matter too
      * @param marks  the marks suggestions are to lie on
@@ -92,8 +62,8 @@ public record NextTrials(List<TellingTrial> trials, List<Rung> radiusLadder, Lis
         others.stream().filter(other -> other.method().kind() == target.method().kind())
                 .forEach(other -> matter.add(Matters.of(risk, other)));
         return new NextTrials(telling(risk, forecaster, target, matter, marks),
-                ladder(forecaster, factor -> marks.on(target, factor, 1)),
-                ladder(forecaster, factor -> marks.on(target, 1, 1 / factor)));
+                ladder(forecaster, factor -> marks.scaled(target, factor, 1)),
+                ladder(forecaster, factor -> marks.scaled(target, 1, 1 / factor)));
     }
 
     /**
@@ -131,7 +101,7 @@ public record NextTrials(List<TellingTrial> trials, List<Rung> radiusLadder, Lis
         Set<Recipe> candidates = new LinkedHashSet<>();
         for (double radius : RADII) {
             for (double thickness : THICKNESSES) {
-                candidates.add(marks.on(target, radius, thickness));
+                candidates.add(marks.scaled(target, radius, thickness));
             }
         }
         double now = matter.stream().mapToDouble(Matters::variance).sum();

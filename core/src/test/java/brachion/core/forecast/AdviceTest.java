@@ -20,18 +20,20 @@ import brachion.core.risk.Trial;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
 class AdviceTest {
 
     private static final RiskModel TABLES = RiskModel.withoutRecords();
     private static final RiskModel SHOP = RiskModel.fit(new SimulatedShop(21, 1.75, 1.2, 6).people(-0.4, 0.4).trials(80));
-    private static final NextTrials.Marks MARKS = new NextTrials.Marks(5, 0.5);
+    private static final Marks MARKS = new Marks(5, 0.5);
     private static final Recipe KILN_DRIED = Recipes.ash().moisture(8).thickness(13).radius(150).steamed();
 
     @Test
     void every_lever_raises_the_odds_and_the_most_useful_comes_first() {
-        Levers levers = Levers.of(new Forecaster(TABLES), KILN_DRIED, 0.9);
+        Levers levers = Levers.of(new Forecaster(TABLES), KILN_DRIED, 0.9, MARKS);
         assertThat(levers.levers()).isNotEmpty().allSatisfy(lever ->
                 assertThat(lever.unbroken().probability()).isGreaterThan(levers.now().probability()));
         assertThat(levers.levers()).isSortedAccordingTo(
@@ -41,8 +43,23 @@ class AdviceTest {
     }
 
     @Test
+    void what_is_milled_and_bent_comes_to_lie_on_the_marks_of_the_shop() {
+        Recipe odd = KILN_DRIED.withInnerRadiusMm(143).withBlank(KILN_DRIED.blank().withThicknessMm(19.05));
+        Map<Change.Kind, Double> metric = amounts(odd, MARKS);
+        assertThat(metric.get(Change.Kind.THINNER)).as("a millimetre and on to the half").isEqualTo(18);
+        assertThat(metric.get(Change.Kind.WIDER_RADIUS)).as("a tenth and on to the five").isEqualTo(160);
+        Map<Change.Kind, Double> inches = amounts(odd, new Marks(25.4 / 8, 25.4 / 32));
+        assertThat(inches.get(Change.Kind.THINNER)).as("3/4 less 1/16").isCloseTo(25.4 * 11 / 16, within(1e-9));
+        assertThat(inches.get(Change.Kind.WIDER_RADIUS) * 8 / 25.4).as("eighths").isCloseTo(50, within(1e-9));
+    }
+
+    private static Map<Change.Kind, Double> amounts(Recipe recipe, Marks marks) {
+        return Change.of(recipe, marks).stream().collect(Collectors.toMap(Change::kind, Change::amount));
+    }
+
+    @Test
     void the_cheapest_combination_reaches_what_is_wanted_and_a_cheaper_one_does_not() {
-        Levers levers = Levers.of(new Forecaster(TABLES), KILN_DRIED, 0.8);
+        Levers levers = Levers.of(new Forecaster(TABLES), KILN_DRIED, 0.8, MARKS);
         Levers.Combination found = levers.cheapest();
         assertThat(found.reaches()).isTrue();
         assertThat(found.unbroken().probability()).isGreaterThanOrEqualTo(0.8);
@@ -55,7 +72,7 @@ class AdviceTest {
     @Test
     void a_bend_that_is_good_enough_needs_no_change() {
         Recipe gentle = Recipes.ash().moisture(20).thickness(5).radius(600).steamed();
-        Levers levers = Levers.of(new Forecaster(TABLES), gentle, 0.9);
+        Levers levers = Levers.of(new Forecaster(TABLES), gentle, 0.9, MARKS);
         assertThat(levers.cheapest().changes()).isEmpty();
         assertThat(levers.cheapest().reaches()).isTrue();
     }

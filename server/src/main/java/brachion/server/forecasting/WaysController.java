@@ -22,8 +22,6 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.DecimalMax;
-import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -75,7 +73,7 @@ class WaysController {
             @NotNull(message = "Bend angle is needed.") @Within(PhysicalBound.ANGLE_DEGREES) Double angleDegrees,
             @NotNull(message = "Thickness is needed.") @Within(PhysicalBound.THICKNESS_MM) Double thicknessMm,
             @NotNull(message = "Width is needed.") @Within(PhysicalBound.WIDTH_MM) Double widthMm,
-            @NotNull @DecimalMin("0.05") @DecimalMax("0.999") Double unbroken,
+            @WantedChance Double unbroken,
             @NotNull @Size(max = 100) List<@NotNull String> speciesIds,
             @NotEmpty(message = "Say how the stock at hand was dried.") List<@NotNull Seasoning> seasonings,
             @NotNull @Size(max = 4, message = "Up to four thicknesses can be looked at.")

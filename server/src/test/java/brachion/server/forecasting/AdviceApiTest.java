@@ -29,7 +29,7 @@ class AdviceApiTest {
 
     @Test
     void levers_carry_the_recipe_after_the_step_and_its_odds_are_those_of_the_forecast() {
-        MvcTestResult answer = post(mvc, "/api/forecast/levers", "{\"recipe\": %s, \"wanted\": 0.9}".formatted(TIGHT));
+        MvcTestResult answer = post(mvc, "/api/forecast/levers", "{\"recipe\": %s, \"wanted\": 0.9, \"marks\": {\"radiusMm\": 5, \"thicknessMm\": 0.5}}".formatted(TIGHT));
         assertThat(answer).hasStatusOk();
         assertThat(read(answer, "$.levers[0].kind", String.class)).isEqualTo("STEEL_STRAP");
         double odds = read(answer, "$.levers[0].unbroken.probability", Double.class);
@@ -64,7 +64,7 @@ class AdviceApiTest {
 
     @Test
     void next_trials_and_ladders_come_with_recipes() {
-        MvcTestResult next = post(mvc, "/api/forecast/next", "{\"recipe\": %s, \"others\": [], \"radiusMarkMm\": 5, \"thicknessMarkMm\": 0.5}".formatted(TIGHT));
+        MvcTestResult next = post(mvc, "/api/forecast/next", "{\"recipe\": %s, \"others\": [], \"marks\": {\"radiusMm\": 5, \"thicknessMm\": 0.5}}".formatted(TIGHT));
         assertThat(next).hasStatusOk();
         assertThat(read(next, "$.trials[0].spreadThen", Double.class))
                 .isLessThan(read(next, "$.trials[0].spreadNow", Double.class));

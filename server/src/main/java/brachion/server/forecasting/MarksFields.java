@@ -1,0 +1,20 @@
+package brachion.server.forecasting;
+
+import brachion.core.forecast.Marks;
+import brachion.core.quantity.PhysicalBound;
+import brachion.server.recipe.Within;
+import jakarta.validation.constraints.NotNull;
+
+/**
+ * The marks of a person's rule; what is suggested lies on them.
+ *
+ * @param radiusMm    step of radii [mm]
+ * @param thicknessMm step of thicknesses [mm]
+ */
+record MarksFields(@NotNull @Within(PhysicalBound.MARK_MM) Double radiusMm,
+                   @NotNull @Within(PhysicalBound.MARK_MM) Double thicknessMm) {
+
+    Marks toMarks() {
+        return new Marks(radiusMm, thicknessMm);
+    }
+}
