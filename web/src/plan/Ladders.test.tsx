@@ -19,7 +19,7 @@ beforeEach(() => {
   taken.mockClear();
   answer = {
     trials: [],
-    radiusLadder: [rung({ innerRadiusMm: 304.8 }, 0.9), rung({ innerRadiusMm: 203.2 }, 0.85), rung({}, 0.6)],
+    radiusLadder: [rung({ innerRadiusMm: 304.8 }, 0.9), rung({ innerRadiusMm: 203.2 }, 0.8), rung({}, 0.6)],
     thicknessLadder: [rung(thick(12.7), 0.9), rung({}, 0.6)],
   };
 });
