@@ -48,6 +48,31 @@ it('names what was set aside and leads to it', () => {
   expect(screen.getByText(/1\/4", looks as if inches and millimetres were mixed up/)).toBeDefined();
 });
 
+it('shows what is believed one way to fail at a time', async () => {
+  answer.methods = [{
+    ...steamed,
+    beliefs: [...steamed.beliefs, { mode: 'COMPRESSION', term: 'PERSON', name: 'Odo', mean: 0.5, sd: 0.2, trials: 7, of: 12 }],
+  }];
+  show(<EvidenceView />);
+  expect(screen.getByText('Wren')).toBeDefined();
+  expect(screen.queryByText('Odo')).toBeNull();
+  await userEvent.click(screen.getByText('inner face'));
+  expect(screen.getByText('Odo')).toBeDefined();
+  expect(screen.getByText('1.6 × more trouble, 7 trials')).toBeDefined();
+});
+
+it('shows the ends of a long list, and all of it when asked', async () => {
+  const boards = Array.from({ length: 14 }, (_, i) => ({
+    mode: 'TENSION' as const, term: 'BOARD' as const, name: `board ${i}`, mean: 0.1 * i - 0.7, sd: 0.3, trials: 2, of: 12,
+  }));
+  answer.methods = [{ ...steamed, beliefs: boards }];
+  show(<EvidenceView />);
+  const list = within(screen.getByRole('region', { name: 'Boards' }));
+  expect(list.getAllByText(/^board/).map((row) => row.textContent)).toEqual([13, 12, 11, 10, 9, 4, 3, 2, 1, 0].map((i) => `board ${i}`));
+  await userEvent.click(list.getByRole('button', { name: 'Show them all' }));
+  expect(list.getAllByText(/^board/)).toHaveLength(14);
+});
+
 it('says of a method without records that there is none', async () => {
   show(<EvidenceView />);
   expect(screen.getByText('Do forecasts come true?')).toBeDefined();

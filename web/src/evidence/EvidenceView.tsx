@@ -1,4 +1,4 @@
-import { Alert, Box, Typography } from '@mui/material';
+import { Alert, Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
 import { useEvidence } from '../api/advice';
 import { useSpecies } from '../api/queries';
@@ -8,7 +8,7 @@ import { METHOD } from '../recipe/words';
 import { Balance } from './Balance';
 import { CalibrationPicture, SurpriseLines } from './CalibrationPicture';
 import { SetAsideList } from './SetAsideList';
-import { effectInWords } from './words';
+import { effectInWords, PLACE } from './words';
 
 /** What the shop's own records say. */
 export function EvidenceView() {
@@ -64,29 +64,50 @@ const GROUPS: { term: Belief['term']; title: string }[] = [
 
 const SHOWN = 10;
 
-/** What is believed of each wood, person, board and source, of the outer face. */
+/** What is believed of each wood, person, board and source, one way to fail at a time. */
 function Beliefs({ beliefs }: { beliefs: Belief[] }) {
   const { data: species = [] } = useSpecies();
+  const modes = [...new Set(beliefs.map((belief) => belief.mode))];
+  const [chosen, setMode] = useState<Belief['mode']>('TENSION');
+  const mode = modes.includes(chosen) ? chosen : modes[0];
   const name = (belief: Belief) => species.find((s) => belief.term === 'SPECIES' && s.id === belief.name)?.commonName ?? belief.name;
   return (
     <Box>
       <Typography variant="h2" gutterBottom>How they do, other things equal</Typography>
-      <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: 'repeat(auto-fill, minmax(260px, 1fr))' }}>
+      {modes.length > 1 && (
+        <Choice label="Trouble at the" value={mode} onChange={setMode}
+          options={Object.fromEntries(modes.map((each) => [each, PLACE[each]])) as Record<Belief['mode'], string>} />
+      )}
+      <Box sx={{ display: 'grid', gap: 2, mt: 1, gridTemplateColumns: 'repeat(auto-fill, minmax(260px, 1fr))' }}>
         {GROUPS.map(({ term, title }) => {
-          const members = beliefs.filter((belief) => belief.term === term && belief.mode === 'TENSION').sort((a, b) => b.mean - a.mean);
-          if (members.length === 0) return null;
-          const shown = members.length > SHOWN ? [...members.slice(0, SHOWN / 2), ...members.slice(-SHOWN / 2)] : members;
-          return (
-            <Box key={term}>
-              <Typography variant="h3">{title}</Typography>
-              {shown.map((belief) => <BeliefRow key={belief.name} name={name(belief)} belief={belief} />)}
-              {members.length > shown.length && (
-                <Typography variant="body2" color="text.secondary">the five worst and the five best of {members.length}</Typography>
-              )}
-            </Box>
-          );
+          const members = beliefs.filter((belief) => belief.term === term && belief.mode === mode).sort((a, b) => b.mean - a.mean);
+          return members.length > 0 && <Members key={term} title={title} members={members} name={name} />;
         })}
       </Box>
+    </Box>
+  );
+}
+
+interface MembersProps {
+  title: string;
+  /** The worst first. */
+  members: Belief[];
+  name: (belief: Belief) => string;
+}
+
+function Members({ title, members, name }: MembersProps) {
+  const [all, setAll] = useState(false);
+  const shown = all || members.length <= SHOWN ? members : [...members.slice(0, SHOWN / 2), ...members.slice(-SHOWN / 2)];
+  return (
+    <Box component="section" aria-label={title}>
+      <Typography variant="h3">{title}</Typography>
+      {shown.map((belief) => <BeliefRow key={belief.name} name={name(belief)} belief={belief} />)}
+      {members.length > shown.length && (
+        <Typography variant="body2" color="text.secondary">
+          The five worst and the five best of {members.length}.{' '}
+          <Button size="small" onClick={() => { setAll(true); }}>Show them all</Button>
+        </Typography>
+      )}
     </Box>
   );
 }

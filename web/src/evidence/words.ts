@@ -40,6 +40,9 @@ export function setAsideInWords({ why }: SetAside, value: string): string {
   return WHY[why](value);
 }
 
+/** Where a way to fail shows. */
+export const PLACE: Record<Belief['mode'], string> = { TENSION: 'outer face', COMPRESSION: 'inner face', GLUE_LINE: 'glue line' };
+
 /** An effect on the risk in plain words: how the odds of damage are changed. */
 export function effectInWords({ mean, sd }: Pick<Belief, 'mean' | 'sd'>): string {
   if (Math.abs(mean) < 0.05) return 'no different';
