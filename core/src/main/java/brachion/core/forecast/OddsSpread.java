@@ -7,7 +7,6 @@ import brachion.core.risk.Possible;
 import brachion.core.risk.RiskModel;
 import brachion.core.risk.Severity;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.function.DoubleUnaryOperator;
 import org.hipparchus.special.Erf;
@@ -24,8 +23,6 @@ final class OddsSpread {
     private static final int MODES = FailureMode.values().length;
     private static final int MOST_POINTS = 2048;
     private static final int FEWEST_POINTS = 64;
-    /** Bits that hold the place of a point; there are fewer points than this. */
-    private static final long PLACE = 0xFFF;
     private static final double[][] STANDARD = points();
 
     private final double[] value;
@@ -87,25 +84,8 @@ final class OddsSpread {
 
     /** Mean and middle 80 %. */
     Odds odds() {
-        long[] order = new long[value.length];
-        for (int i = 0; i < order.length; i++) {
-            // chances are positive, so their bits sort as they do; the last digits make room for the place
-            order[i] = Double.doubleToRawLongBits(value[i]) & ~PLACE | i;
-        }
-        Arrays.sort(order);
-        return new Odds(mean, quantile(order, 0.10), quantile(order, 0.90));
-    }
-
-    private double quantile(long[] order, double share) {
-        double below = 0;
-        for (long each : order) {
-            int place = (int) (each & PLACE);
-            below += weight[place];
-            if (below >= share) {
-                return value[place];
-            }
-        }
-        return value[(int) (order[order.length - 1] & PLACE)];
+        WeightedSample sample = new WeightedSample(value.clone(), weight.clone());
+        return new Odds(mean, sample.quantile(0.10), sample.quantile(0.90));
     }
 
     /** The mean of a function of the probability, such as the chance that several pieces hold. */
