@@ -144,8 +144,8 @@ public class CoreBenchmarks {
         WaySearch.AtHand everything = new WaySearch.AtHand(SpeciesCatalogue.published().all(), List.of(Seasoning.values()),
                 List.of(searchedMm, searchedMm - 2), List.of(WaySearch.Support.NONE, WaySearch.Support.STEEL), true,
                 List.of(MethodKind.values()), List.of(1.0, 1.6, 2.0, 2.4, 3.2, 4.0, 4.8));
-        return new WaySearch(fitted).find(new WaySearch.Wanted(new Bend(100, 190), searchedMm, 22, 0.9, WaySearch.Order.MOST_TRIED), everything,
-                (done, of) -> { });
+        WaySearch.Wanted wanted = new WaySearch.Wanted(new Bend(100, 190), searchedMm, 22, 0.9, WaySearch.Order.MOST_TRIED);
+        return new WaySearch(fitted).find(wanted, everything, (done, of) -> { });
     }
 
     /** What to change about a bend, single steps and together, nothing remembered of it. */

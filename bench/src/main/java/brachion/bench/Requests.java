@@ -78,7 +78,8 @@ final class Requests {
         return String.format(Locale.ROOT, """
                 {"innerRadiusMm": 100, "angleDegrees": 190, "thicknessMm": %1$.2f, "widthMm": 22, "unbroken": 0.9, "speciesIds": [],
                  "seasonings": ["GREEN", "AIR_DRIED", "KILN_DRIED"], "thicknessesMm": [%1$.2f, %2$.2f], "supports": ["NONE", "STEEL"],
-                 "soak": true, "methods": ["STEAM_BOX", "COLD_LAMINATION"], "pliesMm": [1, 1.6, 2, 2.4, 3.2, 4, 4.8], "order": "MOST_TRIED"}""", 16 + 0.01 * turn, 14 + 0.01 * turn);
+                 "soak": true, "methods": ["STEAM_BOX", "COLD_LAMINATION"], "pliesMm": [1, 1.6, 2, 2.4, 3.2, 4, 4.8],
+                 "order": "MOST_TRIED"}""", 16 + 0.01 * turn, 14 + 0.01 * turn);
     }
 
     private void row(String what, String aim, IntFunction<HttpRequest> request, int warmUp, int turns)

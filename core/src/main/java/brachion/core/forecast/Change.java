@@ -28,10 +28,10 @@ public record Change(Kind kind, double amount, int effort, UnaryOperator<Recipe>
 
     private static final double THIN_MM = 6;
     private static final double WIDER_BY = 0.1;
-    private static final double STRAP_MM = LengthUnit.INCH.millimetres() / 32;
-    private static final double NIGHT_H = 14;
-    private static final double LONG_SOAK_H = 48;
-    private static final double FULL_HEAT_C = 98;
+    static final double STRAP_MM = LengthUnit.INCH.millimetres() / 32;
+    static final double NIGHT_H = 14;
+    static final double LONG_SOAK_H = 48;
+    static final double FULL_HEAT_C = 98;
     private static final double QUICK_CARRY_S = 10;
     private static final double STRAIGHT_RUN = 25;
     private static final double WET_PERCENT = 20;

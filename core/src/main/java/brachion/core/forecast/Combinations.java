@@ -14,7 +14,6 @@ import brachion.core.method.MethodKind;
 import brachion.core.method.Recipe;
 import brachion.core.method.Seasoning;
 import brachion.core.method.SteamBox;
-import brachion.core.quantity.LengthUnit;
 import brachion.core.quantity.PhysicalBound;
 import brachion.core.wood.Species;
 import java.util.ArrayList;
@@ -25,17 +24,15 @@ import java.util.OptionalDouble;
 import java.util.stream.Stream;
 
 /**
- * Every combination of stock and settings that is at hand, those of one blank and one soak together. Stock is good: clear, grain of 1 in 25, as wet as its
- * seasoning usually is. Settings are those of common practice.
+ * Every combination of stock and settings that is at hand, those of one blank and one soak together. Stock is good:
+ * clear, grain of 1 in 25, as wet as its seasoning usually is. Settings are those of common practice.
  */
 final class Combinations {
 
     private static final double GRAIN_RUN = 25;
-    private static final double CHAMBER_C = 98;
     private static final double CARRY_S = 15;
-    private static final double[] SOAKS_H = {0, 14, 48};
+    private static final double[] SOAKS_H = {0, Change.NIGHT_H, Change.LONG_SOAK_H};
     private static final double[] STEAMS_MIN = {15, 30, 60, 120, 240};
-    private static final double STRAP_MM = LengthUnit.INCH.millimetres() / 32;
     private static final double WEBBING_MM = 2.5;
 
     private Combinations() {
@@ -72,7 +69,7 @@ final class Combinations {
 
     private static Stream<SteamBox> steamings(double soakHours, List<Support> supports, double widthMm) {
         return Arrays.stream(STEAMS_MIN).boxed().flatMap(minutes -> supports.stream()
-                .map(support -> new SteamBox(soakHours, minutes, CHAMBER_C, CARRY_S, strap(support, widthMm))));
+                .map(support -> new SteamBox(soakHours, minutes, Change.FULL_HEAT_C, CARRY_S, strap(support, widthMm))));
     }
 
     private static void laminated(Wanted wanted, AtHand atHand, Species species, List<List<Recipe>> candidates) {
@@ -97,7 +94,7 @@ final class Combinations {
         return switch (support) {
             case NONE -> Optional.empty();
             case WEBBING -> Optional.of(new Strap(StrapMaterial.WEBBING, WEBBING_MM, widthMm, 0));
-            case STEEL -> Optional.of(new Strap(StrapMaterial.STEEL, STRAP_MM, widthMm, 0));
+            case STEEL -> Optional.of(new Strap(StrapMaterial.STEEL, Change.STRAP_MM, widthMm, 0));
         };
     }
 }

@@ -44,8 +44,8 @@ public final class Forecaster {
         return new Forecast(unbroken, OddsSpread.of(risk, possible, Severity.CLEAN).odds(),
                 OddsSpread.of(TABLES, possible, Severity.FLAW).odds(), modes, typical.demand(), springback(typical),
                 missing(recipe, possible, unbroken),
-                new Evidence(risk.trials(kind), precedents.near(typical),
-                        precedents.beyond(modes.get(0).mode(), typical), new Neighbours(risk, typical).nearest()));
+                new Evidence(risk.trials(kind), precedents.near(typical).all(),
+                        precedents.beyond(modes.get(0).mode(), typical), new Neighbours(precedents, typical).nearest()));
     }
 
     /** Just the odds that a recipe does not break. */

@@ -6,12 +6,12 @@ import brachion.core.method.Recipe;
 import brachion.core.method.SteamBox;
 import brachion.core.risk.FailureMode;
 import brachion.core.risk.Possible;
-import brachion.core.risk.RiskModel;
 import brachion.core.risk.RiskModel.Held;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /** Finds the records most like a piece: those that asked as much of the wood, then those alike in stock and support. */
 final class Neighbours {
@@ -23,47 +23,48 @@ final class Neighbours {
     /** Another wood, or another support, sets records as far apart as a quarter more strain does; chosen by us. */
     private static final double STRAIN_SCALE = 0.25;
 
-    private final RiskModel risk;
     private final Possible piece;
     private final List<Neighbour> neighbours;
 
-    Neighbours(RiskModel risk, Possible piece) {
-        this.risk = risk;
+    Neighbours(Precedents precedents, Possible piece) {
         this.piece = piece;
-        this.neighbours = risk.records(piece.recipe().method().kind()).stream().map(this::neighbour).toList();
+        double[] stretch = precedents.apart(FailureMode.TENSION, piece);
+        double[] squeeze = precedents.apart(FailureMode.COMPRESSION, piece);
+        this.neighbours = IntStream.range(0, stretch.length)
+                .mapToObj(i -> neighbour(precedents.records().get(i), stretch[i], squeeze[i])).toList();
     }
 
-    /** A record with how far it is from the piece. */
-    private record Neighbour(Held held, double distance) {
+    /**
+     * A record beside the piece.
+     *
+     * @param stretch  how far apart their ln D of the outer face is
+     * @param squeeze  the same of the inner face
+     * @param distance how far apart they are in all
+     */
+    private record Neighbour(Held held, double stretch, double squeeze, double distance) {
     }
 
     List<NearRecord> nearest() {
         return neighbours.stream()
                 .sorted(Comparator.comparingDouble(Neighbour::distance).thenComparingLong(each -> each.held().trial().id()))
-                .limit(SHOWN).map(each -> new NearRecord(each.held().trial(), alike(each.held().piece()))).toList();
+                .limit(SHOWN).map(each -> new NearRecord(each.held().trial(), alike(each))).toList();
     }
 
-    private Neighbour neighbour(Held held) {
-        double stretch = apart(held.piece(), FailureMode.TENSION);
-        double squeeze = apart(held.piece(), FailureMode.COMPRESSION);
+    private Neighbour neighbour(Held held, double stretch, double squeeze) {
         Recipe there = held.piece().recipe();
         double distance = Math.pow(stretch / STRAIN_SCALE, 2) + Math.pow(squeeze / STRAIN_SCALE, 2) / 4
                 + (piece.recipe().blank().species().equals(there.blank().species()) ? 0 : 1)
                 + (support(piece.recipe()).equals(support(there)) ? 0 : 1);
-        return new Neighbour(held, distance);
+        return new Neighbour(held, stretch, squeeze, distance);
     }
 
-    private double apart(Possible other, FailureMode mode) {
-        return Math.abs(Math.log(risk.ratio(mode, other) / risk.ratio(mode, piece)));
-    }
-
-    private List<Likeness> alike(Possible other) {
+    private List<Likeness> alike(Neighbour other) {
         List<Likeness> alike = new ArrayList<>();
         Recipe here = piece.recipe();
-        Recipe there = other.recipe();
+        Recipe there = other.held().piece().recipe();
         note(alike, Likeness.SPECIES, here.blank().species().equals(there.blank().species()));
-        note(alike, Likeness.STRETCH, apart(other, FailureMode.TENSION) < AS_MUCH);
-        note(alike, Likeness.SQUEEZE, apart(other, FailureMode.COMPRESSION) < AS_MUCH);
+        note(alike, Likeness.STRETCH, other.stretch() < AS_MUCH);
+        note(alike, Likeness.SQUEEZE, other.squeeze() < AS_MUCH);
         note(alike, Likeness.THICKNESS,
                 Math.abs(Math.log(here.blank().thicknessMm() / there.blank().thicknessMm())) < AS_THICK);
         note(alike, Likeness.MOISTURE, Math.abs(here.blank().moisturePercent().orElseThrow()

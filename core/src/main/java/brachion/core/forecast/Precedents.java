@@ -10,7 +10,6 @@ import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.function.Predicate;
 
 /** What the records of a method asked of the wood, beside what a piece asks of it. */
 final class Precedents {
@@ -26,41 +25,47 @@ final class Precedents {
         this.risk = risk;
         this.held = risk.records(kind);
         risk.modes(kind).forEach(mode ->
-                asked.put(mode, held.stream().mapToDouble(each -> logRatio(mode, each.piece())).toArray()));
+                asked.put(mode, held.stream().mapToDouble(each -> risk.logRatio(mode, each.piece())).toArray()));
     }
 
-    private double logRatio(FailureMode mode, Possible piece) {
-        return Math.log(risk.ratio(mode, piece));
+    /** The records, each as the most ordinary piece it could have been. */
+    List<Held> records() {
+        return held;
     }
 
-    /** How many records asked of both faces what a piece asks, within a factor of 1.35. */
-    int near(Possible piece) {
-        return near(piece, each -> true);
+    /** How far each record is from a piece in a mode: |ln D − ln D of the piece|. */
+    double[] apart(FailureMode mode, Possible piece) {
+        double here = risk.logRatio(mode, piece);
+        return Arrays.stream(asked.get(mode)).map(there -> Math.abs(there - here)).toArray();
     }
 
-    /** How many of those are of the same wood. */
-    int nearInThisWood(Possible piece) {
+    /**
+     * Records that asked of both faces what a piece asks, within a factor of 1.35.
+     *
+     * @param all        how many there are
+     * @param ofThisWood how many of them are of the same wood
+     */
+    record Near(int all, int ofThisWood) {
+    }
+
+    Near near(Possible piece) {
+        double[] stretch = apart(FailureMode.TENSION, piece);
+        double[] squeeze = apart(FailureMode.COMPRESSION, piece);
         Species species = piece.recipe().blank().species();
-        return near(piece, each -> each.piece().recipe().blank().species().equals(species));
-    }
-
-    private int near(Possible piece, Predicate<Held> counted) {
-        double[] stretched = asked.get(FailureMode.TENSION);
-        double[] squeezed = asked.get(FailureMode.COMPRESSION);
-        double stretch = logRatio(FailureMode.TENSION, piece);
-        double squeeze = logRatio(FailureMode.COMPRESSION, piece);
-        int near = 0;
+        int all = 0;
+        int ofThisWood = 0;
         for (int i = 0; i < held.size(); i++) {
-            if (Math.abs(stretched[i] - stretch) < NEAR && Math.abs(squeezed[i] - squeeze) < NEAR && counted.test(held.get(i))) {
-                near++;
+            if (stretch[i] < NEAR && squeeze[i] < NEAR) {
+                all++;
+                ofThisWood += held.get(i).piece().recipe().blank().species().equals(species) ? 1 : 0;
             }
         }
-        return near;
+        return new Near(all, ofThisWood);
     }
 
     /** Whether a piece asks more than 1.1 times what any record asked, in the mode that limits it. */
     boolean beyond(FailureMode limiting, Possible piece) {
         double hardest = Arrays.stream(asked.get(limiting)).max().orElse(Double.NEGATIVE_INFINITY);
-        return logRatio(limiting, piece) > BEYOND + hardest;
+        return risk.logRatio(limiting, piece) > BEYOND + hardest;
     }
 }

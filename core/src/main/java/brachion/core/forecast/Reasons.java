@@ -67,7 +67,7 @@ final class Reasons {
     }
 
     private double logRatio(Possible at) {
-        return Math.log(risk.ratio(mode, at));
+        return risk.logRatio(mode, at);
     }
 
     private static Possible with(Recipe recipe, Demand demand) {

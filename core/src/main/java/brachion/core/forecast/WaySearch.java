@@ -1,5 +1,6 @@
 package brachion.core.forecast;
 
+import brachion.core.forecast.Precedents.Near;
 import brachion.core.method.Bend;
 import brachion.core.method.Demand;
 import brachion.core.method.MethodKind;
@@ -21,7 +22,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import java.util.function.ToIntBiFunction;
+import java.util.function.Function;
 import java.util.stream.Stream;
 
 /**
@@ -177,15 +178,15 @@ public final class WaySearch {
         return switch (order) {
             case QUICKEST -> quickest.thenComparing(surest);
             case SUREST -> surest.thenComparing(quickest);
-            case MOST_TRIED -> most(Precedents::nearInThisWood).thenComparing(most(Precedents::near))
-                    .thenComparing(quickest).thenComparing(surest);
+            case MOST_TRIED -> mostTried().thenComparing(quickest).thenComparing(surest);
         };
     }
 
-    private Comparator<Judged> most(ToIntBiFunction<Precedents, Possible> count) {
-        Map<Recipe, Integer> counted = new HashMap<>();
-        return Comparator.comparingInt((Judged each) -> counted.computeIfAbsent(each.recipe(),
-                recipe -> count.applyAsInt(precedents(recipe), Possible.known(recipe)))).reversed();
+    private Comparator<Judged> mostTried() {
+        Map<Recipe, Near> counted = new HashMap<>();
+        Function<Judged, Near> near = each -> counted.computeIfAbsent(each.recipe(),
+                recipe -> precedents(recipe).near(Possible.known(recipe)));
+        return Comparator.comparing(near, Comparator.comparingInt(Near::ofThisWood).thenComparingInt(Near::all)).reversed();
     }
 
     private Precedents precedents(Recipe recipe) {
@@ -195,8 +196,9 @@ public final class WaySearch {
     private Way way(Judged judged) {
         Recipe recipe = judged.recipe();
         Possible piece = Possible.known(recipe);
-        return new Way(recipe, forecaster.unbroken(recipe), judged.hours(), precedents(recipe).near(piece),
-                precedents(recipe).nearInThisWood(piece), precedents(recipe).beyond(limiting(piece), piece));
+        Near near = precedents(recipe).near(piece);
+        return new Way(recipe, forecaster.unbroken(recipe), judged.hours(), near.all(), near.ofThisWood(),
+                precedents(recipe).beyond(limiting(piece), piece));
     }
 
     /** Judges recipes of one blank and one soak; those that steam may help are followed through it together. */

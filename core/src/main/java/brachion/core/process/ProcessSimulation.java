@@ -58,7 +58,8 @@ public final class ProcessSimulation {
 
     /** Goes through a stage. */
     public SectionField run(Stage stage) {
-        return run(stage, (seconds, at) -> true);
+        field = simulation(stage.environment()).run(stage.seconds());
+        return field;
     }
 
     /**

@@ -113,7 +113,15 @@ final class SectionSimulation {
         return all;
     }
 
-    /** Runs a stage of a given length, or until the watcher has seen enough; the section at its end. */
+    /** Runs a stage of a given length, or what is left of it; the section at its end. */
+    SectionField run(double seconds) {
+        while (now < seconds) {
+            step(seconds);
+        }
+        return field();
+    }
+
+    /** The same, or until the watcher has seen enough. */
     SectionField run(double seconds, Watcher watcher) {
         SectionField field = field();
         boolean goOn = watcher.at(0, field);
@@ -138,7 +146,7 @@ final class SectionSimulation {
             while (!wouldReach(end)) {
                 step(end);
             }
-            reached.add(new SectionSimulation(this).finish(end));
+            reached.add(new SectionSimulation(this).run(end));
         }
         return reached;
     }
@@ -146,13 +154,6 @@ final class SectionSimulation {
     /** Whether the next step is cut short, or stretched by rounding, to end a stage. */
     private boolean wouldReach(double end) {
         return end - now - step < ROUNDING * end;
-    }
-
-    private SectionField finish(double end) {
-        while (now < end) {
-            step(end);
-        }
-        return field();
     }
 
     /** Tries a step towards the end of a stage and chooses the length of the next; whether it was taken. */

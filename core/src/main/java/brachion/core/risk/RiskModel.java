@@ -115,7 +115,12 @@ public final class RiskModel {
 
     /** D of a piece in a mode. */
     public double ratio(FailureMode mode, Possible piece) {
-        return Math.exp(fit(piece.recipe(), mode).risk().logRatio(piece));
+        return Math.exp(logRatio(mode, piece));
+    }
+
+    /** ln D of a piece in a mode. */
+    public double logRatio(FailureMode mode, Possible piece) {
+        return fit(piece.recipe(), mode).risk().logRatio(piece);
     }
 
     /** Rise of the log odds of damage when ln D rises by one, as fitted for a mode of a method. */
