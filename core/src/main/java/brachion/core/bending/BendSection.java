@@ -1,5 +1,6 @@
 package brachion.core.bending;
 
+import brachion.core.physics.Physics;
 import brachion.core.wood.Species;
 import java.util.Optional;
 
@@ -10,7 +11,8 @@ import java.util.Optional;
  * <p>Plane sections stay plane: at a height y above the inner face, with inner radius R and neutral axis at y_n,
  * <pre>ε(y) = (R + y)/(R + y_n) − 1</pre>
  * The axis settles where the fibres' forces and the strap's pull balance. A strap pulls, for each mm of stock width,
- * <pre>E_s · t_s · (strap width/stock width) · max(0, ε_outer − slack),  slack = end gap/arc length</pre>
+ * <pre>w · E_s · t_s · (strap width/stock width) · max(0, ε_outer − slack),  slack = end gap/arc length</pre>
+ * with w the share of the strap that works.
  * Curved-beam kinematics after Winkler and Bach as in any strength-of-materials text; the fibres' law is
  * {@link FibreLaw}. Every strain is linear in u = 1/(R + y_n), and fibres and strap only ever stiffen with strain, so the
  * net force is a rising, convex, piecewise linear function of u. Newton's method then comes down on its one zero from
@@ -23,9 +25,10 @@ import java.util.Optional;
  * @param innerRadiusMm radius of the inner face [mm]
  * @param arcLengthMm   length of the bend along the outer face [mm], over which a strap's slack is taken up
  * @param strap         the strap on the outer face, if any
+ * @param physics       the constants nobody measured; the share of the strap that works and the crushing of soft wood count
  */
 public record BendSection(Species species, SectionCondition condition, double thicknessMm, double widthMm,
-                          double innerRadiusMm, double arcLengthMm, Optional<Strap> strap) {
+                          double innerRadiusMm, double arcLengthMm, Optional<Strap> strap, Physics physics) {
 
     private static final int MAX_STEPS = 100;
     /** A step of u smaller than this share of it is rounding. */
@@ -35,9 +38,9 @@ public record BendSection(Species species, SectionCondition condition, double th
     public SectionState solve() {
         FibreLaw[] laws = new FibreLaw[condition.layers()];
         for (int layer = 0; layer < laws.length; layer++) {
-            laws[layer] = FibreLaw.of(species, condition.softness(layer), condition.moisturePercent(layer));
+            laws[layer] = FibreLaw.of(species, condition.softness(layer), condition.moisturePercent(layer), physics.softCrushing());
         }
-        double strapMpa = strap.map(s -> s.material().stiffnessMpa()).orElse(0.0);
+        double strapMpa = strap.map(s -> s.material().stiffnessMpa() * physics.strapShare()).orElse(0.0);
         double strapMm = strap.map(s -> s.thicknessMm() * Math.min(1, s.widthMm() / widthMm)).orElse(0.0);
         double slack = strap.map(s -> s.endGapMm() / arcLengthMm).orElse(0.0);
         double u = 1 / (innerRadiusMm + thicknessMm / 2);
@@ -97,7 +100,7 @@ public record BendSection(Species species, SectionCondition condition, double th
      * of hard wood at the moisture of release [%].
      */
     public double elasticShare(SectionState state, double releaseMoisturePercent) {
-        double stiffness = FibreLaw.of(species, 0, releaseMoisturePercent).stiffnessMpa();
+        double stiffness = FibreLaw.of(species, 0, releaseMoisturePercent, physics.softCrushing()).stiffnessMpa();
         double inertia = widthMm * Math.pow(thicknessMm, 3) / 12;
         double curvature = 1 / (innerRadiusMm + thicknessMm / 2);
         return Math.max(0, state.woodMomentNm()) * 1000 / (stiffness * inertia * curvature);

@@ -1,5 +1,6 @@
 package brachion.core.bending;
 
+import brachion.core.physics.Physics;
 import brachion.core.wood.BendingRadii;
 import brachion.core.wood.GrainSlope;
 import brachion.core.wood.LigninSoftening;
@@ -19,10 +20,11 @@ import java.util.concurrent.ConcurrentHashMap;
  *
  * <p>Check: soft tension limit of white oak 0.0172, mahogany 0.0113, black walnut 0.0195.
  *
+ * @param referenceSoftness S0
  * @param dry  limits of cold, dry wood
  * @param soft limits of thoroughly softened wood
  */
-public record SpeciesCapacity(StrainLimits dry, StrainLimits soft) {
+public record SpeciesCapacity(double referenceSoftness, StrainLimits dry, StrainLimits soft) {
 
     private static final double DRY_COMPRESSION_LIMIT = 0.015;
     private static final double REFERENCE_TEMPERATURE_C = 98;
@@ -32,36 +34,50 @@ public record SpeciesCapacity(StrainLimits dry, StrainLimits soft) {
     private static final double REFERENCE_WIDTH_MM = 50;
     private static final double REFERENCE_ARC_MM = 1000;
 
-    private static final double REFERENCE_SOFTNESS =
-            LigninSoftening.softness(REFERENCE_TEMPERATURE_C, REFERENCE_MOISTURE_PERCENT);
+    private static final Map<Asked, SpeciesCapacity> KNOWN = new ConcurrentHashMap<>();
 
-    private static final Map<Species, SpeciesCapacity> KNOWN = new ConcurrentHashMap<>();
-
-    /** The capacity of a species; computed once, then remembered. */
-    public static SpeciesCapacity of(Species species) {
-        return KNOWN.computeIfAbsent(species, SpeciesCapacity::compute);
+    /** What a capacity depends on. */
+    private record Asked(Species species, double softeningShiftC, double softCrushing) {
     }
 
-    private static SpeciesCapacity compute(Species species) {
+    /** The capacity of a species by the usual constants; computed once, then remembered. */
+    public static SpeciesCapacity of(Species species) {
+        return of(species, Physics.USUAL);
+    }
+
+    /** The capacity of a species; what its published radii say of strains depends on the constants of softening and crushing. */
+    public static SpeciesCapacity of(Species species, Physics physics) {
+        return KNOWN.computeIfAbsent(new Asked(species, physics.softeningShiftC(), physics.softCrushing()),
+                asked -> compute(species, physics));
+    }
+
+    private static SpeciesCapacity compute(Species species, Physics physics) {
         BendingRadii radii = species.radii();
         Strap strap = new Strap(StrapMaterial.STEEL, REFERENCE_STRAP_MM, REFERENCE_WIDTH_MM, 0);
-        double stretch = reference(species, radii.unsupportedMm(), Optional.empty()).outerStrain();
-        double squeeze = -reference(species, radii.supportedMm(), Optional.of(strap)).innerStrain();
+        double stretch = reference(species, radii.unsupportedMm(), Optional.empty(), physics).outerStrain();
+        double squeeze = -reference(species, radii.supportedMm(), Optional.of(strap), physics).innerStrain();
         double dryTension = species.bendingStrengthMpa() / species.stiffnessMpa();
-        return new SpeciesCapacity(
+        return new SpeciesCapacity(referenceSoftness(physics),
                 new StrainLimits(dryTension, DRY_COMPRESSION_LIMIT),
                 // softening never makes wood more brittle than it is dry, whatever an estimated radius would say
                 new StrainLimits(Math.max(stretch, dryTension), Math.max(squeeze, DRY_COMPRESSION_LIMIT)));
     }
 
     /** Stock as soft as the published radii suppose: 98 °C and 22 % moisture throughout. */
-    public static SectionCondition referenceCondition() {
-        return SectionCondition.uniform(REFERENCE_SOFTNESS, REFERENCE_MOISTURE_PERCENT);
+    public static SectionCondition referenceCondition(Physics physics) {
+        return SectionCondition.uniform(referenceSoftness(physics), REFERENCE_MOISTURE_PERCENT);
     }
 
-    private static SectionState reference(Species species, double radiusMm, Optional<Strap> strap) {
-        return new BendSection(species, referenceCondition(), BendingRadii.STOCK_THICKNESS_MM, REFERENCE_WIDTH_MM, radiusMm,
-                REFERENCE_ARC_MM, strap).solve();
+    private static double referenceSoftness(Physics physics) {
+        return LigninSoftening.softness(REFERENCE_TEMPERATURE_C, REFERENCE_MOISTURE_PERCENT, physics.softeningShiftC());
+    }
+
+    /** The straps of published tests were made for testing and held in full. */
+    private static SectionState reference(Species species, double radiusMm, Optional<Strap> strap, Physics physics) {
+        Physics firm = new Physics(physics.steamHeat(), physics.waterUptake(), physics.softeningShiftC(),
+                physics.steamMoisturePercent(), 1, physics.softCrushing());
+        return new BendSection(species, referenceCondition(physics), BendingRadii.STOCK_THICKNESS_MM, REFERENCE_WIDTH_MM,
+                radiusMm, REFERENCE_ARC_MM, strap, firm).solve();
     }
 
     /**
@@ -76,7 +92,7 @@ public record SpeciesCapacity(StrainLimits dry, StrainLimits soft) {
         return new StrainLimits(tension * GrainSlope.tensionFactor(grainRun), compression);
     }
 
-    private static double between(double dry, double soft, double softness) {
-        return dry + (soft - dry) * softness / REFERENCE_SOFTNESS;
+    private double between(double dry, double soft, double softness) {
+        return dry + (soft - dry) * softness / referenceSoftness;
     }
 }

@@ -1,9 +1,11 @@
 package brachion.core.forecast;
 
 import brachion.core.method.Recipe;
+import brachion.core.method.Sensitivity;
 import brachion.core.risk.Possible;
 import brachion.core.risk.RiskModel;
 import brachion.core.risk.Severity;
+import brachion.core.risk.UnknownInputs;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -20,6 +22,8 @@ public record BendMap(double[] thicknessMm, double[] innerRadiusMm, List<List<Od
 
     /** Points each cell's range is taken from, all that a piece could be together; coarser than a single forecast. */
     private static final int POINTS = 480;
+    /** How the unsure constants bear on the odds changes slowly with the radius: it is looked at once in so many rows. */
+    private static final int ROWS_ALIKE = 5;
 
     /**
      * What the map covers.
@@ -51,8 +55,14 @@ public record BendMap(double[] thicknessMm, double[] innerRadiusMm, List<List<Od
         List<List<Odds>> columns = IntStream.range(0, thickness.length).parallel().mapToObj(column -> {
             Recipe asThick = recipe.withBlank(recipe.blank().withThicknessMm(thickness[column]));
             List<Odds> odds = new ArrayList<>();
-            for (double mm : radius) {
-                List<Possible> possible = Possible.of(asThick.withInnerRadiusMm(mm), condition::demand);
+            Sensitivity sensitivity = null;
+            for (int row = 0; row < radius.length; row++) {
+                Recipe bent = asThick.withInnerRadiusMm(radius[row]);
+                if (row % ROWS_ALIKE == 0) {
+                    int middle = Math.min(row + ROWS_ALIKE / 2, radius.length - 1);
+                    sensitivity = condition.sensitivity(UnknownInputs.typical(asThick.withInnerRadiusMm(radius[middle])));
+                }
+                List<Possible> possible = Possible.of(bent, condition::demand, sensitivity);
                 odds.add(OddsSpread.of(risk, possible, Severity.FLAW, POINTS / possible.size()).odds());
             }
             return odds;

@@ -3,6 +3,7 @@ package brachion.core.forecast;
 import brachion.core.forecast.MissingMeasurement.What;
 import brachion.core.method.MethodKind;
 import brachion.core.method.Recipe;
+import brachion.core.physics.Unsure;
 import brachion.core.quantity.PhysicalBound;
 import brachion.core.risk.FailureMode;
 import brachion.core.risk.Possible;
@@ -24,6 +25,11 @@ public final class Forecaster {
 
     private static final int FORM_ROUNDS = 4;
     private static final double SMALLEST_FORM_MM = PhysicalBound.INNER_RADIUS_MM.lowest();
+    /** Constants of the shop that can be measured there, and how. */
+    private static final Map<Unsure, What> OF_THE_SHOP = Map.of(Unsure.STEAM_HEAT, What.STEAM_HEAT,
+            Unsure.WATER_UPTAKE, What.WATER_UPTAKE, Unsure.STEAM_MOISTURE, What.STEAM_MOISTURE);
+    /** Measuring is worth mentioning when it narrows the range by more than this. */
+    private static final double WORTH_MEASURING = 0.01;
     private static final RiskModel TABLES = RiskModel.withoutRecords();
 
     private final RiskModel risk;
@@ -42,10 +48,10 @@ public final class Forecaster {
         Precedents precedents = new Precedents(risk, kind);
         Odds unbroken = unbroken(possible);
         return new Forecast(unbroken, OddsSpread.of(risk, possible, Severity.CLEAN).odds(),
-                OddsSpread.of(TABLES, possible, Severity.FLAW).odds(), modes, typical.demand(), springback(typical),
+                OddsSpread.of(TABLES, possible, Severity.FLAW).odds(), risk.hidden(kind), modes, typical.demand(), springback(typical),
                 missing(recipe, possible, unbroken),
                 new Evidence(risk.trials(kind), precedents.near(typical).all(),
-                        precedents.beyond(modes.get(0).mode(), typical), new Neighbours(precedents, typical).nearest()));
+                        precedents.beyond(modes.get(0).mode(), typical), new Neighbours(precedents, typical, recipe.blank().moisturePercent().isPresent()).nearest()));
     }
 
     /** Just the odds that a recipe does not break. */
@@ -100,6 +106,13 @@ public final class Forecaster {
             missing.add(new MissingMeasurement(What.GRAIN_SLOPE, width,
                     widthWhenKnown(possible, each -> each.recipe().blank().grainRun().orElseThrow())));
         }
+        OF_THE_SHOP.forEach((constant, what) -> {
+            List<Possible> known = possible.stream().map(each -> new Possible(each.weight(), each.recipe(), each.demand(),
+                    each.sensitivity().without(constant))).toList();
+            Odds then = possible.get(0).sensitivity().stepped().containsKey(constant) ? unbroken(known) : now;
+            missing.add(new MissingMeasurement(what, width, then.high() - then.low()));
+        });
+        missing.removeIf(each -> each.widthThen() > each.widthNow() - WORTH_MEASURING);
         missing.sort(Comparator.comparingDouble(MissingMeasurement::widthThen));
         return missing;
     }
@@ -112,7 +125,7 @@ public final class Forecaster {
         for (List<Possible> same : byValue.values()) {
             double weight = same.stream().mapToDouble(Possible::weight).sum();
             List<Possible> scaled = same.stream()
-                    .map(each -> new Possible(each.weight() / weight, each.recipe(), each.demand())).toList();
+                    .map(each -> each.weighing(each.weight() / weight)).toList();
             Odds odds = unbroken(scaled);
             width += weight * (odds.high() - odds.low());
         }

@@ -1,7 +1,7 @@
 package brachion.core.forecast;
 
 /**
- * Something nobody measured, and what measuring it would be worth.
+ * Something nobody measured, of the blank or of the shop, and what measuring it would be worth.
  *
  * @param what     what to measure
  * @param widthNow width of the 80 % range of the odds now
@@ -9,11 +9,17 @@ package brachion.core.forecast;
  */
 public record MissingMeasurement(What what, double widthNow, double widthThen) {
 
-    /** What can be measured on a blank. */
+    /** What can be measured. */
     public enum What {
         /** Moisture content, by meter or by weighing. */
         MOISTURE,
         /** Slope of grain, along a scribed line. */
-        GRAIN_SLOPE
+        GRAIN_SLOPE,
+        /** How fast the chamber heats stock: a probe in the core of a piece, or two trials of unlike length. */
+        STEAM_HEAT,
+        /** How fast stock takes up water: a piece weighed before and after its soak or steam. */
+        WATER_UPTAKE,
+        /** How wet steam makes stock: a piece weighed before and after a long steaming. */
+        STEAM_MOISTURE
     }
 }

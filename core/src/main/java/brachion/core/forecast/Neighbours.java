@@ -24,10 +24,16 @@ final class Neighbours {
     private static final double STRAIN_SCALE = 0.25;
 
     private final Possible piece;
+    private final boolean measured;
     private final List<Neighbour> neighbours;
 
-    Neighbours(Precedents precedents, Possible piece) {
+    /**
+     * @param piece    the most ordinary piece the one asked about could be
+     * @param measured whether its moisture was measured; two that nobody measured are not alike in it
+     */
+    Neighbours(Precedents precedents, Possible piece, boolean measured) {
         this.piece = piece;
+        this.measured = measured;
         double[] stretch = precedents.apart(FailureMode.TENSION, piece);
         double[] squeeze = precedents.apart(FailureMode.COMPRESSION, piece);
         this.neighbours = IntStream.range(0, stretch.length)
@@ -51,7 +57,7 @@ final class Neighbours {
     }
 
     private Neighbour neighbour(Held held, double stretch, double squeeze) {
-        Recipe there = held.piece().recipe();
+        Recipe there = held.piece();
         double distance = Math.pow(stretch / STRAIN_SCALE, 2) + Math.pow(squeeze / STRAIN_SCALE, 2) / 4
                 + (piece.recipe().blank().species().equals(there.blank().species()) ? 0 : 1)
                 + (support(piece.recipe()).equals(support(there)) ? 0 : 1);
@@ -61,13 +67,14 @@ final class Neighbours {
     private List<Likeness> alike(Neighbour other) {
         List<Likeness> alike = new ArrayList<>();
         Recipe here = piece.recipe();
-        Recipe there = other.held().piece().recipe();
+        Recipe there = other.held().piece();
         note(alike, Likeness.SPECIES, here.blank().species().equals(there.blank().species()));
         note(alike, Likeness.STRETCH, other.stretch() < AS_MUCH);
         note(alike, Likeness.SQUEEZE, other.squeeze() < AS_MUCH);
         note(alike, Likeness.THICKNESS,
                 Math.abs(Math.log(here.blank().thicknessMm() / there.blank().thicknessMm())) < AS_THICK);
-        note(alike, Likeness.MOISTURE, Math.abs(here.blank().moisturePercent().orElseThrow()
+        note(alike, Likeness.MOISTURE, measured && other.held().trial().recipe().blank().moisturePercent().isPresent()
+                && Math.abs(here.blank().moisturePercent().orElseThrow()
                 - there.blank().moisturePercent().orElseThrow()) < AS_WET_PERCENT);
         note(alike, Likeness.SUPPORT, support(here).equals(support(there)));
         note(alike, Likeness.BOARD, same(here.names().board(), there.names().board()));

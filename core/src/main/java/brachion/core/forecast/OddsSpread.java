@@ -1,19 +1,21 @@
 package brachion.core.forecast;
 
-import brachion.core.method.MethodKind;
 import brachion.core.risk.FailureMode;
 import brachion.core.risk.Margin;
+import brachion.core.risk.Outlook;
 import brachion.core.risk.Possible;
 import brachion.core.risk.RiskModel;
 import brachion.core.risk.Severity;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.function.DoubleUnaryOperator;
 import org.hipparchus.special.Erf;
 
 /**
- * The odds that no failure mode does worse than accepted, spread over the uncertainty of the fit and over everything the
- * piece could be. A piece holds when no mode breaks it, so its probability is the product over the modes.
+ * The odds that no failure mode does worse than accepted, spread over the uncertainty of the fit, of the share of hidden
+ * flaws and of everything the piece could be. A piece holds when no mode breaks it and nothing hidden does, so its
+ * probability is the product over the modes and the share without hidden flaws.
  *
  * <p>The spread is taken at evenly scattered points (the additive recurrence of Kronecker and Weyl with powers of the
  * plastic number's generalisation), the same for every forecast, so that equal questions get equal answers.
@@ -23,6 +25,9 @@ final class OddsSpread {
     private static final int MODES = FailureMode.values().length;
     private static final int MOST_POINTS = 2048;
     private static final int FEWEST_POINTS = 64;
+    private static final int FEWEST_OF_AN_OUTLOOK = 12;
+    /** Ranges hold the truth eight times out of ten. */
+    private static final double HELD = 0.8;
     private static final double[][] STANDARD = points();
 
     private final double[] value;
@@ -37,8 +42,11 @@ final class OddsSpread {
 
     /** Standard normal points, one row for each mode. */
     private static double[][] points() {
-        // the real root of x^(d+1) = x + 1 for d = 3
-        double root = 1.2207440846057596;
+        // the real root of x^(d+1) = x + 1, by substituting into itself
+        double root = 1;
+        for (int round = 0; round < 100; round++) {
+            root = Math.pow(root + 1, 1.0 / (MODES + 1));
+        }
         double[][] points = new double[MODES][MOST_POINTS];
         for (int mode = 0; mode < MODES; mode++) {
             double step = Math.pow(root, -(mode + 1));
@@ -55,37 +63,40 @@ final class OddsSpread {
     }
 
     static OddsSpread of(RiskModel risk, List<Possible> possible, Severity worst, int points) {
-        MethodKind kind = possible.get(0).recipe().method().kind();
-        List<FailureMode> modes = risk.modes(kind);
-        double[] value = new double[possible.size() * points];
-        double[] weight = new double[value.length];
+        List<Outlook> outlooks = new ArrayList<>();
+        for (Possible each : possible) {
+            for (Outlook outlook : risk.outlooks(worst, each)) {
+                outlooks.add(new Outlook(each.weight() * outlook.weight(), outlook.hidden(), outlook.margins()));
+            }
+        }
+        int all = points * possible.size();
+        int[] count = outlooks.stream().mapToInt(each -> Math.min(MOST_POINTS,
+                Math.max(FEWEST_OF_AN_OUTLOOK, (int) Math.round(all * each.weight())))).toArray();
+        int size = Arrays.stream(count).sum();
+        double[] value = new double[size];
+        double[] weight = new double[size];
         double mean = 0;
         int next = 0;
-        for (Possible each : possible) {
-            List<Margin> margins = new ArrayList<>();
-            double holds = 1;
-            for (FailureMode mode : modes) {
-                Margin margin = risk.margin(mode, worst, each);
-                margins.add(margin);
-                holds *= margin.probability();
-            }
-            mean += each.weight() * holds;
-            for (int point = 0; point < points; point++) {
-                double chance = 1;
+        for (int i = 0; i < count.length; i++) {
+            Outlook outlook = outlooks.get(i);
+            mean += outlook.weight() * outlook.holds();
+            List<Margin> margins = outlook.margins();
+            for (int point = 0; point < count[i]; point++) {
+                double chance = 1 - outlook.hidden();
                 for (int mode = 0; mode < margins.size(); mode++) {
                     chance *= margins.get(mode).probabilityAt(STANDARD[mode][point]);
                 }
                 value[next] = chance;
-                weight[next++] = each.weight() / points;
+                weight[next++] = outlook.weight() / count[i];
             }
         }
         return new OddsSpread(value, weight, mean);
     }
 
-    /** Mean and middle 80 %. */
+    /** Mean and the shortest range that holds 80 %: it reaches 1 where a piece may well be safe, and 0 where it is hopeless. */
     Odds odds() {
-        WeightedSample sample = new WeightedSample(value.clone(), weight.clone());
-        return new Odds(mean, sample.quantile(0.10), sample.quantile(0.90));
+        double[] range = new WeightedSample(value.clone(), weight.clone()).shortest(HELD);
+        return new Odds(mean, Math.min(range[0], mean), Math.max(range[1], mean));
     }
 
     /** The mean of a function of the probability, such as the chance that several pieces hold. */

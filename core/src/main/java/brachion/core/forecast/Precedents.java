@@ -24,8 +24,7 @@ final class Precedents {
     Precedents(RiskModel risk, MethodKind kind) {
         this.risk = risk;
         this.held = risk.records(kind);
-        risk.modes(kind).forEach(mode ->
-                asked.put(mode, held.stream().mapToDouble(each -> risk.logRatio(mode, each.piece())).toArray()));
+        risk.modes(kind).forEach(mode -> asked.put(mode, risk.asked(kind, mode)));
     }
 
     /** The records, each as the most ordinary piece it could have been. */
@@ -57,7 +56,7 @@ final class Precedents {
         for (int i = 0; i < held.size(); i++) {
             if (stretch[i] < NEAR && squeeze[i] < NEAR) {
                 all++;
-                ofThisWood += held.get(i).piece().recipe().blank().species().equals(species) ? 1 : 0;
+                ofThisWood += held.get(i).piece().blank().species().equals(species) ? 1 : 0;
             }
         }
         return new Near(all, ofThisWood);

@@ -1,6 +1,5 @@
 package brachion.core.forecast;
 
-import brachion.core.method.Demand;
 import brachion.core.method.Recipe;
 import brachion.core.method.SteamBox;
 import brachion.core.risk.FailureMode;
@@ -44,16 +43,16 @@ final class Reasons {
 
     private List<Reason> ofTheWood() {
         List<Reason> reasons = new ArrayList<>();
-        Possible straight = with(piece.recipe(), piece.demand().straightGrained());
+        Possible straight = piece.with(piece.demand().straightGrained());
         reasons.add(step(Term.SLOPING_GRAIN, piece, straight));
         Possible curve = straight;
         Recipe recipe = piece.recipe();
         if (recipe.method() instanceof SteamBox steam) {
             Recipe atOnce = recipe.withMethod(steam.withCarrySeconds(0));
-            Possible uncooled = with(recipe, atOnce.demand().straightGrained());
+            Possible uncooled = piece.with(atOnce.demand().straightGrained());
             Possible wet = recipe.blank().moisturePercent().orElseThrow() >= WET_PERCENT ? uncooled
-                    : with(recipe, atOnce.withBlank(recipe.blank().withMoisturePercent(WET_PERCENT)).demand().straightGrained());
-            curve = with(recipe, piece.demand().straightGrained().thoroughlySoftened());
+                    : piece.with(atOnce.withBlank(recipe.blank().withMoisturePercent(WET_PERCENT)).demand().straightGrained());
+            curve = piece.with(piece.demand().straightGrained().thoroughlySoftened());
             reasons.add(step(Term.CARRY, straight, uncooled));
             reasons.add(step(Term.DRY_WOOD, uncooled, wet));
             reasons.add(step(Term.TOO_LITTLE_HEAT, wet, curve));
@@ -68,9 +67,5 @@ final class Reasons {
 
     private double logRatio(Possible at) {
         return risk.logRatio(mode, at);
-    }
-
-    private static Possible with(Recipe recipe, Demand demand) {
-        return new Possible(1, recipe, demand);
     }
 }

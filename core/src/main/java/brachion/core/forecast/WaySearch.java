@@ -6,6 +6,7 @@ import brachion.core.method.Demand;
 import brachion.core.method.MethodKind;
 import brachion.core.method.Recipe;
 import brachion.core.method.Seasoning;
+import brachion.core.method.Sensitivity;
 import brachion.core.method.SteamBox;
 import brachion.core.risk.FailureMode;
 import brachion.core.risk.Possible;
@@ -207,7 +208,7 @@ public final class WaySearch {
         List<SteamBox> followed = new ArrayList<>();
         for (Recipe recipe : alike) {
             if (recipe.method() instanceof SteamBox steam) {
-                Possible ideal = new Possible(1, recipe, Demand.softened(recipe.blank(), recipe.bend(), steam.strap()));
+                Possible ideal = new Possible(1, recipe, Demand.softened(recipe.blank(), recipe.bend(), steam.strap()), Sensitivity.NONE);
                 double atBest = unbroken(ideal);
                 if (atBest < wanted - HOPELESS) {
                     hopeless.put(recipe, new Judged(recipe, atBest, Optional.of(Term.CURVE)));

@@ -1,8 +1,8 @@
 package brachion.core.forecast;
 
 /**
- * Values with weights, of which quantiles are wanted. Values are put into order only as far as a quantile needs
- * (selection after C. A. R. Hoare, Communications of the ACM 4, 1961, by weight instead of by count).
+ * Values with weights, put into order (quicksort after C. A. R. Hoare, Communications of the ACM 4, 1961, which moves each
+ * weight with its value).
  */
 final class WeightedSample {
 
@@ -17,49 +17,66 @@ final class WeightedSample {
         }
         this.value = value;
         this.weight = weight;
+        sort(0, value.length - 1);
     }
 
     /** The smallest value that has at least so much weight up to and with it; the largest when there is not so much. */
     double quantile(double upTo) {
-        int low = 0;
-        int high = value.length - 1;
         double below = 0;
-        while (low < high) {
-            double pivot = middle(value[low], value[(low + high) >>> 1], value[high]);
-            int fromLow = low;
-            int fromHigh = high;
-            while (fromLow <= fromHigh) {
-                while (value[fromLow] < pivot) {
-                    fromLow++;
-                }
-                while (value[fromHigh] > pivot) {
-                    fromHigh--;
-                }
-                if (fromLow <= fromHigh) {
-                    swap(fromLow++, fromHigh--);
-                }
-            }
-            // up to fromHigh nothing is above the pivot, from fromLow on nothing below it, between them it stands itself
-            double left = weight(low, fromHigh);
-            double through = left + weight(fromHigh + 1, fromLow - 1);
-            if (fromHigh >= low && below + left >= upTo) {
-                high = fromHigh;
-            } else if (fromLow > high || below + through >= upTo) {
-                return pivot;
-            } else {
-                below += through;
-                low = fromLow;
+        for (int i = 0; i < value.length; i++) {
+            below += weight[i];
+            if (below >= upTo) {
+                return value[i];
             }
         }
-        return value[low];
+        return value[value.length - 1];
     }
 
-    private double weight(int first, int last) {
-        double sum = 0;
-        for (int i = first; i <= last; i++) {
-            sum += weight[i];
+    /** The two ends of the shortest range that holds so much weight; the lowest of several as short. */
+    double[] shortest(double holding) {
+        int low = 0;
+        int last = value.length - 1;
+        double[] best = {value[0], value[last]};
+        double held = 0;
+        for (int high = 0; high <= last; high++) {
+            held += weight[high];
+            while (low < high && held - weight[low] >= holding) {
+                held -= weight[low++];
+            }
+            if (held >= holding && value[high] - value[low] < best[1] - best[0]) {
+                best = new double[] {value[low], value[high]};
+            }
         }
-        return sum;
+        return best;
+    }
+
+    private void sort(int from, int to) {
+        int low = from;
+        int high = to;
+        while (low < high) {
+            double pivot = middle(value[low], value[(low + high) >>> 1], value[high]);
+            int left = low;
+            int right = high;
+            while (left <= right) {
+                while (value[left] < pivot) {
+                    left++;
+                }
+                while (value[right] > pivot) {
+                    right--;
+                }
+                if (left <= right) {
+                    swap(left++, right--);
+                }
+            }
+            // the shorter part by recursion, so that the stack stays shallow
+            if (right - low < high - left) {
+                sort(low, right);
+                low = left;
+            } else {
+                sort(left, high);
+                high = right;
+            }
+        }
     }
 
     private static double middle(double a, double b, double c) {

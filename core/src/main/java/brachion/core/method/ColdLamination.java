@@ -2,6 +2,7 @@ package brachion.core.method;
 
 import brachion.core.bending.SectionCondition;
 import brachion.core.bending.Strap;
+import brachion.core.physics.Physics;
 import brachion.core.quantity.PhysicalBound;
 import java.util.Optional;
 
@@ -25,8 +26,14 @@ public record ColdLamination(Glue glue, int plies) implements Method {
     }
 
     @Override
-    public SectionCondition condition(Blank blank) {
+    public SectionCondition condition(Blank blank, Physics physics) {
         return SectionCondition.uniform(0, Demand.known(blank.moisturePercent(), "moisture"));
+    }
+
+    /** Dry wood is bent by its published strength alone. */
+    @Override
+    public Sensitivity sensitivity(Blank blank, Bend bend) {
+        return Sensitivity.NONE;
     }
 
     @Override

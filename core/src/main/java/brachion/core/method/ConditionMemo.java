@@ -1,6 +1,7 @@
 package brachion.core.method;
 
 import brachion.core.bending.SectionCondition;
+import brachion.core.physics.Physics;
 import brachion.core.process.Piece;
 import brachion.core.process.Stage;
 import java.util.Collections;
@@ -18,7 +19,11 @@ final class ConditionMemo {
     /** About 30 MB when full. */
     private static final int MOST = 20_000;
 
-    private record Asked(Piece piece, List<Stage> stages) {
+    private record Asked(Piece piece, List<Stage> stages, Physics physics) {
+
+        static Asked of(Piece piece, List<Stage> stages, Physics physics) {
+            return new Asked(piece, List.copyOf(stages), physics.ofTheProcess());
+        }
     }
 
     private final Map<Asked, SectionCondition> known = Collections.synchronizedMap(
@@ -31,16 +36,16 @@ final class ConditionMemo {
                 }
             });
 
-    boolean knows(Piece piece, List<Stage> stages) {
-        return known.containsKey(new Asked(piece, List.copyOf(stages)));
+    boolean knows(Piece piece, List<Stage> stages, Physics physics) {
+        return known.containsKey(Asked.of(piece, stages, physics));
     }
 
-    void learn(Piece piece, List<Stage> stages, SectionCondition condition) {
-        known.put(new Asked(piece, List.copyOf(stages)), condition);
+    void learn(Piece piece, List<Stage> stages, Physics physics, SectionCondition condition) {
+        known.put(Asked.of(piece, stages, physics), condition);
     }
 
-    SectionCondition of(Piece piece, List<Stage> stages, Supplier<SectionCondition> simulation) {
-        Asked asked = new Asked(piece, List.copyOf(stages));
+    SectionCondition of(Piece piece, List<Stage> stages, Physics physics, Supplier<SectionCondition> simulation) {
+        Asked asked = Asked.of(piece, stages, physics);
         SectionCondition condition = known.get(asked);
         if (condition == null) {
             condition = simulation.get();

@@ -1,5 +1,6 @@
 package brachion.core.method;
 
+import brachion.core.physics.Physics;
 import brachion.core.bending.BendSection;
 import brachion.core.bending.SectionCondition;
 import brachion.core.bending.SectionState;
@@ -21,16 +22,21 @@ public record Demand(BendSection section, SectionState state, StrainLimits limit
 
     /** What a bend asks of a blank in a condition; the slope of grain must be known. */
     public static Demand of(Blank blank, Bend bend, SectionCondition condition, Optional<Strap> strap) {
+        return of(blank, bend, condition, strap, Physics.USUAL);
+    }
+
+    /** The same where the constants nobody measured are not the usual ones. */
+    public static Demand of(Blank blank, Bend bend, SectionCondition condition, Optional<Strap> strap, Physics physics) {
         double grainRun = known(blank.grainRun(), "slope of grain");
         BendSection section = new BendSection(blank.species(), condition, blank.thicknessMm(), blank.widthMm(),
-                bend.innerRadiusMm(), bend.outerArcMm(blank.thicknessMm()), strap);
-        StrainLimits limits = SpeciesCapacity.of(blank.species()).limits(condition, grainRun);
+                bend.innerRadiusMm(), bend.outerArcMm(blank.thicknessMm()), strap, physics);
+        StrainLimits limits = SpeciesCapacity.of(blank.species(), physics).limits(condition, grainRun);
         return new Demand(section, section.solve(), limits, grainRun);
     }
 
     /** What a bend would ask of wood as soft as steam makes it when it is wet enough; the slope of grain must be known. */
     public static Demand softened(Blank blank, Bend bend, Optional<Strap> strap) {
-        return of(blank, bend, SpeciesCapacity.referenceCondition(), strap);
+        return of(blank, bend, SpeciesCapacity.referenceCondition(Physics.USUAL), strap);
     }
 
     static double known(OptionalDouble value, String name) {
@@ -54,16 +60,16 @@ public record Demand(BendSection section, SectionState state, StrainLimits limit
 
     /** The same bend in wood whose grain rises one in so many; the strains are the same, the limit on stretch moves. */
     public Demand withGrainRun(double run) {
-        StrainLimits sloped = SpeciesCapacity.of(section.species()).limits(section.condition(), run);
+        StrainLimits sloped = SpeciesCapacity.of(section.species(), section.physics()).limits(section.condition(), run);
         return new Demand(section, state, sloped, run);
     }
 
     /** The same bend in wood as soft as steam makes it when it is wet enough. */
     public Demand thoroughlySoftened() {
-        SectionCondition soft = SpeciesCapacity.referenceCondition();
+        SectionCondition soft = SpeciesCapacity.referenceCondition(section.physics());
         BendSection softened = new BendSection(section.species(), soft, section.thicknessMm(), section.widthMm(),
-                section.innerRadiusMm(), section.arcLengthMm(), section.strap());
+                section.innerRadiusMm(), section.arcLengthMm(), section.strap(), section.physics());
         return new Demand(softened, softened.solve(),
-                SpeciesCapacity.of(section.species()).limits(soft, grainRun), grainRun);
+                SpeciesCapacity.of(section.species(), section.physics()).limits(soft, grainRun), grainRun);
     }
 }

@@ -2,6 +2,7 @@ package brachion.core.method;
 
 import brachion.core.bending.SectionCondition;
 import brachion.core.bending.Strap;
+import brachion.core.physics.Physics;
 import java.util.Optional;
 
 /** A way to bend, with its settings. Each one knows what it asks of the wood. */
@@ -13,9 +14,10 @@ public sealed interface Method permits SteamBox, ColdLamination {
     /**
      * How soft and wet the wood is at the moment it is bent.
      *
-     * @param blank the stock, with moisture known
+     * @param blank   the stock, with moisture known
+     * @param physics the constants nobody measured
      */
-    SectionCondition condition(Blank blank);
+    SectionCondition condition(Blank blank, Physics physics);
 
     /** The strap on the outer face, if any. */
     Optional<Strap> strap();
@@ -25,11 +27,15 @@ public sealed interface Method permits SteamBox, ColdLamination {
      *
      * @param blank the stock, with moisture and slope of grain known
      * @param bend  the curve
+     * @param physics the constants nobody measured
      * @throws IllegalArgumentException when moisture or slope of grain is not known
      */
-    default Demand demand(Blank blank, Bend bend) {
-        return Demand.of(blank, bend, condition(blank), strap());
+    default Demand demand(Blank blank, Bend bend, Physics physics) {
+        return Demand.of(blank, bend, condition(blank, physics), strap(), physics);
     }
+
+    /** How much harder the bend gets for each constant this method is unsure of. */
+    Sensitivity sensitivity(Blank blank, Bend bend);
 
     /**
      * What the bend loses of its curve when it is let go, as computed.

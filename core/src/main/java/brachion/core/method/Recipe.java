@@ -1,5 +1,7 @@
 package brachion.core.method;
 
+import brachion.core.physics.Physics;
+
 /**
  * One bend as planned or as done.
  *
@@ -17,7 +19,20 @@ public record Recipe(Blank blank, Bend bend, Method method, Names names) {
 
     /** What this recipe asks of the wood; moisture and slope of grain must be known. */
     public Demand demand() {
-        return method.demand(blank, bend);
+        return demand(Physics.USUAL);
+    }
+
+    /** The same where the constants nobody measured are not the usual ones. */
+    public Demand demand(Physics physics) {
+        return method.demand(blank, bend, physics);
+    }
+
+    /**
+     * What this recipe would ask of the wood if each of the constants its method is unsure of were one step worse;
+     * moisture and slope of grain must be known.
+     */
+    public Sensitivity sensitivity() {
+        return method.sensitivity(blank, bend);
     }
 
     /** The same recipe on another blank. */

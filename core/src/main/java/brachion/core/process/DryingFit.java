@@ -3,6 +3,7 @@ package brachion.core.process;
 import brachion.core.process.DryingForecast.Band;
 import brachion.core.process.DryingForecast.DryingDay;
 import brachion.core.process.DryingForecast.Passing;
+import brachion.core.physics.Physics;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -96,7 +97,7 @@ public record DryingFit(Piece piece, double shopC, double relativeHumidity, List
     private Candidate simulate(double factor) {
         Candidate candidate = new Candidate(factor);
         Stage rack = new Stage(StageKind.RACK, LONGEST_DAYS * DAY_S, shopC, shopC, relativeHumidity);
-        ProcessSimulation.withDiffusionFactor(piece, factor).run(rack, (seconds, field) -> {
+        new ProcessSimulation(piece, Physics.USUAL.withWaterUptake(factor)).run(rack, (seconds, field) -> {
             candidate.steps.add(new double[] {seconds / DAY_S, field.meanMoisturePercent()});
             return true;
         });

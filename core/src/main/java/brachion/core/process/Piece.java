@@ -11,4 +11,9 @@ package brachion.core.process;
  */
 public record Piece(double basicSpecificGravity, double thicknessMm, double widthMm, double moisturePercent,
                     double celsius) {
+
+    /** The same piece, so wide that its edges do not matter. */
+    public Piece withoutEdges() {
+        return new Piece(basicSpecificGravity, thicknessMm, Double.POSITIVE_INFINITY, moisturePercent, celsius);
+    }
 }

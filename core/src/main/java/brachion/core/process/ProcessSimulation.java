@@ -1,5 +1,7 @@
 package brachion.core.process;
 
+import brachion.core.bending.SectionCondition;
+import brachion.core.physics.Physics;
 import brachion.core.process.SectionSimulation.Watcher;
 import java.util.List;
 
@@ -16,24 +18,24 @@ public final class ProcessSimulation {
 
     private final SectionGrid grid;
     private final double gravity;
-    private final double diffusionFactor;
+    private final Physics physics;
     private final double stepTolerance;
     private SectionField field;
 
     /** A piece before anything is done to it. */
     public ProcessSimulation(Piece piece) {
-        this(piece, 1, LAYERS, COLUMNS, 1);
+        this(piece, Physics.USUAL);
     }
 
-    /** A piece in which water moves so many times as fast as its properties say. */
-    static ProcessSimulation withDiffusionFactor(Piece piece, double factor) {
-        return new ProcessSimulation(piece, factor, LAYERS, COLUMNS, 1);
+    /** The same where the constants of heat and water are not the usual ones. */
+    public ProcessSimulation(Piece piece, Physics physics) {
+        this(piece, physics, LAYERS, COLUMNS, 1);
     }
 
-    ProcessSimulation(Piece piece, double diffusionFactor, int layers, int columns, double stepTolerance) {
+    ProcessSimulation(Piece piece, Physics physics, int layers, int columns, double stepTolerance) {
         this.grid = SectionGrid.of(piece.thicknessMm(), piece.widthMm(), layers, columns);
         this.gravity = piece.basicSpecificGravity();
-        this.diffusionFactor = diffusionFactor;
+        this.physics = physics;
         this.stepTolerance = stepTolerance;
         this.field = SectionField.uniform(grid, piece.celsius(), piece.moisturePercent(), gravity);
     }
@@ -41,7 +43,7 @@ public final class ProcessSimulation {
     private ProcessSimulation(ProcessSimulation other) {
         this.grid = other.grid;
         this.gravity = other.gravity;
-        this.diffusionFactor = other.diffusionFactor;
+        this.physics = other.physics;
         this.stepTolerance = other.stepTolerance;
         this.field = other.field;
     }
@@ -56,9 +58,14 @@ public final class ProcessSimulation {
         return field;
     }
 
+    /** What the fibres of each depth are like now. */
+    public SectionCondition condition() {
+        return field.condition(physics.softeningShiftC());
+    }
+
     /** Goes through a stage. */
     public SectionField run(Stage stage) {
-        field = simulation(stage.environment()).run(stage.seconds());
+        field = simulation(stage.environment(physics)).run(stage.seconds());
         return field;
     }
 
@@ -70,7 +77,7 @@ public final class ProcessSimulation {
      * @param seconds the lengths [s], rising
      */
     public List<ProcessSimulation> afterEach(Stage stage, double... seconds) {
-        return simulation(stage.environment()).runToEach(seconds).stream().map(reached -> {
+        return simulation(stage.environment(physics)).runToEach(seconds).stream().map(reached -> {
             ProcessSimulation after = copy();
             after.field = reached;
             return after;
@@ -78,7 +85,7 @@ public final class ProcessSimulation {
     }
 
     SectionField run(Stage stage, Watcher watcher) {
-        return run(stage.environment(), stage.seconds(), watcher);
+        return run(stage.environment(physics), stage.seconds(), watcher);
     }
 
     SectionField run(Surroundings surroundings, double seconds, Watcher watcher) {
@@ -91,6 +98,6 @@ public final class ProcessSimulation {
     }
 
     private SectionSimulation simulation(Stage.Environment environment) {
-        return new SectionSimulation(grid, field, environment, gravity, diffusionFactor, stepTolerance);
+        return new SectionSimulation(grid, field, environment, gravity, physics.waterUptake(), stepTolerance);
     }
 }

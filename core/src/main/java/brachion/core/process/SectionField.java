@@ -100,6 +100,11 @@ public final class SectionField {
 
     /** What the fibres of each depth are like, averaged over the width. */
     public SectionCondition condition() {
+        return condition(0);
+    }
+
+    /** The same of wood that softens at a temperature so much higher [K]. */
+    public SectionCondition condition(double shiftC) {
         int known = grid.layers() + 2;
         double[] depth = new double[known];
         double[] soft = new double[known];
@@ -109,14 +114,14 @@ public final class SectionField {
             depth[layer + 1] = reached + grid.thicknessM()[layer] / 2;
             reached += grid.thicknessM()[layer];
             int here = layer;
-            soft[layer + 1] = acrossWidth(column -> softness(here, column));
+            soft[layer + 1] = acrossWidth(column -> softness(here, column, shiftC));
             moist[layer + 1] = acrossWidth(column -> moisture[cell(here, column)]);
         }
         depth[known - 1] = reached;
         moist[0] = moist[1];
         moist[known - 1] = moist[known - 2];
-        soft[0] = acrossWidth(column -> faceSoftness(surroundings.inner(), 0, column));
-        soft[known - 1] = acrossWidth(column -> faceSoftness(surroundings.outer(), grid.layers() - 1, column));
+        soft[0] = acrossWidth(column -> faceSoftness(surroundings.inner(), 0, column, shiftC));
+        soft[known - 1] = acrossWidth(column -> faceSoftness(surroundings.outer(), grid.layers() - 1, column, shiftC));
         return new SectionCondition(resample(depth, soft, SectionCondition.LAYERS, reached),
                 resample(depth, moist, SectionCondition.LAYERS, reached));
     }
@@ -191,11 +196,15 @@ public final class SectionField {
     }
 
     private double softness(int layer, int column) {
-        return LigninSoftening.softness(temperature[cell(layer, column)], moisture[cell(layer, column)]);
+        return softness(layer, column, 0);
     }
 
-    private double faceSoftness(Surface surface, int layer, int column) {
-        return LigninSoftening.softness(faceC(surface, layer, column), moisture[cell(layer, column)]);
+    private double softness(int layer, int column, double shiftC) {
+        return LigninSoftening.softness(temperature[cell(layer, column)], moisture[cell(layer, column)], shiftC);
+    }
+
+    private double faceSoftness(Surface surface, int layer, int column, double shiftC) {
+        return LigninSoftening.softness(faceC(surface, layer, column), moisture[cell(layer, column)], shiftC);
     }
 
     /** Temperature where film and half a cell meet [°C]. */

@@ -1,5 +1,6 @@
 package brachion.core.process;
 
+import brachion.core.physics.Physics;
 import java.util.Optional;
 
 /**
@@ -54,13 +55,13 @@ public record Stage(StageKind kind, double seconds, double mediumC, Optional<Pro
     }
 
     /** What the faces see at each moment of the stage. */
-    Environment environment() {
+    Environment environment(Physics physics) {
         if (probe.isEmpty()) {
-            Surroundings always = kind.surroundings(this, mediumC);
+            Surroundings always = kind.surroundings(this, mediumC, physics);
             return at -> always;
         }
         ProbeRecord record = probe.get();
-        return at -> kind.surroundings(this, record.at(at));
+        return at -> kind.surroundings(this, record.at(at), physics);
     }
 
     /** What the faces of a piece are exposed to, moment by moment. */

@@ -1,5 +1,6 @@
 package brachion.core.process;
 
+import brachion.core.physics.Physics;
 import brachion.core.quantity.Temperature;
 import brachion.core.wood.HailwoodHorrobinSorption;
 
@@ -11,50 +12,50 @@ public enum StageKind {
     /** Under water. */
     SOAK {
         @Override
-        Surroundings surroundings(Stage stage, double mediumC) {
-            return Surroundings.all(new Surface(500, mediumC, 1e-4, FIBRE_SATURATION_PERCENT, true));
+        Surroundings surroundings(Stage stage, double mediumC, Physics physics) {
+            return Surroundings.all(new Surface(500, mediumC, 1e-4, 0, FIBRE_SATURATION_PERCENT));
         }
     },
     /** In a steam box. */
     STEAM_BOX {
         @Override
-        Surroundings surroundings(Stage stage, double mediumC) {
-            return Surroundings.all(new Surface(400, mediumC, 1e-6, STEAM_MOISTURE_PERCENT, false));
+        Surroundings surroundings(Stage stage, double mediumC, Physics physics) {
+            return Surroundings.all(steam(400, mediumC, physics));
         }
     },
     /** In a steam bag, off the job or in place. */
     STEAM_BAG {
         @Override
-        Surroundings surroundings(Stage stage, double mediumC) {
-            return Surroundings.all(new Surface(600, mediumC, 1e-6, STEAM_MOISTURE_PERCENT, false));
+        Surroundings surroundings(Stage stage, double mediumC, Physics physics) {
+            return Surroundings.all(steam(600, mediumC, physics));
         }
     },
     /** Sealed in a bag in simmering water. */
     SIMMER {
         @Override
-        Surroundings surroundings(Stage stage, double mediumC) {
+        Surroundings surroundings(Stage stage, double mediumC, Physics physics) {
             return Surroundings.all(Surface.heatOnly(1000, mediumC));
         }
     },
     /** Over a hot pipe, the inner face wetted and against it. */
     HOT_PIPE {
         @Override
-        Surroundings surroundings(Stage stage, double mediumC) {
+        Surroundings surroundings(Stage stage, double mediumC, Physics physics) {
             Surface air = Surface.heatOnly(10, stage.shopC());
-            return new Surroundings(new Surface(300, mediumC, 1e-5, FIBRE_SATURATION_PERCENT, true), air, air);
+            return new Surroundings(new Surface(300, mediumC, 1e-5, 0, FIBRE_SATURATION_PERCENT), air, air);
         }
     },
     /** From the heat to fully clamped. */
     CARRY {
         @Override
-        Surroundings surroundings(Stage stage, double mediumC) {
+        Surroundings surroundings(Stage stage, double mediumC, Physics physics) {
             return Surroundings.all(Surface.heatOnly(40, stage.shopC()));
         }
     },
     /** Clamped to the form. */
     FORM {
         @Override
-        Surroundings surroundings(Stage stage, double mediumC) {
+        Surroundings surroundings(Stage stage, double mediumC, Physics physics) {
             Surface air = air(stage);
             return new Surroundings(Surface.heatOnly(100, stage.shopC()), air, air);
         }
@@ -62,17 +63,18 @@ public enum StageKind {
     /** On a drying rack or brace, air all round. */
     RACK {
         @Override
-        Surroundings surroundings(Stage stage, double mediumC) {
+        Surroundings surroundings(Stage stage, double mediumC, Physics physics) {
             return Surroundings.all(air(stage));
         }
     };
 
     private static final double FIBRE_SATURATION_PERCENT = 30;
-    /** Equilibrium near saturation at the heat of steam. */
-    private static final double STEAM_MOISTURE_PERCENT = 17;
+    private static final double STEAM_WETTING = 1e-6;
+    /** In a chamber that breathes steam, wood above its equilibrium gives its water off a tenth as fast as it takes it up. */
+    private static final double STEAM_DRYING = STEAM_WETTING / 10;
 
     /** What the faces see when the medium is at a temperature [°C]. */
-    abstract Surroundings surroundings(Stage stage, double mediumC);
+    abstract Surroundings surroundings(Stage stage, double mediumC, Physics physics);
 
     /** Whether it is one of the ways to heat the wood. */
     public boolean heats() {
@@ -82,9 +84,14 @@ public enum StageKind {
         };
     }
 
+    private static Surface steam(double heatTransfer, double mediumC, Physics physics) {
+        return new Surface(heatTransfer * physics.steamHeat(), mediumC, STEAM_WETTING, STEAM_DRYING,
+                physics.steamMoisturePercent());
+    }
+
     private static Surface air(Stage stage) {
         double towards = HailwoodHorrobinSorption.equilibriumMoisture(
                 new Temperature(stage.shopC()), stage.relativeHumidity()).percent();
-        return new Surface(15, stage.shopC(), 3e-8, towards, false);
+        return new Surface(15, stage.shopC(), 3e-8, 3e-8, towards);
     }
 }

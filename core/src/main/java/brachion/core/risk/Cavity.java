@@ -1,11 +1,54 @@
 package brachion.core.risk;
 
 /**
- * The arithmetic of one record against the rest, in the two margins a = α_1 − η and c = α_2 − η that it speaks of.
+ * One record against the rest, in the two margins a = α_1 − η and c = α_2 − η that it speaks of: the margins with the
+ * record's own likelihood taken out of the normal approximation. With precision W and gradient g of that likelihood at the
+ * mode, covariance (1 − V·W)⁻¹V and mean m − covariance·g.
  */
 final class Cavity {
 
-    private Cavity() {
+    private static final double LEAST_ROOM = 0.02;
+
+    private final double[] mean = new double[2];
+    private final double[][] spread;
+    private final int severity;
+    private final double hidden;
+
+    /**
+     * @param at       the margins at the mode
+     * @param v        their covariance
+     * @param severity how the record ended
+     * @param hidden   share of pieces that break whatever they are asked
+     */
+    Cavity(double[] at, double[][] v, int severity, double hidden) {
+        this.severity = severity;
+        this.hidden = hidden;
+        double[] gradient = new double[2];
+        double[][] precision = new double[2][2];
+        likelihood(at[0], at[1], gradient, precision);
+        double[][] left = negative(plusIdentity(product(v, precision), -1));
+        // far from normal the approximation may have no room for the record; then it stays in
+        boolean room = determinant(left) > LEAST_ROOM;
+        this.spread = room ? product(inverse(left), v) : v;
+        for (int i = 0; i < 2; i++) {
+            mean[i] = room ? at[i] - spread[i][0] * gradient[0] - spread[i][1] * gradient[1] : at[i];
+        }
+    }
+
+    /** A margin without the record. */
+    Margin margin(int cut) {
+        return new Margin(mean[cut], Math.sqrt(Math.max(0, spread[cut][cut])));
+    }
+
+    /** How probable the record was, forecast without itself. */
+    double probability() {
+        double clean = (1 - hidden) * margin(0).probability();
+        double unbroken = (1 - hidden) * margin(1).probability();
+        return switch (severity) {
+            case 0 -> clean;
+            case 1 -> unbroken - clean;
+            default -> 1 - unbroken;
+        };
     }
 
     /** Expected information of an ordinal outcome about (a, c): Σ_y p_y ∇ln p_y ∇ln p_yᵀ. */
@@ -28,22 +71,8 @@ final class Cavity {
         return w[0] * (weight[0][0] * w[0] + weight[0][1] * w[1]) + w[1] * (weight[1][0] * w[0] + weight[1][1] * w[1]);
     }
 
-    /**
-     * The margin with one record's own likelihood taken out of the normal approximation: with precision W and gradient g
-     * of that likelihood at the mode, covariance (1 − V·W)⁻¹V and mean m − covariance·g.
-     */
-    static Margin without(double[] mean, double[][] v, int severity, int cut) {
-        double[] gradient = new double[2];
-        double[][] precision = new double[2][2];
-        likelihood(mean[0], mean[1], severity, gradient, precision);
-        double[][] left = plusIdentity(product(v, precision), -1);
-        double[][] spread = product(inverse(negative(left)), v);
-        double shifted = mean[cut] - spread[cut][0] * gradient[0] - spread[cut][1] * gradient[1];
-        return new Margin(shifted, Math.sqrt(Math.max(0, spread[cut][cut])));
-    }
-
-    /** Gradient and negative second derivatives of the log likelihood of a severity in (a, c). */
-    private static void likelihood(double a, double c, int severity, double[] gradient, double[][] precision) {
+    /** Gradient and negative second derivatives of the log likelihood of the severity in (a, c). */
+    private void likelihood(double a, double c, double[] gradient, double[][] precision) {
         double atA = OrdinalModel.logistic(a);
         double atC = OrdinalModel.logistic(c);
         switch (severity) {
@@ -54,7 +83,7 @@ final class Cavity {
             case 1 -> {
                 double growth = Math.expm1(c - a);
                 double gap = 1 / growth;
-                double gapSecond = (growth + 1) / (growth * growth);
+                double gapSecond = (1 + 1 / growth) / growth;
                 gradient[0] = -atA - gap;
                 gradient[1] = 1 - atC + gap;
                 precision[0][0] = atA * (1 - atA) + gapSecond;
@@ -63,8 +92,10 @@ final class Cavity {
                 precision[1][0] = -gapSecond;
             }
             default -> {
-                gradient[1] = -atC;
-                precision[1][1] = atC * (1 - atC);
+                // a break is of this mode with the share r of its likelihood, and hidden otherwise
+                double r = (1 - hidden) * (1 - atC) / (hidden + (1 - hidden) * (1 - atC));
+                gradient[1] = -r * atC;
+                precision[1][1] = r * atC * (1 - atC) - r * (1 - r) * atC * atC;
             }
         }
     }
@@ -87,8 +118,12 @@ final class Cavity {
         return new double[][] {{-x[0][0], -x[0][1]}, {-x[1][0], -x[1][1]}};
     }
 
+    private static double determinant(double[][] x) {
+        return x[0][0] * x[1][1] - x[0][1] * x[1][0];
+    }
+
     private static double[][] inverse(double[][] x) {
-        double determinant = x[0][0] * x[1][1] - x[0][1] * x[1][0];
+        double determinant = determinant(x);
         return new double[][] {{x[1][1] / determinant, -x[0][1] / determinant},
             {-x[1][0] / determinant, x[0][0] / determinant}};
     }

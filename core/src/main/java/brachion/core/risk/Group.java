@@ -18,24 +18,27 @@ public enum Group {
             return recipe.names().person();
         }
     },
-    /** One board. */
-    BOARD {
-        @Override
-        public String of(Recipe recipe) {
-            return recipe.names().board();
-        }
-    },
     /** Where the board came from. */
     SOURCE {
         @Override
         public String of(Recipe recipe) {
             return recipe.names().source();
         }
+    },
+    /** One board. */
+    BOARD {
+        @Override
+        public String of(Recipe recipe) {
+            return recipe.names().board();
+        }
     };
 
-    /** Species stray from their published radii by so much on the log-odds scale, and by more without any. */
-    private static final double PUBLISHED_SPECIES_SD = 0.15;
-    private static final double ESTIMATED_SPECIES_SD = 0.5;
+    /**
+     * Species stray from their published radii by so much on the log-odds scale, which is about 15 % of strain, and by
+     * about 22 % where the radii are estimated; chosen by us.
+     */
+    private static final double PUBLISHED_SPECIES_SD = 0.9;
+    private static final double ESTIMATED_SPECIES_SD = 1.3;
 
     /** Which one a recipe belongs to; empty when nobody wrote it down. */
     public abstract String of(Recipe recipe);

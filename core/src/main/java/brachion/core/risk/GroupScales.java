@@ -10,9 +10,9 @@ import java.util.function.IntToDoubleFunction;
 
 /**
  * How much people, boards and sources differ: for each group the standard deviation σ of its effects that makes the
- * records most probable (the Laplace evidence), times a half-normal prior of scale 0.5. It is sought on s = ln σ,
- * which keeps it from collapsing to zero while the records say little (compare Chung et al., Psychometrika 78, 2013);
- * with nothing to go by it stays at 0.5.
+ * records most probable (the Laplace evidence), times a half-normal prior of scale 0.9, which is about 15 % of strain. It
+ * is sought on s = ln σ, which keeps it from collapsing to zero while the records say little (compare Chung et al.,
+ * Psychometrika 78, 2013); with nothing to go by it stays at 0.9.
  *
  * <p>With A the negative Hessian at the mode θ, B_k = 1/σ_k² on the n_k members of group k and zero elsewhere, and
  * d_k = 2·A⁻¹·B_k·θ how the mode moves with s_k, the evidence rises with s_k by
@@ -22,63 +22,71 @@ import java.util.function.IntToDoubleFunction;
  */
 final class GroupScales implements Surface {
 
-    static final double PRIOR_SCALE = 0.5;
-    private static final Group[] FITTED = {Group.PERSON, Group.BOARD, Group.SOURCE};
+    static final double PRIOR_SCALE = 0.9;
+    private static final Group[] FITTED = {Group.PERSON, Group.SOURCE, Group.BOARD};
     /** A scale is close enough when the evidence could rise by no more than half this. */
     private static final double RISE = 1e-4;
+    private static final int MOST_STEPS = 25;
     /** While scales are compared, the fit need be no closer to its mode than this rise of the log posterior. */
-    private static final double ROUGH = 1e-8;
+    private static final double ROUGH = 1e-6;
     /** How far along its direction the mode is moved to see A change; its square is lost. */
     private static final double NUDGE = 1e-4;
+    /** Scales beyond these say nothing any more. */
+    private static final double SMALLEST = 1e-3;
+    private static final double LARGEST = 20;
 
     private final ModeRisk risk;
     private final Observations observations;
+    private final double hidden;
     private final double[] speciesSds;
     private final List<Group> present;
     /** Where the effects of each group stand among the parameters. */
     private final int[][] members;
     private LaplaceFit latest;
 
-    /** @param speciesSds how far each species of the layout may stray, in its order */
-    GroupScales(ModeRisk risk, Layout layout, Observations observations, double[] speciesSds) {
+    /**
+     * @param speciesSds how far each species of the layout may stray, in its order
+     * @param hidden     share of pieces that break whatever they are asked
+     */
+    GroupScales(ModeRisk risk, Layout layout, Observations observations, double[] speciesSds, double hidden) {
         this.risk = risk;
         this.observations = observations;
         this.speciesSds = speciesSds;
+        this.hidden = hidden;
         this.present = Arrays.stream(FITTED).filter(group -> !layout.members(group).isEmpty()).toList();
         this.members = present.stream().map(group -> layout.members(group).values().stream()
                 .mapToInt(place -> OrdinalModel.CUTS + place).toArray()).toArray(int[][]::new);
     }
 
-    /**
-     * The fit under the best scales.
-     *
-     * @param sds scale of each group that has members
-     */
-    record Scaled(LaplaceFit fit, Map<Group, Double> sds) {
-    }
-
-    Scaled fit() {
+    /** The best scales, by group; none of a group without members. */
+    Map<Group, Double> best() {
         if (present.isEmpty()) {
-            return new Scaled(LaplaceFit.of(new OrdinalModel(observations, prior(new double[0]))), Map.of());
+            return Map.of();
         }
         double[] start = new double[present.size()];
         Arrays.fill(start, Math.log(PRIOR_SCALE));
-        double[] found = Peak.of(this, start, RISE).point();
-        return new Scaled(LaplaceFit.from(new OrdinalModel(observations, prior(found)), latest.mode()), sds(found));
-    }
-
-    private Map<Group, Double> sds(double[] logSds) {
+        double[] found = Peak.of(this, start, RISE, MOST_STEPS).point();
         Map<Group, Double> sds = new EnumMap<>(Group.class);
-        for (int k = 0; k < logSds.length; k++) {
-            sds.put(present.get(k), Math.exp(logSds[k]));
+        for (int k = 0; k < found.length; k++) {
+            sds.put(present.get(k), Math.exp(found[k]));
         }
         return sds;
+    }
+
+    /** The mode last looked at, a good start for other fits of the same records. */
+    double[] latestMode() {
+        return latest == null ? prior(Map.of()).mean() : latest.mode();
+    }
+
+    /** The fit under given scales. */
+    LaplaceFit fit(Map<Group, Double> sds, double share, double[] start) {
+        return LaplaceFit.from(new OrdinalModel(observations, prior(sds), share, HiddenShare.SLIP), start);
     }
 
     /** Log evidence of the scales, up to a constant. */
     @Override
     public Local at(double[] logSds) {
-        OrdinalModel model = new OrdinalModel(observations, prior(logSds));
+        OrdinalModel model = new OrdinalModel(observations, prior(logSds), hidden, HiddenShare.SLIP);
         latest = LaplaceFit.from(model, latest == null ? model.prior().mean() : latest.mode(), ROUGH);
         int groups = logSds.length;
         double height = latest.logEvidence();
@@ -87,7 +95,7 @@ final class GroupScales implements Surface {
         for (int k = 0; k < groups; k++) {
             double precision = Math.exp(-2 * logSds[k]);
             double relative = Math.pow(Math.exp(logSds[k]) / PRIOR_SCALE, 2);
-            double known = precision * sum(members[k], i -> latest.mode()[i] * latest.mode()[i] + latest.covariance()[i][i]);
+            double known = precision * sum(members[k], i -> latest.mode()[i] * latest.mode()[i] + latest.variance(i));
             double[] move = move(k, precision);
             height += logSds[k] - relative / 2;
             gradient[k] = known - members[k].length - bending(model, move) / 2 + 1 - relative;
@@ -96,8 +104,10 @@ final class GroupScales implements Surface {
                 double other = Math.exp(-2 * logSds[l]);
                 hessian[k][l] += 2 * other * (sum(members[l], j -> latest.mode()[j] * move[j]) + precision * shared(k, l));
             }
+            boolean outside = logSds[k] < Math.log(SMALLEST) || logSds[k] > Math.log(LARGEST);
+            height = outside ? Double.NEGATIVE_INFINITY : height;
         }
-        return new Local(height, gradient, hessian);
+        return new Local(height, gradient, Arrow.dense(hessian));
     }
 
     private static double sum(int[] places, IntToDoubleFunction each) {
@@ -106,17 +116,21 @@ final class GroupScales implements Surface {
 
     /** The squared covariances of the effects of two groups, summed. */
     private double shared(int group, int other) {
-        return sum(members[group], i -> sum(members[other], j -> Math.pow(latest.covariance()[i][j], 2)));
+        ArrowInverse covariance = latest.covariance();
+        if (present.get(group) == Group.BOARD) {
+            return present.get(other) == Group.BOARD ? covariance.squaresInTip() : covariance.squaresToTip(members[other]);
+        }
+        return present.get(other) == Group.BOARD ? covariance.squaresToTip(members[group])
+                : covariance.squares(members[group], members[other]);
     }
 
     /** d_k: how the mode moves with the scale of a group. */
     private double[] move(int group, double precision) {
-        double[] move = new double[latest.mode().length];
-        for (int i = 0; i < move.length; i++) {
-            double[] row = latest.covariance()[i];
-            move[i] = 2 * precision * sum(members[group], j -> row[j] * latest.mode()[j]);
+        double[] pull = new double[latest.mode().length];
+        for (int place : members[group]) {
+            pull[place] = 2 * precision * latest.mode()[place];
         }
-        return move;
+        return latest.covariance().times(pull);
     }
 
     /** tr(A⁻¹·∂A/∂d), by a small step along d. */
@@ -130,24 +144,28 @@ final class GroupScales implements Surface {
         for (int i = 0; i < nudged.length; i++) {
             nudged[i] += step * direction[i];
         }
-        double[][] there = model.at(nudged).hessian();
-        double trace = 0;
-        for (int i = 0; i < nudged.length; i++) {
-            for (int j = 0; j < nudged.length; j++) {
-                trace += latest.covariance()[i][j] * (latest.hessian()[i][j] - there[i][j]);
-            }
-        }
-        return trace / step;
+        ArrowInverse covariance = latest.covariance();
+        return (covariance.traceOfProduct(latest.hessian()) - covariance.traceOfProduct(model.at(nudged).hessian())) / step;
     }
 
-    /** Priors of α_1, γ, b, the covariates and the members of each group, in the order of the layout. */
     private NormalPrior prior(double[] logSds) {
-        List<double[]> each = new ArrayList<>(List.of(new double[] {1.75, 1}, new double[] {Math.log(1.2), 0.4},
+        Map<Group, Double> sds = new EnumMap<>(Group.class);
+        for (int k = 0; k < logSds.length; k++) {
+            sds.put(present.get(k), Math.exp(logSds[k]));
+        }
+        return prior(sds);
+    }
+
+    /** Priors of α_1, γ, b, the covariates, the unsure constants and the members of each group, in the order of the layout. */
+    private NormalPrior prior(Map<Group, Double> sds) {
+        List<double[]> each = new ArrayList<>(List.of(new double[] {1.75, 0.5}, new double[] {Math.log(1.2), 0.4},
                 new double[] {risk.slopeMean(), risk.slopeSd()}));
         risk.covariates().forEach(covariate -> each.add(new double[] {covariate.priorMean(), covariate.priorSd()}));
+        // a constant that is z steps worse raises ln D by z·g, so its coefficient is b·z with z ~ N(0, 1)
+        risk.unsure().forEach(constant -> each.add(new double[] {0, risk.slopeMean()}));
         Arrays.stream(speciesSds).forEach(sd -> each.add(new double[] {0, sd}));
-        for (int k = 0; k < logSds.length; k++) {
-            double[] effect = {0, Math.exp(logSds[k])};
+        for (int k = 0; k < present.size(); k++) {
+            double[] effect = {0, sds.getOrDefault(present.get(k), PRIOR_SCALE)};
             each.addAll(Collections.nCopies(members[k].length, effect));
         }
         return new NormalPrior(each.stream().mapToDouble(p -> p[0]).toArray(), each.stream().mapToDouble(p -> p[1]).toArray());

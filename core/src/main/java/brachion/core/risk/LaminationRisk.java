@@ -3,6 +3,7 @@ package brachion.core.risk;
 import static brachion.core.risk.MethodRisk.indicator;
 
 import brachion.core.method.ColdLamination;
+import brachion.core.method.Demand;
 import brachion.core.method.Glue;
 import brachion.core.method.MethodKind;
 import brachion.core.method.Recipe;
@@ -34,21 +35,21 @@ final class LaminationRisk implements MethodRisk {
     @Override
     public List<ModeRisk> modes() {
         return List.of(
-                new ModeRisk(FailureMode.TENSION, piece -> piece.demand().tensionRatio(), WOOD_SLOPE, WOOD_SLOPE_SD,
-                        MethodRisk.ofTheWood()),
-                new ModeRisk(FailureMode.COMPRESSION, piece -> piece.demand().compressionRatio(), WOOD_SLOPE,
-                        WOOD_SLOPE_SD, MethodRisk.ofTheWood()),
+                new ModeRisk(FailureMode.TENSION, (recipe, demand) -> demand.tensionRatio(), WOOD_SLOPE, WOOD_SLOPE_SD,
+                        MethodRisk.ofTheWood(), List.of()),
+                new ModeRisk(FailureMode.COMPRESSION, (recipe, demand) -> demand.compressionRatio(), WOOD_SLOPE,
+                        WOOD_SLOPE_SD, MethodRisk.ofTheWood(), List.of()),
                 new ModeRisk(FailureMode.GLUE_LINE, LaminationRisk::glueRatio, GLUE_SLOPE, GLUE_SLOPE_SD, List.of(
                         glue(Term.GLUE_EPOXY, Glue.EPOXY), glue(Term.GLUE_POLYURETHANE, Glue.POLYURETHANE),
                         glue(Term.GLUE_UREA_RESIN, Glue.UREA_RESIN), glue(Term.GLUE_HIDE, Glue.HIDE),
                         Covariate.undecided(Term.MANY_PLIES,
-                                recipe -> Math.log(lamination(recipe).plies() / USUAL_PLIES)))));
+                                recipe -> Math.log(lamination(recipe).plies() / USUAL_PLIES))), List.of()));
     }
 
-    private static double glueRatio(Possible piece) {
-        double allowed = piece.recipe().blank().species().woodClass() == WoodClass.SOFTWOOD
+    private static double glueRatio(Recipe recipe, Demand demand) {
+        double allowed = recipe.blank().species().woodClass() == WoodClass.SOFTWOOD
                 ? SOFTWOOD_RADIUS_TO_PLY : HARDWOOD_RADIUS_TO_PLY;
-        return piece.recipe().blank().thicknessMm() / piece.recipe().bend().innerRadiusMm() * allowed;
+        return recipe.blank().thicknessMm() / recipe.bend().innerRadiusMm() * allowed;
     }
 
     private static Covariate glue(Term term, Glue kind) {

@@ -1,5 +1,7 @@
 package brachion.core.risk;
 
+import java.util.Arrays;
+
 /**
  * Posterior mode by Newton's method with the normal distribution around it whose precision is the curvature there
  * (Laplace's approximation; Tierney and Kadane, J. Am. Statist. Assoc. 81, 1986).
@@ -10,11 +12,13 @@ package brachion.core.risk;
  * @param logEvidence log of the probability of the records, all parameters integrated out, by the same approximation;
  *                    meaningful where no prior is flat
  * @param iterations Newton steps taken
+ * @param settled    whether the mode was found, or only the best point on the way to it
  */
-record LaplaceFit(double[] mode, double[][] hessian, double[][] covariance, double logEvidence, int iterations) {
+record LaplaceFit(double[] mode, Arrow hessian, ArrowInverse covariance, double logEvidence, int iterations,
+                  boolean settled) {
 
     /** A Newton step that would raise the log posterior by less than this ends the search. */
-    private static final double RISE = 1e-12;
+    private static final double RISE = 1e-10;
 
     static LaplaceFit of(OrdinalModel model) {
         return from(model, model.prior().mean());
@@ -29,9 +33,14 @@ record LaplaceFit(double[] mode, double[][] hessian, double[][] covariance, doub
     static LaplaceFit from(OrdinalModel model, double[] start, double rise) {
         Peak peak = Peak.of(model, start, rise);
         double logEvidence = peak.local().height() - model.prior().logNormaliser()
-                + model.dimension() * 0.5 * Math.log(2 * Math.PI) - peak.logDeterminant() / 2;
-        return new LaplaceFit(peak.point(), peak.local().hessian(), peak.curvature().getSolver().getInverse().getData(),
-                logEvidence, peak.iterations());
+                + model.dimension() * 0.5 * Math.log(2 * Math.PI) - peak.inverse().logDeterminant() / 2;
+        return new LaplaceFit(peak.point(), peak.local().hessian(), peak.inverse(), logEvidence, peak.iterations(),
+                peak.settled());
+    }
+
+    /** Variance of a parameter. */
+    double variance(int place) {
+        return covariance.at(place, place);
     }
 
     /**
@@ -48,16 +57,8 @@ record LaplaceFit(double[] mode, double[][] hessian, double[][] covariance, doub
 
     /** Covariance of two margins. */
     double covariance(int cut, Features features, int otherCut, Features otherFeatures) {
-        double[] slopes = slopes(cut, features);
-        double[] otherSlopes = slopes(otherCut, otherFeatures);
-        double sum = 0;
-        for (int i = 0; i < slopes.length; i++) {
-            double[] row = covariance[place(i, features)];
-            for (int j = 0; j < otherSlopes.length; j++) {
-                sum += slopes[i] * row[place(j, otherFeatures)] * otherSlopes[j];
-            }
-        }
-        return sum;
+        return covariance.product(places(features), slopes(cut, features), places(otherFeatures),
+                slopes(otherCut, otherFeatures));
     }
 
     /** Derivatives of a margin by α_1, γ and the coefficients it touches. */
@@ -71,7 +72,10 @@ record LaplaceFit(double[] mode, double[][] hessian, double[][] covariance, doub
         return slopes;
     }
 
-    private static int place(int slope, Features features) {
-        return slope < OrdinalModel.CUTS ? slope : OrdinalModel.CUTS + features.index()[slope - OrdinalModel.CUTS];
+    private static int[] places(Features features) {
+        int[] places = new int[OrdinalModel.CUTS + features.index().length];
+        Arrays.setAll(places, i -> i < OrdinalModel.CUTS ? i
+                : OrdinalModel.CUTS + features.index()[i - OrdinalModel.CUTS]);
+        return places;
     }
 }

@@ -8,7 +8,8 @@ import java.util.Map;
 import java.util.TreeMap;
 
 /**
- * Where each coefficient of a mode stands: first b, then the covariates, then the members of each group by name.
+ * Where each coefficient of a mode stands: first b, then the covariates, then the unsure constants, then the members of
+ * each group by name, boards last.
  */
 final class Layout {
 
@@ -18,7 +19,7 @@ final class Layout {
 
     Layout(ModeRisk risk, Collection<Recipe> recipes) {
         this.risk = risk;
-        int next = 1 + risk.covariates().size();
+        int next = firstUnsure() + risk.unsure().size();
         for (Group group : Group.values()) {
             TreeMap<String, Integer> places = new TreeMap<>();
             recipes.stream().map(group::of).filter(name -> !name.isEmpty()).forEach(name -> places.put(name, 0));
@@ -35,30 +36,42 @@ final class Layout {
         return size;
     }
 
+    /** Place of the first covariate. */
+    int firstCovariate() {
+        return 1;
+    }
+
+    /** Place of the first unsure constant. */
+    int firstUnsure() {
+        return firstCovariate() + risk.covariates().size();
+    }
+
+    /** Place of the first board. */
+    int firstBoard() {
+        return size - boards();
+    }
+
+    /** How many boards there are. */
+    int boards() {
+        return members(Group.BOARD).size();
+    }
+
     /** Members of a group with their places. */
     Map<String, Integer> members(Group group) {
         return members.get(group);
     }
 
-    /** ln D and the covariates of a piece. */
-    double[] measured(Possible piece) {
-        double[] measured = new double[1 + risk.covariates().size()];
-        measured[0] = risk.logRatio(piece);
-        for (int i = 1; i < measured.length; i++) {
-            measured[i] = risk.covariates().get(i - 1).value().applyAsDouble(piece.recipe());
-        }
-        return measured;
-    }
-
-    /** All a piece brings: what was measured of it, and the groups it is known to belong to. */
-    Features features(double[] measured, Recipe recipe) {
-        int[] places = new int[measured.length + Group.values().length];
+    /** All a piece brings: ln D, covariates, how the unsure constants bear on it, and the groups it is known to belong to. */
+    Features features(double logRatio, double[] unsure, Recipe recipe) {
+        int[] places = new int[firstUnsure() + unsure.length + Group.values().length];
         double[] values = new double[places.length];
         int count = 0;
-        for (int i = 0; i < measured.length; i++) {
-            if (measured[i] != 0) {
+        for (int i = 0; i < firstUnsure() + unsure.length; i++) {
+            double value = i == 0 ? logRatio : i < firstUnsure()
+                    ? risk.covariates().get(i - firstCovariate()).value().applyAsDouble(recipe) : unsure[i - firstUnsure()];
+            if (value != 0) {
                 places[count] = i;
-                values[count++] = measured[i];
+                values[count++] = value;
             }
         }
         for (Map.Entry<Group, TreeMap<String, Integer>> group : members.entrySet()) {

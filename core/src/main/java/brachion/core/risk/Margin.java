@@ -1,6 +1,7 @@
 package brachion.core.risk;
 
-import org.hipparchus.special.Erf;
+import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
+import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
 
 /**
  * How far a piece stands from trouble on the log-odds scale, with the uncertainty of the fit.
@@ -10,17 +11,16 @@ import org.hipparchus.special.Erf;
  */
 public record Margin(double mean, double sd) {
 
-    /** Points at which the normal distribution is cut into equally likely parts. */
-    static final int PARTS = 15;
+    private static final int NODES = 25;
+    private static final double[] STANDARD = new double[NODES];
+    private static final double[] WEIGHT = new double[NODES];
 
-    private static final double[] STANDARD = standardQuantiles();
-
-    private static double[] standardQuantiles() {
-        double[] quantiles = new double[PARTS];
-        for (int part = 0; part < PARTS; part++) {
-            quantiles[part] = Math.sqrt(2) * Erf.erfInv(2 * (part + 0.5) / PARTS - 1);
+    static {
+        GaussIntegrator rule = new GaussIntegratorFactory().hermite(NODES);
+        for (int node = 0; node < NODES; node++) {
+            STANDARD[node] = Math.sqrt(2) * rule.getPoint(node);
+            WEIGHT[node] = rule.getWeight(node) / Math.sqrt(Math.PI);
         }
-        return quantiles;
     }
 
     /** The same with a spread added that the fit knows nothing of. */
@@ -28,22 +28,20 @@ public record Margin(double mean, double sd) {
         return variance == 0 ? this : new Margin(mean, Math.sqrt(sd * sd + variance));
     }
 
-    /** Probability, the uncertainty averaged over its parts. */
+    /** Probability, averaged over the uncertainty by Gauss–Hermite quadrature. */
     public double probability() {
-        double sum = 0;
-        for (int part = 0; part < PARTS; part++) {
-            sum += probability(part);
+        if (sd == 0) {
+            return OrdinalModel.logistic(mean);
         }
-        return sum / PARTS;
+        double sum = 0;
+        for (int node = 0; node < NODES; node++) {
+            sum += WEIGHT[node] * probabilityAt(STANDARD[node]);
+        }
+        return sum;
     }
 
     /** Probability so many standard deviations from the mean. */
     public double probabilityAt(double standard) {
         return OrdinalModel.logistic(mean + sd * standard);
-    }
-
-    /** Probability at the middle of one of the {@link #PARTS} equally likely parts, lowest first. */
-    double probability(int part) {
-        return probabilityAt(STANDARD[part]);
     }
 }

@@ -1,22 +1,37 @@
 package brachion.core.risk;
 
 import brachion.core.method.Recipe;
+import brachion.core.physics.Unsure;
 import brachion.core.risk.Observations.Observation;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
 import java.util.TreeMap;
+import java.util.function.Function;
+import java.util.function.ToDoubleFunction;
 
-/** What the records say of one failure mode of one method. */
+/**
+ * What the records say of one failure mode of one method. Where breaks that nobody could see coming look like this mode,
+ * the fit is a mixture over how large a share of pieces they are ({@link HiddenShare}).
+ */
 final class ModeFit {
+
+    /**
+     * Whatever the records say, the computation is off by a little for each recipe in a way of its own: about 8 % of strain,
+     * on the log-odds scale; chosen by us.
+     */
+    private static final double COMPUTATION_SD = 0.5;
+    /** A share of hidden flaws this unlikely is not looked at further. */
+    private static final double UNLIKELY = 2e-3;
 
     private final ModeRisk risk;
     private final Layout layout;
     private final Map<Group, Double> groupSds;
-    private final LaplaceFit fit;
+    private final List<World> worlds;
     private final List<Row> rows;
     private final Map<RecordedTrial, Row> rowOf = new IdentityHashMap<>();
 
@@ -24,34 +39,79 @@ final class ModeFit {
     private record Row(RecordedTrial trial, Observation observation) {
     }
 
-    private ModeFit(ModeRisk risk, Layout layout, Map<Group, Double> groupSds, LaplaceFit fit, List<Row> rows) {
+    /**
+     * One share of hidden flaws that is likely enough, with the fit if it is so large.
+     *
+     * @param weight its posterior probability
+     * @param hidden the share
+     * @param fit    all else, given it
+     */
+    record World(double weight, double hidden, LaplaceFit fit) {
+    }
+
+    private ModeFit(ModeRisk risk, Layout layout, Map<Group, Double> groupSds, List<World> worlds, List<Row> rows) {
         this.risk = risk;
         this.layout = layout;
         this.groupSds = groupSds;
-        this.fit = fit;
+        this.worlds = worlds;
         this.rows = rows;
         rows.forEach(row -> rowOf.put(row.trial(), row));
     }
 
     static ModeFit of(ModeRisk risk, List<RecordedTrial> trials) {
-        List<RecordedTrial> informing = new ArrayList<>();
-        for (RecordedTrial trial : trials) {
-            if (trial.trial().outcome().severityOf(risk.mode()).isPresent()) {
-                informing.add(trial);
-            }
-        }
+        List<RecordedTrial> informing = trials.stream()
+                .filter(trial -> trial.trial().outcome().severityOf(risk.mode()).isPresent()).toList();
         Layout layout = new Layout(risk, informing.stream().map(trial -> trial.trial().recipe()).toList());
         List<Row> rows = new ArrayList<>();
         for (RecordedTrial trial : informing) {
             OptionalInt severity = trial.trial().outcome().severityOf(risk.mode());
-            Features features = layout.features(trial.measured(layout), trial.trial().recipe());
-            rows.add(new Row(trial, new Observation(trial.logRatio(risk), features, severity.orElseThrow(), 1)));
+            rows.add(new Row(trial, new Observation(trial.traits().logRatio(risk), features(risk, layout, trial),
+                    severity.orElseThrow(), 1)));
         }
         // floating-point sums depend on their order; sorted, the same records always give the same fit
         rows.sort((a, b) -> compare(a.observation(), b.observation()));
-        Observations observations = new Observations(rows.stream().map(Row::observation).toList());
-        GroupScales.Scaled scaled = new GroupScales(risk, layout, observations, speciesSds(layout, informing)).fit();
-        return new ModeFit(risk, layout, scaled.sds(), scaled.fit(), rows);
+        Observations observations = new Observations(rows.stream().map(Row::observation).toList(), layout.firstBoard(),
+                layout.boards());
+        boolean hides = risk.mode() == FailureMode.TENSION;
+        GroupScales scales = new GroupScales(risk, layout, observations, speciesSds(layout, informing),
+                hides ? HiddenShare.ordinary() : 0);
+        Map<Group, Double> sds = scales.best();
+        List<World> worlds = hides ? worlds(scales, sds, trials.stream().filter(ModeFit::split).count())
+                : List.of(new World(1, 0, scales.fit(sds, 0, scales.latestMode())));
+        return new ModeFit(risk, layout, sds, worlds, rows);
+    }
+
+    /** A piece that broke in a way no mode forecasts. */
+    private static boolean split(RecordedTrial trial) {
+        Outcome outcome = trial.trial().outcome();
+        return outcome.severity() == Severity.BROKEN && outcome.flaw().flatMap(Flaw::mode).isEmpty();
+    }
+
+    private static List<World> worlds(GroupScales scales, Map<Group, Double> sds, long splits) {
+        double[] values = HiddenShare.values();
+        double[] logWeight = HiddenShare.logPrior();
+        LaplaceFit[] fits = new LaplaceFit[values.length];
+        double[] start = scales.latestMode();
+        for (int i = 0; i < values.length; i++) {
+            fits[i] = scales.fit(sds, values[i], start);
+            start = fits[i].mode();
+            logWeight[i] += fits[i].logEvidence() + HiddenShare.logSplits(values[i], splits);
+        }
+        double most = Arrays.stream(logWeight).max().orElseThrow();
+        double all = Arrays.stream(logWeight).map(w -> Math.exp(w - most)).filter(w -> w > UNLIKELY).sum();
+        List<World> worlds = new ArrayList<>();
+        for (int i = 0; i < values.length; i++) {
+            double weight = Math.exp(logWeight[i] - most);
+            if (weight > UNLIKELY) {
+                worlds.add(new World(weight / all, values[i], fits[i]));
+            }
+        }
+        return worlds;
+    }
+
+    private static Features features(ModeRisk risk, Layout layout, RecordedTrial trial) {
+        Traits traits = trial.traits();
+        return layout.features(traits.logRatio(risk).mean(), traits.asked(risk).unsure(), trial.trial().recipe());
     }
 
     private static int compare(Observation a, Observation b) {
@@ -78,21 +138,64 @@ final class ModeFit {
         return risk;
     }
 
-    /** How far a piece stands from a severity: CLEAN or FLAW as the worst still accepted. */
+    /** How large a share of hidden flaws may be, with the fit for each. */
+    List<World> worlds() {
+        return worlds;
+    }
+
+    /** The share of pieces that break whatever they are asked, as expected. */
+    double hidden() {
+        return average(World::hidden);
+    }
+
+    /** How far a piece stands from a severity if hidden flaws have one share: CLEAN or FLAW as the worst still accepted. */
+    Margin margin(World world, Severity worst, Possible piece) {
+        return margin(world, worst, piece.logRatio(risk), risk.unsure(piece.recipe(), piece.sensitivity()), piece.recipe());
+    }
+
+    /** The same of a piece of which just these numbers are known. */
+    Margin margin(World world, Severity worst, double logRatio, double[] unsure, Recipe recipe) {
+        return world.fit().margin(worst.ordinal(), layout.features(logRatio, unsure, recipe)).widened(unknownGroups(recipe));
+    }
+
+    /** The same whatever the share of hidden flaws: one normal distribution in place of the mixture. */
     Margin margin(Severity worst, Possible piece) {
-        return fit.margin(worst.ordinal(), features(piece)).widened(unknownGroups(piece.recipe()));
+        return blended(world -> margin(world, worst, piece));
+    }
+
+    private Margin blended(Function<World, Margin> of) {
+        List<Margin> each = worlds.stream().map(of).toList();
+        double mean = 0;
+        double square = 0;
+        for (int i = 0; i < each.size(); i++) {
+            Margin margin = each.get(i);
+            mean += worlds.get(i).weight() * margin.mean();
+            square += worlds.get(i).weight() * (margin.mean() * margin.mean() + margin.sd() * margin.sd());
+        }
+        return new Margin(mean, Math.sqrt(Math.max(0, square - mean * mean)));
+    }
+
+    private double average(ToDoubleFunction<World> value) {
+        return worlds.stream().mapToDouble(world -> world.weight() * value.applyAsDouble(world)).sum();
+    }
+
+    private World likeliest() {
+        return worlds.stream().max(Comparator.comparingDouble(World::weight)).orElseThrow();
     }
 
     private Features features(Possible piece) {
-        return layout.features(layout.measured(piece), piece.recipe());
+        return layout.features(piece.logRatio(risk), risk.unsure(piece.recipe(), piece.sensitivity()), piece.recipe());
     }
 
     /** What a piece may do better or worse because it belongs to a group the records do not know. */
     private double unknownGroups(Recipe recipe) {
-        double variance = 0;
+        double variance = COMPUTATION_SD * COMPUTATION_SD;
         for (Group group : Group.values()) {
-            if (!layout.members(group).containsKey(group.of(recipe))) {
-                double sd = group == Group.SPECIES ? Group.speciesSd(recipe) : groupSds.getOrDefault(group, 0.0);
+            String name = group.of(recipe);
+            if (!layout.members(group).containsKey(name)) {
+                // where no record names any, only a piece that does is known to be one of several
+                double sd = group == Group.SPECIES ? Group.speciesSd(recipe)
+                        : groupSds.getOrDefault(group, name.isEmpty() ? 0 : GroupScales.PRIOR_SCALE);
                 variance += sd * sd;
             }
         }
@@ -101,48 +204,78 @@ final class ModeFit {
 
     /** Rise of the log odds of damage when ln D rises by one. */
     double slope() {
-        return fit.mode()[OrdinalModel.CUTS];
+        return mode(OrdinalModel.CUTS);
     }
 
-    /** What covariates and groups add to the log odds of damage of a piece. */
+    private double mode(int place) {
+        return average(world -> world.fit().mode()[place]);
+    }
+
+    /** What covariates, unsure constants and groups add to the log odds of damage of a piece. */
     List<Effect> effects(Possible piece) {
         List<Effect> effects = new ArrayList<>();
-        double[] measured = layout.measured(piece);
-        for (int i = 1; i < measured.length; i++) {
-            if (measured[i] != 0) {
-                effects.add(new Effect(risk.covariates().get(i - 1).term(), measured[i] * fit.mode()[OrdinalModel.CUTS + i]));
+        Features features = features(piece);
+        double[] values = new double[layout.size()];
+        for (int i = 0; i < features.index().length; i++) {
+            values[features.index()[i]] = features.value()[i];
+        }
+        for (int i = 0; i < risk.covariates().size(); i++) {
+            int place = layout.firstCovariate() + i;
+            if (values[place] != 0) {
+                effects.add(new Effect(risk.covariates().get(i).term(), values[place] * mode(OrdinalModel.CUTS + place)));
             }
+        }
+        double ofTheShop = 0;
+        for (int i = 0; i < risk.unsure().size(); i++) {
+            int place = layout.firstUnsure() + i;
+            ofTheShop += values[place] * mode(OrdinalModel.CUTS + place);
+        }
+        if (ofTheShop != 0) {
+            effects.add(new Effect(Term.SHOP_PHYSICS, ofTheShop));
         }
         for (Group group : Group.values()) {
             Integer place = layout.members(group).get(group.of(piece.recipe()));
             if (place != null) {
-                effects.add(new Effect(group.term(), fit.mode()[OrdinalModel.CUTS + place]));
+                effects.add(new Effect(group.term(), mode(OrdinalModel.CUTS + place)));
             }
         }
         return effects;
     }
 
-    /** What is believed of everything that may move this risk. */
+    /** How many steps worse each unsure constant is believed to be, with the spread of that. */
+    Map<Unsure, Margin> unsure() {
+        Map<Unsure, Margin> steps = new java.util.EnumMap<>(Unsure.class);
+        for (int i = 0; i < risk.unsure().size(); i++) {
+            int place = OrdinalModel.CUTS + layout.firstUnsure() + i;
+            steps.put(risk.unsure().get(i), blended(world -> new Margin(world.fit().mode()[place] / risk.slopeMean(),
+                    Math.sqrt(world.fit().variance(place)) / risk.slopeMean())));
+        }
+        return steps;
+    }
+
+    /** What is believed of everything that may move this risk, but for the constants of the shop. */
     List<Belief> beliefs() {
+        int[] with = new int[layout.size()];
+        for (Row row : rows) {
+            for (int place : row.observation().features().index()) {
+                with[place]++;
+            }
+        }
         List<Belief> beliefs = new ArrayList<>();
         for (int i = 0; i < risk.covariates().size(); i++) {
-            int place = 1 + i;
-            beliefs.add(belief(risk.covariates().get(i).term(), "", place));
+            int place = layout.firstCovariate() + i;
+            beliefs.add(belief(risk.covariates().get(i).term(), "", place, with[place]));
         }
         for (Group group : Group.values()) {
-            layout.members(group).forEach((name, place) -> beliefs.add(belief(group.term(), name, place)));
+            layout.members(group).forEach((name, place) -> beliefs.add(belief(group.term(), name, place, with[place])));
         }
         return beliefs;
     }
 
-    private Belief belief(Term term, String name, int place) {
-        int with = (int) rows.stream().filter(row -> contains(row.observation().features().index(), place)).count();
+    private Belief belief(Term term, String name, int place, int with) {
         int at = OrdinalModel.CUTS + place;
-        return new Belief(risk.mode(), term, name, fit.mode()[at], Math.sqrt(fit.covariance()[at][at]), with, rows.size());
-    }
-
-    private static boolean contains(int[] places, int place) {
-        return Arrays.stream(places).anyMatch(each -> each == place);
+        Margin size = blended(world -> new Margin(world.fit().mode()[at], Math.sqrt(world.fit().variance(at))));
+        return new Belief(risk.mode(), term, name, size.mean(), size.sd(), with, rows.size());
     }
 
     /** Chance that β of one covariate lies below that of another, and how many records carry either. */
@@ -151,24 +284,26 @@ final class ModeFit {
         int b = place(larger);
         int first = OrdinalModel.CUTS + a;
         int second = OrdinalModel.CUTS + b;
-        double mean = fit.mode()[second] - fit.mode()[first];
-        double variance = fit.covariance()[first][first] + fit.covariance()[second][second]
-                - 2 * fit.covariance()[first][second];
-        int with = (int) rows.stream().filter(row -> contains(row.observation().features().index(), a)
-                || contains(row.observation().features().index(), b)).count();
-        return new Contrast(mean, Math.sqrt(variance), with);
+        Margin difference = blended(world -> new Margin(world.fit().mode()[second] - world.fit().mode()[first],
+                Math.sqrt(Math.max(0, world.fit().variance(first) + world.fit().variance(second)
+                        - 2 * world.fit().covariance().at(first, second)))));
+        int with = (int) rows.stream().filter(row -> row.observation().features().at(a) != 0
+                || row.observation().features().at(b) != 0).count();
+        return new Contrast(difference.mean(), difference.sd(), with);
     }
 
     /** How having something compares with not having it. */
     Contrast helps(Term term) {
-        Belief belief = belief(term, "", place(term));
+        int place = place(term);
+        int with = (int) rows.stream().filter(row -> row.observation().features().at(place) != 0).count();
+        Belief belief = belief(term, "", place, with);
         return new Contrast(-belief.mean(), belief.sd(), belief.trials());
     }
 
     private int place(Term term) {
         for (int i = 0; i < risk.covariates().size(); i++) {
             if (risk.covariates().get(i).term() == term) {
-                return 1 + i;
+                return layout.firstCovariate() + i;
             }
         }
         throw new IllegalArgumentException(risk.mode() + " knows no " + term);
@@ -180,42 +315,59 @@ final class ModeFit {
      * expected information of an ordinal outcome about them.
      */
     double varianceReduction(Severity worst, Possible piece, Possible tried) {
+        LaplaceFit fit = likeliest().fit();
         Features target = features(piece);
         Features other = features(tried);
         double[] w = {fit.covariance(worst.ordinal(), target, 0, other), fit.covariance(worst.ordinal(), target, 1, other)};
-        double[][] spread = spread(other);
         double[][] information = Cavity.expectedInformation(fit.margin(0, other).mean(), fit.margin(1, other).mean());
-        return Cavity.reduction(w, spread, information);
+        return Cavity.reduction(w, spread(fit, other), information);
     }
 
     /** Covariance of the two margins of a piece. */
-    private double[][] spread(Features features) {
+    private static double[][] spread(LaplaceFit fit, Features features) {
         double between = fit.covariance(0, features, 1, features);
         return new double[][] {{fit.covariance(0, features, 0, features), between},
             {between, fit.covariance(1, features, 1, features)}};
     }
 
-    /** Chance that a recorded piece does no worse, forecast without its own record, over every D it may have had. */
-    double holdsWithoutOwnRecord(Severity worst, RecordedTrial trial) {
-        Margin margin = withoutOwnRecord(worst, trial);
-        Spread logRatio = trial.logRatio(risk);
-        double mean = logRatio.mean();
-        return logRatio.average(each -> new Margin(margin.mean() - slope() * (each - mean), margin.sd()).probability());
+    /**
+     * The worlds as they would look without a record, each with the chance that the recorded piece does no worse: its own
+     * likelihood is taken out of the normal approximation and out of the world's weight. A test compares that with
+     * fitting anew.
+     *
+     * @param weight  probability of the world without the record
+     * @param hidden  its share of hidden flaws
+     * @param holds   chance that this mode does no worse to the piece, over every D it may have had
+     */
+    record Without(double weight, double hidden, double holds) {
     }
 
-    /**
-     * Margin of a recorded piece as it would have been forecast without its own record. One Newton step takes the
-     * record out; a test compares that with fitting anew.
-     */
-    private Margin withoutOwnRecord(Severity worst, RecordedTrial trial) {
+    List<Without> withoutOwnRecord(Severity worst, RecordedTrial trial) {
         Row row = rowOf.get(trial);
-        if (row == null) {
-            Features features = layout.features(trial.measured(layout), trial.trial().recipe());
-            return fit.margin(worst.ordinal(), features).widened(unknownGroups(trial.trial().recipe()));
+        Spread logRatio = trial.traits().logRatio(risk);
+        Features features = row == null ? features(risk, layout, trial) : row.observation().features();
+        double unknown = row == null ? unknownGroups(trial.trial().recipe()) : 0;
+        List<Without> without = new ArrayList<>();
+        double sum = 0;
+        for (World world : worlds) {
+            LaplaceFit fit = world.fit();
+            double weight = world.weight();
+            Margin accepted = fit.margin(worst.ordinal(), features).widened(unknown);
+            if (row != null) {
+                double[] mean = {fit.margin(0, features).mean(), fit.margin(1, features).mean()};
+                Cavity cavity = new Cavity(mean, spread(fit, features), row.observation().severity(), world.hidden());
+                accepted = cavity.margin(worst.ordinal());
+                weight /= Math.max(1e-6, cavity.probability());
+            }
+            double slope = fit.mode()[OrdinalModel.CUTS];
+            Margin at = accepted;
+            double mean = logRatio.mean();
+            double holds = logRatio.average(
+                    each -> new Margin(at.mean() - slope * (each - mean), at.sd()).probability());
+            without.add(new Without(weight, world.hidden(), holds));
+            sum += weight;
         }
-        Features features = row.observation().features();
-        double[] mean = {fit.margin(0, features).mean(), fit.margin(1, features).mean()};
-        double[][] spread = spread(features);
-        return Cavity.without(mean, spread, row.observation().severity(), worst.ordinal());
+        double all = sum;
+        return without.stream().map(each -> new Without(each.weight() / all, each.hidden(), each.holds())).toList();
     }
 }

@@ -48,11 +48,11 @@ record NormalPrior(double[] mean, double[] sd) {
         return sum;
     }
 
-    void derivatives(double[] theta, double[] gradient, double[][] hessian) {
+    void derivatives(double[] theta, double[] gradient, Arrow hessian) {
         for (int i = 0; i < theta.length; i++) {
             double precision = 1 / (sd[i] * sd[i]);
             gradient[i] -= (theta[i] - mean[i]) * precision;
-            hessian[i][i] -= precision;
+            hessian.addDiagonal(i, -precision);
         }
     }
 }

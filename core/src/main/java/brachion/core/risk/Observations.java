@@ -14,6 +14,9 @@ final class Observations {
     private final double[] value;
     private final int[] severity;
     private final double[] count;
+    /** Which board each record has; −1 for none. */
+    private final int[] board;
+    private final int boards;
 
     /** Where the possibilities of each record's first feature begin, with the end of the last. */
     private final int[] firstLead;
@@ -37,7 +40,18 @@ final class Observations {
         }
     }
 
+    /** Records of no board. */
     Observations(List<Observation> records) {
+        this(records, Integer.MAX_VALUE, 0);
+    }
+
+    /**
+     * @param firstBoard place of the first board among the features; a record has one at most, with x = 1
+     * @param boards     how many boards there are
+     */
+    Observations(List<Observation> records, int firstBoard, int boards) {
+        this.boards = boards;
+        board = new int[records.size()];
         int size = records.stream().mapToInt(each -> each.features().index().length).sum();
         mostPossibilities = records.stream().mapToInt(each -> each.lead().value().length).max().orElse(1);
         int possibilities = records.stream().mapToInt(each -> each.lead().value().length).sum();
@@ -51,7 +65,8 @@ final class Observations {
         count = new double[records.size()];
         for (int row = 0; row < severity.length; row++) {
             Observation each = records.get(row);
-            first[row + 1] = copy(each.features(), first[row]);
+            first[row + 1] = copy(each.features(), first[row], firstBoard);
+            board[row] = board(each.features(), firstBoard);
             int leads = each.lead().value().length;
             System.arraycopy(each.lead().value(), 0, lead, firstLead[row], leads);
             System.arraycopy(each.lead().weight(), 0, leadWeight, firstLead[row], leads);
@@ -61,11 +76,16 @@ final class Observations {
         }
     }
 
-    /** Copies all but the first feature; gives where the next record begins. */
-    private int copy(Features features, int to) {
+    private static int board(Features features, int firstBoard) {
+        int last = features.index().length - 1;
+        return last >= 0 && features.index()[last] >= firstBoard ? features.index()[last] - firstBoard : -1;
+    }
+
+    /** Copies all but the first feature and the board; gives where the next record begins. */
+    private int copy(Features features, int to, int firstBoard) {
         int next = to;
         for (int i = 0; i < features.index().length; i++) {
-            if (features.index()[i] != 0) {
+            if (features.index()[i] != 0 && features.index()[i] < firstBoard) {
                 index[next] = features.index()[i];
                 value[next++] = features.value()[i];
             }
@@ -84,11 +104,24 @@ final class Observations {
         for (int i = first[row]; i < first[row + 1]; i++) {
             rest -= theta[OrdinalModel.CUTS + index[i]] * value[i];
         }
+        if (board[row] >= 0) {
+            rest -= theta[theta.length - boards + board[row]];
+        }
         record.compute(severity[row], rest, theta[OrdinalModel.CUTS], gap, lead, leadWeight, firstLead[row], firstLead[row + 1]);
     }
 
     int size() {
         return severity.length;
+    }
+
+    /** How many boards there are; their effects are the last parameters. */
+    int boards() {
+        return boards;
+    }
+
+    /** Which board a record has; −1 for none. */
+    int board(int row) {
+        return board[row];
     }
 
     int severity(int row) {
@@ -99,14 +132,14 @@ final class Observations {
         return count[row];
     }
 
-    /** Adds weight·x to a vector, the first feature left out. */
+    /** Adds weight·x to a vector, the first feature and the board left out. */
     void add(int row, double weight, double[] vector, int offset) {
         for (int i = first[row]; i < first[row + 1]; i++) {
             vector[offset + index[i]] += weight * value[i];
         }
     }
 
-    /** Adds weight·x·xᵀ to the lower half of a matrix, the first feature left out. */
+    /** Adds weight·x·xᵀ to the lower half of a matrix, the first feature and the board left out. */
     void addSquare(int row, double weight, double[][] matrix, int offset) {
         int from = first[row];
         int to = first[row + 1];

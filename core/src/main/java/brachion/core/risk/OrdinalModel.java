@@ -3,11 +3,12 @@ package brachion.core.risk;
 /**
  * Proportional-odds model of severity y ∈ {0, 1, 2} with independent normal priors:
  * <pre>
- * P(y ≤ j) = σ(α_j − η),  α_2 = α_1 + e^γ,  η = Σ x_k β_k,  σ(z) = 1/(1 + e^(−z))
+ * P(y ≤ j) = (1 − h)·σ(α_j − η),  α_2 = α_1 + e^γ,  η = Σ x_k β_k,  σ(z) = 1/(1 + e^(−z))
  * </pre>
- * Parameters stand in the order α_1, γ, β_1 … β_p. Source of the model: McCullagh, Regression models for ordinal data,
- * J. R. Statist. Soc. B 42 (1980); the e^γ keeps the cut points in order.
- * {@link RecordLikelihood} is the likelihood of one record.
+ * h is the share of pieces that break whatever they are asked, because of something nobody saw; it is given, and 0 in
+ * modes that such breaks do not look like. Parameters stand in the order α_1, γ, β_1 … β_p, boards last. Source of the
+ * model: McCullagh, Regression models for ordinal data, J. R. Statist. Soc. B 42 (1980); the e^γ keeps the cut points in
+ * order. {@link RecordLikelihood} is the likelihood of one record.
  */
 final class OrdinalModel implements Surface {
 
@@ -16,10 +17,22 @@ final class OrdinalModel implements Surface {
 
     private final Observations observations;
     private final NormalPrior prior;
+    private final double hidden;
+    private final double slip;
 
     OrdinalModel(Observations observations, NormalPrior prior) {
+        this(observations, prior, 0, 0);
+    }
+
+    /**
+     * @param hidden h, 0 or more and below 1
+     * @param slip   chance that a piece is written down as broken whatever became of it, and as clean
+     */
+    OrdinalModel(Observations observations, NormalPrior prior, double hidden, double slip) {
         this.observations = observations;
         this.prior = prior;
+        this.hidden = hidden;
+        this.slip = slip;
     }
 
     int dimension() {
@@ -33,16 +46,18 @@ final class OrdinalModel implements Surface {
     /** Log posterior density up to a constant, with its derivatives. */
     @Override
     public Local at(double[] theta) {
+        int corner = theta.length - observations.boards();
         double[] gradient = new double[theta.length];
-        double[][] hessian = new double[theta.length][theta.length];
+        Arrow hessian = Arrow.zero(corner, observations.boards());
         double height = prior.logDensity(theta);
         prior.derivatives(theta, gradient, hessian);
         double gap = Math.exp(theta[1]);
         double between = 0;
-        double[] byAlpha = new double[theta.length];
-        double[] byGamma = new double[theta.length];
-        double[] byLead = new double[theta.length];
-        RecordLikelihood record = new RecordLikelihood(observations.mostPossibilities());
+        double[] byAlpha = new double[corner];
+        double[] byGamma = new double[corner];
+        double[] byLead = new double[corner];
+        double[][] square = hessian.corner();
+        RecordLikelihood record = new RecordLikelihood(observations.mostPossibilities(), hidden, slip);
         for (int row = 0; row < observations.size(); row++) {
             double n = observations.count(row);
             observations.compute(row, theta, gap, record);
@@ -51,28 +66,38 @@ final class OrdinalModel implements Surface {
             gradient[0] += n * record.alpha();
             gradient[1] += n * record.gamma();
             gradient[CUTS] += n * record.lead();
-            hessian[0][0] += n * record.alphaAlpha();
-            hessian[1][0] += n * record.alphaGamma();
-            hessian[1][1] += n * record.gammaGamma();
-            hessian[CUTS][0] += n * record.leadAlpha();
-            hessian[CUTS][1] += n * record.leadGamma();
-            hessian[CUTS][CUTS] += n * record.leadLead();
+            square[0][0] += n * record.alphaAlpha();
+            square[1][0] += n * record.alphaGamma();
+            square[1][1] += n * record.gammaGamma();
+            square[CUTS][0] += n * record.leadAlpha();
+            square[CUTS][1] += n * record.leadGamma();
+            square[CUTS][CUTS] += n * record.leadLead();
             observations.add(row, -n * record.alpha(), gradient, CUTS);
             observations.add(row, -n * record.alphaAlpha(), byAlpha, CUTS);
             observations.add(row, -n * record.leadAlpha(), byLead, CUTS);
             if (record.alphaGamma() != 0) {
                 observations.add(row, -n * record.alphaGamma(), byGamma, CUTS);
             }
-            observations.addSquare(row, n * record.alphaAlpha(), hessian, CUTS);
+            observations.addSquare(row, n * record.alphaAlpha(), square, CUTS);
+            int board = observations.board(row);
+            if (board >= 0) {
+                gradient[corner + board] -= n * record.alpha();
+                hessian.tip()[board] += n * record.alphaAlpha();
+                double[] border = hessian.border()[board];
+                border[0] -= n * record.alphaAlpha();
+                border[1] -= n * record.alphaGamma();
+                border[CUTS] -= n * record.leadAlpha();
+                observations.add(row, n * record.alphaAlpha(), border, CUTS);
+            }
         }
-        for (int i = CUTS + 1; i < theta.length; i++) {
-            hessian[i][0] += byAlpha[i];
-            hessian[i][1] += byGamma[i];
-            hessian[i][CUTS] += byLead[i];
+        for (int i = CUTS + 1; i < corner; i++) {
+            square[i][0] += byAlpha[i];
+            square[i][1] += byGamma[i];
+            square[i][CUTS] += byLead[i];
         }
         height += between * Math.log(-Math.expm1(-gap));
-        addGap(gap, between, gradient, hessian);
-        mirror(hessian);
+        addGap(gap, between, gradient, square);
+        hessian.mirror();
         return new Local(height, gradient, hessian);
     }
 
@@ -80,15 +105,7 @@ final class OrdinalModel implements Surface {
     private static void addGap(double gap, double count, double[] gradient, double[][] hessian) {
         double growth = Math.expm1(gap);
         gradient[1] += count * gap / growth;
-        hessian[1][1] += count * gap * (growth - gap * (growth + 1)) / (growth * growth);
-    }
-
-    private static void mirror(double[][] hessian) {
-        for (int i = 0; i < hessian.length; i++) {
-            for (int j = 0; j < i; j++) {
-                hessian[j][i] = hessian[i][j];
-            }
-        }
+        hessian[1][1] += count * gap * (1 - gap * (1 + 1 / growth)) / growth;
     }
 
     static double index(double[] theta, Features features) {
@@ -97,5 +114,10 @@ final class OrdinalModel implements Surface {
 
     static double logistic(double z) {
         return 1 / (1 + Math.exp(-z));
+    }
+
+    /** ln σ(z), without losing it where σ(z) is all but 0. */
+    static double logLogistic(double z) {
+        return z > 0 ? -Math.log1p(Math.exp(-z)) : z - Math.log1p(Math.exp(z));
     }
 }

@@ -1,71 +1,112 @@
 package brachion.core.risk;
 
 import brachion.core.risk.Surface.Local;
-import org.hipparchus.exception.MathIllegalArgumentException;
-import org.hipparchus.linear.CholeskyDecomposition;
-import org.hipparchus.linear.MatrixUtils;
-import org.hipparchus.linear.RealMatrix;
-import org.hipparchus.linear.RealVector;
+import java.util.Arrays;
+import java.util.Optional;
 
 /**
  * The highest point of a surface, found by Newton's method with steps halved until they rise (Nocedal and Wright,
- * Numerical Optimization, 2nd ed., sections 3.3 and 3.4).
+ * Numerical Optimization, 2nd ed., sections 3.3 and 3.4). It always ends: with the peak, or with the best point reached
+ * when no step rises any more or there were too many of them, and says which.
  *
  * @param point      where it is
  * @param local      the surface there
- * @param curvature  the negative Hessian there, decomposed
+ * @param inverse    inverse of the negative Hessian there, its diagonal raised where the surface is not rounded
  * @param iterations Newton steps looked at
+ * @param settled    whether it is the peak, as far as can be told
  */
-record Peak(double[] point, Local local, CholeskyDecomposition curvature, int iterations) {
+record Peak(double[] point, Local local, ArrowInverse inverse, int iterations, boolean settled) {
 
     private static final int MAX_ITERATIONS = 100;
+    private static final int MAX_HALVINGS = 40;
+    /** No parameter moves further in one step. */
+    private static final double LONGEST_STEP = 10;
+    /** What a step promises below this share of the height is lost in rounding. */
+    private static final double ROUNDING = 1e-9;
 
     /** @param rise a Newton step that promises to rise by less than half this ends the search */
     static Peak of(Surface surface, double[] start, double rise) {
+        return of(surface, start, rise, MAX_ITERATIONS);
+    }
+
+    /** The same with a bound on the steps. */
+    static Peak of(Surface surface, double[] start, double rise, int mostIterations) {
         double[] point = start.clone();
         Local local = surface.at(point);
-        for (int iteration = 1; iteration <= MAX_ITERATIONS; iteration++) {
-            RealVector slope = MatrixUtils.createRealVector(local.gradient());
-            CholeskyDecomposition curvature = positiveDefinite(local.hessian());
-            RealVector step = curvature.getSolver().solve(slope);
-            Peak here = new Peak(point, local, curvature, iteration);
-            if (step.dotProduct(slope) < rise) {
-                return here;
+        for (int iteration = 1;; iteration++) {
+            ArrowInverse inverse = positiveDefinite(local.hessian());
+            double[] step = inverse.times(local.gradient());
+            double promise = dot(step, local.gradient());
+            if (promise < rise) {
+                return new Peak(point, local, inverse, iteration, true);
             }
-            double length = 1;
-            do {
-                point = MatrixUtils.createRealVector(here.point).add(step.mapMultiply(length)).toArray();
-                local = surface.at(point);
-                length /= 2;
-            } while (!(local.height() > here.local.height()) && length > 1e-10);
-            if (!(local.height() > here.local.height())) {
-                return here;
+            Optional<Place> next = iteration == mostIterations ? Optional.empty() : higher(surface, point, local, step);
+            if (next.isEmpty()) {
+                return new Peak(point, local, inverse, iteration, promise < ROUNDING * (1 + Math.abs(local.height())));
             }
+            point = next.get().point();
+            local = next.get().local();
         }
-        throw new IllegalStateException("No peak found in " + MAX_ITERATIONS + " steps");
     }
 
-    /** The negative Hessian, its diagonal raised just as far as it needs to be positive definite far from the peak. */
-    private static CholeskyDecomposition positiveDefinite(double[][] hessian) {
-        RealMatrix curvature = MatrixUtils.createRealMatrix(hessian).scalarMultiply(-1);
-        double lift = 0;
+    private record Place(double[] point, Local local) {
+    }
+
+    /** A point along a step that lies higher. */
+    private static Optional<Place> higher(Surface surface, double[] point, Local local, double[] step) {
+        double longest = Arrays.stream(step).map(Math::abs).max().orElse(0);
+        double length = Math.min(1, LONGEST_STEP / longest);
+        for (int halving = 0; halving < MAX_HALVINGS; halving++) {
+            double[] next = point.clone();
+            for (int i = 0; i < next.length; i++) {
+                next[i] += length * step[i];
+            }
+            Local there = surface.at(next);
+            if (there.height() > local.height()) {
+                return Optional.of(new Place(next, there));
+            }
+            length /= 2;
+        }
+        return Optional.empty();
+    }
+
+    /** Inverts the negative Hessian, its diagonal raised just as far as it needs to be positive definite. */
+    private static ArrowInverse positiveDefinite(Arrow hessian) {
+        Arrow curvature = negative(hessian);
+        double raised = 0;
         while (true) {
-            try {
-                return new CholeskyDecomposition(
-                        curvature.add(MatrixUtils.createRealIdentityMatrix(hessian.length).scalarMultiply(lift)),
-                        1e-9, 1e-14);
-            } catch (MathIllegalArgumentException indefinite) {
-                lift = Math.max(2 * lift, 1e-6 * (1 + curvature.getNorm1()));
+            Optional<ArrowInverse> inverse = ArrowInverse.of(curvature);
+            if (inverse.isPresent()) {
+                return inverse.get();
             }
+            double to = Math.max(4 * raised, 1e-6 * (1 + curvature.largestDiagonal()));
+            for (int i = 0; i < curvature.dimension(); i++) {
+                curvature.addDiagonal(i, to - raised);
+            }
+            raised = to;
         }
     }
 
-    /** ln det of the curvature. */
-    double logDeterminant() {
-        RealMatrix root = curvature.getL();
+    private static Arrow negative(Arrow matrix) {
+        Arrow negative = Arrow.zero(matrix.corner().length, matrix.tip().length);
+        for (int i = 0; i < matrix.corner().length; i++) {
+            for (int j = 0; j < matrix.corner().length; j++) {
+                negative.corner()[i][j] = -matrix.corner()[i][j];
+            }
+        }
+        for (int row = 0; row < matrix.tip().length; row++) {
+            for (int j = 0; j < matrix.corner().length; j++) {
+                negative.border()[row][j] = -matrix.border()[row][j];
+            }
+            negative.tip()[row] = -matrix.tip()[row];
+        }
+        return negative;
+    }
+
+    private static double dot(double[] x, double[] y) {
         double sum = 0;
-        for (int i = 0; i < point.length; i++) {
-            sum += 2 * Math.log(root.getEntry(i, i));
+        for (int i = 0; i < x.length; i++) {
+            sum += x[i] * y[i];
         }
         return sum;
     }

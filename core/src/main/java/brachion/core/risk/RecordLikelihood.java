@@ -8,6 +8,10 @@ package brachion.core.risk;
  * σ(−c). The middle one is σ(c) − σ(a) written as a product, which loses no digits when the two are close; its last
  * factor is the same for all records and is left to the caller.
  *
+ * <p>A share h of pieces breaks whatever it is asked: what holds is less likely by 1 − h, and a break is either hidden,
+ * with h, or not, with 1 − h. A few outcomes are written down wrong: with a small chance each, a piece is said to be broken
+ * or clean whatever became of it. Both are one more possibility of the record, on which no parameter bears.
+ *
  * <p>A record that could be several things is as likely as these are on average. With r_k the share of each in that, given
  * how the record ended, the first derivatives are the means s̄ = Σ r_k s_k and the second ones Σ r_k (H_k + (s_k − s̄)²).
  */
@@ -34,13 +38,25 @@ final class RecordLikelihood {
     private final double[] curve;
     private final double[] curveC;
 
-    /** @param most the most possibilities of any record */
-    RecordLikelihood(int most) {
-        share = new double[most];
-        slope = new double[most];
-        slopeC = new double[most];
-        curve = new double[most];
-        curveC = new double[most];
+    private final double logSound;
+    /** Chance that a piece is said to be broken, or clean, whatever it was asked. */
+    private final double brokenAnyway;
+    private final double cleanAnyway;
+
+    /**
+     * @param most   the most possibilities of any record
+     * @param hidden h
+     * @param slip   chance of each of the two slips of the pen
+     */
+    RecordLikelihood(int most, double hidden, double slip) {
+        brokenAnyway = hidden + slip;
+        cleanAnyway = slip;
+        logSound = Math.log1p(-hidden - 2 * slip);
+        share = new double[most + 1];
+        slope = new double[most + 1];
+        slopeC = new double[most + 1];
+        curve = new double[most + 1];
+        curveC = new double[most + 1];
     }
 
     /**
@@ -53,26 +69,36 @@ final class RecordLikelihood {
      * @param x        what the first feature could be: values from one place up to another, with their weights
      */
     void compute(int severity, double rest, double b, double gap, double[] x, double[] weight, int from, int to) {
+        int count = to - from;
         double most = Double.NEGATIVE_INFINITY;
-        for (int k = 0; k < to - from; k++) {
-            share[k] = possibility(k, severity, rest - b * x[from + k], gap);
+        for (int k = 0; k < count; k++) {
+            share[k] = logSound + possibility(k, severity, rest - b * x[from + k], gap);
             most = Math.max(most, share[k]);
         }
-        if (to - from == 1) {
+        double anyway = severity == 2 ? brokenAnyway : severity == 0 ? cleanAnyway : 0;
+        if (anyway > 0) {
+            share[count] = Math.log(anyway);
+            most = Math.max(most, share[count]);
+        }
+        if (count == 1 && anyway == 0) {
             height = most;
             share[0] = 1;
         } else {
             double sum = 0;
-            for (int k = 0; k < to - from; k++) {
+            for (int k = 0; k < count; k++) {
                 share[k] = weight[from + k] * Math.exp(share[k] - most);
                 sum += share[k];
             }
+            if (anyway > 0) {
+                share[count] = Math.exp(share[count] - most);
+                sum += share[count];
+            }
             height = most + Math.log(sum);
-            for (int k = 0; k < to - from; k++) {
+            for (int k = 0; k <= count; k++) {
                 share[k] /= sum;
             }
         }
-        average(gap, x, from, to - from);
+        average(gap, x, from, count, anyway > 0 ? share[count] : 0);
     }
 
     /** Log likelihood of one possibility; keeps its derivatives. */
@@ -85,14 +111,14 @@ final class RecordLikelihood {
         if (severity <= 1) {
             int side = severity == 0 ? 1 : -1;
             double p = OrdinalModel.logistic(side * a);
-            log += Math.log(p);
+            log += OrdinalModel.logLogistic(side * a);
             slope[k] = side * (1 - p);
             curve[k] = -p * (1 - p);
         }
         if (severity >= 1) {
             int side = severity == 1 ? 1 : -1;
             double p = OrdinalModel.logistic(side * (a + gap));
-            log += Math.log(p);
+            log += OrdinalModel.logLogistic(side * (a + gap));
             slopeC[k] = side * (1 - p);
             curveC[k] = -p * (1 - p);
         }
@@ -101,7 +127,8 @@ final class RecordLikelihood {
         return log;
     }
 
-    private void average(double gap, double[] x, int from, int count) {
+    /** @param anyway how likely it is that the record says nothing of the piece, so that its slopes and curves are all zero */
+    private void average(double gap, double[] x, int from, int count, double anyway) {
         double meanC = 0;
         alpha = 0;
         lead = 0;
@@ -111,12 +138,12 @@ final class RecordLikelihood {
             lead -= share[k] * slope[k] * x[from + k];
         }
         gamma = gap * meanC;
-        alphaAlpha = 0;
-        alphaGamma = 0;
-        gammaGamma = gamma;
-        leadAlpha = 0;
-        leadGamma = 0;
-        leadLead = 0;
+        alphaAlpha = anyway * alpha * alpha;
+        alphaGamma = anyway * gap * alpha * meanC;
+        gammaGamma = gamma + anyway * gap * gap * meanC * meanC;
+        leadAlpha = anyway * lead * alpha;
+        leadGamma = anyway * gap * lead * meanC;
+        leadLead = anyway * lead * lead;
         for (int k = 0; k < count; k++) {
             double v = x[from + k];
             double offAlpha = slope[k] - alpha;

@@ -1,43 +1,29 @@
 package brachion.core.risk;
 
+import brachion.core.method.Springback;
 import java.util.List;
-import java.util.TreeMap;
+import java.util.Optional;
 
 /**
- * A trial with what it could have been: nobody may have measured everything. A fit takes every D it may have had into
- * account, by how well each agrees with how the trial ended.
+ * A trial with what the fit needs to know of it. Nobody may have measured everything: a fit takes every D the piece may
+ * have had into account, by how well each agrees with how the trial ended.
  *
  * @param trial    the trial
- * @param possible what it could have been
- * @param typical  the most ordinary of these
+ * @param traits   what the piece brought
+ * @param setAside why it is not used, if it is not
+ * @param computed springback as computed, of a piece whose radius was measured after release
  */
-record RecordedTrial(Trial trial, List<Possible> possible, Possible typical) {
+record RecordedTrial(Trial trial, Traits traits, Optional<SetAside> setAside, Optional<Springback> computed) {
 
+    /** A trial that cannot be computed is set aside, never refused. */
     static RecordedTrial of(Trial trial) {
-        List<Possible> possible = Possible.of(trial.recipe());
-        Possible typical = possible.size() == 1 ? possible.get(0) : Possible.typical(trial.recipe());
-        return new RecordedTrial(trial, possible, typical);
-    }
-
-    /** ln D in a mode, as far as it is known. */
-    Spread logRatio(ModeRisk risk) {
-        TreeMap<Double, Double> weightByValue = new TreeMap<>();
-        possible.forEach(each -> weightByValue.merge(risk.logRatio(each), each.weight(), Double::sum));
-        return Spread.of(weightByValue);
-    }
-
-    /** ln D and covariates, averaged over what it could have been. */
-    double[] measured(Layout layout) {
-        double[] mean = null;
-        for (Possible each : possible) {
-            double[] measured = layout.measured(each);
-            if (mean == null) {
-                mean = new double[measured.length];
-            }
-            for (int i = 0; i < mean.length; i++) {
-                mean[i] += each.weight() * measured[i];
-            }
+        try {
+            List<Possible> possible = Possible.of(trial.recipe());
+            Possible typical = possible.size() == 1 ? possible.get(0) : Possible.typical(trial.recipe());
+            return new RecordedTrial(trial, Traits.of(possible, typical), SetAside.of(trial, typical),
+                    trial.releasedRadiusMm().isPresent() ? Optional.of(SpringbackModel.computed(typical)) : Optional.empty());
+        } catch (IllegalArgumentException | IllegalStateException outOfBounds) {
+            return new RecordedTrial(trial, null, Optional.of(SetAside.cannotBeComputed(trial)), Optional.empty());
         }
-        return mean;
     }
 }

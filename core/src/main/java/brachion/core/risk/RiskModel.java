@@ -3,7 +3,9 @@ package brachion.core.risk;
 import brachion.core.method.MethodKind;
 import brachion.core.method.Recipe;
 import brachion.core.method.SteamBox;
+import brachion.core.physics.Unsure;
 import brachion.core.process.SteamingSchool;
+import brachion.core.risk.ModeFit.World;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -20,6 +22,8 @@ import java.util.Optional;
  */
 public final class RiskModel {
 
+    private static final double HOUR_MIN = 60;
+
     private final Map<MethodKind, Map<FailureMode, ModeFit>> fits = new EnumMap<>(MethodKind.class);
     private final Map<MethodKind, List<RecordedTrial>> records = new EnumMap<>(MethodKind.class);
     private final List<SetAside> setAside;
@@ -34,8 +38,8 @@ public final class RiskModel {
                     used.stream().filter(each -> each.trial().recipe().method().kind() == kind).toList();
             records.put(kind, ofKind);
             Map<FailureMode, ModeFit> byMode = new EnumMap<>(FailureMode.class);
-            MethodRisk.of(kind).modes().parallelStream().map(mode -> ModeFit.of(mode, ofKind)).toList()
-                    .forEach(fit -> byMode.put(fit.risk().mode(), fit));
+            MethodRisk.of(kind).modes().parallelStream()
+                    .map(mode -> ModeFit.of(mode, ofKind)).toList().forEach(fit -> byMode.put(fit.risk().mode(), fit));
             fits.put(kind, byMode);
         }
         this.springback = SpringbackModel.fit(used);
@@ -64,13 +68,9 @@ public final class RiskModel {
             RecordedTrial before = known.get(trial);
             return before == null ? RecordedTrial.of(trial) : before;
         }).toList();
-        List<RecordedTrial> used = new ArrayList<>();
-        List<SetAside> setAside = new ArrayList<>();
-        for (RecordedTrial each : recorded) {
-            SetAside.of(each.trial(), each.typical()).ifPresentOrElse(setAside::add, () -> used.add(each));
-        }
-        setAside.sort(Comparator.comparingLong(SetAside::trialId));
-        return new RiskModel(used, setAside);
+        List<SetAside> setAside = recorded.stream().flatMap(each -> each.setAside().stream())
+                .sorted(Comparator.comparingLong(SetAside::trialId)).toList();
+        return new RiskModel(recorded.stream().filter(each -> each.setAside().isEmpty()).toList(), setAside);
     }
 
     /** How many trials the fit rests on, of all methods. */
@@ -98,8 +98,40 @@ public final class RiskModel {
         return List.copyOf(fits.get(kind).keySet());
     }
 
+    /** Share of the pieces of a method that break for reasons nothing measured explains, as expected. */
+    public double hidden(MethodKind kind) {
+        return fits.get(kind).get(FailureMode.TENSION).hidden();
+    }
+
     /**
-     * How far a piece stands from a severity in one mode.
+     * The ways things may stand for a piece.
+     *
+     * @param worst the worst severity still accepted: CLEAN or FLAW
+     */
+    public List<Outlook> outlooks(Severity worst, Possible piece) {
+        Map<FailureMode, ModeFit> byMode = fits.get(piece.recipe().method().kind());
+        return outlooks(byMode, (fit, world) -> fit.margin(world, worst, piece));
+    }
+
+    private interface MarginOf {
+        Margin in(ModeFit fit, World world);
+    }
+
+    /** Only breaks of the outer face may be hidden ones; the other modes are the same in every world. */
+    private static List<Outlook> outlooks(Map<FailureMode, ModeFit> byMode, MarginOf margin) {
+        Map<FailureMode, Margin> settled = new EnumMap<>(FailureMode.class);
+        byMode.forEach((mode, fit) -> {
+            if (fit.worlds().size() == 1) {
+                settled.put(mode, margin.in(fit, fit.worlds().get(0)));
+            }
+        });
+        return byMode.get(FailureMode.TENSION).worlds().stream().map(world -> new Outlook(world.weight(), world.hidden(),
+                byMode.entrySet().stream().map(each -> settled.containsKey(each.getKey()) ? settled.get(each.getKey())
+                        : margin.in(each.getValue(), world)).toList())).toList();
+    }
+
+    /**
+     * How far a piece stands from a severity in one mode, hidden flaws left out.
      *
      * @param worst the worst severity still accepted: CLEAN or FLAW
      */
@@ -107,10 +139,9 @@ public final class RiskModel {
         return fit(piece.recipe(), mode).margin(worst, piece);
     }
 
-    /** Chance that no mode does worse to a piece than accepted. */
+    /** Chance that no mode does worse to a piece than accepted, and nothing hidden breaks it. */
     public double holds(Severity worst, Possible piece) {
-        return fits.get(piece.recipe().method().kind()).values().stream()
-                .mapToDouble(fit -> fit.margin(worst, piece).probability()).reduce(1, (a, b) -> a * b);
+        return outlooks(worst, piece).stream().mapToDouble(each -> each.weight() * each.holds()).sum();
     }
 
     /** D of a piece in a mode. */
@@ -120,7 +151,7 @@ public final class RiskModel {
 
     /** ln D of a piece in a mode. */
     public double logRatio(FailureMode mode, Possible piece) {
-        return fit(piece.recipe(), mode).risk().logRatio(piece);
+        return piece.logRatio(fit(piece.recipe(), mode).risk());
     }
 
     /** Rise of the log odds of damage when ln D rises by one, as fitted for a mode of a method. */
@@ -150,10 +181,26 @@ public final class RiskModel {
 
     /** How steamed stock that stayed in as long as a school says compares with stock that did not, in tension. */
     public Contrast steamedAtLeast(SteamingSchool school) {
-        ModeRisk tension = fits.get(MethodKind.STEAM_BOX).get(FailureMode.TENSION).risk();
-        ModeRisk asked = tension.with(Covariate.undecided(Term.SCHOOL, recipe -> MethodRisk.indicator(
+        return asked(Covariate.undecided(Term.SCHOOL, recipe -> MethodRisk.indicator(
                 ((SteamBox) recipe.method()).steamMinutes() >= school.minutes(recipe.blank().thicknessMm()))));
-        return ModeFit.of(asked, records.get(MethodKind.STEAM_BOX)).helps(Term.SCHOOL);
+    }
+
+    /** How steamed stock compares with stock steamed e times as short, in tension, beyond the softness computed. */
+    public Contrast steamedLonger() {
+        return asked(Covariate.undecided(Term.LONG_STEAM,
+                recipe -> Math.log(((SteamBox) recipe.method()).steamMinutes() / HOUR_MIN)));
+    }
+
+    /** What the records say of something that is no part of the forecast. */
+    private Contrast asked(Covariate covariate) {
+        ModeFit tension = fits.get(MethodKind.STEAM_BOX).get(FailureMode.TENSION);
+        return ModeFit.of(tension.risk().with(covariate), records.get(MethodKind.STEAM_BOX))
+                .helps(covariate.term());
+    }
+
+    /** How many steps worse than usual each unsure constant of a method is believed to be, from the breaks of a mode. */
+    public Map<Unsure, Margin> unsure(MethodKind kind, FailureMode mode) {
+        return fits.get(kind).get(mode).unsure();
     }
 
     /**
@@ -170,37 +217,55 @@ public final class RiskModel {
 
     /** Each record of a method as it would have been forecast without itself. */
     public List<Held> leaveOneOut(MethodKind kind, Severity worst) {
+        Map<FailureMode, ModeFit> byMode = fits.get(kind);
         return records.get(kind).stream().map(record -> {
-            double holds = fits.get(kind).values().stream()
-                    .mapToDouble(fit -> fit.holdsWithoutOwnRecord(worst, record)).reduce(1, (a, b) -> a * b);
-            return Held.of(record, holds);
+            double others = byMode.values().stream().filter(fit -> fit.risk().mode() != FailureMode.TENSION)
+                    .mapToDouble(fit -> fit.withoutOwnRecord(worst, record).get(0).holds()).reduce(1, (a, b) -> a * b);
+            double holds = byMode.get(FailureMode.TENSION).withoutOwnRecord(worst, record).stream()
+                    .mapToDouble(each -> each.weight() * (1 - each.hidden()) * each.holds()).sum();
+            return Held.of(record, others * holds);
         }).toList();
     }
 
-    /** Each record as this fit forecasts it. */
-    public List<Held> forecasts(Severity worst, List<Held> records) {
-        return records.stream()
-                .map(record -> new Held(record.trial(), record.piece(), record.possible(), record.possible().stream()
-                        .mapToDouble(each -> each.weight() * holds(worst, each)).sum())).toList();
+    /** Each record of a method as another fit forecasts it. */
+    public List<Held> forecastBy(RiskModel other, MethodKind kind, Severity worst) {
+        return records.get(kind).stream().map(record -> Held.of(record, other.holds(worst, record.traits()))).toList();
+    }
+
+    private double holds(Severity worst, Traits traits) {
+        Map<FailureMode, ModeFit> byMode = fits.get(traits.recipe().method().kind());
+        double holds = 0;
+        for (int k = 0; k < traits.weight().length; k++) {
+            int possible = k;
+            holds += traits.weight()[k] * outlooks(byMode, (fit, world) -> {
+                Traits.Asked asked = traits.asked(fit.risk());
+                return fit.margin(world, worst, asked.logRatio()[possible], asked.unsure(), traits.recipe());
+            }).stream().mapToDouble(each -> each.weight() * each.holds()).sum();
+        }
+        return holds;
     }
 
     /**
      * A record and the chance it was given to hold.
      *
      * @param trial the record
-     * @param piece the most ordinary piece it could have been
-     * @param possible all it could have been
+     * @param piece the most ordinary recipe it could have been
      * @param holds chance that no mode does worse than accepted
      */
-    public record Held(Trial trial, Possible piece, List<Possible> possible, double holds) {
+    public record Held(Trial trial, Recipe piece, double holds) {
 
         private static Held of(RecordedTrial record, double holds) {
-            return new Held(record.trial(), record.typical(), record.possible(), holds);
+            return new Held(record.trial(), record.traits().recipe(), holds);
         }
     }
 
     /** The records of a method, each as the most ordinary piece it could have been. */
     public List<Held> records(MethodKind kind) {
         return records.get(kind).stream().map(record -> Held.of(record, Double.NaN)).toList();
+    }
+
+    /** ln D in a mode of the most ordinary piece each record of a method could have been, in the order of the records. */
+    public double[] asked(MethodKind kind, FailureMode mode) {
+        return records.get(kind).stream().mapToDouble(record -> record.traits().asked().get(mode).typical()).toArray();
     }
 }

@@ -29,7 +29,13 @@ public record SetAside(long trialId, Why why, double value) {
         /** No bend opens or closes that far. */
         RELEASED_IMPOSSIBLE,
         /** It is said to have held a curve that no wood of this thickness holds. */
-        HELD_THE_IMPOSSIBLE
+        HELD_THE_IMPOSSIBLE,
+        /** Sizes or settings lie where nothing can be computed. */
+        OUT_OF_BOUNDS
+    }
+
+    static SetAside cannotBeComputed(Trial trial) {
+        return new SetAside(trial.id(), Why.OUT_OF_BOUNDS, trial.recipe().blank().thicknessMm());
     }
 
     /** What is wrong with a trial, if anything. */

@@ -15,8 +15,15 @@ record Spread(double[] value, double[] weight) {
         return new Spread(new double[] {value}, new double[] {1});
     }
 
-    /** Values that are equal count once, with the sum of their probabilities. */
-    static Spread of(TreeMap<Double, Double> weightByValue) {
+    /** Values in any order; those that are equal count once, with the sum of their probabilities. */
+    static Spread of(double[] values, double[] weights) {
+        if (values.length == 1) {
+            return known(values[0]);
+        }
+        TreeMap<Double, Double> weightByValue = new TreeMap<>();
+        for (int i = 0; i < values.length; i++) {
+            weightByValue.merge(values[i], weights[i], Double::sum);
+        }
         return new Spread(weightByValue.keySet().stream().mapToDouble(Double::doubleValue).toArray(),
                 weightByValue.values().stream().mapToDouble(Double::doubleValue).toArray());
     }

@@ -100,12 +100,12 @@ public final class SpringbackModel {
     }
 
     private static Row row(RecordedTrial trial) {
-        Possible piece = trial.typical();
-        double opening = Math.log(trial.trial().releasedRadiusMm().getAsDouble() / piece.recipe().bend().innerRadiusMm());
-        return new Row(piece.recipe(), computed(piece), opening);
+        Recipe recipe = trial.traits().recipe();
+        double opening = Math.log(trial.trial().releasedRadiusMm().getAsDouble() / recipe.bend().innerRadiusMm());
+        return new Row(recipe, trial.computed().orElseThrow(), opening);
     }
 
-    private static Springback computed(Possible piece) {
+    static Springback computed(Possible piece) {
         return piece.recipe().method().springback(piece.recipe().blank(), piece.recipe().bend(), piece.demand());
     }
 

@@ -9,6 +9,7 @@ import brachion.core.method.Recipe;
 import brachion.core.method.Seasoning;
 import brachion.core.method.SoakAdditive;
 import brachion.core.method.SteamBox;
+import brachion.core.physics.Unsure;
 import java.util.List;
 
 /**
@@ -19,7 +20,7 @@ final class SteamRisk implements MethodRisk {
 
     /** Less slack than this at the stops closes by itself [mm]; chosen by us. */
     private static final double TIGHT_STOPS_MM = 0.5;
-    private static final double HOUR_MIN = 60;
+    private static final List<Unsure> UNSURE = List.of(Unsure.values());
 
     @Override
     public MethodKind kind() {
@@ -35,19 +36,17 @@ final class SteamRisk implements MethodRisk {
                 Covariate.undecided(Term.GREEN_STOCK,
                         recipe -> indicator(recipe.blank().seasoning() == Seasoning.GREEN)),
                 Covariate.undecided(Term.WEBBING, recipe -> indicator(steam(recipe).strap()
-                        .filter(strap -> strap.material() == StrapMaterial.WEBBING).isPresent())),
-                // an hour is the reference; half and double an hour lie as far on either side
-                Covariate.undecided(Term.LONG_STEAM, recipe -> Math.log(steam(recipe).steamMinutes() / HOUR_MIN)));
+                        .filter(strap -> strap.material() == StrapMaterial.WEBBING).isPresent())));
         Covariate[] stretched = {
             new Covariate(Term.RIVEN_FACE, -0.5, 0.5, recipe -> indicator(recipe.blank().outerFace() != OuterFace.SAWN)),
             new Covariate(Term.STRAP_SLACK, 0.7, 0.5, recipe -> indicator(steam(recipe).strap()
                     .filter(strap -> strap.endGapMm() > TIGHT_STOPS_MM).isPresent())),
-            schools.get(0), schools.get(1), schools.get(2), schools.get(3), schools.get(4)};
+            schools.get(0), schools.get(1), schools.get(2), schools.get(3)};
         return List.of(
-                new ModeRisk(FailureMode.TENSION, piece -> piece.demand().tensionRatio(), WOOD_SLOPE, WOOD_SLOPE_SD,
-                        MethodRisk.ofTheWood(stretched)),
-                new ModeRisk(FailureMode.COMPRESSION, piece -> piece.demand().compressionRatio(), WOOD_SLOPE,
-                        WOOD_SLOPE_SD, MethodRisk.ofTheWood(schools.toArray(Covariate[]::new))));
+                new ModeRisk(FailureMode.TENSION, (recipe, demand) -> demand.tensionRatio(), WOOD_SLOPE, WOOD_SLOPE_SD,
+                        MethodRisk.ofTheWood(stretched), UNSURE),
+                new ModeRisk(FailureMode.COMPRESSION, (recipe, demand) -> demand.compressionRatio(), WOOD_SLOPE,
+                        WOOD_SLOPE_SD, MethodRisk.ofTheWood(schools.toArray(Covariate[]::new)), UNSURE));
     }
 
     private static boolean soaked(Recipe recipe) {

@@ -10,8 +10,8 @@ interface Surface {
      *
      * @param height   its value
      * @param gradient first derivatives
-     * @param hessian  second derivatives, symmetric; near enough to steer by, where they are not exact
+     * @param hessian  second derivatives; near enough to steer by, where they are not exact
      */
-    record Local(double height, double[] gradient, double[][] hessian) {
+    record Local(double height, double[] gradient, Arrow hessian) {
     }
 }

@@ -34,7 +34,7 @@ public enum Term {
     GREEN_STOCK,
     /** Webbing on the outer face, beyond the little it is computed to carry. */
     WEBBING,
-    /** Long steaming, beyond the softness that is computed. */
+    /** Long steaming, beyond the softness that is computed; only asked about, never part of a forecast. */
     LONG_STEAM,
     /** Steamed as long as a school says; only asked about, never part of a forecast. */
     SCHOOL,
@@ -48,6 +48,8 @@ public enum Term {
     GLUE_HIDE,
     /** Many plies to keep in order while the glue stands open. */
     MANY_PLIES,
+    /** How this shop's heat, water and straps differ from the usual ones, as its records say. */
+    SHOP_PHYSICS,
     /** The species, beyond its published radii. */
     SPECIES,
     /** The hands that bend it. */

@@ -3,6 +3,7 @@ package brachion.core.risk;
 import brachion.core.method.Blank;
 import brachion.core.method.Recipe;
 import brachion.core.method.Seasoning;
+import brachion.core.quantity.PhysicalBound;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -22,6 +23,15 @@ public final class UnknownInputs {
     private static final List<Weighted<Double>> GRAIN_RUNS =
             List.of(new Weighted<>(0.60, 25.0), new Weighted<>(0.25, 15.0), new Weighted<>(0.15, 8.0));
 
+    /** A moisture reading is off by so much, one time in three [% moisture]; common practice for meters with pins. */
+    private static final double METER_SD_PERCENT = 2;
+    /** Three-point Gauss–Hermite nodes and weights for the standard normal (same table). */
+    private static final double[] METER_NODES = {-Math.sqrt(3), 0, Math.sqrt(3)};
+    private static final double[] METER_WEIGHTS = {1.0 / 6, 2.0 / 3, 1.0 / 6};
+
+    /** Above this reading the cell walls are full whatever the meter's error [%]. */
+    private static final double SATURATED_PERCENT = 40;
+
     /** No stock on a bench is drier than this [%]. */
     private static final double DRIEST_PERCENT = 3;
 
@@ -36,18 +46,25 @@ public final class UnknownInputs {
                 .withGrainRun(blank.grainRun().orElse(GRAIN_RUNS.get(0).value())));
     }
 
-    /** The recipes this one could be as far as its moisture goes; just itself when it was measured. */
+    /** The recipes this one could be as far as its moisture goes; round the reading when it was measured. */
     static List<Weighted<Recipe>> moistures(Recipe recipe) {
         Blank blank = recipe.blank();
-        if (blank.moisturePercent().isPresent()) {
+        if (blank.moisturePercent().isPresent() && blank.moisturePercent().getAsDouble() > SATURATED_PERCENT) {
             return List.of(new Weighted<>(1, recipe));
         }
+        if (blank.moisturePercent().isPresent()) {
+            return spread(recipe, blank.moisturePercent().getAsDouble(), METER_SD_PERCENT, METER_NODES, METER_WEIGHTS);
+        }
         Seasoning seasoning = blank.seasoning();
+        return spread(recipe, seasoning.meanMoisturePercent(), seasoning.sdMoisturePercent(), NORMAL_NODES, NORMAL_WEIGHTS);
+    }
+
+    private static List<Weighted<Recipe>> spread(Recipe recipe, double mean, double sd, double[] nodes, double[] weights) {
         List<Weighted<Recipe>> possible = new ArrayList<>();
-        for (int node = 0; node < NORMAL_NODES.length; node++) {
-            double percent = seasoning.meanMoisturePercent() + NORMAL_NODES[node] * seasoning.sdMoisturePercent();
-            possible.add(new Weighted<>(NORMAL_WEIGHTS[node],
-                    recipe.withBlank(blank.withMoisturePercent(Math.max(DRIEST_PERCENT, percent)))));
+        double driest = Math.min(DRIEST_PERCENT, mean);
+        for (int node = 0; node < nodes.length; node++) {
+            double percent = PhysicalBound.MOISTURE_PERCENT.nearest(Math.max(driest, mean + nodes[node] * sd));
+            possible.add(new Weighted<>(weights[node], recipe.withBlank(recipe.blank().withMoisturePercent(percent))));
         }
         return possible;
     }

@@ -27,6 +27,11 @@ public final class LigninSoftening {
 
     /** Softness between 0 (hard) and 1 (soft) at a temperature [°C] and moisture content [%]. */
     public static double softness(double celsius, double moisturePercent) {
-        return 1 / (1 + Math.exp(-(celsius - softeningTemperatureC(moisturePercent)) / STEP_WIDTH_C));
+        return softness(celsius, moisturePercent, 0);
+    }
+
+    /** The same of wood that softens at a temperature so much higher [K]. */
+    public static double softness(double celsius, double moisturePercent, double shiftC) {
+        return 1 / (1 + Math.exp(-(celsius - shiftC - softeningTemperatureC(moisturePercent)) / STEP_WIDTH_C));
     }
 }

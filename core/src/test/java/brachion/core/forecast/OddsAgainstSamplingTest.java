@@ -6,16 +6,16 @@ import static org.assertj.core.api.Assertions.within;
 import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
 import brachion.core.method.Seasoning;
-import brachion.core.risk.FailureMode;
 import brachion.core.risk.Margin;
+import brachion.core.risk.Outlook;
 import brachion.core.risk.Possible;
 import brachion.core.risk.RiskModel;
 import brachion.core.risk.Severity;
 import brachion.core.risk.SimulatedShop;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.hipparchus.random.RandomDataGenerator;
-import org.hipparchus.stat.descriptive.rank.Percentile;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -33,10 +33,12 @@ class OddsAgainstSamplingTest {
             Odds odds = OddsSpread.of(SHOP, Possible.of(recipe), Severity.FLAW).odds();
             double[] drawn = draw(Possible.of(recipe));
             assertThat(odds.probability()).as("mean").isCloseTo(Arrays.stream(drawn).average().orElseThrow(), within(0.01));
-            Percentile percentile = new Percentile();
-            percentile.setData(drawn);
-            assertThat(odds.low()).as("low").isCloseTo(percentile.evaluate(10), within(0.02));
-            assertThat(odds.high()).as("high").isCloseTo(percentile.evaluate(90), within(0.02));
+            double inside = Arrays.stream(drawn).filter(each -> odds.low() <= each && each <= odds.high()).count();
+            assertThat(inside / DRAWS).as("share of the draws in the range").isCloseTo(0.8, within(0.02));
+            Arrays.sort(drawn);
+            double shortest = IntStream.range(0, DRAWS / 5)
+                    .mapToDouble(low -> drawn[low + DRAWS * 4 / 5 - 1] - drawn[low]).min().orElseThrow();
+            assertThat(odds.high() - odds.low()).as("width beside the shortest that holds as many").isCloseTo(shortest, within(0.03));
         }
     }
 
@@ -53,9 +55,14 @@ class OddsAgainstSamplingTest {
             while (at < possible.size() - 1 && choice > possible.get(at).weight()) {
                 choice -= possible.get(at++).weight();
             }
-            drawn[i] = 1;
-            for (FailureMode mode : SHOP.modes(possible.get(at).recipe().method().kind())) {
-                Margin margin = SHOP.margin(mode, Severity.FLAW, possible.get(at));
+            List<Outlook> outlooks = SHOP.outlooks(Severity.FLAW, possible.get(at));
+            double likelihood = random.nextDouble();
+            int stands = 0;
+            while (stands < outlooks.size() - 1 && likelihood > outlooks.get(stands).weight()) {
+                likelihood -= outlooks.get(stands++).weight();
+            }
+            drawn[i] = 1 - outlooks.get(stands).hidden();
+            for (Margin margin : outlooks.get(stands).margins()) {
                 drawn[i] *= 1 / (1 + Math.exp(-random.nextNormal(margin.mean(), Math.max(1e-12, margin.sd()))));
             }
         }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import brachion.core.physics.Physics;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -27,7 +28,7 @@ class DryingFitTest {
     void weigh_ins_find_the_pace_of_the_board_and_narrow_the_date() {
         double truth = 0.6;
         List<WeighIn> readings = new ArrayList<>();
-        ProcessSimulation slow = ProcessSimulation.withDiffusionFactor(HALF_INCH, truth);
+        ProcessSimulation slow = new ProcessSimulation(HALF_INCH, Physics.USUAL.withWaterUptake(truth));
         double[] noise = {0.3, -0.4, 0.1, 0.2, -0.2};
         for (int visit = 0; visit < noise.length; visit++) {
             double moisture = slow.run(new Stage(StageKind.RACK, 2 * 86_400, 18, 18, 0.35)).meanMoisturePercent();

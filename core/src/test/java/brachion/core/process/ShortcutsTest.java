@@ -50,8 +50,8 @@ class ShortcutsTest {
     @ParameterizedTest
     @ValueSource(doubles = {20, 600, 7200})
     void half_a_section_does_what_the_whole_does(double seconds) {
-        Surface face = new Surface(400, 98, 1e-6, 17, false);
-        Surface alike = new Surface(400, 98, 1e-6, 17, true);
+        Surface face = new Surface(400, 98, 1e-6, 1e-6, 17);
+        Surface alike = new Surface(400, 98, 1e-6, 0, 17);
         ProcessSimulation half = new ProcessSimulation(DRY);
         ProcessSimulation whole = new ProcessSimulation(DRY);
         half.run(Surroundings.all(face), seconds, (at, field) -> true);

@@ -16,8 +16,8 @@ class SweepTest {
 
     private static final SectionGrid GRID = SectionGrid.of(12, 30, 8, 3);
     private static final double SECONDS = 40;
-    private static final Surface NEAR = new Surface(400, 98, 1e-6, 17, false);
-    private static final Surface FAR = new Surface(15, 18, 3e-8, 9, false);
+    private static final Surface NEAR = new Surface(400, 98, 1e-6, 1e-6, 17);
+    private static final Surface FAR = new Surface(15, 18, 3e-8, 3e-8, 9);
 
     private final Random random = new Random(5);
 

@@ -76,7 +76,7 @@ class CavityTest {
                 .subtract(MatrixUtils.createRealMatrix(curvature));
         RealMatrix covariance = new LUDecomposition(precision).getSolver().getInverse();
         RealVector moved = MatrixUtils.createRealVector(mean).subtract(covariance.operate(MatrixUtils.createRealVector(gradient)));
-        Margin without = Cavity.without(mean, v, severity, cut);
+        Margin without = new Cavity(mean, v, severity, 0).margin(cut);
         assertThat(without.mean()).isCloseTo(moved.getEntry(cut), within(1e-5));
         assertThat(without.sd()).isCloseTo(Math.sqrt(covariance.getEntry(cut, cut)), within(1e-5));
     }

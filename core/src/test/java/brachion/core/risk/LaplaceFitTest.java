@@ -74,7 +74,7 @@ class LaplaceFitTest {
             assertThat(local.gradient()[i]).as("slope " + i)
                     .isCloseTo((model.at(up).height() - model.at(down).height()) / (2 * h), within(1e-6));
             for (int j = 0; j < 3; j++) {
-                assertThat(local.hessian()[i][j]).as("curvature " + i + "," + j)
+                assertThat(local.hessian().at(i, j)).as("curvature " + i + "," + j)
                         .isCloseTo((model.at(up).gradient()[j] - model.at(down).gradient()[j]) / (2 * h), within(1e-6));
             }
         }
@@ -94,7 +94,7 @@ class LaplaceFitTest {
         for (int draw = 0; draw < draws; draw++) {
             double[] next = at.clone();
             for (int i = 0; i < 3; i++) {
-                next[i] += random.nextNormal(0, 1.2 * Math.sqrt(fit.covariance()[i][i]));
+                next[i] += random.nextNormal(0, 1.2 * Math.sqrt(fit.variance(i)));
             }
             double proposed = model.at(next).height();
             if (Math.log(random.nextDouble()) < proposed - density) {
@@ -110,7 +110,7 @@ class LaplaceFitTest {
             double mean = sum[i] / draws;
             double sd = Math.sqrt(squares[i] / draws - mean * mean);
             assertThat(fit.mode()[i]).as("mean " + i).isCloseTo(mean, within(0.15 * sd));
-            assertThat(Math.sqrt(fit.covariance()[i][i])).as("sd " + i).isCloseTo(sd, withPercentage(15));
+            assertThat(Math.sqrt(fit.variance(i))).as("sd " + i).isCloseTo(sd, withPercentage(15));
         }
     }
 

@@ -95,7 +95,16 @@ class RiskModelTest {
         assertThat(weight).isCloseTo(1, org.assertj.core.api.Assertions.within(1e-9));
         assertThat(mean).isCloseTo(8, org.assertj.core.api.Assertions.within(1e-9));
         assertThat(Math.sqrt(square)).isCloseTo(1.5, org.assertj.core.api.Assertions.within(1e-9));
-        assertThat(Possible.of(AT_LIMIT)).hasSize(1);
+        
+    }
+
+    /** A meter's reading is off by 2 points, one time in three. */
+    @Test
+    void a_reading_is_spread_by_what_a_meter_is_off() {
+        List<Possible> possible = Possible.of(AT_LIMIT);
+        double square = possible.stream().mapToDouble(p ->
+                p.weight() * Math.pow(p.recipe().blank().moisturePercent().orElseThrow() - 22, 2)).sum();
+        assertThat(Math.sqrt(square)).isCloseTo(2, org.assertj.core.api.Assertions.within(1e-9));
     }
 
     private static Margin tension(RiskModel model) {

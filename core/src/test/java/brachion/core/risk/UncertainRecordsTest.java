@@ -76,7 +76,7 @@ class UncertainRecordsTest {
                     .getPartialDerivative(1), within(1e-6));
             for (int j = 0; j < theta.length; j++) {
                 int of = j;
-                assertThat(local.hessian()[i][j]).as("curvature " + i + "," + j).isCloseTo(differences.differentiate(
+                assertThat(local.hessian().at(i, j)).as("curvature " + i + "," + j).isCloseTo(differences.differentiate(
                         (double x) -> model.at(moved(theta, along, x)).gradient()[of]).value(new DSFactory(1, 1).variable(0, theta[i]))
                         .getPartialDerivative(1), within(1e-6));
             }

@@ -1,0 +1,271 @@
+package brachion.core.risk;
+
+import java.util.Optional;
+
+/**
+ * The inverse of a positive definite {@link Arrow}, by its Schur complement: with S = corner − Σ_j b_j·b_jᵀ/t_j over the
+ * rows b_j of the border and elements t_j of the tip, everything asked of it costs O(rest·q²) at most and nothing as
+ * large as the whole inverse is ever kept (Golub and Van Loan, Matrix Computations, 4th ed., section 3.2).
+ */
+final class ArrowInverse {
+
+    /** A pivot this much smaller than the largest element of the diagonal is rounding. */
+    private static final double SMALLEST_PIVOT = 1e-13;
+
+    private final Arrow matrix;
+    /** S⁻¹. */
+    private final double[][] schur;
+    private final double logDeterminant;
+
+    private ArrowInverse(Arrow matrix, double[][] schur, double logDeterminant) {
+        this.matrix = matrix;
+        this.schur = schur;
+        this.logDeterminant = logDeterminant;
+    }
+
+    /** The inverse; nothing where the matrix is not positive definite. */
+    static Optional<ArrowInverse> of(Arrow matrix) {
+        double smallest = SMALLEST_PIVOT * matrix.largestDiagonal();
+        int q = matrix.corner().length;
+        double[][] root = new double[q][];
+        for (int i = 0; i < q; i++) {
+            root[i] = matrix.corner()[i].clone();
+        }
+        double logDeterminant = 0;
+        for (int row = 0; row < matrix.tip().length; row++) {
+            double tip = matrix.tip()[row];
+            if (!(tip > smallest)) {
+                return Optional.empty();
+            }
+            logDeterminant += Math.log(tip);
+            takeOut(root, matrix.border()[row], tip);
+        }
+        for (int j = 0; j < q; j++) {
+            if (!decomposeColumn(root, j, smallest)) {
+                return Optional.empty();
+            }
+            logDeterminant += 2 * Math.log(root[j][j]);
+        }
+        return Optional.of(new ArrowInverse(matrix, inverseOfRoot(root), logDeterminant));
+    }
+
+    /** Subtracts b·bᵀ/t from the lower half; most of b is zero. */
+    private static void takeOut(double[][] lower, double[] b, double tip) {
+        for (int i = 0; i < b.length; i++) {
+            if (b[i] != 0) {
+                double by = b[i] / tip;
+                for (int j = 0; j <= i; j++) {
+                    lower[i][j] -= by * b[j];
+                }
+            }
+        }
+    }
+
+    /** One column of Cholesky's decomposition, in the lower half. */
+    private static boolean decomposeColumn(double[][] root, int j, double smallest) {
+        double pivot = root[j][j];
+        for (int k = 0; k < j; k++) {
+            pivot -= root[j][k] * root[j][k];
+        }
+        if (!(pivot > smallest)) {
+            return false;
+        }
+        root[j][j] = Math.sqrt(pivot);
+        for (int i = j + 1; i < root.length; i++) {
+            double sum = root[i][j];
+            for (int k = 0; k < j; k++) {
+                sum -= root[i][k] * root[j][k];
+            }
+            root[i][j] = sum / root[j][j];
+        }
+        return true;
+    }
+
+    /** (L·Lᵀ)⁻¹, column by column. */
+    private static double[][] inverseOfRoot(double[][] root) {
+        int q = root.length;
+        double[][] inverse = new double[q][q];
+        for (int column = 0; column < q; column++) {
+            double[] x = inverse[column];
+            x[column] = 1;
+            for (int i = column; i < q; i++) {
+                for (int k = column; k < i; k++) {
+                    x[i] -= root[i][k] * x[k];
+                }
+                x[i] /= root[i][i];
+            }
+            for (int i = q - 1; i >= 0; i--) {
+                for (int k = i + 1; k < q; k++) {
+                    x[i] -= root[k][i] * x[k];
+                }
+                x[i] /= root[i][i];
+            }
+        }
+        return inverse;
+    }
+
+    double logDeterminant() {
+        return logDeterminant;
+    }
+
+    /** The inverse times a vector. */
+    double[] times(double[] vector) {
+        int q = schur.length;
+        double[] reduced = reduced(vector);
+        double[] result = new double[vector.length];
+        for (int i = 0; i < q; i++) {
+            result[i] = dot(schur[i], reduced);
+        }
+        for (int row = 0; row < matrix.tip().length; row++) {
+            result[q + row] = (vector[q + row] - dot(matrix.border()[row], result)) / matrix.tip()[row];
+        }
+        return result;
+    }
+
+    private double[] reduced(double[] vector) {
+        int q = schur.length;
+        double[] reduced = new double[q];
+        System.arraycopy(vector, 0, reduced, 0, q);
+        for (int row = 0; row < matrix.tip().length; row++) {
+            double by = vector[q + row] / matrix.tip()[row];
+            if (by != 0) {
+                for (int i = 0; i < q; i++) {
+                    reduced[i] -= by * matrix.border()[row][i];
+                }
+            }
+        }
+        return reduced;
+    }
+
+    /** An element of the inverse. */
+    double at(int i, int j) {
+        return product(new int[] {i}, new double[] {1}, new int[] {j}, new double[] {1});
+    }
+
+    /** xᵀ·inverse·y for vectors given by the places and values of what is not zero in them. */
+    double product(int[] xPlaces, double[] x, int[] yPlaces, double[] y) {
+        double sum = 0;
+        for (int i = 0; i < xPlaces.length; i++) {
+            for (int j = 0; j < yPlaces.length; j++) {
+                sum += x[i] * y[j] * element(xPlaces[i], yPlaces[j]);
+            }
+        }
+        return sum;
+    }
+
+    private double element(int i, int j) {
+        int q = schur.length;
+        if (i < q) {
+            return j < q ? schur[i][j] : -dot(schur[i], matrix.border()[j - q]) / matrix.tip()[j - q];
+        }
+        if (j < q) {
+            return element(j, i);
+        }
+        double[] mine = matrix.border()[i - q];
+        double shared = 0;
+        for (int k = 0; k < q; k++) {
+            if (mine[k] != 0) {
+                shared += mine[k] * dot(schur[k], matrix.border()[j - q]);
+            }
+        }
+        double own = i == j ? 1 / matrix.tip()[i - q] : 0;
+        return own + shared / (matrix.tip()[i - q] * matrix.tip()[j - q]);
+    }
+
+    /** The trace of the inverse times a matrix of the same shape. */
+    double traceOfProduct(Arrow other) {
+        int q = schur.length;
+        double trace = 0;
+        for (int i = 0; i < q; i++) {
+            trace += dot(schur[i], other.corner()[i]);
+        }
+        double[] column = new double[q];
+        for (int row = 0; row < matrix.tip().length; row++) {
+            double[] border = matrix.border()[row];
+            double tip = matrix.tip()[row];
+            double own = 0;
+            for (int i = 0; i < q; i++) {
+                column[i] = dot(schur[i], border) / tip;
+                own += column[i] * border[i];
+            }
+            trace += other.tip()[row] * (1 + own) / tip - 2 * dot(column, other.border()[row]);
+        }
+        return trace;
+    }
+
+    /** Sum of the squares of the elements between some rows of the corner and others. */
+    double squares(int[] rows, int[] others) {
+        double sum = 0;
+        for (int i : rows) {
+            for (int j : others) {
+                sum += schur[i][j] * schur[i][j];
+            }
+        }
+        return sum;
+    }
+
+    /** Sum of the squares of the elements between some rows of the corner and all of the tip: (S⁻¹·C·S⁻¹)_ii over the rows. */
+    double squaresToTip(int[] rows) {
+        double[][] passed = timesSchur(borderSquares());
+        double sum = 0;
+        for (int i : rows) {
+            sum += dot(passed[i], schur[i]);
+        }
+        return sum;
+    }
+
+    /** Sum of the squares of all elements of the tip: tr(S⁻¹·C·S⁻¹·C), and what the own elements add. */
+    double squaresInTip() {
+        double[][] passed = timesSchur(borderSquares());
+        double sum = 0;
+        for (int i = 0; i < passed.length; i++) {
+            for (int j = 0; j < passed.length; j++) {
+                sum += passed[i][j] * passed[j][i];
+            }
+        }
+        for (int row = 0; row < matrix.tip().length; row++) {
+            double tip = matrix.tip()[row];
+            double own = element(schur.length + row, schur.length + row);
+            sum += (2 * own - 1 / tip) / tip;
+        }
+        return sum;
+    }
+
+    /** C = Σ_j b_j·b_jᵀ/t_j². */
+    private double[][] borderSquares() {
+        double[][] squares = new double[schur.length][schur.length];
+        for (int row = 0; row < matrix.tip().length; row++) {
+            double[] b = matrix.border()[row];
+            double by = 1 / (matrix.tip()[row] * matrix.tip()[row]);
+            for (int i = 0; i < b.length; i++) {
+                if (b[i] != 0) {
+                    for (int j = 0; j < b.length; j++) {
+                        squares[i][j] += by * b[i] * b[j];
+                    }
+                }
+            }
+        }
+        return squares;
+    }
+
+    /** S⁻¹ times a symmetric matrix. */
+    private double[][] timesSchur(double[][] symmetric) {
+        int q = schur.length;
+        double[][] product = new double[q][q];
+        for (int i = 0; i < q; i++) {
+            for (int j = 0; j < q; j++) {
+                product[i][j] = dot(schur[i], symmetric[j]);
+            }
+        }
+        return product;
+    }
+
+    /** Sum of products over as many places as the first has; the second may be longer. */
+    private static double dot(double[] x, double[] y) {
+        double sum = 0;
+        for (int i = 0; i < x.length; i++) {
+            sum += x[i] * y[i];
+        }
+        return sum;
+    }
+}

@@ -1,0 +1,19 @@
+package brachion.core.risk;
+
+import java.util.List;
+
+/**
+ * One of the ways things may stand for a piece: how large the share of hidden flaws is, and how far each mode is from
+ * trouble if it is so large.
+ *
+ * @param weight  probability that things stand so
+ * @param hidden  share of pieces that break whatever they are asked
+ * @param margins how far each mode of the method stands from trouble
+ */
+public record Outlook(double weight, double hidden, List<Margin> margins) {
+
+    /** Chance that the piece does no worse than accepted. */
+    public double holds() {
+        return (1 - hidden) * margins.stream().mapToDouble(Margin::probability).reduce(1, (a, b) -> a * b);
+    }
+}

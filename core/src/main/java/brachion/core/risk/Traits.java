@@ -1,0 +1,45 @@
+package brachion.core.risk;
+
+import brachion.core.method.Recipe;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * What the fit needs to know of a piece, a few numbers: whoever has them needs no section of it any more.
+ *
+ * @param recipe the most ordinary recipe it could be
+ * @param weight probabilities of all it could be; one where everything is known
+ * @param asked  what it asks in each mode
+ */
+record Traits(Recipe recipe, double[] weight, Map<FailureMode, Asked> asked) {
+
+    /**
+     * What a piece asks in one mode.
+     *
+     * @param typical  ln D of the most ordinary piece it could be
+     * @param logRatio ln D of all it could be
+     * @param unsure   by how much ln D rises when each unsure constant is one step worse
+     */
+    record Asked(double typical, double[] logRatio, double[] unsure) {
+    }
+
+    static Traits of(List<Possible> possible, Possible typical) {
+        Map<FailureMode, Asked> asked = new EnumMap<>(FailureMode.class);
+        for (ModeRisk risk : MethodRisk.of(typical.recipe().method().kind()).modes()) {
+            asked.put(risk.mode(), new Asked(typical.logRatio(risk),
+                    possible.stream().mapToDouble(each -> each.logRatio(risk)).toArray(),
+                    risk.unsure(typical.recipe(), typical.sensitivity())));
+        }
+        return new Traits(typical.recipe(), possible.stream().mapToDouble(Possible::weight).toArray(), asked);
+    }
+
+    Asked asked(ModeRisk risk) {
+        return asked.get(risk.mode());
+    }
+
+    /** ln D in a mode, as far as it is known. */
+    Spread logRatio(ModeRisk risk) {
+        return Spread.of(asked(risk).logRatio(), weight);
+    }
+}
