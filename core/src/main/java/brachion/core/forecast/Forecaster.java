@@ -24,6 +24,7 @@ import java.util.function.Function;
 public final class Forecaster {
 
     private static final int FORM_ROUNDS = 4;
+    private static final int ROUGH_POINTS = 480;
     private static final double SMALLEST_FORM_MM = PhysicalBound.INNER_RADIUS_MM.lowest();
     /** Constants of the shop that can be measured there, and how. */
     private static final Map<Unsure, What> OF_THE_SHOP = Map.of(Unsure.STEAM_HEAT, What.STEAM_HEAT,
@@ -42,14 +43,14 @@ public final class Forecaster {
     /** Forecasts a recipe; what is not known of the blank is spread over what it could be. */
     public Forecast forecast(Recipe recipe) {
         List<Possible> possible = Possible.of(recipe);
-        Possible typical = possible.size() == 1 ? possible.get(0) : Possible.typical(recipe);
+        Possible typical = Possible.typical(recipe, possible);
         List<ModeForecast> modes = modes(possible, typical);
         MethodKind kind = recipe.method().kind();
         Precedents precedents = new Precedents(risk, kind);
         Odds unbroken = unbroken(possible);
         return new Forecast(unbroken, OddsSpread.of(risk, possible, Severity.CLEAN).odds(),
                 OddsSpread.of(TABLES, possible, Severity.FLAW).odds(), risk.hidden(kind), modes, typical.demand(), springback(typical),
-                missing(recipe, possible, unbroken),
+                missing(recipe, possible),
                 new Evidence(risk.trials(kind), precedents.near(typical).all(),
                         precedents.beyond(modes.get(0).mode(), typical), new Neighbours(precedents, typical, recipe.blank().moisturePercent().isPresent()).nearest()));
     }
@@ -61,6 +62,11 @@ public final class Forecaster {
 
     private Odds unbroken(List<Possible> possible) {
         return OddsSpread.of(risk, possible, Severity.FLAW).odds();
+    }
+
+    /** From fewer points, where only widths are compared. */
+    private Odds roughly(List<Possible> possible) {
+        return OddsSpread.of(risk, possible, Severity.FLAW, Math.max(1, ROUGH_POINTS / possible.size())).odds();
     }
 
     private List<ModeForecast> modes(List<Possible> possible, Possible typical) {
@@ -89,15 +95,16 @@ public final class Forecaster {
         double form = wanted / opening.middle();
         for (int round = 1; round < FORM_ROUNDS; round++) {
             Recipe onForm = typical.recipe().withInnerRadiusMm(Math.max(form, SMALLEST_FORM_MM));
-            form = wanted / risk.springback().expectedOpening(Possible.known(onForm));
+            form = wanted / risk.springback().expectedOpening(Possible.roughly(onForm));
         }
         return new SpringbackForecast(wanted * opening.middle(), wanted * opening.low(), wanted * opening.high(),
                 wanted * opening.computed(), form, opening.measured());
     }
 
-    private List<MissingMeasurement> missing(Recipe recipe, List<Possible> possible, Odds now) {
+    private List<MissingMeasurement> missing(Recipe recipe, List<Possible> possible) {
         List<MissingMeasurement> missing = new ArrayList<>();
-        double width = now.high() - now.low();
+        Odds asIs = roughly(possible);
+        double width = asIs.high() - asIs.low();
         if (recipe.blank().moisturePercent().isEmpty()) {
             missing.add(new MissingMeasurement(What.MOISTURE, width,
                     widthWhenKnown(possible, each -> each.recipe().blank().moisturePercent().orElseThrow())));
@@ -109,7 +116,7 @@ public final class Forecaster {
         OF_THE_SHOP.forEach((constant, what) -> {
             List<Possible> known = possible.stream().map(each -> new Possible(each.weight(), each.recipe(), each.demand(),
                     each.sensitivity().without(constant))).toList();
-            Odds then = possible.get(0).sensitivity().stepped().containsKey(constant) ? unbroken(known) : now;
+            Odds then = possible.get(0).sensitivity().stepped().containsKey(constant) ? roughly(known) : asIs;
             missing.add(new MissingMeasurement(what, width, then.high() - then.low()));
         });
         missing.removeIf(each -> each.widthThen() > each.widthNow() - WORTH_MEASURING);
@@ -126,7 +133,7 @@ public final class Forecaster {
             double weight = same.stream().mapToDouble(Possible::weight).sum();
             List<Possible> scaled = same.stream()
                     .map(each -> each.weighing(each.weight() / weight)).toList();
-            Odds odds = unbroken(scaled);
+            Odds odds = roughly(scaled);
             width += weight * (odds.high() - odds.low());
         }
         return width;

@@ -11,7 +11,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.IntStream;
+import java.util.PriorityQueue;
 
 /** Finds the records most like a piece: those that asked as much of the wood, then those alike in stock and support. */
 final class Neighbours {
@@ -23,9 +23,12 @@ final class Neighbours {
     /** Another wood, or another support, sets records as far apart as a quarter more strain does; chosen by us. */
     private static final double STRAIN_SCALE = 0.25;
 
+    private static final Comparator<Neighbour> NEAREST_FIRST =
+            Comparator.comparingDouble(Neighbour::distance).thenComparingLong(each -> each.held().trial().id());
+
     private final Possible piece;
     private final boolean measured;
-    private final List<Neighbour> neighbours;
+    private final List<Neighbour> nearest;
 
     /**
      * @param piece    the most ordinary piece the one asked about could be
@@ -36,8 +39,14 @@ final class Neighbours {
         this.measured = measured;
         double[] stretch = precedents.apart(FailureMode.TENSION, piece);
         double[] squeeze = precedents.apart(FailureMode.COMPRESSION, piece);
-        this.neighbours = IntStream.range(0, stretch.length)
-                .mapToObj(i -> neighbour(precedents.records().get(i), stretch[i], squeeze[i])).toList();
+        PriorityQueue<Neighbour> nearest = new PriorityQueue<>(NEAREST_FIRST.reversed());
+        for (int i = 0; i < stretch.length; i++) {
+            nearest.add(neighbour(precedents.records().get(i), stretch[i], squeeze[i]));
+            if (nearest.size() > SHOWN) {
+                nearest.remove();
+            }
+        }
+        this.nearest = nearest.stream().sorted(NEAREST_FIRST).toList();
     }
 
     /**
@@ -51,9 +60,7 @@ final class Neighbours {
     }
 
     List<NearRecord> nearest() {
-        return neighbours.stream()
-                .sorted(Comparator.comparingDouble(Neighbour::distance).thenComparingLong(each -> each.held().trial().id()))
-                .limit(SHOWN).map(each -> new NearRecord(each.held().trial(), alike(each))).toList();
+        return nearest.stream().map(each -> new NearRecord(each.held().trial(), alike(each))).toList();
     }
 
     private Neighbour neighbour(Held held, double stretch, double squeeze) {

@@ -14,6 +14,8 @@ final class HiddenShare {
     static final double SLIP = 0.005;
     /** Values of h, rising from none. */
     private static final double[] VALUES = {0, 0.006, 0.015, 0.03, 0.05, 0.08, 0.12, 0.18, 0.26};
+    /** Place of the value of an ordinary shop. */
+    static final int ORDINARY = 2;
     private static final double NONE = 0.3;
     private static final double BETA = 20;
     /** A split along the grain is hidden by its nature, or else so rare: how often it happens where nothing is hidden. */
@@ -28,7 +30,7 @@ final class HiddenShare {
 
     /** The value at which group scales are sought: what is most likely in an ordinary shop. */
     static double ordinary() {
-        return VALUES[2];
+        return VALUES[ORDINARY];
     }
 
     /** Log of the prior probability of each value. */

@@ -27,6 +27,8 @@ final class ModeFit {
     private static final double COMPUTATION_SD = 0.5;
     /** A share of hidden flaws this unlikely is not looked at further. */
     private static final double UNLIKELY = 2e-3;
+    /** Nor are those beyond one that lies this much below the best, in log probability. */
+    private static final double HOPELESS = 12;
 
     private final ModeRisk risk;
     private final Layout layout;
@@ -87,26 +89,37 @@ final class ModeFit {
         return outcome.severity() == Severity.BROKEN && outcome.flaw().flatMap(Flaw::mode).isEmpty();
     }
 
+    /** Values of the share are tried one after the other away from the ordinary one, as long as they are not hopeless. */
     private static List<World> worlds(GroupScales scales, Map<Group, Double> sds, long splits) {
         double[] values = HiddenShare.values();
         double[] logWeight = HiddenShare.logPrior();
         LaplaceFit[] fits = new LaplaceFit[values.length];
-        double[] start = scales.latestMode();
-        for (int i = 0; i < values.length; i++) {
-            fits[i] = scales.fit(sds, values[i], start);
-            start = fits[i].mode();
-            logWeight[i] += fits[i].logEvidence() + HiddenShare.logSplits(values[i], splits);
-        }
-        double most = Arrays.stream(logWeight).max().orElseThrow();
-        double all = Arrays.stream(logWeight).map(w -> Math.exp(w - most)).filter(w -> w > UNLIKELY).sum();
-        List<World> worlds = new ArrayList<>();
-        for (int i = 0; i < values.length; i++) {
-            double weight = Math.exp(logWeight[i] - most);
-            if (weight > UNLIKELY) {
-                worlds.add(new World(weight / all, values[i], fits[i]));
+        double[] first = scales.latestMode();
+        double most = Double.NEGATIVE_INFINITY;
+        for (int step : new int[] {1, -1}) {
+            double[] start = first;
+            int from = step > 0 ? HiddenShare.ORDINARY : HiddenShare.ORDINARY - 1;
+            for (int i = from; i >= 0 && i < values.length; i += step) {
+                fits[i] = scales.fit(sds, values[i], start);
+                start = fits[i].mode();
+                logWeight[i] += fits[i].logEvidence() + HiddenShare.logSplits(values[i], splits);
+                most = Math.max(most, logWeight[i]);
+                if (logWeight[i] < most - HOPELESS) {
+                    break;
+                }
             }
         }
-        return worlds;
+        List<World> worlds = new ArrayList<>();
+        double all = 0;
+        for (int i = 0; i < values.length; i++) {
+            double weight = fits[i] == null ? 0 : Math.exp(logWeight[i] - most);
+            if (weight > UNLIKELY) {
+                worlds.add(new World(weight, values[i], fits[i]));
+                all += weight;
+            }
+        }
+        double sum = all;
+        return worlds.stream().map(each -> new World(each.weight() / sum, each.hidden(), each.fit())).toList();
     }
 
     private static Features features(ModeRisk risk, Layout layout, RecordedTrial trial) {

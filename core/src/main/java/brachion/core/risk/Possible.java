@@ -57,6 +57,13 @@ public record Possible(double weight, Recipe recipe, Demand demand, Sensitivity 
         return known(UnknownInputs.typical(recipe));
     }
 
+    /** The same, when all that the recipe could be is known already. */
+    public static Possible typical(Recipe recipe, List<Possible> possible) {
+        Recipe typical = UnknownInputs.typical(recipe);
+        return possible.stream().filter(each -> each.recipe().equals(typical)).findFirst().map(each -> each.weighing(1))
+                .orElseGet(() -> new Possible(1, typical, typical.demand(), possible.get(0).sensitivity()));
+    }
+
     /** The same piece asked otherwise. */
     public Possible with(Demand other) {
         return new Possible(weight, recipe, other, sensitivity);

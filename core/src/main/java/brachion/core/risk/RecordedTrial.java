@@ -19,7 +19,7 @@ record RecordedTrial(Trial trial, Traits traits, Optional<SetAside> setAside, Op
     static RecordedTrial of(Trial trial) {
         try {
             List<Possible> possible = Possible.of(trial.recipe());
-            Possible typical = possible.size() == 1 ? possible.get(0) : Possible.typical(trial.recipe());
+            Possible typical = Possible.typical(trial.recipe(), possible);
             return new RecordedTrial(trial, Traits.of(possible, typical), SetAside.of(trial, typical),
                     trial.releasedRadiusMm().isPresent() ? Optional.of(SpringbackModel.computed(typical)) : Optional.empty());
         } catch (IllegalArgumentException | IllegalStateException outOfBounds) {

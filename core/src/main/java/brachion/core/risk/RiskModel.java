@@ -26,6 +26,8 @@ public final class RiskModel {
 
     private final Map<MethodKind, Map<FailureMode, ModeFit>> fits = new EnumMap<>(MethodKind.class);
     private final Map<MethodKind, List<RecordedTrial>> records = new EnumMap<>(MethodKind.class);
+    private final Map<MethodKind, List<Held>> held = new EnumMap<>(MethodKind.class);
+    private final Map<MethodKind, Map<FailureMode, double[]>> asked = new EnumMap<>(MethodKind.class);
     private final List<SetAside> setAside;
     private final SpringbackModel springback;
     private final int trials;
@@ -37,6 +39,11 @@ public final class RiskModel {
             List<RecordedTrial> ofKind =
                     used.stream().filter(each -> each.trial().recipe().method().kind() == kind).toList();
             records.put(kind, ofKind);
+            held.put(kind, ofKind.stream().map(record -> Held.of(record, Double.NaN)).toList());
+            Map<FailureMode, double[]> askedOf = new EnumMap<>(FailureMode.class);
+            MethodRisk.of(kind).modes().forEach(mode -> askedOf.put(mode.mode(),
+                    ofKind.stream().mapToDouble(record -> record.traits().asked(mode).typical()).toArray()));
+            asked.put(kind, askedOf);
             Map<FailureMode, ModeFit> byMode = new EnumMap<>(FailureMode.class);
             MethodRisk.of(kind).modes().parallelStream()
                     .map(mode -> ModeFit.of(mode, ofKind)).toList().forEach(fit -> byMode.put(fit.risk().mode(), fit));
@@ -261,11 +268,11 @@ public final class RiskModel {
 
     /** The records of a method, each as the most ordinary piece it could have been. */
     public List<Held> records(MethodKind kind) {
-        return records.get(kind).stream().map(record -> Held.of(record, Double.NaN)).toList();
+        return held.get(kind);
     }
 
     /** ln D in a mode of the most ordinary piece each record of a method could have been, in the order of the records. */
     public double[] asked(MethodKind kind, FailureMode mode) {
-        return records.get(kind).stream().mapToDouble(record -> record.traits().asked().get(mode).typical()).toArray();
+        return asked.get(kind).get(mode).clone();
     }
 }
