@@ -4,17 +4,26 @@ import brachion.core.process.DryingForecast.Band;
 import brachion.core.process.DryingForecast.DryingDay;
 import brachion.core.process.DryingForecast.Passing;
 import brachion.core.physics.Physics;
+import brachion.core.quantity.Temperature;
+import brachion.core.wood.HailwoodHorrobinSorption;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.function.ToDoubleFunction;
 
 /**
- * Fits one factor on the diffusion of water to the weigh-ins of a drying piece and says when it is dry. The factor's
- * logarithm starts as N(0, 0.5²), because boards of one species differ by about that much (a round number chosen by
- * us), and is weighed over a grid by how well each drying curve meets the readings. The range is that of the posterior,
- * so without weigh-ins it is wide and every reading narrows it.
+ * Fits to the weigh-ins of a drying piece what is not known of it, and says when it is dry: how fast water moves, how wet
+ * it really was at the start, and how dry the air really is. Each is weighed over what it could be by how well the drying
+ * curve then meets the readings. The range is that of the posterior, so without weigh-ins it is wide and every reading
+ * narrows it.
+ *
+ * <p>The factor on the diffusion of water starts as ln N(0, 0.5²), because boards of one species differ by about that
+ * much; the moisture at the start as N(given, 2²), which is what a meter is off; the air's humidity as N(given, 0.05²).
+ * These are round numbers chosen by us. Start and air move a curve in proportion: with s and e the moisture at the start
+ * and that in balance with the air, M = e + (s − e)·(M_0 − e_0)/(s_0 − e_0), exact where diffusion does not change with
+ * moisture.
  *
  * @param piece            the piece when drying begins; its moisture is the mean
  * @param shopC            temperature of the air [°C]
@@ -24,26 +33,36 @@ import java.util.OptionalDouble;
 public record DryingFit(Piece piece, double shopC, double relativeHumidity, List<WeighIn> weighIns) {
 
     private static final double PRIOR_SD = 0.5;
+    /** How far the moisture at the start is usually off [%]. */
+    public static final double START_SD_PERCENT = 2;
+    /** How far the humidity of the air is usually off. */
+    public static final double HUMIDITY_SD = 0.05;
+    private static final double DRIEST_AIR = 0.02;
+    private static final double DAMPEST_AIR = 0.98;
     /** Factors tried: from e^−1.5 to e^1.5. */
     private static final int TRIED = 21;
     private static final double WIDEST_LOG = 1.5;
+    /** Starts and airs tried: so many standard deviations on either side. */
+    private static final double[] OFF = {-2, -1.5, -1, -0.5, 0, 0.5, 1, 1.5, 2};
     private static final double LONGEST_DAYS = 180;
     private static final double SHORTEST_DAYS = 10;
     private static final int CURVE_POINTS = 41;
     private static final double DAY_S = 86_400;
+    /** Closer to balance than this a piece neither dries nor wets to speak of [%]. */
+    private static final double BALANCED_PERCENT = 0.5;
+    private static final double UNLIKELY = 1e-6;
 
     /** Copies the list, so that the fit cannot change. */
     public DryingFit {
         weighIns = List.copyOf(weighIns);
     }
 
-    /** One drying curve with its posterior weight. */
-    private static final class Candidate {
+    /** How the piece dries with one factor, from the start and in the air that were given. */
+    private static final class Curve {
         private final double factor;
         private final List<double[]> steps = new ArrayList<>();
-        private double weight;
 
-        private Candidate(double factor) {
+        private Curve(double factor) {
             this.factor = factor;
         }
 
@@ -74,61 +93,109 @@ public record DryingFit(Piece piece, double shopC, double relativeHumidity, List
         }
     }
 
+    /**
+     * One way things could be, with its posterior weight.
+     *
+     * @param curve   how it dries as given
+     * @param start   moisture at the start [%]
+     * @param offset  M = offset + scale·M_0
+     */
+    private record Candidate(Curve curve, double start, double offset, double scale, double weight) {
+
+        double moistureAt(double days) {
+            return offset + scale * curve.moistureAt(days);
+        }
+
+        double daysBelow(double percent) {
+            return curve.daysBelow((percent - offset) / scale);
+        }
+
+        Candidate weighing(double other) {
+            return new Candidate(curve, start, offset, scale, other);
+        }
+    }
+
     /** Fits and forecasts. */
     public DryingForecast forecast() {
-        List<Candidate> candidates = new ArrayList<>();
-        for (int i = 0; i < TRIED; i++) {
-            candidates.add(simulate(Math.exp(WIDEST_LOG * (2.0 * i / (TRIED - 1) - 1))));
-        }
-        weigh(candidates);
+        List<Candidate> candidates = candidates();
         Passing below8 = passing(candidates, 8);
         double last = weighIns.stream().mapToDouble(WeighIn::days).max().orElse(0);
         double shown = Math.max(SHORTEST_DAYS, Math.max(last + 3,
                 Math.min(60, 1.1 * below8.latest().orElse(passing(candidates, 10).latest().orElse(45)))));
-        List<DryingDay> curve = new ArrayList<>();
+        List<DryingDay> days = new ArrayList<>();
         for (int point = 0; point < CURVE_POINTS; point++) {
-            double days = shown * point / (CURVE_POINTS - 1);
-            curve.add(new DryingDay(days, band(candidates, candidate -> candidate.moistureAt(days))));
+            double day = shown * point / (CURVE_POINTS - 1);
+            days.add(new DryingDay(day, band(candidates, candidate -> candidate.moistureAt(day))));
         }
-        return new DryingForecast(band(candidates, candidate -> candidate.factor), curve,
+        return new DryingForecast(band(candidates, candidate -> candidate.curve().factor), days,
                 passing(candidates, 10), below8);
     }
 
-    private Candidate simulate(double factor) {
-        Candidate candidate = new Candidate(factor);
-        Stage rack = new Stage(StageKind.RACK, LONGEST_DAYS * DAY_S, shopC, shopC, relativeHumidity);
-        new ProcessSimulation(piece, Physics.USUAL.withWaterUptake(factor)).run(rack, (seconds, field) -> {
-            candidate.steps.add(new double[] {seconds / DAY_S, field.meanMoisturePercent()});
-            return true;
-        });
-        return candidate;
+    /** All ways things could be that the readings leave likely. */
+    private List<Candidate> candidates() {
+        List<Candidate> candidates = new ArrayList<>();
+        double given = balance(relativeHumidity);
+        double room = piece.moisturePercent() - given;
+        for (int i = 0; i < TRIED; i++) {
+            Curve curve = simulate(Math.exp(WIDEST_LOG * (2.0 * i / (TRIED - 1) - 1)));
+            for (double offAir : OFF) {
+                double air = balance(relativeHumidity + offAir * HUMIDITY_SD);
+                for (double offStart : OFF) {
+                    double start = Math.max(0, piece.moisturePercent() + offStart * START_SD_PERCENT);
+                    double scale = Math.abs(room) < BALANCED_PERCENT ? 1 : Math.max(0.01, (start - air) / room);
+                    double offset = air - scale * given;
+                    double off = Math.log(curve.factor) / PRIOR_SD;
+                    candidates.add(new Candidate(curve, start, offset, scale,
+                            -(off * off + offAir * offAir + offStart * offStart) / 2));
+                }
+            }
+        }
+        return weighed(candidates);
     }
 
-    private void weigh(List<Candidate> candidates) {
+    private double balance(double humidity) {
+        return HailwoodHorrobinSorption.equilibriumMoisture(new Temperature(shopC),
+                Math.max(DRIEST_AIR, Math.min(DAMPEST_AIR, humidity))).percent();
+    }
+
+    private Curve simulate(double factor) {
+        Curve curve = new Curve(factor);
+        Stage rack = new Stage(StageKind.RACK, LONGEST_DAYS * DAY_S, shopC, shopC, relativeHumidity);
+        new ProcessSimulation(piece, Physics.USUAL.withWaterUptake(factor)).run(rack, (seconds, field) -> {
+            curve.steps.add(new double[] {seconds / DAY_S, field.meanMoisturePercent()});
+            return true;
+        });
+        return curve;
+    }
+
+    /** From log prior weights to posterior ones. */
+    private List<Candidate> weighed(List<Candidate> candidates) {
         double[] logWeights = new double[candidates.size()];
         for (int i = 0; i < logWeights.length; i++) {
             Candidate candidate = candidates.get(i);
-            double off = Math.log(candidate.factor) / PRIOR_SD;
-            logWeights[i] = -off * off / 2;
+            logWeights[i] = candidate.weight();
             for (WeighIn seen : weighIns) {
-                double miss = (seen.moisturePercent() - candidate.moistureAt(seen.days())) / seen.sdPercent();
+                double told = seen.moistureIfBegunAt(candidate.start(), piece.moisturePercent());
+                double miss = (told - candidate.moistureAt(seen.days())) / seen.sdPercent();
                 logWeights[i] -= miss * miss / 2;
             }
         }
         double best = Arrays.stream(logWeights).max().orElseThrow();
         double sum = Arrays.stream(logWeights).map(w -> Math.exp(w - best)).sum();
+        List<Candidate> likely = new ArrayList<>();
         for (int i = 0; i < logWeights.length; i++) {
-            candidates.get(i).weight = Math.exp(logWeights[i] - best) / sum;
+            double weight = Math.exp(logWeights[i] - best) / sum;
+            if (weight > UNLIKELY) {
+                likely.add(candidates.get(i).weighing(weight));
+            }
         }
+        return likely;
     }
 
-    private interface Reading {
-        double of(Candidate candidate);
-    }
-
-    private static Band band(List<Candidate> candidates, Reading reading) {
-        return new Band(quantile(candidates, reading, 0.1), quantile(candidates, reading, 0.5),
-                quantile(candidates, reading, 0.9));
+    private static Band band(List<Candidate> candidates, ToDoubleFunction<Candidate> reading) {
+        double[][] sorted = candidates.stream().map(each -> new double[] {reading.applyAsDouble(each), each.weight()})
+                .sorted(Comparator.comparingDouble(each -> each[0])).toArray(double[][]::new);
+        return new Band(quantile(sorted, 0.1), quantile(sorted, 0.5), quantile(sorted, 0.9));
     }
 
     private static Passing passing(List<Candidate> candidates, double percent) {
@@ -140,23 +207,24 @@ public record DryingFit(Piece piece, double shopC, double relativeHumidity, List
         return Double.isInfinite(days) ? OptionalDouble.empty() : OptionalDouble.of(days);
     }
 
-    /** Weighted quantile, linear between the middles of neighbouring weights. */
-    private static double quantile(List<Candidate> candidates, Reading reading, double share) {
-        List<Candidate> sorted = candidates.stream()
-                .sorted(Comparator.comparingDouble(reading::of)).toList();
+    /**
+     * Weighted quantile, linear between the middles of neighbouring weights.
+     *
+     * @param sorted values with their weights, rising
+     */
+    private static double quantile(double[][] sorted, double share) {
         double reached = 0;
         double lastMiddle = 0;
-        double lastValue = reading.of(sorted.get(0));
-        for (Candidate candidate : sorted) {
-            double middle = reached + candidate.weight / 2;
-            double value = reading.of(candidate);
+        double lastValue = sorted[0][0];
+        for (double[] each : sorted) {
+            double middle = reached + each[1] / 2;
             if (middle >= share) {
-                boolean jump = Double.isInfinite(value) || middle == lastMiddle;
-                return jump ? value : lastValue + (value - lastValue) * (share - lastMiddle) / (middle - lastMiddle);
+                boolean jump = Double.isInfinite(each[0]) || middle == lastMiddle;
+                return jump ? each[0] : lastValue + (each[0] - lastValue) * (share - lastMiddle) / (middle - lastMiddle);
             }
-            reached += candidate.weight;
+            reached += each[1];
             lastMiddle = middle;
-            lastValue = value;
+            lastValue = each[0];
         }
         return lastValue;
     }

@@ -32,7 +32,7 @@ class DryingFitTest {
         double[] noise = {0.3, -0.4, 0.1, 0.2, -0.2};
         for (int visit = 0; visit < noise.length; visit++) {
             double moisture = slow.run(new Stage(StageKind.RACK, 2 * 86_400, 18, 18, 0.35)).meanMoisturePercent();
-            readings.add(new WeighIn(2 * (visit + 1), moisture + noise[visit], WeighIn.SCALE_SD_PERCENT));
+            readings.add(WeighIn.byScale(2 * (visit + 1), moisture + noise[visit]));
         }
         DryingForecast fitted = fit(readings);
         DryingForecast guess = fit(List.of());
@@ -58,7 +58,7 @@ class DryingFitTest {
 
     @Test
     void the_band_holds_the_curve_and_the_curve_falls() {
-        List<DryingForecast.DryingDay> curve = fit(List.of(new WeighIn(3, 17, 1.5))).curve();
+        List<DryingForecast.DryingDay> curve = fit(List.of(WeighIn.byMeter(3, 17))).curve();
         assertThat(curve).allSatisfy(day -> assertThat(day.moisturePercent().middle())
                 .isBetween(day.moisturePercent().low() - 1e-9, day.moisturePercent().high() + 1e-9));
         assertThat(curve).map(day -> -day.moisturePercent().middle()).isSorted();
@@ -66,7 +66,7 @@ class DryingFitTest {
 
     @Test
     void a_reading_before_the_start_is_refused() {
-        assertThatThrownBy(() -> new WeighIn(-1, 12, 1)).hasMessageContaining("-1");
+        assertThatThrownBy(() -> WeighIn.byMeter(-1, 12)).hasMessageContaining("-1");
     }
 
     private static DryingForecast fit(List<WeighIn> readings) {

@@ -47,7 +47,7 @@ record DryingView(long id, int version, DryingFields piece, List<ReadingView> re
         }
 
         WeighIn weighIn() {
-            return new WeighIn(days, moisturePercent, byScale ? WeighIn.SCALE_SD_PERCENT : WeighIn.METER_SD_PERCENT);
+            return byScale ? WeighIn.byScale(days, moisturePercent) : WeighIn.byMeter(days, moisturePercent);
         }
     }
 
