@@ -35,8 +35,7 @@ public record RuleEvidence(Rule rule, double firstHolds, int trials, double effe
         for (SteamingSchool school : SteamingSchool.values()) {
             all.add(of(Rule.valueOf(school.name()), risk.steamedAtLeast(school)));
         }
-        double[] passing = risk.springback().passingFactor();
-        all.add(of(Rule.HOLD, new Contrast(passing[0] - 1, passing[1], risk.springback().measured())));
+        all.add(of(Rule.HOLD, risk.springback().holdingPays()));
         return all;
     }
 

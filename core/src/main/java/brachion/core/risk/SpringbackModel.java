@@ -10,6 +10,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.TreeMap;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 import org.hipparchus.distribution.continuous.TDistribution;
 import org.hipparchus.linear.CholeskyDecomposition;
 import org.hipparchus.linear.MatrixUtils;
@@ -30,19 +31,23 @@ public final class SpringbackModel {
     private static final double SCATTER = 0.03;
     private static final double PRIOR_SHAPE = 3;
     private static final double PRIOR_RATE = (PRIOR_SHAPE - 1) * SCATTER * SCATTER;
-    private static final double FACTOR_SD = 0.5;
-    private static final double STRAP_SD = 0.03;
-    private static final double SPECIES_SD = 0.02;
-    private static final double PERSON_SD = 0.01;
+    private static final double FACTOR_SD = 0.25;
+    private static final double STRAP_SD = 0.015;
+    private static final double SPECIES_SD = 0.01;
+    private static final double PERSON_SD = 0.005;
     private static final double[] RELAXATION_H = {3, 5, 8, 12, 18, 27, 40};
     private static final double RELAXATION_LOG_SD = 0.5;
-    private static final int FACTORS = 3;
-    private static final int STRAPPED = FACTORS;
+    /** Slots of the features: factors of the lasting and the passing part of a solid bend and of a lamination, the strap. */
+    private static final int LASTING = 0;
+    private static final int PASSING = 1;
+    private static final int LAMINATED = 2;
+    private static final int STRAPPED = 3;
 
     private final TreeMap<String, Integer> species;
     private final TreeMap<String, Integer> people;
     private final List<Posterior> posteriors;
     private final int measured;
+    private final int measuredSolid;
 
     /** One relaxation time with what it makes of the records. */
     private record Posterior(double relaxationH, double weight, RealVector mean, RealMatrix covariance, double shape,
@@ -54,11 +59,12 @@ public final class SpringbackModel {
     }
 
     private SpringbackModel(TreeMap<String, Integer> species, TreeMap<String, Integer> people,
-                            List<Posterior> posteriors, int measured) {
+                            List<Posterior> posteriors, List<Row> rows) {
         this.species = species;
         this.people = people;
         this.posteriors = posteriors;
-        this.measured = measured;
+        this.measured = rows.size();
+        this.measuredSolid = (int) rows.stream().filter(row -> row.computed().holdHours().isPresent()).count();
     }
 
     /**
@@ -82,7 +88,7 @@ public final class SpringbackModel {
         TreeMap<String, Integer> people = places(rows, Group.PERSON::of, STRAPPED + 1 + species.size());
         List<Posterior> unweighted = new ArrayList<>();
         double[] logWeights = new double[RELAXATION_H.length];
-        SpringbackModel shape = new SpringbackModel(species, people, List.of(), rows.size());
+        SpringbackModel shape = new SpringbackModel(species, people, List.of(), rows);
         for (int i = 0; i < RELAXATION_H.length; i++) {
             unweighted.add(shape.posterior(rows, RELAXATION_H[i]));
             double off = Math.log(RELAXATION_H[i] / Springback.RELAXATION_H) / RELAXATION_LOG_SD;
@@ -96,7 +102,7 @@ public final class SpringbackModel {
             posteriors.add(new Posterior(each.relaxationH(), Math.exp(logWeights[i] - most) / all, each.mean(),
                     each.covariance(), each.shape(), each.rate()));
         }
-        return new SpringbackModel(species, people, posteriors, rows.size());
+        return new SpringbackModel(species, people, posteriors, rows);
     }
 
     private static Row row(RecordedTrial trial) {
@@ -126,10 +132,10 @@ public final class SpringbackModel {
     private RealVector features(Recipe recipe, Springback computed, double relaxationH) {
         RealVector x = MatrixUtils.createRealVector(new double[size()]);
         if (recipe.method().kind() == MethodKind.COLD_LAMINATION) {
-            x.setEntry(2, computed.lastingPart());
+            x.setEntry(LAMINATED, computed.lastingPart());
         } else {
-            x.setEntry(0, computed.lastingPart());
-            x.setEntry(1, computed.passingPart(relaxationH));
+            x.setEntry(LASTING, computed.lastingPart());
+            x.setEntry(PASSING, computed.passingPart(relaxationH));
         }
         if (recipe.method() instanceof SteamBox steam && steam.strap().isPresent()) {
             x.setEntry(STRAPPED, 1);
@@ -148,7 +154,7 @@ public final class SpringbackModel {
 
     private RealVector priorMean() {
         RealVector mean = MatrixUtils.createRealVector(new double[size()]);
-        for (int i = 0; i < FACTORS; i++) {
+        for (int i = 0; i < STRAPPED; i++) {
             mean.setEntry(i, 1);
         }
         return mean;
@@ -158,7 +164,7 @@ public final class SpringbackModel {
     private double[] priorPrecision() {
         double[] precision = new double[size()];
         for (int i = 0; i < precision.length; i++) {
-            double sd = i < FACTORS ? FACTOR_SD : i == STRAPPED ? STRAP_SD
+            double sd = i < STRAPPED ? FACTOR_SD : i == STRAPPED ? STRAP_SD
                     : i <= STRAPPED + species.size() ? SPECIES_SD : PERSON_SD;
             precision[i] = SCATTER * SCATTER / (sd * sd);
         }
@@ -168,22 +174,31 @@ public final class SpringbackModel {
     /** The conjugate update; its weight is the log of the probability of the records. */
     private Posterior posterior(List<Row> rows, double relaxationH) {
         double[] prior = priorPrecision();
-        RealMatrix precision = MatrixUtils.createRealDiagonalMatrix(prior);
+        RealMatrix precision = MatrixUtils.createRealMatrix(size(), size());
+        for (int i = 0; i < prior.length; i++) {
+            precision.setEntry(i, i, prior[i]);
+        }
         RealVector start = priorMean();
         RealVector weighted = precision.operate(start);
         double squares = start.dotProduct(weighted);
         double logPrior = Arrays.stream(prior).map(Math::log).sum();
         for (Row row : rows) {
-            RealVector x = features(row.recipe(), row.computed(), relaxationH);
-            precision = precision.add(x.outerProduct(x));
-            weighted = weighted.add(x.mapMultiply(row.opening()));
+            double[] x = features(row.recipe(), row.computed(), relaxationH).toArray();
+            int[] present = IntStream.range(0, x.length).filter(i -> x[i] != 0).toArray();
+            for (int i : present) {
+                for (int j : present) {
+                    precision.addToEntry(i, j, x[i] * x[j]);
+                }
+                weighted.addToEntry(i, x[i] * row.opening());
+            }
             squares += row.opening() * row.opening();
         }
         CholeskyDecomposition root = new CholeskyDecomposition(precision);
         RealVector mean = root.getSolver().solve(weighted);
         double shape = PRIOR_SHAPE + rows.size() / 2.0;
         double rate = PRIOR_RATE + Math.max(0, squares - mean.dotProduct(weighted)) / 2;
-        double logEvidence = (logPrior - Math.log(root.getDeterminant())) / 2 + PRIOR_SHAPE * Math.log(PRIOR_RATE)
+        double logDeterminant = IntStream.range(0, size()).mapToDouble(i -> 2 * Math.log(root.getL().getEntry(i, i))).sum();
+        double logEvidence = (logPrior - logDeterminant) / 2 + PRIOR_SHAPE * Math.log(PRIOR_RATE)
                 - shape * Math.log(rate) + Gamma.logGamma(shape) - Gamma.logGamma(PRIOR_SHAPE);
         return new Posterior(relaxationH, logEvidence, mean, root.getSolver().getInverse(), shape, rate);
     }
@@ -206,17 +221,23 @@ public final class SpringbackModel {
         return Math.exp(posteriors.stream().mapToDouble(p -> p.weight() * Math.log(p.relaxationH())).sum());
     }
 
-    /** How much of the computed passing part is seen, its factor's mean and standard deviation: is holding longer worth it? */
-    public double[] passingFactor() {
+    /**
+     * Whether hours on the form take away more of the springback than computed: by how much the factor of what passes lies
+     * above that of what lasts. Where less comes back than computed after any time on the form, both fall together and
+     * nothing is said of the hours. Laminations, which the glue holds, have no say.
+     */
+    public Contrast holdingPays() {
         double mean = 0;
         double square = 0;
         for (Posterior each : posteriors) {
-            double at = each.mean().getEntry(1);
-            double variance = each.rate() / (each.shape() - 1) * each.covariance().getEntry(1, 1);
+            double at = each.mean().getEntry(PASSING) - each.mean().getEntry(LASTING);
+            RealMatrix covariance = each.covariance();
+            double variance = each.rate() / (each.shape() - 1) * (covariance.getEntry(PASSING, PASSING)
+                    + covariance.getEntry(LASTING, LASTING) - 2 * covariance.getEntry(PASSING, LASTING));
             mean += each.weight() * at;
             square += each.weight() * (variance + at * at);
         }
-        return new double[] {mean, Math.sqrt(square - mean * mean)};
+        return new Contrast(mean, Math.sqrt(Math.max(0, square - mean * mean)), measuredSolid);
     }
 
     /** How many measured pieces the fit rests on. */
@@ -232,12 +253,17 @@ public final class SpringbackModel {
         List<Predictive> mixture = new ArrayList<>();
         for (Posterior each : posteriors) {
             RealVector x = features(recipe, computed, each.relaxationH());
-            double unknown = species.containsKey(Group.SPECIES.of(recipe)) ? 0 : SPECIES_SD * SPECIES_SD / (SCATTER * SCATTER);
+            double unknown = unknown(species, Group.SPECIES.of(recipe), SPECIES_SD) + unknown(people, Group.PERSON.of(recipe), PERSON_SD);
             double spread = each.rate() / each.shape() * (1 + unknown + x.dotProduct(each.covariance().operate(x)));
             mixture.add(new Predictive(each.weight(), x.dotProduct(each.mean()), Math.sqrt(spread),
                     new TDistribution(2 * each.shape())));
         }
         return mixture;
+    }
+
+    /** What a piece may open more or less because nobody measured one of this wood, or by these hands; over the scatter. */
+    private static double unknown(TreeMap<String, Integer> known, String name, double sd) {
+        return known.containsKey(name) ? 0 : sd * sd / (SCATTER * SCATTER);
     }
 
     /** Each of the distributions is even about its location, so their mean is as good a middle as any. */

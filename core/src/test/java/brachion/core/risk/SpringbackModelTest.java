@@ -3,9 +3,11 @@ package brachion.core.risk;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import brachion.core.method.Names;
 import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
 import brachion.core.method.Springback;
+import brachion.core.method.SteamBox;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -64,6 +66,51 @@ class SpringbackModelTest {
         assertThat(Math.log(after.middle())).isCloseTo(1.6 * Math.log(opening(BEND)), within(0.006));
         assertThat(after.high() - after.low()).isLessThan(0.7 * (before.high() - before.low()));
         assertThat(after.measured()).isEqualTo(40);
+    }
+
+    /** A shop of 400 people once overflowed a determinant. */
+    @Test
+    void hundreds_of_people_do_not_overflow_it() {
+        List<Trial> measured = new ArrayList<>();
+        for (int i = 0; i < 420; i++) {
+            measured.add(new Trial(i, BEND.withNames(new Names("person " + i, "", "")), Outcome.clean(), OptionalDouble.of(206)));
+        }
+        SpringbackModel.Opening opening = RiskModel.fit(measured).springback().opening(Possible.known(BEND));
+        assertThat(opening.middle()).isCloseTo(1.03, within(0.01));
+        assertThat(opening.low()).isBetween(0.9, opening.middle());
+    }
+
+    /** A shop whose bends are held from half an hour to two days; a given share of the springback passes, the rest stays. */
+    private static Contrast holding(double passes) {
+        Random random = new Random(6);
+        List<Trial> measured = new ArrayList<>();
+        double[] hours = {0.5, 2, 6, 12, 24, 48};
+        for (int i = 0; i < 60; i++) {
+            double hold = hours[i % hours.length];
+            SteamBox steam = (SteamBox) BEND.method();
+            Recipe recipe = BEND.withInnerRadiusMm(150 + 2 * i).withMethod(new SteamBox(0, steam.additive(), 60, 98,
+                    Optional.empty(), 5, Optional.empty(), OptionalDouble.of(hold)));
+            double atOnce = 2 * recipe.method().springback(recipe.blank(), recipe.bend(), recipe.demand()).lastingPart();
+            double truth = atOnce * (1 - passes + passes * Math.exp(-hold / 12)) + 0.005 * random.nextGaussian();
+            measured.add(new Trial(i, recipe, Outcome.clean(),
+                    OptionalDouble.of(recipe.bend().innerRadiusMm() * Math.exp(truth))));
+        }
+        return RiskModel.fit(measured).springback().holdingPays();
+    }
+
+    @Test
+    void a_shop_in_which_hours_take_most_away_is_told_to_hold_and_one_in_which_they_do_not_is_not() {
+        assertThat(holding(0.8).firstBetter()).as("four fifths pass").isGreaterThan(0.9);
+        assertThat(holding(0.15).firstBetter()).as("nearly all stays").isLessThan(0.1);
+    }
+
+    @Test
+    void laminations_have_no_say_in_how_long_to_hold() {
+        Recipe plies = Recipes.ash().moisture(8).thickness(3).radius(300).laminated(8);
+        List<Trial> glued = List.of(new Trial(1, plies, Outcome.clean(), OptionalDouble.of(309)),
+                new Trial(2, plies, Outcome.clean(), OptionalDouble.of(312)));
+        assertThat(RiskModel.fit(glued).springback().holdingPays().trials()).isZero();
+        assertThat(RiskModel.fit(glued).springback().measured()).isEqualTo(2);
     }
 
     private static double opening(Recipe recipe) {
