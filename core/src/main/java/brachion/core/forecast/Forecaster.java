@@ -9,6 +9,7 @@ import brachion.core.risk.FailureMode;
 import brachion.core.risk.Possible;
 import brachion.core.risk.RiskModel;
 import brachion.core.risk.Severity;
+import brachion.core.risk.UnknownInputs;
 import brachion.core.risk.SpringbackModel.Opening;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -29,7 +30,7 @@ public final class Forecaster {
     /** Constants of the shop that can be measured there, and how. */
     private static final Map<Unsure, What> OF_THE_SHOP = Map.of(Unsure.STEAM_HEAT, What.STEAM_HEAT,
             Unsure.WATER_UPTAKE, What.WATER_UPTAKE, Unsure.STEAM_MOISTURE, What.STEAM_MOISTURE);
-    /** Measuring is worth mentioning when it narrows the range by more than this. */
+    /** A constant of the shop is worth measuring when that narrows the range by more than this. */
     private static final double WORTH_MEASURING = 0.01;
     private static final RiskModel TABLES = RiskModel.withoutRecords();
 
@@ -53,6 +54,14 @@ public final class Forecaster {
                 missing(recipe, possible),
                 new Evidence(risk.trials(kind), precedents.near(typical).all(),
                         precedents.beyond(modes.get(0).mode(), typical), new Neighbours(precedents, typical, recipe.blank().moisturePercent().isPresent()).nearest()));
+    }
+
+    /** Whether a recipe asks more than any record of its method did, in the mode that limits it. */
+    boolean beyondRecords(Recipe recipe) {
+        Possible piece = Possible.roughly(UnknownInputs.typical(recipe));
+        FailureMode limiting = risk.modes(recipe.method().kind()).stream().min(Comparator.comparingDouble(
+                mode -> risk.margin(mode, Severity.FLAW, piece).probability())).orElseThrow();
+        return new Precedents(risk, recipe.method().kind()).beyond(limiting, piece);
     }
 
     /** Just the odds that a recipe does not break. */
@@ -107,25 +116,26 @@ public final class Forecaster {
         double width = asIs.high() - asIs.low();
         if (recipe.blank().moisturePercent().isEmpty()) {
             missing.add(new MissingMeasurement(What.MOISTURE, width,
-                    widthWhenKnown(possible, each -> each.recipe().blank().moisturePercent().orElseThrow())));
+                    widthWhenKnown(possible, width, each -> each.recipe().blank().moisturePercent().orElseThrow())));
         }
         if (recipe.blank().grainRun().isEmpty()) {
             missing.add(new MissingMeasurement(What.GRAIN_SLOPE, width,
-                    widthWhenKnown(possible, each -> each.recipe().blank().grainRun().orElseThrow())));
+                    widthWhenKnown(possible, width, each -> each.recipe().blank().grainRun().orElseThrow())));
         }
         OF_THE_SHOP.forEach((constant, what) -> {
             List<Possible> known = possible.stream().map(each -> new Possible(each.weight(), each.recipe(), each.demand(),
                     each.sensitivity().without(constant))).toList();
             Odds then = possible.get(0).sensitivity().stepped().containsKey(constant) ? roughly(known) : asIs;
-            missing.add(new MissingMeasurement(what, width, then.high() - then.low()));
+            if (then.high() - then.low() < width - WORTH_MEASURING) {
+                missing.add(new MissingMeasurement(what, width, then.high() - then.low()));
+            }
         });
-        missing.removeIf(each -> each.widthThen() > each.widthNow() - WORTH_MEASURING);
         missing.sort(Comparator.comparingDouble(MissingMeasurement::widthThen));
         return missing;
     }
 
-    /** Mean width of the range once a value is known, over the values it could have. */
-    private double widthWhenKnown(List<Possible> possible, Function<Possible, Double> value) {
+    /** Mean width of the range once a value is known, over the values it could have; knowing more never widens it. */
+    private double widthWhenKnown(List<Possible> possible, double asIs, Function<Possible, Double> value) {
         Map<Double, List<Possible>> byValue = new LinkedHashMap<>();
         possible.forEach(each -> byValue.computeIfAbsent(value.apply(each), v -> new ArrayList<>()).add(each));
         double width = 0;
@@ -136,6 +146,6 @@ public final class Forecaster {
             Odds odds = roughly(scaled);
             width += weight * (odds.high() - odds.low());
         }
-        return width;
+        return Math.min(width, asIs);
     }
 }

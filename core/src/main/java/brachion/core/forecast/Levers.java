@@ -28,8 +28,9 @@ public record Levers(Odds now, List<Lever> levers, Combination cheapest) {
      * @param change   the step
      * @param recipe   the recipe after it
      * @param unbroken odds that it does not break then
+     * @param beyondRecords whether it then asks more than any record did
      */
-    public record Lever(Change change, Recipe recipe, Odds unbroken) {
+    public record Lever(Change change, Recipe recipe, Odds unbroken, boolean beyondRecords) {
     }
 
     /**
@@ -39,8 +40,9 @@ public record Levers(Odds now, List<Lever> levers, Combination cheapest) {
      * @param recipe   the recipe after them
      * @param unbroken odds that it does not break then
      * @param reaches  whether that is what was wanted
+     * @param beyondRecords whether it then asks more than any record did
      */
-    public record Combination(List<Change> changes, Recipe recipe, Odds unbroken, boolean reaches) {
+    public record Combination(List<Change> changes, Recipe recipe, Odds unbroken, boolean reaches, boolean beyondRecords) {
 
         private int effort() {
             return changes.stream().mapToInt(Change::effort).sum();
@@ -56,8 +58,8 @@ public record Levers(Odds now, List<Lever> levers, Combination cheapest) {
         List<Lever> levers = Change.of(recipe, marks).parallelStream()
                 .map(change -> lever(forecaster, recipe, change))
                 .filter(lever -> lever.unbroken().probability() > now.probability() + WORTH)
-                .sorted(Comparator.comparingDouble((Lever lever) -> lever.unbroken().probability()).reversed()).toList();
-        Combination best = new Combination(List.of(), recipe, now, now.probability() >= wanted);
+                .sorted(Comparator.comparingDouble((Lever lever) -> lever.unbroken().cautious()).reversed()).toList();
+        Combination best = new Combination(List.of(), recipe, now, now.probability() >= wanted, forecaster.beyondRecords(recipe));
         if (!best.reaches()) {
             best = cheapest(forecaster, recipe, levers, wanted, best);
         }
@@ -66,7 +68,7 @@ public record Levers(Odds now, List<Lever> levers, Combination cheapest) {
 
     private static Lever lever(Forecaster forecaster, Recipe recipe, Change change) {
         Recipe changed = change.on().apply(recipe);
-        return new Lever(change, changed, forecaster.unbroken(changed));
+        return new Lever(change, changed, forecaster.unbroken(changed), forecaster.beyondRecords(changed));
     }
 
     private static Combination cheapest(Forecaster forecaster, Recipe recipe, List<Lever> levers, double wanted,
@@ -79,9 +81,9 @@ public record Levers(Odds now, List<Lever> levers, Combination cheapest) {
                 changed = change.on().apply(changed);
             }
             Odds odds = forecaster.unbroken(changed);
-            return new Combination(changes, changed, odds, odds.probability() >= wanted);
+            return new Combination(changes, changed, odds, odds.probability() >= wanted, forecaster.beyondRecords(changed));
         }).toList();
-        Comparator<Combination> likelier = Comparator.comparingDouble(each -> -each.unbroken().probability());
+        Comparator<Combination> likelier = Comparator.comparingDouble(each -> -each.unbroken().cautious());
         return tried.stream().filter(Combination::reaches)
                 .min(Comparator.comparingInt(Combination::effort).thenComparing(likelier))
                 .orElseGet(() -> tried.stream().min(likelier).orElse(asIs));

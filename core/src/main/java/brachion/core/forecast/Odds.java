@@ -8,4 +8,12 @@ package brachion.core.forecast;
  * @param high        its upper end
  */
 public record Odds(double probability, double low, double high) {
+
+    /**
+     * What advice is ranked by: halfway from what is expected to the lower end. The best of many forecasts is one that errs
+     * upward, and those that could err most are held back most.
+     */
+    double cautious() {
+        return (probability + low) / 2;
+    }
 }

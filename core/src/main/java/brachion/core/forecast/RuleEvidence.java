@@ -13,13 +13,18 @@ import java.util.List;
  * How a shop's own records tip one question.
  *
  * @param rule        the question
- * @param firstHolds  posterior chance that the first answer holds; a half without records
+ * @param firstHolds  how the question is tipped: the posterior chance that the first answer is better by what matters, with
+ *                    half of the chance that neither is; a half without records, and again when there is no difference
+ * @param noMatter    chance that the two differ by less than matters: by one piece in twenty at even odds
  * @param trials      how many records have a say
  * @param effect      how much less the log odds of damage are by the first answer; for springback, how far the share that
  *                    passes on the form lies above the computed one
  * @param sd          how sure that is
  */
-public record RuleEvidence(Rule rule, double firstHolds, int trials, double effect, double sd) {
+public record RuleEvidence(Rule rule, double firstHolds, double noMatter, int trials, double effect, double sd) {
+
+    /** At even odds this moves one piece in twenty; a smaller difference is no reason to work otherwise. */
+    private static final double MATTERS = 0.2;
 
     private static final MethodKind STEAM = MethodKind.STEAM_BOX;
 
@@ -44,6 +49,8 @@ public record RuleEvidence(Rule rule, double firstHolds, int trials, double effe
     }
 
     private static RuleEvidence of(Rule rule, Contrast contrast) {
-        return new RuleEvidence(rule, contrast.firstBetter(), contrast.trials(), contrast.mean(), contrast.sd());
+        double first = contrast.firstBetterBy(MATTERS);
+        double neither = 1 - first - contrast.secondBetterBy(MATTERS);
+        return new RuleEvidence(rule, first + neither / 2, neither, contrast.trials(), contrast.mean(), contrast.sd());
     }
 }

@@ -8,6 +8,7 @@ import brachion.core.method.Recipe;
 import brachion.core.method.Seasoning;
 import brachion.core.method.Sensitivity;
 import brachion.core.method.SteamBox;
+import brachion.core.process.SteamingSchool;
 import brachion.core.risk.FailureMode;
 import brachion.core.risk.Possible;
 import brachion.core.risk.RiskModel;
@@ -15,6 +16,7 @@ import brachion.core.risk.Severity;
 import brachion.core.risk.Term;
 import brachion.core.wood.Species;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -42,6 +44,7 @@ public final class WaySearch {
     private static final double HOPELESS = 0.1;
     private static final int CHUNK = 6;
     private static final int SHOWN = 12;
+    private static final int MOST_FORECAST = 120;
     private static final int OF_ONE_SPECIES = 2;
 
     private final RiskModel risk;
@@ -110,8 +113,10 @@ public final class WaySearch {
      * @param trialsNear    how many records asked about as much ({@link Evidence#trialsNear()})
      * @param ofThisWood    how many of those are of the same wood
      * @param beyondRecords whether it asks more than any record did ({@link Evidence#beyondRecords()})
+     * @param shorterThanSchools whether it is steamed for less time than every school says
      */
-    public record Way(Recipe recipe, Odds unbroken, double hours, int trialsNear, int ofThisWood, boolean beyondRecords) {
+    public record Way(Recipe recipe, Odds unbroken, double hours, int trialsNear, int ofThisWood, boolean beyondRecords,
+                      boolean shorterThanSchools) {
     }
 
     /**
@@ -129,7 +134,7 @@ public final class WaySearch {
      * What was found.
      *
      * @param ways    the ways, the best first by the order asked for, no more than two of one wood
-     * @param reached how many combinations are good enough in all
+     * @param reached how many combinations are good enough at a rough look
      * @param looked  how many were looked at
      * @param fellOut why the others fell out, the most common reason first
      * @param nearest the combination that comes nearest when none is good enough
@@ -163,14 +168,38 @@ public final class WaySearch {
             progress.at(judged.size(), count);
         }
         List<Judged> good = judged.stream().filter(each -> each.because().isEmpty()).sorted(order(wanted.order())).toList();
-        Map<String, Integer> ofSpecies = new TreeMap<>();
-        List<Way> ways = good.stream()
-                .filter(each -> ofSpecies.merge(each.recipe().blank().species().id(), 1, Integer::sum) <= OF_ONE_SPECIES)
-                .limit(SHOWN).map(this::way).toList();
-        Optional<Way> nearest = good.isEmpty()
+        List<Way> ways = forecast(good, wanted);
+        Optional<Way> nearest = ways.isEmpty()
                 ? judged.stream().max(Comparator.comparingDouble(Judged::unbroken)).map(this::way)
                 : Optional.empty();
         return new Found(ways, good.size(), judged.size(), fellOut(judged), nearest);
+    }
+
+    /**
+     * The first of those that are good enough at a rough look, forecast in full: what the shop's heat and water may be like
+     * and what a meter may be off count now, so that what was chosen for looking good does not flatter itself.
+     */
+    private List<Way> forecast(List<Judged> good, Wanted wanted) {
+        List<Way> ways = new ArrayList<>();
+        Map<String, Integer> ofSpecies = new TreeMap<>();
+        List<Judged> open = good;
+        for (int looked = 0; looked < MOST_FORECAST && ways.size() < SHOWN && !open.isEmpty(); looked += CHUNK) {
+            List<Judged> chunk = open.subList(0, Math.min(CHUNK, open.size()));
+            for (Way way : chunk.parallelStream().map(this::way).toList()) {
+                String species = way.recipe().blank().species().id();
+                boolean goodEnough = way.unbroken().probability() >= wanted.unbroken();
+                if (goodEnough && ofSpecies.getOrDefault(species, 0) < OF_ONE_SPECIES && ways.size() < SHOWN) {
+                    ofSpecies.merge(species, 1, Integer::sum);
+                    ways.add(way);
+                }
+            }
+            open = open.subList(chunk.size(), open.size()).stream()
+                    .filter(each -> ofSpecies.getOrDefault(each.recipe().blank().species().id(), 0) < OF_ONE_SPECIES).toList();
+        }
+        if (wanted.order() == Order.SUREST) {
+            ways.sort(Comparator.comparingDouble((Way way) -> way.unbroken().low()).reversed());
+        }
+        return ways;
     }
 
     private Comparator<Judged> order(Order order) {
@@ -186,20 +215,25 @@ public final class WaySearch {
     private Comparator<Judged> mostTried() {
         Map<Recipe, Near> counted = new HashMap<>();
         Function<Judged, Near> near = each -> counted.computeIfAbsent(each.recipe(),
-                recipe -> precedents(recipe).near(Possible.known(recipe)));
+                recipe -> precedents(recipe).near(Possible.roughly(recipe)));
         return Comparator.comparing(near, Comparator.comparingInt(Near::ofThisWood).thenComparingInt(Near::all)).reversed();
     }
 
-    private Precedents precedents(Recipe recipe) {
+    private synchronized Precedents precedents(Recipe recipe) {
         return precedents.computeIfAbsent(recipe.method().kind(), kind -> new Precedents(risk, kind));
     }
 
     private Way way(Judged judged) {
         Recipe recipe = judged.recipe();
-        Possible piece = Possible.known(recipe);
+        Possible piece = Possible.roughly(recipe);
         Near near = precedents(recipe).near(piece);
         return new Way(recipe, forecaster.unbroken(recipe), judged.hours(), near.all(), near.ofThisWood(),
-                precedents(recipe).beyond(limiting(piece), piece));
+                precedents(recipe).beyond(limiting(piece), piece), shorterThanSchools(recipe));
+    }
+
+    private static boolean shorterThanSchools(Recipe recipe) {
+        return recipe.method() instanceof SteamBox steam && Arrays.stream(SteamingSchool.values())
+                .allMatch(school -> steam.steamMinutes() < school.minutes(recipe.blank().thicknessMm()));
     }
 
     /** Judges recipes of one blank and one soak; those that steam may help are followed through it together. */
@@ -224,7 +258,7 @@ public final class WaySearch {
     }
 
     private Judged judge(Recipe recipe, double wanted) {
-        Possible piece = Possible.known(recipe);
+        Possible piece = Possible.roughly(recipe);
         double unbroken = unbroken(piece);
         return new Judged(recipe, unbroken, unbroken >= wanted ? Optional.empty() : Optional.of(because(piece)));
     }

@@ -13,6 +13,16 @@ public record Contrast(double mean, double sd, int trials) {
 
     /** Chance that the first is the better. */
     public double firstBetter() {
-        return 0.5 * (1 + Erf.erf(mean / (sd * Math.sqrt(2))));
+        return firstBetterBy(0);
+    }
+
+    /** Chance that the first is better by more than so much. */
+    public double firstBetterBy(double margin) {
+        return 0.5 * (1 + Erf.erf((mean - margin) / (sd * Math.sqrt(2))));
+    }
+
+    /** Chance that the second is better by more than so much. */
+    public double secondBetterBy(double margin) {
+        return 0.5 * (1 - Erf.erf((mean + margin) / (sd * Math.sqrt(2))));
     }
 }

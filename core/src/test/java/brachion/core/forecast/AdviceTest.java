@@ -196,7 +196,7 @@ class AdviceTest {
 
     @Test
     void missing_measurements_are_named_with_what_they_are_worth() {
-        Recipe guessed = Recipes.ash().thickness(8).radius(70).steamedUnmeasured(Seasoning.KILN_DRIED);
+        Recipe guessed = Recipes.ash().thickness(8).radius(110).steamedUnmeasured(Seasoning.KILN_DRIED);
         List<MissingMeasurement> missing = new Forecaster(TABLES).forecast(guessed).missing();
         assertThat(missing).extracting(MissingMeasurement::what).contains(What.MOISTURE, What.GRAIN_SLOPE);
         assertThat(missing.get(0).widthThen()).isLessThan(missing.get(0).widthNow())

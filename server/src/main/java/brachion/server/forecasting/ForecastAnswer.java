@@ -21,6 +21,7 @@ import java.util.List;
  * @param unbroken         odds that the piece does not break
  * @param clean            odds that nothing shows
  * @param unbrokenByTables the first of these by published radii alone
+ * @param hidden           share of pieces that break for reasons nothing measured explains; part of the odds
  * @param modes            failure modes, the limiting one first
  * @param section          the drawn section
  * @param springback       how far it opens when it is let go
@@ -29,7 +30,7 @@ import java.util.List;
  * @param evidence         what the odds rest on
  * @param fit              the fit that answered
  */
-record ForecastAnswer(Odds unbroken, Odds clean, Odds unbrokenByTables, List<ModeForecast> modes,
+record ForecastAnswer(Odds unbroken, Odds clean, Odds unbrokenByTables, double hidden, List<ModeForecast> modes,
                       SectionView section, SpringbackForecast springback, List<MissingMeasurement> missing,
                       EvidenceView evidence, List<Doubt> doubts, FitView fit) {
 
@@ -116,7 +117,7 @@ record ForecastAnswer(Odds unbroken, Odds clean, Odds unbrokenByTables, List<Mod
     }
 
     static ForecastAnswer of(Forecast forecast, List<Doubt> doubts, FittedRisk.Fit fit) {
-        return new ForecastAnswer(forecast.unbroken(), forecast.clean(), forecast.unbrokenByTables(),
+        return new ForecastAnswer(forecast.unbroken(), forecast.clean(), forecast.unbrokenByTables(), forecast.hidden(),
                 forecast.modes(), SectionView.of(forecast.typical()), forecast.springback(), forecast.missing(),
                 EvidenceView.of(forecast.evidence()), doubts,
                 new FitView(fit.revision(), fit.risk().trials()));

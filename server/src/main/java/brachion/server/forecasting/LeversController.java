@@ -42,8 +42,9 @@ class LeversController {
      * @param amount   what it becomes
      * @param recipe   the recipe after it
      * @param unbroken odds then
+     * @param beyondRecords whether it then asks more than any record did
      */
-    record LeverView(Change.Kind kind, double amount, RecipeFields recipe, Odds unbroken) {
+    record LeverView(Change.Kind kind, double amount, RecipeFields recipe, Odds unbroken, boolean beyondRecords) {
     }
 
     /**
@@ -60,13 +61,15 @@ class LeversController {
      * @param recipe   the recipe after them
      * @param unbroken odds then
      * @param reaches  whether that is what was wanted
+     * @param beyondRecords whether it then asks more than any record did
      */
-    record CombinationView(List<ChangeView> changes, RecipeFields recipe, Odds unbroken, boolean reaches) {
+    record CombinationView(List<ChangeView> changes, RecipeFields recipe, Odds unbroken, boolean reaches,
+                           boolean beyondRecords) {
 
         static CombinationView of(Combination found) {
             return new CombinationView(
                     found.changes().stream().map(change -> new ChangeView(change.kind(), change.amount())).toList(),
-                    RecipeFields.of(found.recipe()), found.unbroken(), found.reaches());
+                    RecipeFields.of(found.recipe()), found.unbroken(), found.reaches(), found.beyondRecords());
         }
     }
 
@@ -83,7 +86,7 @@ class LeversController {
         Levers levers = Levers.of(new Forecaster(fitted.current().risk()), request.recipe().toRecipe(), request.wanted(),
                 request.marks().toMarks());
         return new LeversAnswer(levers.now(), levers.levers().stream().map(lever -> new LeverView(lever.change().kind(),
-                lever.change().amount(), RecipeFields.of(lever.recipe()), lever.unbroken())).toList(),
+                lever.change().amount(), RecipeFields.of(lever.recipe()), lever.unbroken(), lever.beyondRecords())).toList(),
                 CombinationView.of(levers.cheapest()));
     }
 }

@@ -111,7 +111,7 @@ class WaysController {
 
     /**
      * @param ways    ways that are good enough, the best by the order asked for first
-     * @param reached how many combinations are good enough in all
+     * @param reached how many combinations are good enough at a rough look
      * @param looked  how many were looked at
      * @param fellOut why the others fell out
      * @param nearest the one that comes nearest when none is good enough
@@ -134,12 +134,14 @@ class WaysController {
      * @param trialsNear    how many records asked about as much
      * @param ofThisWood    how many of those are of the same wood
      * @param beyondRecords whether it asks more than any record did
+     * @param shorterThanSchools whether it is steamed for less time than every school says
      */
-    record WayView(RecipeFields recipe, Odds unbroken, double hours, int trialsNear, int ofThisWood, boolean beyondRecords) {
+    record WayView(RecipeFields recipe, Odds unbroken, double hours, int trialsNear, int ofThisWood, boolean beyondRecords,
+                   boolean shorterThanSchools) {
 
         static WayView of(Way way) {
             return new WayView(RecipeFields.of(way.recipe()), way.unbroken(), way.hours(), way.trialsNear(),
-                    way.ofThisWood(), way.beyondRecords());
+                    way.ofThisWood(), way.beyondRecords(), way.shorterThanSchools());
         }
     }
 
