@@ -706,7 +706,7 @@ export interface components {
         };
         FellOutView: {
             /** @enum {string} */
-            because: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "STRAP_SLACK" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
+            because: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "STRAP_SLACK" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
             /** Format: int32 */
             count: number;
             best: components["schemas"]["RecipeFields"];
@@ -747,6 +747,7 @@ export interface components {
             /** Format: int32 */
             ofThisWood: number;
             beyondRecords: boolean;
+            shorterThanSchools: boolean;
         };
         AppraisalRequest: {
             rig: components["schemas"]["RigFields"];
@@ -967,6 +968,8 @@ export interface components {
             /** Format: int32 */
             trialsNear: number;
             beyondRecords: boolean;
+            /** Format: double */
+            guesses: number;
             nearest: components["schemas"]["NearView"][];
         };
         FitView: {
@@ -974,11 +977,14 @@ export interface components {
             revision: number;
             /** Format: int32 */
             trials: number;
+            behind: boolean;
         };
         ForecastAnswer: {
             unbroken: components["schemas"]["Odds"];
             clean: components["schemas"]["Odds"];
             unbrokenByTables: components["schemas"]["Odds"];
+            /** Format: double */
+            hidden: number;
             modes: components["schemas"]["ModeForecast"][];
             section: components["schemas"]["SectionView"];
             springback: components["schemas"]["SpringbackForecast"];
@@ -989,7 +995,7 @@ export interface components {
         };
         MissingMeasurement: {
             /** @enum {string} */
-            what: "MOISTURE" | "GRAIN_SLOPE";
+            what: "MOISTURE" | "GRAIN_SLOPE" | "STEAM_HEAT" | "WATER_UPTAKE" | "STEAM_MOISTURE";
             /** Format: double */
             widthNow: number;
             /** Format: double */
@@ -1022,7 +1028,7 @@ export interface components {
         };
         Reason: {
             /** @enum {string} */
-            cause: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "STRAP_SLACK" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
+            cause: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "STRAP_SLACK" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
             /** Format: double */
             size: number;
         };
@@ -1169,6 +1175,7 @@ export interface components {
             recipe: components["schemas"]["RecipeFields"];
             unbroken: components["schemas"]["Odds"];
             reaches: boolean;
+            beyondRecords: boolean;
         };
         LeverView: {
             /** @enum {string} */
@@ -1177,6 +1184,7 @@ export interface components {
             amount: number;
             recipe: components["schemas"]["RecipeFields"];
             unbroken: components["schemas"]["Odds"];
+            beyondRecords: boolean;
         };
         LeversAnswer: {
             now: components["schemas"]["Odds"];
@@ -1238,7 +1246,7 @@ export interface components {
             /** @enum {string} */
             mode: "TENSION" | "COMPRESSION" | "GLUE_LINE";
             /** @enum {string} */
-            term: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "STRAP_SLACK" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
+            term: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "STRAP_SLACK" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
             name: string;
             /** Format: double */
             mean: number;
@@ -1290,12 +1298,16 @@ export interface components {
             method: "STEAM_BOX" | "COLD_LAMINATION";
             calibration: components["schemas"]["Calibration"];
             beliefs: components["schemas"]["Belief"][];
+            hidden: components["schemas"]["Odds"];
+            constants: components["schemas"]["ShopConstant"][];
         };
         RuleEvidence: {
             /** @enum {string} */
             rule: "RINGS" | "SOAK" | "SOFTENER" | "GREEN" | "WEBBING" | "LONG_STEAM" | "THREE_QUARTERS_AN_INCH" | "HOUR_AN_INCH" | "FLAT_HOUR" | "TWO_HOURS" | "HOLD";
             /** Format: double */
             firstHolds: number;
+            /** Format: double */
+            noMatter: number;
             /** Format: int32 */
             trials: number;
             /** Format: double */
@@ -1307,9 +1319,23 @@ export interface components {
             /** Format: int64 */
             trialId: number;
             /** @enum {string} */
-            why: "BROKEN_BUT_MEASURED" | "RELEASED_IN_OTHER_UNIT" | "RELEASED_IMPOSSIBLE" | "HELD_THE_IMPOSSIBLE";
+            why: "BROKEN_BUT_MEASURED" | "RELEASED_IN_OTHER_UNIT" | "RELEASED_IMPOSSIBLE" | "HELD_THE_IMPOSSIBLE" | "OUT_OF_BOUNDS";
             /** Format: double */
             value: number;
+        };
+        ShopConstant: {
+            /** @enum {string} */
+            constant: "STEAM_HEAT" | "WATER_UPTAKE" | "SOFTENING" | "STEAM_MOISTURE" | "STRAP_SHARE" | "CRUSHING";
+            /** Format: double */
+            usual: number;
+            /** Format: double */
+            likely: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            learned: number;
         };
     };
     responses: never;
@@ -1406,6 +1432,7 @@ export type EvidenceAnswer = components['schemas']['EvidenceAnswer'];
 export type MethodEvidence = components['schemas']['MethodEvidence'];
 export type RuleEvidence = components['schemas']['RuleEvidence'];
 export type SetAside = components['schemas']['SetAside'];
+export type ShopConstant = components['schemas']['ShopConstant'];
 export type $defs = Record<string, never>;
 export interface operations {
     view: {

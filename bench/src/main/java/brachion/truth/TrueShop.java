@@ -129,6 +129,22 @@ final class TrueShop {
         return judged(truth, asWritten(truth));
     }
 
+    /** A bend somebody here works towards: neither safe nor hopeless, of stock that was measured, by hands of the shop. */
+    Recipe target() {
+        while (true) {
+            TruePiece piece = piece(false);
+            boolean measured = piece.asked().blank().moisturePercent().isPresent() && piece.asked().blank().grainRun().isPresent();
+            if (measured && piece.unbroken() > 0.3 && piece.unbroken() < 0.9) {
+                return piece.asked();
+            }
+        }
+    }
+
+    /** What happens when a recipe is carried out here, all of it as written. */
+    TruePiece done(Recipe recipe) {
+        return judged(recipe, recipe);
+    }
+
     private Recipe asWritten(Recipe truth) {
         Blank blank = truth.blank().withThicknessMm(truth.blank().thicknessMm() * (1 + CALLIPER * random.nextGaussian()));
         double reading = Math.max(2, blank.moisturePercent().orElseThrow() + METER * random.nextGaussian());

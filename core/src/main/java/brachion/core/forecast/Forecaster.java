@@ -3,6 +3,7 @@ package brachion.core.forecast;
 import brachion.core.forecast.MissingMeasurement.What;
 import brachion.core.method.MethodKind;
 import brachion.core.method.Recipe;
+import brachion.core.method.Sensitivity;
 import brachion.core.physics.Unsure;
 import brachion.core.quantity.PhysicalBound;
 import brachion.core.risk.FailureMode;
@@ -53,7 +54,7 @@ public final class Forecaster {
                 OddsSpread.of(TABLES, possible, Severity.FLAW).odds(), risk.hidden(kind), modes, typical.demand(), springback(typical),
                 missing(recipe, possible),
                 new Evidence(risk.trials(kind), precedents.near(typical).all(),
-                        precedents.beyond(modes.get(0).mode(), typical), new Neighbours(precedents, typical, recipe.blank().moisturePercent().isPresent()).nearest()));
+                        precedents.beyond(modes.get(0).mode(), typical), guesses(modes.get(0).mode(), typical), new Neighbours(precedents, typical, recipe.blank().moisturePercent().isPresent()).nearest()));
     }
 
     /** Whether a recipe asks more than any record of its method did, in the mode that limits it. */
@@ -76,6 +77,14 @@ public final class Forecaster {
     /** From fewer points, where only widths are compared. */
     private Odds roughly(List<Possible> possible) {
         return OddsSpread.of(risk, possible, Severity.FLAW, Math.max(1, ROUGH_POINTS / possible.size())).odds();
+    }
+
+    /** Share of the variance of the limiting mode's margin that would go if the unsure constants were known. */
+    private double guesses(FailureMode limiting, Possible piece) {
+        double all = risk.margin(limiting, Severity.FLAW, piece).sd();
+        double known = risk.margin(limiting, Severity.FLAW,
+                new Possible(1, piece.recipe(), piece.demand(), Sensitivity.NONE)).sd();
+        return Math.max(0, 1 - known * known / (all * all));
     }
 
     private List<ModeForecast> modes(List<Possible> possible, Possible typical) {

@@ -30,6 +30,11 @@ public record NextTrials(List<TellingTrial> trials, List<Rung> radiusLadder, Lis
     private static final double SAFE = 0.9;
     private static final int MOST_RUNGS = 6;
     private static final double LONGEST_REACH = 4;
+    /**
+     * To first order a trial promises more than it brings: over ten rounds in simulated shops, about three quarters of the
+     * variance it should have removed went away.
+     */
+    private static final double KEPT = 0.75;
 
     /**
      * A trial and what it would tell.
@@ -107,7 +112,7 @@ public record NextTrials(List<TellingTrial> trials, List<Rung> radiusLadder, Lis
         double now = matter.stream().mapToDouble(Matters::variance).sum();
         return candidates.parallelStream().map(candidate -> {
             Possible tried = Possible.typical(candidate);
-            double removed = matter.stream().mapToDouble(each -> each.removedBy(risk, tried)).sum();
+            double removed = KEPT * matter.stream().mapToDouble(each -> each.removedBy(risk, tried)).sum();
             return new TellingTrial(candidate, forecaster.unbroken(candidate), Math.sqrt(now), Math.sqrt(Math.max(0, now - removed)));
         }).sorted(Comparator.comparingDouble(TellingTrial::spreadThen)).limit(SHOWN).toList();
     }

@@ -1,5 +1,10 @@
 package brachion.core.forecast;
 
+import brachion.core.method.MethodKind;
+import brachion.core.risk.RiskModel;
+import brachion.core.risk.Weighted;
+import java.util.List;
+
 /**
  * A probability with the range it lies in eight times out of ten.
  *
@@ -8,6 +13,14 @@ package brachion.core.forecast;
  * @param high        its upper end
  */
 public record Odds(double probability, double low, double high) {
+
+    /** The share of pieces of a method that break for reasons nothing measured explains. */
+    public static Odds ofHidden(RiskModel risk, MethodKind kind) {
+        List<Weighted<Double>> shares = risk.hiddenShares(kind);
+        double[] range = new WeightedSample(shares.stream().mapToDouble(Weighted::value).toArray(),
+                shares.stream().mapToDouble(Weighted::weight).toArray()).shortest(OddsSpread.HELD);
+        return new Odds(risk.hidden(kind), Math.min(range[0], risk.hidden(kind)), Math.max(range[1], risk.hidden(kind)));
+    }
 
     /**
      * What advice is ranked by: halfway from what is expected to the lower end. The best of many forecasts is one that errs

@@ -27,7 +27,7 @@ final class OddsSpread {
     private static final int FEWEST_POINTS = 64;
     private static final int FEWEST_OF_AN_OUTLOOK = 12;
     /** Ranges hold the truth eight times out of ten. */
-    private static final double HELD = 0.8;
+    static final double HELD = 0.8;
     private static final double[][] STANDARD = points();
 
     private final double[] value;

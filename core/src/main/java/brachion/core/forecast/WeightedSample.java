@@ -6,6 +6,9 @@ package brachion.core.forecast;
  */
 final class WeightedSample {
 
+    /** Weights are sums of many parts. */
+    private static final double ROUNDING = 1e-12;
+
     private final double[] value;
     private final double[] weight;
 
@@ -40,10 +43,10 @@ final class WeightedSample {
         double held = 0;
         for (int high = 0; high <= last; high++) {
             held += weight[high];
-            while (low < high && held - weight[low] >= holding) {
+            while (low < high && held - weight[low] >= holding - ROUNDING) {
                 held -= weight[low++];
             }
-            if (held >= holding && value[high] - value[low] < best[1] - best[0]) {
+            if (held >= holding - ROUNDING && value[high] - value[low] < best[1] - best[0]) {
                 best = new double[] {value[low], value[high]};
             }
         }

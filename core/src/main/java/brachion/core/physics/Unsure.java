@@ -12,6 +12,11 @@ public enum Unsure {
             return new Physics(from.steamHeat() * Math.pow(FACTOR, -steps), from.waterUptake(), from.softeningShiftC(),
                     from.steamMoisturePercent(), from.strapShare(), from.softCrushing());
         }
+
+        @Override
+        public double value(Physics of) {
+            return of.steamHeat();
+        }
     },
     /** How fast water enters: a step divides the diffusion by 1.6. */
     WATER_UPTAKE {
@@ -19,6 +24,11 @@ public enum Unsure {
         public Physics stepped(Physics from, double steps) {
             return new Physics(from.steamHeat(), from.waterUptake() * Math.pow(FACTOR, -steps), from.softeningShiftC(),
                     from.steamMoisturePercent(), from.strapShare(), from.softCrushing());
+        }
+
+        @Override
+        public double value(Physics of) {
+            return of.waterUptake();
         }
     },
     /** At what heat wood softens: a step is 6 °C more. */
@@ -28,6 +38,11 @@ public enum Unsure {
             return new Physics(from.steamHeat(), from.waterUptake(), from.softeningShiftC() + 6 * steps,
                     from.steamMoisturePercent(), from.strapShare(), from.softCrushing());
         }
+
+        @Override
+        public double value(Physics of) {
+            return of.softeningShiftC();
+        }
     },
     /** How wet steam makes a face: a step is 3 % less. */
     STEAM_MOISTURE {
@@ -35,6 +50,11 @@ public enum Unsure {
         public Physics stepped(Physics from, double steps) {
             return new Physics(from.steamHeat(), from.waterUptake(), from.softeningShiftC(),
                     from.steamMoisturePercent() - 3 * steps, from.strapShare(), from.softCrushing());
+        }
+
+        @Override
+        public double value(Physics of) {
+            return of.steamMoisturePercent();
         }
     },
     /** How much of a strap works: a step divides it by 1.4. */
@@ -44,6 +64,11 @@ public enum Unsure {
             return new Physics(from.steamHeat(), from.waterUptake(), from.softeningShiftC(), from.steamMoisturePercent(),
                     from.strapShare() * Math.pow(STRAP_FACTOR, -steps), from.softCrushing());
         }
+
+        @Override
+        public double value(Physics of) {
+            return of.strapShare();
+        }
     },
     /** How hard softened wood still is to crush: a step adds 0.05 to its share of the dry strength. */
     CRUSHING {
@@ -51,6 +76,11 @@ public enum Unsure {
         public Physics stepped(Physics from, double steps) {
             return new Physics(from.steamHeat(), from.waterUptake(), from.softeningShiftC(), from.steamMoisturePercent(),
                     from.strapShare(), from.softCrushing() + 0.05 * steps);
+        }
+
+        @Override
+        public double value(Physics of) {
+            return of.softCrushing();
         }
     };
 
@@ -60,8 +90,6 @@ public enum Unsure {
     /** The constants with this one moved by so many steps towards what is harder to bend. */
     public abstract Physics stepped(Physics from, double steps);
 
-    /** Whether it bears on how hot and wet a piece is when it is bent. */
-    public boolean ofTheProcess() {
-        return this == STEAM_HEAT || this == WATER_UPTAKE || this == STEAM_MOISTURE;
-    }
+    /** The constant itself. */
+    public abstract double value(Physics of);
 }

@@ -51,17 +51,23 @@ final class Cavity {
         };
     }
 
-    /** Expected information of an ordinal outcome about (a, c): Σ_y p_y ∇ln p_y ∇ln p_yᵀ. */
-    static double[][] expectedInformation(double a, double c) {
+    /**
+     * Expected information of an ordinal outcome about (a, c): Σ_y p_y ∇ln p_y ∇ln p_yᵀ.
+     *
+     * @param hidden share of pieces that break whatever they are asked, whose breaks tell less
+     */
+    static double[][] expectedInformation(double a, double c, double hidden) {
         double atA = OrdinalModel.logistic(a);
         double atC = OrdinalModel.logistic(c);
         double slopeA = atA * (1 - atA);
         double slopeC = atC * (1 - atC);
         double middle = Math.max(1e-12, atC - atA);
         double cross = -slopeA * slopeC / middle;
+        double sound = 1 - hidden;
+        double broken = Math.max(1e-12, hidden + sound * (1 - atC));
         return new double[][] {
-            {slopeA * slopeA * (1 / Math.max(1e-12, atA) + 1 / middle), cross},
-            {cross, slopeC * slopeC * (1 / middle + 1 / Math.max(1e-12, 1 - atC))}};
+            {sound * slopeA * slopeA * (1 / Math.max(1e-12, atA) + 1 / middle), sound * cross},
+            {sound * cross, sound * slopeC * slopeC / middle + sound * sound * slopeC * slopeC / broken}};
     }
 
     /** wᵀ·I·(1 + G·I)⁻¹·w, which is wᵀ(I⁻¹ + G)⁻¹w without inverting I. */

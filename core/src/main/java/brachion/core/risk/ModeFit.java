@@ -329,10 +329,11 @@ final class ModeFit {
      */
     double varianceReduction(Severity worst, Possible piece, Possible tried) {
         LaplaceFit fit = likeliest().fit();
+        double share = hidden();
         Features target = features(piece);
         Features other = features(tried);
         double[] w = {fit.covariance(worst.ordinal(), target, 0, other), fit.covariance(worst.ordinal(), target, 1, other)};
-        double[][] information = Cavity.expectedInformation(fit.margin(0, other).mean(), fit.margin(1, other).mean());
+        double[][] information = Cavity.expectedInformation(fit.margin(0, other).mean(), fit.margin(1, other).mean(), share);
         return Cavity.reduction(w, spread(fit, other), information);
     }
 

@@ -110,6 +110,12 @@ public final class RiskModel {
         return fits.get(kind).get(FailureMode.TENSION).hidden();
     }
 
+    /** What that share may be, with the probability of each value. */
+    public List<Weighted<Double>> hiddenShares(MethodKind kind) {
+        return fits.get(kind).get(FailureMode.TENSION).worlds().stream()
+                .map(world -> new Weighted<>(world.weight(), world.hidden())).toList();
+    }
+
     /**
      * The ways things may stand for a piece.
      *

@@ -34,8 +34,9 @@ public record SetAside(long trialId, Why why, double value) {
         OUT_OF_BOUNDS
     }
 
-    static SetAside cannotBeComputed(Trial trial) {
-        return new SetAside(trial.id(), Why.OUT_OF_BOUNDS, trial.recipe().blank().thicknessMm());
+    /** A record with which nothing can be computed, of stock so thick [mm]. */
+    public static SetAside cannotBeComputed(long trialId, double thicknessMm) {
+        return new SetAside(trialId, Why.OUT_OF_BOUNDS, thicknessMm);
     }
 
     /** What is wrong with a trial, if anything. */

@@ -36,7 +36,7 @@ class CavityTest {
                 }
             }
         }
-        double[][] information = Cavity.expectedInformation(a, c);
+        double[][] information = Cavity.expectedInformation(a, c, 0);
         for (int i = 0; i < 2; i++) {
             for (int j = 0; j < 2; j++) {
                 assertThat(information[i][j]).isCloseTo(expected[i][j], within(1e-6));
@@ -48,7 +48,7 @@ class CavityTest {
     void the_reduction_is_that_of_conditioning_a_normal_distribution() {
         double[][] g = {{0.5, 0.2}, {0.2, 0.4}};
         double[] w = {0.3, -0.1};
-        double[][] information = Cavity.expectedInformation(0.3, 1.6);
+        double[][] information = Cavity.expectedInformation(0.3, 1.6, 0);
         RealMatrix noise = new LUDecomposition(MatrixUtils.createRealMatrix(information)).getSolver().getInverse();
         RealMatrix observed = noise.add(MatrixUtils.createRealMatrix(g));
         RealVector across = MatrixUtils.createRealVector(w);

@@ -1,7 +1,9 @@
 package brachion.server.forecasting;
 
 import brachion.core.forecast.Calibration;
+import brachion.core.forecast.Odds;
 import brachion.core.forecast.RuleEvidence;
+import brachion.core.forecast.ShopConstant;
 import brachion.core.method.MethodKind;
 import brachion.core.risk.Belief;
 import brachion.core.risk.RiskModel;
@@ -39,8 +41,11 @@ class EvidenceController {
      * @param method      the method
      * @param calibration how well forecasts come true
      * @param beliefs     what is believed of everything that may move the risks
+     * @param hidden      share of pieces that break for reasons nothing measured explains, as believed
+     * @param constants   what the records have found out about the shop's heat, water and straps
      */
-    record MethodEvidence(MethodKind method, Calibration calibration, List<Belief> beliefs) {
+    record MethodEvidence(MethodKind method, Calibration calibration, List<Belief> beliefs, Odds hidden,
+                          List<ShopConstant> constants) {
     }
 
     /** What the fit of a revision of the records was found to say. */
@@ -52,18 +57,20 @@ class EvidenceController {
     EvidenceAnswer evidence() {
         FittedRisk.Fit fit = fitted.current();
         return latest.updateAndGet(said -> said != null
-                && said.revision() == fit.revision() ? said : new Said(fit.revision(), of(fit.risk()))).answer();
+                && said.revision() == fit.revision() ? said : new Said(fit.revision(), of(fit))).answer();
     }
 
-    private static EvidenceAnswer of(RiskModel risk) {
+    private static EvidenceAnswer of(FittedRisk.Fit fit) {
+        RiskModel risk = fit.risk();
         return new EvidenceAnswer(risk.trials(), RuleEvidence.of(risk), Arrays.stream(MethodKind.values())
-                .map(kind -> new MethodEvidence(kind, Calibration.of(risk, kind), risk.beliefs(kind))).toList(),
-                risk.springback().relaxationH(), risk.springback().measured(), risk.setAside());
+                .map(kind -> new MethodEvidence(kind, Calibration.of(risk, kind), risk.beliefs(kind),
+                        Odds.ofHidden(risk, kind), ShopConstant.of(risk, kind))).toList(),
+                risk.springback().relaxationH(), risk.springback().measured(), fit.setAside());
     }
 
     /** Just the records that no forecast uses, for the views that show records. */
     @GetMapping("/api/evidence/set-aside")
     List<SetAside> setAside() {
-        return fitted.current().risk().setAside();
+        return fitted.current().setAside();
     }
 }

@@ -1,32 +1,57 @@
 package brachion.server.forecasting;
 
 import brachion.core.risk.RiskModel;
+import brachion.core.risk.SetAside;
 import brachion.server.trial.Trials;
 import brachion.server.trial.Trials.Recorded;
+import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.atomic.AtomicReference;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.stream.Stream;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
 /**
- * The fit of all records, kept until the records change. The records in the database are the only truth: every
- * request compares revisions, so several servers on one database never answer from an old fit.
+ * The fit of all records, kept until the records change. The records in the database are the only truth: every request
+ * compares revisions, so several servers on one database soon answer from the same fit. A new fit is made behind the
+ * scenes; whoever asks meanwhile waits a moment for it and is then answered from the last one, which says so.
  */
 @Component
 class FittedRisk {
+
+    /** With as many trials as a shop gathers in years a fit takes less; nobody is kept waiting longer for a newer one. */
+    private static final long PATIENCE_MS = 1500;
 
     /**
      * A fit and the records it was made from.
      *
      * @param revision revision of the records
      * @param risk     the fit
+     * @param refused  records that could not even be read for it
+     * @param behind   whether the records have changed since
      */
-    record Fit(long revision, RiskModel risk) {
+    record Fit(long revision, RiskModel risk, List<SetAside> refused, boolean behind) {
+
+        /** All records that are not used, and why. */
+        List<SetAside> setAside() {
+            return Stream.concat(risk.setAside().stream(), refused.stream()).toList();
+        }
     }
 
     private final Trials trials;
-    private final AtomicReference<Fit> latest = new AtomicReference<>();
+    private final ExecutorService fitting = Executors.newSingleThreadExecutor(work -> {
+        Thread thread = new Thread(work, "fit");
+        thread.setDaemon(true);
+        return thread;
+    });
+    private Fit latest;
+    private CompletableFuture<Fit> underWay;
 
     FittedRisk(Trials trials) {
         this.trials = trials;
@@ -35,23 +60,51 @@ class FittedRisk {
     /** Fits behind the scenes once the server is up, so that the first question need not wait for it. */
     @EventListener(ApplicationReadyEvent.class)
     void fitAhead() {
-        Thread ahead = new Thread(this::current, "fit ahead");
-        ahead.setDaemon(true);
-        ahead.start();
+        newer(trials.revision());
     }
 
+    /** The fit of the records as they are; the last one where a newer takes its time. */
     Fit current() {
-        Fit fit = latest.get();
-        return fit != null && fit.revision() == trials.revision() ? fit : refit();
+        long revision = trials.revision();
+        Fit last = last();
+        if (last != null && last.revision() == revision) {
+            return last;
+        }
+        CompletableFuture<Fit> newer = newer(revision);
+        try {
+            return last == null ? newer.get() : newer.get(PATIENCE_MS, TimeUnit.MILLISECONDS);
+        } catch (TimeoutException tooLong) {
+            return new Fit(last.revision(), last.risk(), last.refused(), true);
+        } catch (ExecutionException failed) {
+            throw new IllegalStateException("The trials could not be read for a fit", failed.getCause());
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException("Stopped while waiting for a fit", stopped);
+        }
     }
 
-    private synchronized Fit refit() {
-        Fit fit = latest.get();
+    private synchronized Fit last() {
+        return latest;
+    }
+
+    /** The fit under way, begun now unless one is; one that began before the last change is followed by another. */
+    private synchronized CompletableFuture<Fit> newer(long revision) {
+        if (latest != null && latest.revision() >= revision) {
+            return CompletableFuture.completedFuture(latest);
+        }
+        if (underWay == null || underWay.isDone()) {
+            underWay = CompletableFuture.supplyAsync(this::fit, fitting);
+        }
+        return underWay.thenCompose(fit -> fit.revision() >= revision ? CompletableFuture.completedFuture(fit) : newer(revision));
+    }
+
+    private Fit fit() {
         Recorded recorded = trials.recorded();
-        if (fit == null || fit.revision() != recorded.revision()) {
-            fit = new Fit(recorded.revision(),
-                    RiskModel.fit(recorded.trials(), Optional.ofNullable(fit).map(Fit::risk)));
-            latest.set(fit);
+        Fit last = last();
+        RiskModel risk = RiskModel.fit(recorded.trials(), Optional.ofNullable(last).map(Fit::risk));
+        Fit fit = new Fit(recorded.revision(), risk, recorded.refused(), false);
+        synchronized (this) {
+            latest = fit;
         }
         return fit;
     }

@@ -40,12 +40,14 @@ record ForecastAnswer(Odds unbroken, Odds clean, Odds unbrokenByTables, double h
      * @param trialsOfMethod how many trials of this method the fit used
      * @param trialsNear     how many of them asked of every face what this bend asks, within a factor
      * @param beyondRecords  whether this bend asks more than any recorded trial of the method was asked
+     * @param guesses        how much of the doubt comes from what nobody knows of the shop's heat, water and straps, 0 to 1
      * @param nearest        the records most like it, nearest first
      */
-    record EvidenceView(int trialsOfMethod, int trialsNear, boolean beyondRecords, List<NearView> nearest) {
+    record EvidenceView(int trialsOfMethod, int trialsNear, boolean beyondRecords, double guesses,
+                        List<NearView> nearest) {
 
         static EvidenceView of(Evidence evidence) {
-            return new EvidenceView(evidence.trialsOfMethod(), evidence.trialsNear(), evidence.beyondRecords(),
+            return new EvidenceView(evidence.trialsOfMethod(), evidence.trialsNear(), evidence.beyondRecords(), evidence.guesses(),
                     evidence.nearest().stream().map(NearView::of).toList());
         }
     }
@@ -112,14 +114,15 @@ record ForecastAnswer(Odds unbroken, Odds clean, Odds unbrokenByTables, double h
      *
      * @param revision revision of the records it was made from
      * @param trials   how many trials it used
+     * @param behind   whether trials have changed since and a newer fit is being made
      */
-    record FitView(long revision, int trials) {
+    record FitView(long revision, int trials, boolean behind) {
     }
 
     static ForecastAnswer of(Forecast forecast, List<Doubt> doubts, FittedRisk.Fit fit) {
         return new ForecastAnswer(forecast.unbroken(), forecast.clean(), forecast.unbrokenByTables(), forecast.hidden(),
                 forecast.modes(), SectionView.of(forecast.typical()), forecast.springback(), forecast.missing(),
                 EvidenceView.of(forecast.evidence()), doubts,
-                new FitView(fit.revision(), fit.risk().trials()));
+                new FitView(fit.revision(), fit.risk().trials(), fit.behind()));
     }
 }

@@ -1,10 +1,13 @@
 package brachion.server.trial;
 
 import brachion.core.method.MethodKind;
+import brachion.core.risk.SetAside;
 import brachion.core.risk.Severity;
 import brachion.core.risk.Trial;
 import brachion.server.problem.NotHereException;
+import brachion.server.problem.RefusedFieldException;
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import org.springframework.data.domain.Page;
@@ -35,8 +38,16 @@ class TrialService implements Trials {
     @Transactional(readOnly = true)
     public Recorded recorded() {
         long revision = repository.revision();
-        List<Trial> trials = repository.present().stream().map(TrialEntity::trial).toList();
-        return new Recorded(revision, trials);
+        List<Trial> trials = new ArrayList<>();
+        List<SetAside> refused = new ArrayList<>();
+        for (TrialEntity stored : repository.present()) {
+            try {
+                trials.add(stored.trial());
+            } catch (RefusedFieldException | IllegalArgumentException outOfBounds) {
+                refused.add(SetAside.cannotBeComputed(stored.id(), stored.fields().recipe().blank().thicknessMm()));
+            }
+        }
+        return new Recorded(revision, trials, refused);
     }
 
     @Override

@@ -1,5 +1,6 @@
 package brachion.server.trial;
 
+import brachion.core.risk.SetAside;
 import brachion.core.risk.Trial;
 import java.util.List;
 
@@ -26,7 +27,8 @@ public interface Trials {
      *
      * @param revision the revision
      * @param trials   the trials
+     * @param refused  those that can no longer be computed with, such as of a wood that is gone
      */
-    record Recorded(long revision, List<Trial> trials) {
+    record Recorded(long revision, List<Trial> trials, List<SetAside> refused) {
     }
 }
