@@ -35,6 +35,7 @@ export const ANSWER: ForecastAnswer = {
   unbroken: { probability: 0.71, low: 0.55, high: 0.86 },
   clean: { probability: 0.5, low: 0.3, high: 0.7 },
   unbrokenByTables: { probability: 0.6, low: 0.4, high: 0.8 },
+  hidden: 0.03,
   modes: [
     { mode: 'TENSION', ratio: 1.31, demand: 0.023, limit: 0.0175, broken: 0.28, reasons: [{ cause: 'CURVE', size: 1.2 }] },
     { mode: 'COMPRESSION', ratio: 0.4, demand: 0.08, limit: 0.2, broken: 0.01, reasons: [] },
@@ -50,6 +51,6 @@ export const ANSWER: ForecastAnswer = {
   },
   missing: [{ what: 'GRAIN_SLOPE', widthNow: 0.31, widthThen: 0.2 }],
   doubts: [],
-  evidence: { trialsOfMethod: 40, trialsNear: 7, beyondRecords: true, nearest: [] },
-  fit: { revision: 3, trials: 52 },
+  evidence: { trialsOfMethod: 40, trialsNear: 7, beyondRecords: true, guesses: 0.3, nearest: [] },
+  fit: { revision: 3, trials: 52, behind: false },
 };

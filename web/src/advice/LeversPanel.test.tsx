@@ -9,8 +9,8 @@ const even = (probability: number) => ({ probability, low: probability - 0.1, hi
 const soaked = { ...STEAMED, steam: { soakHours: 14, steamMinutes: 60, chamberC: 98, carrySeconds: 15 } };
 const ANSWER: LeversAnswer = {
   now: even(0.3),
-  levers: [{ kind: 'SOAK', amount: 14, recipe: soaked, unbroken: even(0.7) }],
-  cheapest: { changes: [{ kind: 'SOAK', amount: 14 }, { kind: 'QUICKER_CARRY', amount: 10 }], recipe: soaked, unbroken: even(0.91), reaches: true },
+  levers: [{ kind: 'SOAK', amount: 14, recipe: soaked, unbroken: even(0.7), beyondRecords: true }],
+  cheapest: { changes: [{ kind: 'SOAK', amount: 14 }, { kind: 'QUICKER_CARRY', amount: 10 }], recipe: soaked, unbroken: even(0.89), reaches: true, beyondRecords: false },
 };
 
 vi.mock('../api/advice', () => ({ useLevers: () => ({ data: ANSWER }) }));
@@ -19,7 +19,8 @@ it('offers single steps and the least trouble that gets there, and takes the one
   const take = vi.fn();
   show(<LeversPanel recipe={STEAMED} onTake={take} />);
   expect(screen.getByText('Soak it 14 h first; clamp within 10 s')).toBeDefined();
-  expect(screen.getByText(/9 in 10, least trouble that gets there/)).toBeDefined();
+  expect(screen.getByText('9 in 10, between 7 and 10 in 10, least trouble that gets there')).toBeDefined();
+  expect(screen.getByText(/7 in 10, between 6 and 8 in 10/).textContent).toContain('beyond your records');
   await userEvent.click(screen.getByText('Soak it 14 h first'));
   expect(take).toHaveBeenCalledWith(soaked);
 });

@@ -4,7 +4,7 @@ import type { Odds, RecipeFields } from '../api/schema';
 import { usePalette } from '../app/palette';
 import { useStored } from '../app/storage';
 import { useUnits } from '../app/units';
-import { oddsInWords } from '../odds/words';
+import { oddsInWords, rangeInWords } from '../odds/words';
 import { Choice } from '../recipe/Choice';
 import { changeInWords, changesInWords } from './words';
 
@@ -34,13 +34,13 @@ export function LeversPanel({ recipe, onTake }: LeversPanelProps) {
         </Typography>
       ) : (
         <Step now={now} then={cheapest.unbroken} old={old} onTake={() => { onTake(cheapest.recipe); }}
-          words={changesInWords(cheapest.changes, system)}
+          words={changesInWords(cheapest.changes, system)} beyond={cheapest.beyondRecords}
           note={cheapest.reaches ? 'least trouble that gets there' : 'as far as three steps take it'} />
       )}
       {levers.length > 0 && <Typography variant="h3" sx={{ mt: 0.5 }}>One step at a time</Typography>}
       {levers.slice(0, 6).map((lever) => (
         <Step key={lever.kind} now={now} then={lever.unbroken} old={old} onTake={() => { onTake(lever.recipe); }}
-          words={changeInWords(lever, system)} />
+          words={changeInWords(lever, system)} beyond={lever.beyondRecords} />
       ))}
     </Box>
   );
@@ -52,11 +52,13 @@ interface StepProps {
   /** Still of the recipe before; not to be taken any more. */
   old: boolean;
   words: string;
+  /** Whether it then asks more than any record did. */
+  beyond: boolean;
   note?: string;
   onTake: () => void;
 }
 
-function Step({ now, then, old, words, note, onTake }: StepProps) {
+function Step({ now, then, old, words, beyond, note, onTake }: StepProps) {
   const colours = usePalette();
   return (
     <ButtonBase onClick={onTake} disabled={old}
@@ -67,7 +69,8 @@ function Step({ now, then, old, words, note, onTake }: StepProps) {
       <Box>
         <Typography variant="body2" sx={{ fontWeight: 600 }}>{words}</Typography>
         <Typography variant="body2" color="text.secondary">
-          {oddsInWords(then.probability)}{note ? `, ${note}` : ''}
+          {oddsInWords(then.probability)}, {rangeInWords(then)}{note ? `, ${note}` : ''}
+          {beyond && <Box component="span" sx={{ color: 'data.flaw' }}>; beyond your records</Box>}
         </Typography>
       </Box>
       <Box component="svg" viewBox="0 0 104 20" aria-hidden sx={{ width: 104 }}>

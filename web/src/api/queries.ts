@@ -53,6 +53,8 @@ export function useForecast(recipe: RecipeFields | undefined) {
     enabled: recipe !== undefined,
     placeholderData: keepPreviousData,
     retry: false,
+    // the last fit answers while a newer one is made
+    refetchInterval: (query) => (query.state.data?.fit.behind ? 1000 : false),
   });
 }
 

@@ -12,11 +12,16 @@ const steamed: MethodEvidence = {
     trials: 12, unforecast: 0, logLoss: 0.41, baseRateLogLoss: 0.6, physicsLogLoss: 0.5,
   },
   beliefs: [{ mode: 'TENSION', term: 'PERSON', name: 'Wren', mean: -0.4, sd: 0.3, trials: 9, of: 12 }],
+  hidden: { probability: 0.04, low: 0.01, high: 0.06 },
+  constants: [
+    { constant: 'STEAM_HEAT', usual: 1, likely: 0.7, low: 0.52, high: 0.94, learned: 0.5 },
+    { constant: 'WATER_UPTAKE', usual: 1, likely: 1, low: 0.55, high: 1.8, learned: 0.01 },
+  ],
 };
 const none: MethodEvidence = {
   method: 'COLD_LAMINATION',
   calibration: { bins: [], trials: 0, unforecast: 0, logLoss: 0, baseRateLogLoss: 0, physicsLogLoss: 0 },
-  beliefs: [],
+  beliefs: [], constants: [], hidden: { probability: 0.03, low: 0, high: 0.05 },
 };
 let answer: EvidenceAnswer;
 vi.mock('../api/advice', () => ({ useEvidence: () => ({ data: answer, error: null }) }));
@@ -26,8 +31,8 @@ beforeEach(() => {
   answer = {
     trials: 12, measured: 5, relaxationH: 11.6, setAside: [], methods: [steamed, none],
     rules: [
-      { rule: 'SOAK', firstHolds: 0.9, trials: 8, effect: 0.7, sd: 0.5 },
-      { rule: 'RINGS', firstHolds: 0.5, trials: 0, effect: 0, sd: 0.7 },
+      { rule: 'SOAK', firstHolds: 0.9, noMatter: 0.1, trials: 8, effect: 0.7, sd: 0.5 },
+      { rule: 'RINGS', firstHolds: 0.5, noMatter: 0.3, trials: 0, effect: 0, sd: 0.7 },
     ],
   };
 });
@@ -39,6 +44,14 @@ it('tips each rule with the number of records behind it and leaves the others le
   expect(rules).toHaveLength(2);
   expect(rules[0]?.textContent).toMatch(/8 records/);
   expect(rules[1]?.textContent).toMatch(/level|no record/i);
+});
+
+it('says what share breaks unforeseen and what is known of the shop', () => {
+  show(<EvidenceView />);
+  const shop = within(screen.getByRole('region', { name: 'Your shop' }));
+  expect(shop.getByText('About 4 in 100 pieces break for reasons nothing measured here explains (between 1 and 6).')).toBeDefined();
+  expect(shop.getByText('About 0.7 times a usual box, between 0.5 and 0.9; usual is 1.0.')).toBeDefined();
+  expect(shop.getByText(/nothing learned yet\. What would tell: a piece weighed before and after its soak/)).toBeDefined();
 });
 
 it('names what was set aside and leads to it', () => {

@@ -8,7 +8,7 @@ import { METHOD } from '../recipe/words';
 import { Balance } from './Balance';
 import { CalibrationPicture, SurpriseLines } from './CalibrationPicture';
 import { SetAsideList } from './SetAsideList';
-import { effectInWords, PLACE } from './words';
+import { constantInWords, effectInWords, hiddenShareInWords, PLACE } from './words';
 
 /** What the shop's own records say. */
 export function EvidenceView() {
@@ -48,9 +48,30 @@ function ByMethod({ data }: { data: EvidenceAnswer }) {
             <CalibrationPicture calibration={chosen.calibration} />
             <SurpriseLines calibration={chosen.calibration} />
           </Box>
-          <Beliefs beliefs={chosen.beliefs} />
+          <Box sx={{ display: 'grid', gap: 3 }}>
+            <OfTheShop evidence={chosen} />
+            <Beliefs beliefs={chosen.beliefs} />
+          </Box>
         </Box>
       )}
+    </Box>
+  );
+}
+
+/** What breaks unforeseen, and what the records have found out about the shop's heat, water and straps. */
+function OfTheShop({ evidence }: { evidence: MethodEvidence }) {
+  return (
+    <Box component="section" aria-label="Your shop">
+      <Typography variant="h2" gutterBottom>What your shop is like</Typography>
+      <Typography gutterBottom>{hiddenShareInWords(evidence.hidden)}</Typography>
+      <Box component="dl" sx={{ m: 0, display: 'grid', gap: 1, gridTemplateColumns: 'repeat(auto-fill, minmax(260px, 1fr))' }}>
+        {evidence.constants.map(constantInWords).map(({ asks, says }) => (
+          <Box key={asks}>
+            <Typography component="dt" variant="body2" sx={{ fontWeight: 600 }}>{asks}</Typography>
+            <Typography component="dd" variant="body2" color="text.secondary" sx={{ m: 0 }}>{says}</Typography>
+          </Box>
+        ))}
+      </Box>
     </Box>
   );
 }

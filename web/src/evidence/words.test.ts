@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { effectInWords, RULE, setAsideInWords, tippedInWords } from './words';
 
-const evidence = { rule: 'RINGS', firstHolds: 0.8, trials: 40, effect: 0.5, sd: 0.6 } as const;
+const evidence = { rule: 'RINGS', firstHolds: 0.8, noMatter: 0.2, trials: 40, effect: 0.5, sd: 0.6 } as const;
 
 describe('what the records say, in words', () => {
   it('says for which answer and how strongly', () => {
@@ -13,6 +13,7 @@ describe('what the records say, in words', () => {
   it('stays level without records and when they say little', () => {
     expect(tippedInWords({ ...evidence, trials: 0, firstHolds: 0.5 })).toBe('No record has a say yet.');
     expect(tippedInWords({ ...evidence, trials: 1, firstHolds: 0.53 })).toBe('Undecided by 1 record.');
+    expect(tippedInWords({ ...evidence, firstHolds: 0.55, noMatter: 0.8 })).toBe('Most likely no difference worth the name, from 40 records.');
   });
 
   it('asks every question with two answers', () => {

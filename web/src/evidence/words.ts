@@ -1,4 +1,4 @@
-import type { Belief, RuleEvidence, SetAside } from '../api/schema';
+import type { Belief, Odds, RuleEvidence, SetAside, ShopConstant } from '../api/schema';
 
 type Rule = RuleEvidence['rule'];
 
@@ -18,12 +18,13 @@ export const RULE: Record<Rule, { asks: string; first: string; second: string }>
 };
 
 /** How the records tip a question: 4 to 1 for one side, or undecided. */
-export function tippedInWords({ rule, firstHolds, trials }: RuleEvidence): string {
+export function tippedInWords({ rule, firstHolds, noMatter, trials }: RuleEvidence): string {
   const { first, second } = RULE[rule];
   const records = trials === 1 ? '1 record' : `${trials} records`;
   const odds = firstHolds / (1 - firstHolds);
   const strength = Math.max(odds, 1 / odds);
   if (trials === 0) return 'No record has a say yet.';
+  if (strength < 3 && noMatter > 0.6) return `Most likely no difference worth the name, from ${records}.`;
   if (strength < 1.3) return `Undecided by ${records}.`;
   const to1 = strength < 10 ? Number(strength.toFixed(1)) : Math.round(strength);
   return `${to1 > 99 ? 'More than 99' : to1} to 1 for “${odds > 1 ? first : second}”, from ${records}.`;
@@ -33,11 +34,46 @@ const WHY: Record<SetAside['why'], (value: string) => string> = {
   BROKEN_BUT_MEASURED: (value) => `it broke, yet a radius of ${value} after release was measured`,
   RELEASED_IN_OTHER_UNIT: (value) => `its radius after release, ${value}, looks as if inches and millimetres were mixed up`,
   RELEASED_IMPOSSIBLE: (value) => `no bend opens or closes to ${value} when it is let go`,
+  OUT_OF_BOUNDS: (value) => `its sizes, settings or wood (${value} thick) are not among what can be computed any more`,
   HELD_THE_IMPOSSIBLE: (value) => `it is said to have held a radius of ${value}, which no wood that thick holds`,
 };
 
 export function setAsideInWords({ why }: SetAside, value: string): string {
   return WHY[why](value);
+}
+
+const percent = (share: number) => Math.round(share * 100);
+
+/** The share of pieces that breaks without a reason that was measured. */
+export function hiddenShareInWords({ probability, low, high }: Odds): string {
+  const about = probability < 0.005 ? 'Fewer than 1' : `About ${percent(probability)}`;
+  return `${about} in 100 pieces break for reasons nothing measured here explains (between ${Math.floor(low * 100)} and ${Math.ceil(high * 100)}).`;
+}
+
+const times = (value: number) => value.toFixed(1);
+
+type Constant = ShopConstant['constant'];
+
+/** What a constant of the shop is like, in the words of the trade. */
+const CONSTANT: Record<Constant, { asks: string; print: (value: number) => string; like: string; find: string }> = {
+  STEAM_HEAT: { asks: 'How your steam heats', print: times, like: 'times a usual box', find: 'a probe in the core of a piece, or trials of 30 and 60 minutes' },
+  WATER_UPTAKE: { asks: 'How fast stock takes up water', print: times, like: 'times what its species would say', find: 'a piece weighed before and after its soak' },
+  SOFTENING: { asks: 'At what heat wood softens', print: (value) => `${value < 0 ? '−' : '+'}${Math.abs(value).toFixed(0)}`, like: 'K beside what is usual', find: 'trials near the limit, dry and wet' },
+  STEAM_MOISTURE: { asks: 'How wet steam makes it', print: (value) => value.toFixed(0), like: '% where the steam reaches', find: 'a piece weighed before and after a long steaming' },
+  STRAP_SHARE: { asks: 'How much of a strap works', print: (value) => `${percent(value)}`, like: '% of its steel', find: 'tight bends with the strap and without' },
+  CRUSHING: { asks: 'How hard hot wood is to squeeze', print: (value) => `${percent(value)}`, like: '% of dry wood', find: 'thick bends under a strap' },
+};
+
+/** Less than this is nothing to speak of. */
+const LEARNED = 0.04;
+
+export function constantInWords({ constant, likely, low, high, usual, learned }: ShopConstant): { asks: string; says: string } {
+  const { asks, print, like, find } = CONSTANT[constant];
+  const says =
+    learned < LEARNED
+      ? `Taken as usual, ${print(usual)} ${like}; nothing learned yet. What would tell: ${find}.`
+      : `About ${print(likely)} ${like}, between ${print(low)} and ${print(high)}; usual is ${print(usual)}.`;
+  return { asks, says };
 }
 
 /** Where a way to fail shows. */

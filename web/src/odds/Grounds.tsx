@@ -5,7 +5,7 @@ import type { ForecastAnswer, NearView } from '../api/schema';
 import { useUnits } from '../app/units';
 import { SEVERITY } from '../trials/words';
 import { printLength, printPull } from '../units/printing';
-import { doubtInWords, likenessInWords, missingInWords, springbackInWords } from './groundsInWords';
+import { doubtInWords, guessesInWords, likenessInWords, missingInWords, springbackInWords } from './groundsInWords';
 import { oddsInWords, softnessInWords } from './words';
 
 interface GroundsProps {
@@ -35,11 +35,6 @@ export function Grounds({ answer, laminated }: GroundsProps) {
   const method = laminated ? 'lamination' : 'steaming';
   return (
     <Box sx={{ borderTop: 1, borderColor: 'divider', pt: 1.25, display: 'grid', gap: 0.75 }}>
-      {evidence.beyondRecords && (
-        <Typography sx={{ fontWeight: 600, color: 'data.flaw' }}>
-          Beyond your records: no piece you logged was asked this much.
-        </Typography>
-      )}
       <Typography variant="body2">{springbackInWords(answer.springback, section.innerRadiusMm, system)}</Typography>
       {answer.missing.slice(0, 1).map((missing) => (
         <Typography key={missing.what} variant="body2">{missingInWords(missing)}</Typography>
@@ -47,7 +42,7 @@ export function Grounds({ answer, laminated }: GroundsProps) {
       <Typography variant="body2" color="text.secondary">
         Rests on {evidence.trialsOfMethod} of your {method} trials, {evidence.trialsNear} of them asked about as much, and
         on published radii{section.radiiEstimated ? ' (estimated for this species)' : ''}. The radii alone say{' '}
-        {oddsInWords(unbrokenByTables.probability)}.
+        {oddsInWords(unbrokenByTables.probability)}. {guessesInWords(evidence.guesses)}
         {!laminated &&
           ` When it is bent the outer face is ${softnessInWords(section.outerSoftness)}, the inner half ` +
             `${softnessInWords(section.innerSoftness)}. Pull at a lever of ${printLength(section.leverMm, system)}: about ${printPull(section.pullN, system)}.`}

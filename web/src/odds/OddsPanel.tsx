@@ -2,7 +2,7 @@ import { Box, Typography } from '@mui/material';
 import type { ForecastAnswer, Odds } from '../api/schema';
 import { usePalette } from '../app/palette';
 import { Doubts } from './Grounds';
-import { limitInWords, oddsInWords, rangeInWords, reasonsInWords } from './words';
+import { hiddenInWords, limitInWords, oddsInWords, rangeInWords, reasonsInWords } from './words';
 
 interface OddsPanelProps {
   answer: ForecastAnswer;
@@ -17,16 +17,23 @@ export function OddsPanel({ answer, laminated }: OddsPanelProps) {
       <Doubts answer={answer} />
       <Box aria-live="polite">
         <Typography component="p" sx={{ fontFamily: 'h1.fontFamily', fontWeight: 680, fontSize: '2.1rem', lineHeight: 1.1 }}>
-          {oddsInWords(answer.unbroken.probability)}
+          {oddsInWords(answer.unbroken.probability, answer.evidence.trialsOfMethod)}
         </Typography>
         <Typography>
           hold without breaking, {rangeInWords(answer.unbroken)}
         </Typography>
+        <Typography sx={{ fontWeight: 600, color: 'data.flaw', minHeight: '1.5em' }}>
+          {answer.evidence.beyondRecords && 'Beyond your records: no piece you logged was asked this much.'}
+        </Typography>
       </Box>
-      <TenPieces odds={answer.unbroken} />
+      <TenPieces odds={answer.unbroken} hidden={answer.hidden} />
       <Typography variant="body2" color="text.secondary">
-        {oddsInWords(answer.clean.probability)} come out clean, {rangeInWords(answer.clean)}.
+        {hiddenInWords(answer.hidden, answer.evidence.trialsOfMethod)}{' '}
+        {oddsInWords(answer.clean.probability, answer.evidence.trialsOfMethod)} come out clean, {rangeInWords(answer.clean)}.
       </Typography>
+      {answer.fit.behind && (
+        <Typography variant="body2" role="status">Your last change to the records is still being counted in.</Typography>
+      )}
       {limiting && (
         <Box>
           <Typography sx={{ fontWeight: 600 }}>{limitInWords(limiting)}</Typography>
@@ -41,8 +48,17 @@ export function OddsPanel({ answer, laminated }: OddsPanelProps) {
   );
 }
 
-/** Ten pieces of stock in a row: those that hold are whole, the rest snapped, a bracket under the range. */
-function TenPieces({ odds }: { odds: Odds }) {
+interface TenPiecesProps {
+  odds: Odds;
+  /** Share of the pieces that breaks for reasons nothing measured explains. */
+  hidden: number;
+}
+
+/**
+ * Ten pieces of stock in a row: those that hold are whole, the rest snapped, a bracket under the range. At the far end a
+ * strip is crossed out, as wide as the share that breaks unforeseen.
+ */
+function TenPieces({ odds, hidden }: TenPiecesProps) {
   const colours = usePalette();
   const whole = Math.round(odds.probability * 10);
   return (
@@ -54,6 +70,7 @@ function TenPieces({ odds }: { odds: Odds }) {
           <path key={i} d={`M${i * 30 + 5} 34V20l7 -8M${i * 30 + 17} 16l8 6v12`} fill="none" strokeWidth={4} stroke={colours.data.broken} opacity={0.75} />
         ),
       )}
+      <line x1={300 - hidden * 300} x2={300} y1={39} y2={39} stroke={colours.data.broken} strokeWidth={4} strokeDasharray="1.5 1.5" />
       <path d={`M${odds.low * 300} 42v6H${odds.high * 300}v-6`} fill="none" stroke={colours.text.primary} strokeWidth={2} />
       <circle cx={odds.probability * 300} cy={48} r={3.5} fill={colours.text.primary} />
     </Box>

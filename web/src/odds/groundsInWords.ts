@@ -37,7 +37,17 @@ export function springbackInWords(springback: SpringbackForecast, radiusMm: numb
 const MEASUREMENT: Record<MissingMeasurement['what'], string> = {
   MOISTURE: 'its moisture',
   GRAIN_SLOPE: 'the slope of its grain',
+  STEAM_HEAT: 'how fast your steam heats (a probe in the core of a piece, or two trials of 30 and 60 minutes)',
+  WATER_UPTAKE: 'how fast your stock takes up water (weigh a piece before and after its soak)',
+  STEAM_MOISTURE: 'how wet your steam makes it (weigh a piece before and after a long steaming)',
 };
+
+/** How much of the doubt is about the shop itself. */
+export function guessesInWords(guesses: number): string {
+  if (guesses < 0.1) return '';
+  const part = guesses < 0.25 ? 'A little' : guesses < 0.6 ? 'A good part' : 'Most';
+  return `${part} of the doubt is about how your own heat, water and strap work, which nobody has measured.`;
+}
 
 /** Which measurement is worth taking, and what it brings. */
 export function missingInWords({ what, widthNow, widthThen }: MissingMeasurement): string {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { ModeForecast } from '../api/schema';
-import { limitInWords, oddsInWords, rangeInWords, reasonsInWords } from './words';
+import { hiddenInWords, limitInWords, oddsInWords, rangeInWords, reasonsInWords } from './words';
 
 const tension: ModeForecast = {
   mode: 'TENSION',
@@ -20,16 +20,29 @@ describe('odds in words', () => {
     [0.7, '7 in 10'],
     [0.95, '19 in 20'],
     [0.98, '49 in 50'],
-    [0.999, 'better than 99 in 100'],
+    [0.999, '49 in 50'],
     [0.05, '1 in 20'],
     [0.001, 'less than 1 in 100'],
   ])('says %s as %s', (p, words) => {
     expect(oddsInWords(p)).toBe(words);
   });
 
+  it('says better than 99 in 100 only where so many records can show it', () => {
+    expect(oddsInWords(0.999, 40)).toBe('49 in 50');
+    expect(oddsInWords(0.999, 400)).toBe('better than 99 in 100');
+  });
+
+  it('says what part breaks unforeseen, and whether that is known yet', () => {
+    expect(hiddenInWords(0.04, 160)).toBe('Part of that: 4 in 100 pieces of yours break for reasons nothing measured here explains.');
+    expect(hiddenInWords(0.03, 0)).toContain('until your own records say better');
+    expect(hiddenInWords(0.001, 200)).toContain('fewer than 1 in 100');
+  });
+
   it('rounds the range outwards, never inwards', () => {
     expect(rangeInWords({ probability: 0.75, low: 0.62, high: 0.88 })).toBe('between 6 and 9 in 10');
     expect(rangeInWords({ probability: 0.97, low: 0.941, high: 0.985 })).toBe('between 94 and 99 in 100');
+    expect(rangeInWords({ probability: 0.97, low: 0.923, high: 0.9999 })).toBe('92 in 100 at worst');
+    expect(rangeInWords({ probability: 0.02, low: 0.0001, high: 0.065 })).toBe('7 in 100 at best');
   });
 
   it('names the face, and what to do about the largest reason first', () => {

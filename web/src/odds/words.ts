@@ -1,8 +1,15 @@
 import type { ModeForecast, Odds, Reason } from '../api/schema';
 
-/** A probability the way it is said at the bench: 7 in 10, 19 in 20, 1 in 50. */
-export function oddsInWords(p: number): string {
-  if (p >= 0.995) return 'better than 99 in 100';
+/** Fewer records than this cannot show that 99 in 100 hold. */
+const ENOUGH_FOR_99 = 300;
+
+/**
+ * A probability the way it is said at the bench: 7 in 10, 19 in 20, 1 in 50.
+ *
+ * @param records how many records stand behind it; without enough of them nothing is said to be surer than 49 in 50
+ */
+export function oddsInWords(p: number, records = 0): string {
+  if (p >= 0.995 && records >= ENOUGH_FOR_99) return 'better than 99 in 100';
   if (p > 0.975) return '49 in 50';
   if (p > 0.925) return '19 in 20';
   if (p < 0.005) return 'less than 1 in 100';
@@ -15,10 +22,23 @@ export function oddsInWords(p: number): string {
 export function rangeInWords({ low, high }: Odds): string {
   const from = Math.floor(low * 10);
   const to = Math.ceil(high * 10);
+  if (from >= 9 && high > 0.99) return `${Math.floor(low * 100)} in 100 at worst`;
+  if (to <= 1 && low < 0.01) return `${Math.ceil(high * 100)} in 100 at best`;
   if (from >= 9) return `between ${Math.floor(low * 100)} and ${Math.ceil(high * 100)} in 100`;
   if (to <= 1) return `between ${Math.floor(low * 100)} and ${Math.ceil(high * 100)} in 100`;
   return `between ${from} and ${to} in 10`;
 }
+
+/** How large a part of the pieces breaks without a reason that was measured. */
+export function hiddenInWords(hidden: number, trials: number): string {
+  const share = hidden < 0.005 ? 'fewer than 1 in 100' : `${Math.round(hidden * 100)} in 100`;
+  return trials < FEW
+    ? `Part of that: ${share} are taken to break for reasons nothing measured explains, until your own records say better.`
+    : `Part of that: ${share} pieces of yours break for reasons nothing measured here explains.`;
+}
+
+/** With fewer trials than this a share of one in some dozens is still taken for granted. */
+const FEW = 15;
 
 const FACE: Record<ModeForecast['mode'], string> = {
   TENSION: 'stretch of the outer face',
@@ -53,6 +73,7 @@ const CURE: Partial<Record<Cause, string>> = {
   KNOTS: 'Knots or wild grain in the bend: move the bend along the piece or choose a clear one.',
   STRAP_SLACK: 'The stops leave slack, so the strap pulls too late: set them hard against the ends.',
   MANY_PLIES: 'Many plies to keep in order while the glue stands open: spread faster, or glue in two stacks.',
+  SHOP_PHYSICS: 'In your records heat, water or strap do less here than usual: see Evidence for what they have shown.',
   SPECIES: 'In your records this wood does worse than its published radii.',
   PERSON: 'In your records these hands break more than others.',
   BOARD: 'In your records this board does worse than its like.',

@@ -16,7 +16,9 @@ export function passingInWords(passing: PassingReading, percent: number, today: 
 
 /** How this board dries beside what its species would say. */
 export function paceInWords({ pace, readings }: DryingView): string {
-  if (readings.length === 0) return 'Not weighed yet: each weigh-in narrows the date.';
+  if (readings.length === 0) {
+    return 'Not weighed yet: each weigh-in narrows the date. Its moisture at the start is taken to be known to 2 points, the air to 5 %.';
+  }
   if (pace.high < 0.9) return `This piece dries slower than its species would say, at about ${pace.middle.toFixed(1)} times the pace.`;
   if (pace.low > 1.1) return `This piece dries faster than its species would say, at about ${pace.middle.toFixed(1)} times the pace.`;
   return 'This piece dries about as its species would say.';

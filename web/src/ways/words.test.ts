@@ -17,11 +17,11 @@ describe('ways in words', () => {
   });
 
   it('says how far the records go', () => {
-    expect(triedInWords({ trialsNear: 12, ofThisWood: 4, beyondRecords: false })).toBe('12 of your trials asked about as much, 4 of this wood');
-    expect(triedInWords({ trialsNear: 6, ofThisWood: 6, beyondRecords: false })).toContain('all of this wood');
-    expect(triedInWords({ trialsNear: 3, ofThisWood: 0, beyondRecords: false })).toContain('none of this wood');
-    expect(triedInWords({ trialsNear: 0, ofThisWood: 0, beyondRecords: false })).toBe('None of your trials asked about as much');
-    expect(triedInWords({ trialsNear: 0, ofThisWood: 0, beyondRecords: true })).toContain('Beyond your records');
+    expect(triedInWords({ trialsNear: 12, ofThisWood: 4, beyondRecords: false, shorterThanSchools: false })).toBe('12 of your trials asked about as much, 4 of this wood');
+    expect(triedInWords({ trialsNear: 6, ofThisWood: 6, beyondRecords: false, shorterThanSchools: false })).toContain('all of this wood');
+    expect(triedInWords({ trialsNear: 3, ofThisWood: 0, beyondRecords: false, shorterThanSchools: false })).toContain('none of this wood');
+    expect(triedInWords({ trialsNear: 0, ofThisWood: 0, beyondRecords: false, shorterThanSchools: false })).toBe('None of your trials asked about as much');
+    expect(triedInWords({ trialsNear: 0, ofThisWood: 0, beyondRecords: true, shorterThanSchools: false })).toContain('Beyond your records');
   });
 
   it('has words for a reason only the records know', () => {

@@ -25,7 +25,11 @@ export function fellOutInWords({ because, count, best, unbroken }: FellOutView, 
 }
 
 /** How far the records go towards a way. */
-export function triedInWords({ trialsNear, ofThisWood, beyondRecords }: Pick<WayView, 'trialsNear' | 'ofThisWood' | 'beyondRecords'>): string {
+export function triedInWords(way: Pick<WayView, 'trialsNear' | 'ofThisWood' | 'beyondRecords' | 'shorterThanSchools'>): string {
+  return way.shorterThanSchools ? `${knownInWords(way)}. Steamed shorter than any rule of thumb says: try one first` : knownInWords(way);
+}
+
+function knownInWords({ trialsNear, ofThisWood, beyondRecords }: Pick<WayView, 'trialsNear' | 'ofThisWood' | 'beyondRecords'>): string {
   if (beyondRecords) return 'Beyond your records: none was asked this much';
   if (trialsNear === 0) return 'None of your trials asked about as much';
   const ofWood = ofThisWood === 0 ? 'none' : ofThisWood === trialsNear ? 'all' : ofThisWood;
