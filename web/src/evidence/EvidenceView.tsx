@@ -2,6 +2,7 @@ import { Alert, Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
 import { useEvidence } from '../api/advice';
 import { useSpecies } from '../api/queries';
+import { useUnits } from '../app/units';
 import type { Belief, EvidenceAnswer, MethodEvidence } from '../api/schema';
 import { Choice } from '../recipe/Choice';
 import { METHOD } from '../recipe/words';
@@ -60,12 +61,13 @@ function ByMethod({ data }: { data: EvidenceAnswer }) {
 
 /** What breaks unforeseen, and what the records have found out about the shop's heat, water and straps. */
 function OfTheShop({ evidence }: { evidence: MethodEvidence }) {
+  const [system] = useUnits();
   return (
     <Box component="section" aria-label="Your shop">
       <Typography variant="h2" gutterBottom>What your shop is like</Typography>
       <Typography gutterBottom>{hiddenShareInWords(evidence.hidden)}</Typography>
       <Box component="dl" sx={{ m: 0, display: 'grid', gap: 1, gridTemplateColumns: 'repeat(auto-fill, minmax(260px, 1fr))' }}>
-        {evidence.constants.map(constantInWords).map(({ asks, says }) => (
+        {evidence.constants.map((each) => constantInWords(each, system)).map(({ asks, says }) => (
           <Box key={asks}>
             <Typography component="dt" variant="body2" sx={{ fontWeight: 600 }}>{asks}</Typography>
             <Typography component="dd" variant="body2" color="text.secondary" sx={{ m: 0 }}>{says}</Typography>

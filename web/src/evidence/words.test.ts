@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { effectInWords, RULE, setAsideInWords, tippedInWords } from './words';
+import { constantInWords, effectInWords, RULE, setAsideInWords, tippedInWords } from './words';
 
 const evidence = { rule: 'RINGS', firstHolds: 0.8, noMatter: 0.2, trials: 40, effect: 0.5, sd: 0.6 } as const;
 
@@ -27,6 +27,13 @@ describe('what the records say, in words', () => {
     expect(effectInWords({ mean: Math.log(2), sd: 0.1 })).toBe('2.0 × more trouble');
     expect(effectInWords({ mean: -Math.log(2), sd: 0.9 })).toBe('2.0 × less trouble, not sure');
     expect(effectInWords({ mean: 0.01, sd: 0.1 })).toBe('no different');
+  });
+
+  it('says at what heat wood softens in the degrees of the person', () => {
+    const softening = { constant: 'SOFTENING', usual: 0, likely: -3, low: -6, high: 2, learned: 0.3 } as const;
+    expect(constantInWords(softening, 'metric').says).toBe('At about 3 °C less than most wood is taken to, between 6 °C less and 2 °C more.');
+    expect(constantInWords(softening, 'inch').says).toContain('5 °F less');
+    expect(constantInWords({ ...softening, learned: 0 }, 'inch').says).toContain('nothing learned yet');
   });
 
   it('says why a record is set aside', () => {

@@ -1,4 +1,5 @@
 import type { Belief, Odds, RuleEvidence, SetAside, ShopConstant } from '../api/schema';
+import type { UnitSystem } from '../app/units';
 
 type Rule = RuleEvidence['rule'];
 
@@ -25,7 +26,7 @@ export function tippedInWords({ rule, firstHolds, noMatter, trials }: RuleEviden
   const strength = Math.max(odds, 1 / odds);
   if (trials === 0) return 'No record has a say yet.';
   if (strength < 3 && noMatter > 0.6) return `Most likely no difference worth the name, from ${records}.`;
-  if (strength < 1.3) return `Undecided by ${records}.`;
+  if (strength < 1.5) return `Undecided by ${records}.`;
   const to1 = strength < 10 ? Number(strength.toFixed(1)) : Math.round(strength);
   return `${to1 > 99 ? 'More than 99' : to1} to 1 for “${odds > 1 ? first : second}”, from ${records}.`;
 }
@@ -52,13 +53,19 @@ export function hiddenShareInWords({ probability, low, high }: Odds): string {
 
 const times = (value: number) => value.toFixed(1);
 
+/** How much hotter or cooler. */
+function shiftInWords(kelvin: number, system: UnitSystem): string {
+  const degrees = system === 'inch' ? kelvin * 1.8 : kelvin;
+  return `${Math.abs(degrees).toFixed(0)} ${system === 'inch' ? '°F' : '°C'} ${degrees < 0 ? 'less' : 'more'}`;
+}
+
 type Constant = ShopConstant['constant'];
 
 /** What a constant of the shop is like, in the words of the trade. */
-const CONSTANT: Record<Constant, { asks: string; print: (value: number) => string; like: string; find: string }> = {
+const CONSTANT: Record<Constant, { asks: string; print: (value: number, system: UnitSystem) => string; like: string; find: string }> = {
   STEAM_HEAT: { asks: 'How your steam heats', print: times, like: 'times a usual box', find: 'a probe in the core of a piece, or trials of 30 and 60 minutes' },
   WATER_UPTAKE: { asks: 'How fast stock takes up water', print: times, like: 'times what its species would say', find: 'a piece weighed before and after its soak' },
-  SOFTENING: { asks: 'At what heat wood softens', print: (value) => `${value < 0 ? '−' : '+'}${Math.abs(value).toFixed(0)}`, like: 'K beside what is usual', find: 'trials near the limit, dry and wet' },
+  SOFTENING: { asks: 'At what heat wood softens', print: shiftInWords, like: 'than most wood is taken to', find: 'trials near the limit, dry and wet' },
   STEAM_MOISTURE: { asks: 'How wet steam makes it', print: (value) => value.toFixed(0), like: '% where the steam reaches', find: 'a piece weighed before and after a long steaming' },
   STRAP_SHARE: { asks: 'How much of a strap works', print: (value) => `${percent(value)}`, like: '% of its steel', find: 'tight bends with the strap and without' },
   CRUSHING: { asks: 'How hard hot wood is to squeeze', print: (value) => `${percent(value)}`, like: '% of dry wood', find: 'thick bends under a strap' },
@@ -67,8 +74,13 @@ const CONSTANT: Record<Constant, { asks: string; print: (value: number) => strin
 /** Less than this is nothing to speak of. */
 const LEARNED = 0.04;
 
-export function constantInWords({ constant, likely, low, high, usual, learned }: ShopConstant): { asks: string; says: string } {
-  const { asks, print, like, find } = CONSTANT[constant];
+export function constantInWords(about: ShopConstant, system: UnitSystem): { asks: string; says: string } {
+  const { constant, likely, low, high, usual, learned } = about;
+  const { asks, like, find } = CONSTANT[constant];
+  const print = (value: number) => CONSTANT[constant].print(value, system);
+  if (constant === 'SOFTENING') {
+    return { asks, says: learned < LEARNED ? `As most wood; nothing learned yet. What would tell: ${find}.` : `At about ${print(likely)} ${like}, between ${print(low)} and ${print(high)}.` };
+  }
   const says =
     learned < LEARNED
       ? `Taken as usual, ${print(usual)} ${like}; nothing learned yet. What would tell: ${find}.`

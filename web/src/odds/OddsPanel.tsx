@@ -22,8 +22,10 @@ export function OddsPanel({ answer, laminated }: OddsPanelProps) {
         <Typography>
           hold without breaking, {rangeInWords(answer.unbroken)}
         </Typography>
-        <Typography sx={{ fontWeight: 600, color: 'data.flaw', minHeight: '1.5em' }}>
-          {answer.evidence.beyondRecords && 'Beyond your records: no piece you logged was asked this much.'}
+        <Typography variant="body2" sx={answer.evidence.beyondRecords ? { fontWeight: 600, color: 'data.flaw' } : { color: 'text.secondary' }}>
+          {answer.evidence.beyondRecords
+            ? 'Beyond your records: none was asked this much.'
+            : `${answer.evidence.trialsNear} of your records were asked about as much.`}
         </Typography>
       </Box>
       <TenPieces odds={answer.unbroken} hidden={answer.hidden} />

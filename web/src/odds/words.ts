@@ -33,8 +33,8 @@ export function rangeInWords({ low, high }: Odds): string {
 export function hiddenInWords(hidden: number, trials: number): string {
   const share = hidden < 0.005 ? 'fewer than 1 in 100' : `${Math.round(hidden * 100)} in 100`;
   return trials < FEW
-    ? `Part of that: ${share} are taken to break for reasons nothing measured explains, until your own records say better.`
-    : `Part of that: ${share} pieces of yours break for reasons nothing measured here explains.`;
+    ? `Among them ${share} are taken to break for reasons nothing measured explains, until your own records say better.`
+    : `Among them ${share} pieces of yours break for reasons nothing measured here explains.`;
 }
 
 /** With fewer trials than this a share of one in some dozens is still taken for granted. */

@@ -22,6 +22,7 @@ describe('ways in words', () => {
     expect(triedInWords({ trialsNear: 3, ofThisWood: 0, beyondRecords: false, shorterThanSchools: false })).toContain('none of this wood');
     expect(triedInWords({ trialsNear: 0, ofThisWood: 0, beyondRecords: false, shorterThanSchools: false })).toBe('None of your trials asked about as much');
     expect(triedInWords({ trialsNear: 0, ofThisWood: 0, beyondRecords: true, shorterThanSchools: false })).toContain('Beyond your records');
+    expect(triedInWords({ trialsNear: 3, ofThisWood: 3, beyondRecords: false, shorterThanSchools: true })).toContain('shorter than any rule of thumb says');
   });
 
   it('has words for a reason only the records know', () => {

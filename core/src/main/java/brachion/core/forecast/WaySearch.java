@@ -96,7 +96,7 @@ public final class WaySearch {
 
     /** Which of the ways that are good enough come first. */
     public enum Order {
-        /** Those that come off the form soonest. */
+        /** Those that come off the form soonest, steaming shorter than every school says last. */
         QUICKEST,
         /** Those likeliest to hold. */
         SUREST,
@@ -203,7 +203,9 @@ public final class WaySearch {
     }
 
     private Comparator<Judged> order(Order order) {
-        Comparator<Judged> quickest = Comparator.comparingDouble(Judged::hours);
+        // steaming shorter than any school says may do by computation; it is offered after what benches trust
+        Comparator<Judged> quickest = Comparator.comparing((Judged each) -> shorterThanSchools(each.recipe()))
+                .thenComparingDouble(Judged::hours);
         Comparator<Judged> surest = Comparator.comparingDouble(Judged::unbroken).reversed();
         return switch (order) {
             case QUICKEST -> quickest.thenComparing(surest);

@@ -40,7 +40,10 @@ class WaySearchTest {
             assertThat(way.unbroken().probability()).isGreaterThanOrEqualTo(0.85);
             assertThat(new Forecaster(TABLES).unbroken(way.recipe())).isEqualTo(way.unbroken());
         });
-        assertThat(found.ways()).isSortedAccordingTo((a, b) -> Double.compare(a.hours(), b.hours()));
+        assertThat(found.ways()).filteredOn(way -> !way.shorterThanSchools())
+                .isSortedAccordingTo((a, b) -> Double.compare(a.hours(), b.hours()));
+        assertThat(found.ways()).as("what every school calls too short comes last")
+                .isSortedAccordingTo((a, b) -> Boolean.compare(a.shorterThanSchools(), b.shorterThanSchools()));
         int fellOut = found.fellOut().stream().mapToInt(WaySearch.FellOut::count).sum();
         assertThat(found.reached() + fellOut).isEqualTo(found.looked());
         assertThat(found.fellOut()).extracting(WaySearch.FellOut::because).contains(Term.CURVE, Term.DRY_WOOD);
