@@ -70,8 +70,12 @@ public enum StageKind {
 
     private static final double FIBRE_SATURATION_PERCENT = 30;
     private static final double STEAM_WETTING = 1e-6;
-    /** In a chamber that breathes steam, wood above its equilibrium gives its water off a tenth as fast as it takes it up. */
-    private static final double STEAM_DRYING = STEAM_WETTING / 10;
+    /**
+     * Wood as hot as the saturated steam round it gives no water off, however wet it is: nothing takes the vapour away, and
+     * what condenses keeps its faces wet. Green stock comes out of a box that breathes steam as wet as it went in (common
+     * practice).
+     */
+    private static final double STEAM_DRYING = 0;
 
     /** What the faces see when the medium is at a temperature [°C]. */
     abstract Surroundings surroundings(Stage stage, double mediumC, Physics physics);

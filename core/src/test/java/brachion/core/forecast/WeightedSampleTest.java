@@ -2,6 +2,7 @@ package brachion.core.forecast;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.Arrays;
 import java.util.Comparator;
@@ -54,6 +55,26 @@ class WeightedSampleTest {
         WeightedSample sample = new WeightedSample(value.clone(), weight);
         for (double percent : new double[] {10, 50, 90}) {
             assertThat(sample.quantile(percent / 100 * 500)).isEqualTo(percentile.evaluate(value, percent));
+        }
+    }
+
+    /** Every pair of values is tried as the ends of the range. */
+    @Test
+    void the_shortest_range_is_the_shortest_of_all_that_hold_enough() {
+        for (int size = 1; size < 60; size++) {
+            double[] value = random.doubles(size).map(v -> v * v * v).toArray();
+            double[] weight = random.ints(size, 1, 9).mapToDouble(i -> i / 8.0).toArray();
+            double wanted = 0.8 * Arrays.stream(weight).sum();
+            double shortest = Double.POSITIVE_INFINITY;
+            for (double low : value) {
+                for (double high : value) {
+                    double held = IntStream.range(0, size).filter(i -> low <= value[i] && value[i] <= high)
+                            .mapToDouble(i -> weight[i]).sum();
+                    shortest = held >= wanted ? Math.min(shortest, high - low) : shortest;
+                }
+            }
+            double[] range = new WeightedSample(value.clone(), weight.clone()).shortest(wanted);
+            assertThat(range[1] - range[0]).as("%d values", size).isCloseTo(shortest, within(1e-15));
         }
     }
 

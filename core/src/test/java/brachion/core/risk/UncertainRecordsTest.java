@@ -13,6 +13,8 @@ import org.hipparchus.analysis.differentiation.FiniteDifferencesDifferentiator;
 import org.hipparchus.analysis.differentiation.DSFactory;
 import org.hipparchus.random.RandomDataGenerator;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** Records of which D is not known for sure. */
 class UncertainRecordsTest {
@@ -62,10 +64,34 @@ class UncertainRecordsTest {
         assertThat(new OrdinalModel(new Observations(records), WORKSHOP).at(theta).height()).isCloseTo(sum, within(1e-9));
     }
 
-    /** Against the finite differences of a general library. */
+    /** A share breaks whatever it is asked, and a few outcomes are slips of the pen: straight from that definition. */
     @Test
-    void derivatives_are_those_of_the_log_posterior() {
-        OrdinalModel model = new OrdinalModel(new Observations(mixed(4)), WORKSHOP);
+    void hidden_breaks_and_slips_are_as_likely_as_they_are_defined() {
+        double[] theta = {1.2, 0.3, 4.8, -0.4};
+        double hidden = 0.07;
+        double slip = 0.01;
+        double sum = WORKSHOP.logDensity(theta);
+        for (Observation each : mixed(3)) {
+            double clean = 0;
+            double unbroken = 0;
+            for (int k = 0; k < each.lead().value().length; k++) {
+                double index = 4.8 * each.lead().value()[k] - 0.4 * each.features().at(1);
+                clean += each.lead().weight()[k] / (1 + Math.exp(index - 1.2));
+                unbroken += each.lead().weight()[k] / (1 + Math.exp(index - 1.2 - Math.exp(0.3)));
+            }
+            double sound = 1 - hidden - 2 * slip;
+            sum += Math.log(each.severity() == 0 ? sound * clean + slip : each.severity() == 1 ? sound * (unbroken - clean)
+                    : sound * (1 - unbroken) + hidden + slip);
+        }
+        assertThat(new OrdinalModel(new Observations(mixed(3)), WORKSHOP, hidden, slip).at(theta).height())
+                .isCloseTo(sum, within(1e-9));
+    }
+
+    /** Against the finite differences of a general library, without and with hidden breaks. */
+    @ParameterizedTest
+    @CsvSource({"0, 0", "0.07, 0.01"})
+    void derivatives_are_those_of_the_log_posterior(double hidden, double slip) {
+        OrdinalModel model = new OrdinalModel(new Observations(mixed(4)), WORKSHOP, hidden, slip);
         double[] theta = {1.2, 0.3, 4.8, -0.4};
         Local local = model.at(theta);
         FiniteDifferencesDifferentiator differences = new FiniteDifferencesDifferentiator(5, 1e-3);

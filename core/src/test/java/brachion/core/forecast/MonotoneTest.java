@@ -1,0 +1,91 @@
+package brachion.core.forecast;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import brachion.core.bending.Strap;
+import brachion.core.bending.StrapMaterial;
+import brachion.core.method.Bend;
+import brachion.core.method.Blank;
+import brachion.core.method.GrowthRings;
+import brachion.core.method.Knots;
+import brachion.core.method.Recipe;
+import brachion.core.method.Seasoning;
+import brachion.core.method.SteamBox;
+import brachion.core.risk.RiskModel;
+import brachion.core.wood.Species;
+import brachion.core.wood.SpeciesCatalogue;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Random;
+import java.util.function.Function;
+import org.junit.jupiter.api.Test;
+
+/**
+ * Longer steam, wetter stock (to saturation), a gentler curve and quicker hands never lower the odds, over all that is
+ * accepted. A thick piece hot on its faces only is a little better off than one hot through, as over a hot pipe: that is
+ * left room for.
+ */
+class MonotoneTest {
+
+    private static final int PAIRS = 250;
+    private static final double ROOM = 0.01;
+    private static final double SATURATED_PERCENT = 28;
+    private static final Forecaster TABLES = new Forecaster(RiskModel.withoutRecords());
+    private static final List<Species> WOODS = SpeciesCatalogue.published().all();
+
+    private final Random random = new Random(20_261_125);
+
+    private double between(double low, double high) {
+        return low * Math.pow(high / low, random.nextDouble());
+    }
+
+    private Recipe recipe() {
+        double thickness = between(1, 60);
+        Blank blank = new Blank(WOODS.get(random.nextInt(WOODS.size())), Seasoning.values()[random.nextInt(3)],
+                OptionalDouble.of(between(4, SATURATED_PERCENT)), GrowthRings.UNKNOWN,
+                random.nextInt(3) == 0 ? OptionalDouble.empty() : OptionalDouble.of(between(5, 40)), Knots.CLEAR, thickness,
+                between(10, 80));
+        Optional<Strap> strap = random.nextBoolean() ? Optional.empty() : Optional.of(new Strap(
+                StrapMaterial.values()[random.nextInt(4)], between(0.3, 2.5), 30, random.nextBoolean() ? 0 : between(0.1, 4)));
+        return new Recipe(blank, new Bend(Math.max(5, thickness * between(2, 40)), between(20, 300)), new SteamBox(
+                random.nextInt(3) == 0 ? between(1, 48) : 0, between(2, 600), between(60, 110), between(1, 120), strap));
+    }
+
+    private void neverLowered(Function<Recipe, Recipe> kinder) {
+        List<Double> fallen = new ArrayList<>();
+        for (int i = 0; i < PAIRS; i++) {
+            Recipe recipe = recipe();
+            double fall = TABLES.unbroken(recipe).probability() - TABLES.unbroken(kinder.apply(recipe)).probability();
+            assertThat(fall).as("fall of the odds from %s", recipe).isLessThan(ROOM);
+            fallen.add(fall);
+        }
+        assertThat(fallen).filteredOn(fall -> fall > ROOM / 2).as("falls beyond half of that").hasSizeLessThan(PAIRS / 50);
+    }
+
+    private static SteamBox steam(Recipe recipe) {
+        return (SteamBox) recipe.method();
+    }
+
+    @Test
+    void longer_steam() {
+        neverLowered(recipe -> recipe.withMethod(steam(recipe).withSteamMinutes(steam(recipe).steamMinutes() * between(1.2, 2.4))));
+    }
+
+    @Test
+    void wetter_stock() {
+        neverLowered(recipe -> recipe.withBlank(recipe.blank().withMoisturePercent(
+                Math.min(SATURATED_PERCENT, recipe.blank().moisturePercent().orElseThrow() * between(1.05, 1.5)))));
+    }
+
+    @Test
+    void a_gentler_curve() {
+        neverLowered(recipe -> recipe.withInnerRadiusMm(recipe.bend().innerRadiusMm() * between(1.05, 2)));
+    }
+
+    @Test
+    void quicker_hands() {
+        neverLowered(recipe -> recipe.withMethod(steam(recipe).withCarrySeconds(steam(recipe).carrySeconds() * between(0.1, 0.9))));
+    }
+}

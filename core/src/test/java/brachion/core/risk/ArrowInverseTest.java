@@ -1,0 +1,101 @@
+package brachion.core.risk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Random;
+import org.hipparchus.linear.LUDecomposition;
+import org.hipparchus.linear.MatrixUtils;
+import org.hipparchus.linear.RealMatrix;
+import org.hipparchus.linear.RealVector;
+import org.junit.jupiter.api.Test;
+
+/** The inverse by Schur complement beside the general LU decomposition of the whole matrix (Hipparchus). */
+class ArrowInverseTest {
+
+    private static final int CORNER = 5;
+    private static final int REST = 7;
+    private final Random random = new Random(12);
+    private final Arrow arrow = positiveDefinite();
+    private final ArrowInverse inverse = ArrowInverse.of(arrow).orElseThrow();
+    private final RealMatrix dense = dense(arrow);
+    private final RealMatrix exact = new LUDecomposition(dense).getSolver().getInverse();
+
+    private Arrow positiveDefinite() {
+        Arrow arrow = Arrow.zero(CORNER, REST);
+        for (int row = 0; row < REST; row++) {
+            arrow.tip()[row] = 1 + random.nextDouble();
+            for (int i = 0; i < CORNER; i++) {
+                arrow.border()[row][i] = random.nextInt(2) * random.nextGaussian();
+            }
+        }
+        for (int i = 0; i < CORNER; i++) {
+            for (int j = 0; j <= i; j++) {
+                arrow.corner()[i][j] = 0.3 * random.nextGaussian();
+            }
+            arrow.corner()[i][i] = 12 + random.nextDouble();
+        }
+        arrow.mirror();
+        return arrow;
+    }
+
+    private static RealMatrix dense(Arrow arrow) {
+        RealMatrix dense = MatrixUtils.createRealMatrix(arrow.dimension(), arrow.dimension());
+        for (int i = 0; i < arrow.dimension(); i++) {
+            for (int j = 0; j < arrow.dimension(); j++) {
+                dense.setEntry(i, j, arrow.at(i, j));
+            }
+        }
+        return dense;
+    }
+
+    @Test
+    void elements_products_and_determinant_are_those_of_the_whole_matrix() {
+        for (int i = 0; i < CORNER + REST; i++) {
+            for (int j = 0; j < CORNER + REST; j++) {
+                assertThat(inverse.at(i, j)).as("%d, %d", i, j).isCloseTo(exact.getEntry(i, j), within(1e-12));
+            }
+        }
+        assertThat(inverse.logDeterminant())
+                .isCloseTo(Math.log(new LUDecomposition(dense).getDeterminant()), within(1e-10));
+        RealVector vector = MatrixUtils.createRealVector(random.doubles(CORNER + REST).toArray());
+        double[] times = inverse.times(vector.toArray());
+        for (int i = 0; i < times.length; i++) {
+            assertThat(times[i]).isCloseTo(exact.operate(vector).getEntry(i), within(1e-12));
+        }
+    }
+
+    @Test
+    void traces_and_sums_of_squares_are_those_of_the_whole_matrix() {
+        Arrow other = positiveDefinite();
+        assertThat(inverse.traceOfProduct(other)).isCloseTo(exact.multiply(dense(other)).getTrace(), within(1e-10));
+        int[] rows = {1, 3};
+        assertThat(inverse.squares(rows, new int[] {0, 3, 4})).isCloseTo(squares(rows, 0, 3, 4), within(1e-12));
+        assertThat(inverse.squaresToTip(rows)).isCloseTo(squares(rows, 5, 6, 7, 8, 9, 10, 11), within(1e-12));
+        int[] tip = {5, 6, 7, 8, 9, 10, 11};
+        assertThat(inverse.squaresInTip()).isCloseTo(squares(tip, tip), within(1e-12));
+    }
+
+    private double squares(int[] rows, int... columns) {
+        double sum = 0;
+        for (int i : rows) {
+            for (int j : columns) {
+                sum += exact.getEntry(i, j) * exact.getEntry(i, j);
+            }
+        }
+        return sum;
+    }
+
+    @Test
+    void what_is_not_positive_definite_has_none() {
+        Arrow hollow = positiveDefinite();
+        hollow.tip()[3] = -1;
+        assertThat(ArrowInverse.of(hollow)).isEmpty();
+        Arrow flat = positiveDefinite();
+        flat.corner()[2][2] = 0;
+        assertThat(ArrowInverse.of(flat)).isEmpty();
+        Arrow unknown = positiveDefinite();
+        unknown.corner()[2][2] = Double.NaN;
+        assertThat(ArrowInverse.of(unknown)).isEmpty();
+    }
+}
