@@ -99,3 +99,10 @@ run_benchmarks() {
     BRACHION_ARCHIVE=$(class_archive) BRACHION_APP="$app_dir/brachion-server-app.jar" \
         java -cp "$here/bench/target/classes:$here/bench/target/libraries/*" brachion.bench.Benchmarks "$here/docs/benchmarks.md"
 }
+
+measure_truth() {
+    need_java
+    need_maven
+    maven -q -pl core,bench package -Dmaven.test.skip=true
+    java -Xmx1g -cp "$here/bench/target/classes:$here/bench/target/libraries/*" brachion.truth.Truth "$here/docs"
+}

@@ -27,9 +27,10 @@ final class Forecasts {
      * @param said     what the product said
      * @param byRadii  what published radii alone say
      * @param base     share of the records that held
+     * @param byRidge  what a plain regression on the records says
      */
     record Said(Support support, double hidden, int shop, int records, double truth, boolean held, Odds said,
-                double byRadii, double base) {
+                double byRadii, double base, double byRidge) {
 
         boolean covered() {
             return said.low() <= truth && truth <= said.high();
@@ -73,11 +74,12 @@ final class Forecasts {
                 }
                 Forecaster forecaster = new Forecaster(RiskModel.fit(trials));
                 double held = trials.stream().filter(each -> each.outcome().severity() != Severity.BROKEN).count();
+                Ridge ridge = Ridge.fit(trials);
                 double base = (held + 1) / (count + 2);
                 for (TruePiece piece : fresh) {
                     said.add(new Said(kind.support(), kind.hidden(), kind.shop(), count, piece.unbroken(),
                             piece.outcome().severity() != Severity.BROKEN, forecaster.unbroken(piece.asked()),
-                            new Forecaster(TABLES).unbroken(piece.asked()).probability(), base));
+                            new Forecaster(TABLES).unbroken(piece.asked()).probability(), base, ridge.unbroken(piece.asked())));
                 }
             }
             return said.stream();
