@@ -19,6 +19,7 @@ class DependencyRulesTest {
     @ArchTest
     static final ArchRule nothing_points_backwards = layeredArchitecture().consideringOnlyDependenciesInLayers()
             .layer("quantity").definedBy("brachion.core.quantity")
+            .layer("physics").definedBy("brachion.core.physics")
             .layer("wood").definedBy("brachion.core.wood")
             .layer("bending").definedBy("brachion.core.bending")
             .layer("process").definedBy("brachion.core.process")
@@ -32,5 +33,6 @@ class DependencyRulesTest {
             .whereLayer("rig").mayNotBeAccessedByAnyLayer()
             .whereLayer("process").mayOnlyBeAccessedByLayers("rig", "method", "risk", "forecast")
             .whereLayer("bending").mayOnlyBeAccessedByLayers("process", "method", "risk", "forecast")
+            .whereLayer("physics").mayNotAccessAnyLayer()
             .whereLayer("wood").mayOnlyBeAccessedByLayers("bending", "process", "rig", "method", "risk", "forecast");
 }
