@@ -12,33 +12,52 @@ final class ArrowInverse {
     /** A pivot this much smaller than the largest element of the diagonal is rounding. */
     private static final double SMALLEST_PIVOT = 1e-13;
 
-    private final Arrow matrix;
+    /** The rows b_j of the border, those of the matrix up to their sign. */
+    private final double[][] border;
+    private final double sign;
+    /** t_j. */
+    private final double[] tip;
     /** S⁻¹. */
     private final double[][] schur;
     private final double logDeterminant;
 
-    private ArrowInverse(Arrow matrix, double[][] schur, double logDeterminant) {
-        this.matrix = matrix;
+    private ArrowInverse(double[][] border, double sign, double[] tip, double[][] schur, double logDeterminant) {
+        this.border = border;
+        this.sign = sign;
+        this.tip = tip;
         this.schur = schur;
         this.logDeterminant = logDeterminant;
     }
 
     /** The inverse; nothing where the matrix is not positive definite. */
     static Optional<ArrowInverse> of(Arrow matrix) {
-        double smallest = SMALLEST_PIVOT * matrix.largestDiagonal();
+        return of(matrix, 1, 0);
+    }
+
+    /** The inverse of the negative of a matrix, its diagonal raised by so much. */
+    static Optional<ArrowInverse> ofNegative(Arrow matrix, double raised) {
+        return of(matrix, -1, raised);
+    }
+
+    private static Optional<ArrowInverse> of(Arrow matrix, double sign, double raised) {
+        double smallest = SMALLEST_PIVOT * (matrix.largestDiagonal() + raised);
         int q = matrix.corner().length;
-        double[][] root = new double[q][];
+        double[][] root = new double[q][q];
         for (int i = 0; i < q; i++) {
-            root[i] = matrix.corner()[i].clone();
+            for (int j = 0; j < q; j++) {
+                root[i][j] = sign * matrix.corner()[i][j];
+            }
+            root[i][i] += raised;
         }
         double logDeterminant = 0;
-        for (int row = 0; row < matrix.tip().length; row++) {
-            double tip = matrix.tip()[row];
-            if (!(tip > smallest)) {
+        double[] tip = new double[matrix.tip().length];
+        for (int row = 0; row < tip.length; row++) {
+            tip[row] = sign * matrix.tip()[row] + raised;
+            if (!(tip[row] > smallest)) {
                 return Optional.empty();
             }
-            logDeterminant += Math.log(tip);
-            takeOut(root, matrix.border()[row], tip);
+            logDeterminant += Math.log(tip[row]);
+            takeOut(root, matrix.border()[row], tip[row]);
         }
         for (int j = 0; j < q; j++) {
             if (!decomposeColumn(root, j, smallest)) {
@@ -46,7 +65,7 @@ final class ArrowInverse {
             }
             logDeterminant += 2 * Math.log(root[j][j]);
         }
-        return Optional.of(new ArrowInverse(matrix, inverseOfRoot(root), logDeterminant));
+        return Optional.of(new ArrowInverse(matrix.border(), sign, tip, inverseOfRoot(root), logDeterminant));
     }
 
     /** Subtracts b·bᵀ/t from the lower half; most of b is zero. */
@@ -116,8 +135,8 @@ final class ArrowInverse {
         for (int i = 0; i < q; i++) {
             result[i] = dot(schur[i], reduced);
         }
-        for (int row = 0; row < matrix.tip().length; row++) {
-            result[q + row] = (vector[q + row] - dot(matrix.border()[row], result)) / matrix.tip()[row];
+        for (int row = 0; row < tip.length; row++) {
+            result[q + row] = (vector[q + row] - sign * dot(border[row], result)) / tip[row];
         }
         return result;
     }
@@ -126,11 +145,11 @@ final class ArrowInverse {
         int q = schur.length;
         double[] reduced = new double[q];
         System.arraycopy(vector, 0, reduced, 0, q);
-        for (int row = 0; row < matrix.tip().length; row++) {
-            double by = vector[q + row] / matrix.tip()[row];
+        for (int row = 0; row < tip.length; row++) {
+            double by = sign * vector[q + row] / tip[row];
             if (by != 0) {
                 for (int i = 0; i < q; i++) {
-                    reduced[i] -= by * matrix.border()[row][i];
+                    reduced[i] -= by * border[row][i];
                 }
             }
         }
@@ -156,20 +175,20 @@ final class ArrowInverse {
     private double element(int i, int j) {
         int q = schur.length;
         if (i < q) {
-            return j < q ? schur[i][j] : -dot(schur[i], matrix.border()[j - q]) / matrix.tip()[j - q];
+            return j < q ? schur[i][j] : -sign * dot(schur[i], border[j - q]) / tip[j - q];
         }
         if (j < q) {
             return element(j, i);
         }
-        double[] mine = matrix.border()[i - q];
+        double[] mine = border[i - q];
         double shared = 0;
         for (int k = 0; k < q; k++) {
             if (mine[k] != 0) {
-                shared += mine[k] * dot(schur[k], matrix.border()[j - q]);
+                shared += mine[k] * dot(schur[k], border[j - q]);
             }
         }
-        double own = i == j ? 1 / matrix.tip()[i - q] : 0;
-        return own + shared / (matrix.tip()[i - q] * matrix.tip()[j - q]);
+        double own = i == j ? 1 / tip[i - q] : 0;
+        return own + shared / (tip[i - q] * tip[j - q]);
     }
 
     /** The trace of the inverse times a matrix of the same shape. */
@@ -180,15 +199,13 @@ final class ArrowInverse {
             trace += dot(schur[i], other.corner()[i]);
         }
         double[] column = new double[q];
-        for (int row = 0; row < matrix.tip().length; row++) {
-            double[] border = matrix.border()[row];
-            double tip = matrix.tip()[row];
+        for (int row = 0; row < tip.length; row++) {
             double own = 0;
             for (int i = 0; i < q; i++) {
-                column[i] = dot(schur[i], border) / tip;
-                own += column[i] * border[i];
+                column[i] = dot(schur[i], border[row]) / tip[row];
+                own += column[i] * border[row][i];
             }
-            trace += other.tip()[row] * (1 + own) / tip - 2 * dot(column, other.border()[row]);
+            trace += other.tip()[row] * (1 + own) / tip[row] - 2 * sign * dot(column, other.border()[row]);
         }
         return trace;
     }
@@ -223,10 +240,9 @@ final class ArrowInverse {
                 sum += passed[i][j] * passed[j][i];
             }
         }
-        for (int row = 0; row < matrix.tip().length; row++) {
-            double tip = matrix.tip()[row];
+        for (int row = 0; row < tip.length; row++) {
             double own = element(schur.length + row, schur.length + row);
-            sum += (2 * own - 1 / tip) / tip;
+            sum += (2 * own - 1 / tip[row]) / tip[row];
         }
         return sum;
     }
@@ -234,9 +250,9 @@ final class ArrowInverse {
     /** C = Σ_j b_j·b_jᵀ/t_j². */
     private double[][] borderSquares() {
         double[][] squares = new double[schur.length][schur.length];
-        for (int row = 0; row < matrix.tip().length; row++) {
-            double[] b = matrix.border()[row];
-            double by = 1 / (matrix.tip()[row] * matrix.tip()[row]);
+        for (int row = 0; row < tip.length; row++) {
+            double[] b = border[row];
+            double by = 1 / (tip[row] * tip[row]);
             for (int i = 0; i < b.length; i++) {
                 if (b[i] != 0) {
                     for (int j = 0; j < b.length; j++) {

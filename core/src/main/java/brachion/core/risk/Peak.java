@@ -17,6 +17,7 @@ import java.util.Optional;
  */
 record Peak(double[] point, Local local, ArrowInverse inverse, int iterations, boolean settled) {
 
+    private static final double MOST_RAISED = 1e100;
     private static final int MAX_ITERATIONS = 100;
     private static final int MAX_HALVINGS = 40;
     /** No parameter moves further in one step. */
@@ -72,35 +73,18 @@ record Peak(double[] point, Local local, ArrowInverse inverse, int iterations, b
 
     /** Inverts the negative Hessian, its diagonal raised just as far as it needs to be positive definite. */
     private static ArrowInverse positiveDefinite(Arrow hessian) {
-        Arrow curvature = negative(hessian);
         double raised = 0;
         while (true) {
-            Optional<ArrowInverse> inverse = ArrowInverse.of(curvature);
+            Optional<ArrowInverse> inverse = ArrowInverse.ofNegative(hessian, raised);
             if (inverse.isPresent()) {
                 return inverse.get();
             }
-            double to = Math.max(4 * raised, 1e-6 * (1 + curvature.largestDiagonal()));
-            for (int i = 0; i < curvature.dimension(); i++) {
-                curvature.addDiagonal(i, to - raised);
-            }
-            raised = to;
-        }
-    }
-
-    private static Arrow negative(Arrow matrix) {
-        Arrow negative = Arrow.zero(matrix.corner().length, matrix.tip().length);
-        for (int i = 0; i < matrix.corner().length; i++) {
-            for (int j = 0; j < matrix.corner().length; j++) {
-                negative.corner()[i][j] = -matrix.corner()[i][j];
+            raised = Math.max(4 * raised, 1e-6 * (1 + hessian.largestDiagonal()));
+            if (!(raised < MOST_RAISED)) {
+                // curvatures that are no numbers: go straight uphill
+                return ArrowInverse.ofNegative(Arrow.zero(hessian.corner().length, hessian.tip().length), 1).orElseThrow();
             }
         }
-        for (int row = 0; row < matrix.tip().length; row++) {
-            for (int j = 0; j < matrix.corner().length; j++) {
-                negative.border()[row][j] = -matrix.border()[row][j];
-            }
-            negative.tip()[row] = -matrix.tip()[row];
-        }
-        return negative;
     }
 
     private static double dot(double[] x, double[] y) {

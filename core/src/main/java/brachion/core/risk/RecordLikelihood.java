@@ -31,6 +31,9 @@ final class RecordLikelihood {
     private double leadGamma;
     private double leadLead;
 
+    /** Likelihoods below this lose digits. */
+    private static final double UNDERFLOW = 1e-280;
+
     private final double[] share;
     /** First derivatives of each possibility by a and c together, and by c alone. */
     private final double[] slope;
@@ -38,6 +41,7 @@ final class RecordLikelihood {
     private final double[] curve;
     private final double[] curveC;
 
+    private final double sound;
     private final double logSound;
     /** Chance that a piece is said to be broken, or clean, whatever it was asked. */
     private final double brokenAnyway;
@@ -51,7 +55,8 @@ final class RecordLikelihood {
     RecordLikelihood(int most, double hidden, double slip) {
         brokenAnyway = hidden + slip;
         cleanAnyway = slip;
-        logSound = Math.log1p(-hidden - 2 * slip);
+        sound = 1 - hidden - 2 * slip;
+        logSound = Math.log(sound);
         share = new double[most + 1];
         slope = new double[most + 1];
         slopeC = new double[most + 1];
@@ -70,40 +75,48 @@ final class RecordLikelihood {
      */
     void compute(int severity, double rest, double b, double gap, double[] x, double[] weight, int from, int to) {
         int count = to - from;
-        double most = Double.NEGATIVE_INFINITY;
-        for (int k = 0; k < count; k++) {
-            share[k] = logSound + possibility(k, severity, rest - b * x[from + k], gap);
-            most = Math.max(most, share[k]);
-        }
         double anyway = severity == 2 ? brokenAnyway : severity == 0 ? cleanAnyway : 0;
-        if (anyway > 0) {
-            share[count] = Math.log(anyway);
-            most = Math.max(most, share[count]);
+        double sum = anyway / sound;
+        for (int k = 0; k < count; k++) {
+            share[k] = weight[from + k] * possibility(k, severity, rest - b * x[from + k], gap);
+            sum += share[k];
         }
-        if (count == 1 && anyway == 0) {
-            height = most;
-            share[0] = 1;
+        share[count] = anyway / sound;
+        if (sum > UNDERFLOW) {
+            height = Math.log(sum) + logSound;
         } else {
-            double sum = 0;
-            for (int k = 0; k < count; k++) {
-                share[k] = weight[from + k] * Math.exp(share[k] - most);
-                sum += share[k];
-            }
-            if (anyway > 0) {
-                share[count] = Math.exp(share[count] - most);
-                sum += share[count];
-            }
-            height = most + Math.log(sum);
-            for (int k = 0; k <= count; k++) {
-                share[k] /= sum;
-            }
+            sum = sharesOfLogarithms(count, severity, rest, b, gap, x, weight, from);
         }
-        average(gap, x, from, count, anyway > 0 ? share[count] : 0);
+        for (int k = 0; k <= count; k++) {
+            share[k] /= sum;
+        }
+        average(gap, x, from, count, share[count]);
     }
 
-    /** Log likelihood of one possibility; keeps its derivatives. */
+    /** The shares where the likelihoods are too small for numbers, up to a factor; sets the height. */
+    private double sharesOfLogarithms(int count, int severity, double rest, double b, double gap, double[] x,
+                                      double[] weight, int from) {
+        double most = Double.NEGATIVE_INFINITY;
+        for (int k = 0; k < count; k++) {
+            double a = rest - b * x[from + k];
+            share[k] = Math.log(weight[from + k]) + (severity == 0 ? OrdinalModel.logLogistic(a)
+                    : severity == 1 ? OrdinalModel.logLogistic(-a) + OrdinalModel.logLogistic(a + gap)
+                    : OrdinalModel.logLogistic(-a - gap));
+            most = Math.max(most, share[k]);
+        }
+        double sum = 0;
+        for (int k = 0; k < count; k++) {
+            share[k] = Math.exp(share[k] - most);
+            sum += share[k];
+        }
+        share[count] = 0;
+        height = most + Math.log(sum) + logSound;
+        return sum;
+    }
+
+    /** Likelihood of one possibility; keeps the derivatives of its logarithm. */
     private double possibility(int k, int severity, double a, double gap) {
-        double log = 0;
+        double likelihood = 1;
         slope[k] = 0;
         slopeC[k] = 0;
         curve[k] = 0;
@@ -111,20 +124,20 @@ final class RecordLikelihood {
         if (severity <= 1) {
             int side = severity == 0 ? 1 : -1;
             double p = OrdinalModel.logistic(side * a);
-            log += OrdinalModel.logLogistic(side * a);
+            likelihood = p;
             slope[k] = side * (1 - p);
             curve[k] = -p * (1 - p);
         }
         if (severity >= 1) {
             int side = severity == 1 ? 1 : -1;
             double p = OrdinalModel.logistic(side * (a + gap));
-            log += OrdinalModel.logLogistic(side * (a + gap));
+            likelihood *= p;
             slopeC[k] = side * (1 - p);
             curveC[k] = -p * (1 - p);
         }
         slope[k] += slopeC[k];
         curve[k] += curveC[k];
-        return log;
+        return likelihood;
     }
 
     /** @param anyway how likely it is that the record says nothing of the piece, so that its slopes and curves are all zero */

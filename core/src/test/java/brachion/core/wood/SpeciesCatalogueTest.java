@@ -16,7 +16,7 @@ class SpeciesCatalogueTest {
         assertThat(oak.stiffnessMpa()).isEqualTo(12_300);
         assertThat(oak.crushingStrengthMpa()).isEqualTo(51.3);
         assertThat(oak.radii()).isEqualTo(new BendingRadii(330, false, 13, false));
-        assertThat(catalogue.all()).hasSize(34).extracting(Species::commonName).isSorted();
+        assertThat(catalogue.all()).hasSize(79).extracting(Species::commonName).isSorted();
     }
 
     @Test
@@ -39,6 +39,20 @@ class SpeciesCatalogueTest {
         assertThat(catalogue.all())
                 .allSatisfy(species -> assertThat(species.radii().supportedMm()).as(species.id())
                         .isLessThanOrEqualTo(species.radii().unsupportedMm()));
+    }
+
+    /** Stiffness, strength and weight go together in sound wood: no figure may be off by a slipped digit. */
+    @Test
+    void figures_lie_where_those_of_wood_lie() {
+        assertThat(catalogue.all()).allSatisfy(species -> {
+            double gravity = species.basicSpecificGravity();
+            assertThat(gravity).as(species.id()).isBetween(0.25, 0.95);
+            assertThat(species.stiffnessMpa() / gravity).as("%s, stiffness over gravity", species.id()).isBetween(11_000.0, 34_000.0);
+            assertThat(species.bendingStrengthMpa() / gravity).as("%s, strength over gravity", species.id()).isBetween(115.0, 260.0);
+            assertThat(species.crushingStrengthMpa() / species.bendingStrengthMpa()).as("%s, crushing over bending", species.id())
+                    .isBetween(0.4, 0.65);
+        });
+        assertThat(catalogue.all()).extracting(Species::latinName).doesNotHaveDuplicates();
     }
 
     @Test
