@@ -19,10 +19,12 @@ record Peak(double[] point, Local local, ArrowInverse inverse, int iterations, b
 
     private static final double MOST_RAISED = 1e100;
     private static final int MAX_ITERATIONS = 100;
-    private static final int MAX_HALVINGS = 40;
+    private static final int MAX_HALVINGS = 30;
     /** No parameter moves further in one step. */
     private static final double LONGEST_STEP = 10;
-    /** What a step promises below this share of the height is lost in rounding. */
+    /** A step that promises less than this share of the height cannot be told from rounding, and ends the search. */
+    private static final double EXACT = 1e-12;
+    /** What a step that could not be taken promised below this share of the height may be lost in rounding too. */
     private static final double ROUNDING = 1e-9;
 
     /** @param rise a Newton step that promises to rise by less than half this ends the search */
@@ -38,7 +40,7 @@ record Peak(double[] point, Local local, ArrowInverse inverse, int iterations, b
             ArrowInverse inverse = positiveDefinite(local.hessian());
             double[] step = inverse.times(local.gradient());
             double promise = dot(step, local.gradient());
-            if (promise < rise) {
+            if (promise < Math.max(rise, EXACT * Math.abs(local.height()))) {
                 return new Peak(point, local, inverse, iteration, true);
             }
             Optional<Place> next = iteration == mostIterations ? Optional.empty() : higher(surface, point, local, step);

@@ -1,7 +1,9 @@
 package brachion.core.risk;
 
+import java.util.Arrays;
 import java.util.TreeMap;
 import java.util.function.DoubleUnaryOperator;
+import java.util.stream.IntStream;
 
 /**
  * What a number could be.
@@ -26,6 +28,28 @@ record Spread(double[] value, double[] weight) {
         }
         return new Spread(weightByValue.keySet().stream().mapToDouble(Double::doubleValue).toArray(),
                 weightByValue.values().stream().mapToDouble(Double::doubleValue).toArray());
+    }
+
+    /**
+     * The same from no more than so many values: neighbours are put together into parts about equally likely, each with
+     * its mean.
+     */
+    Spread condensed(int most) {
+        if (value.length <= most) {
+            return this;
+        }
+        double[] sum = new double[most];
+        double[] part = new double[most];
+        double before = 0;
+        for (int i = 0; i < value.length; i++) {
+            int at = Math.min(most - 1, (int) ((before + weight[i] / 2) * most));
+            sum[at] += weight[i] * value[i];
+            part[at] += weight[i];
+            before += weight[i];
+        }
+        int[] kept = IntStream.range(0, most).filter(at -> part[at] > 0).toArray();
+        return new Spread(Arrays.stream(kept).mapToDouble(at -> sum[at] / part[at]).toArray(),
+                Arrays.stream(kept).mapToDouble(at -> part[at]).toArray());
     }
 
     double mean() {

@@ -14,6 +14,9 @@ import java.util.Map;
  */
 record Traits(Recipe recipe, double[] weight, Map<FailureMode, Asked> asked) {
 
+    /** As many values stand in for all that ln D could be, where nobody measured anything. */
+    private static final int MOST_POSSIBILITIES = 6;
+
     /**
      * What a piece asks in one mode.
      *
@@ -40,6 +43,6 @@ record Traits(Recipe recipe, double[] weight, Map<FailureMode, Asked> asked) {
 
     /** ln D in a mode, as far as it is known. */
     Spread logRatio(ModeRisk risk) {
-        return Spread.of(asked(risk).logRatio(), weight);
+        return Spread.of(asked(risk).logRatio(), weight).condensed(MOST_POSSIBILITIES);
     }
 }

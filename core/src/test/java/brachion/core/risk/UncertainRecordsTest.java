@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import brachion.core.risk.Observations.Observation;
 import brachion.core.risk.Surface.Local;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
 import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
@@ -107,6 +108,25 @@ class UncertainRecordsTest {
                         .getPartialDerivative(1), within(1e-6));
             }
         }
+    }
+
+    @Test
+    void a_spread_of_fewer_values_keeps_its_mean_and_nearly_its_width() {
+        Spread fine = around(0.3, 0.4);
+        double[] value = new double[15];
+        double[] weight = new double[15];
+        for (int i = 0; i < 15; i++) {
+            value[i] = fine.value()[i % 5] + 0.1 * (i / 5);
+            weight[i] = fine.weight()[i % 5] / 3;
+        }
+        Spread all = Spread.of(value, weight);
+        Spread few = all.condensed(6);
+        assertThat(few.value()).hasSizeLessThanOrEqualTo(6).isSorted();
+        assertThat(Arrays.stream(few.weight()).sum()).isCloseTo(1, within(1e-12));
+        assertThat(few.mean()).isCloseTo(all.mean(), within(1e-12));
+        double square = all.average(each -> (each - all.mean()) * (each - all.mean()));
+        assertThat(few.average(each -> (each - all.mean()) * (each - all.mean()))).isBetween(0.75 * square, square);
+        assertThat(all.condensed(40)).isSameAs(all);
     }
 
     private static double[] moved(double[] theta, int along, double to) {
