@@ -70,6 +70,11 @@ need_yardstick() {
     command -v Rscript >/dev/null || install_debian r-base-core r-cran-mass
 }
 
+# JAGS draws from the same posterior, as a yardstick of the fit.
+need_sampler() {
+    command -v jags >/dev/null || install_debian jags
+}
+
 # free_port FIRST: the first port from there on that nothing on this machine listens on.
 free_port() {
     local port=$1

@@ -87,7 +87,7 @@ final class GroupScales implements Surface {
     @Override
     public Local at(double[] logSds) {
         OrdinalModel model = new OrdinalModel(observations, prior(logSds), hidden, HiddenShare.SLIP);
-        latest = LaplaceFit.from(model, latest == null ? model.prior().mean() : latest.mode(), ROUGH);
+        latest = LaplaceFit.roughly(model, latest == null ? model.prior().mean() : latest.mode(), ROUGH);
         int groups = logSds.length;
         double height = latest.logEvidence();
         double[] gradient = new double[groups];

@@ -3,10 +3,13 @@ package brachion.core.risk;
 import java.util.Arrays;
 
 /**
- * Posterior mode by Newton's method with the normal distribution around it whose precision is the curvature there
- * (Laplace's approximation; Tierney and Kadane, J. Am. Statist. Assoc. 81, 1986).
+ * Posterior mode by Newton's method with the normal distribution round it whose precision is the curvature there
+ * (Laplace's approximation; Tierney and Kadane, J. Am. Statist. Assoc. 81, 1986). The posterior is lopsided, more so with
+ * many boards of few pieces, so its mean lies beside the mode: to first order by the covariance times the average slope
+ * round it ({@link OrdinalModel#averageSlope}). What is said of a piece goes by the mean.
  *
  * @param mode       the most probable parameters
+ * @param mean       their mean
  * @param hessian    second derivatives of the log posterior at the mode
  * @param covariance covariance of the normal approximation
  * @param logEvidence log of the probability of the records, all parameters integrated out, by the same approximation;
@@ -14,11 +17,14 @@ import java.util.Arrays;
  * @param iterations Newton steps taken
  * @param settled    whether the mode was found, or only the best point on the way to it
  */
-record LaplaceFit(double[] mode, Arrow hessian, ArrowInverse covariance, double logEvidence, int iterations,
+record LaplaceFit(double[] mode, double[] mean, Arrow hessian, ArrowInverse covariance, double logEvidence, int iterations,
                   boolean settled) {
 
     /** A Newton step that would raise the log posterior by less than this ends the search. */
     private static final double RISE = 1e-10;
+
+    /** The mean lies no further from the mode than so many standard deviations; beyond, the first order says too much. */
+    private static final double FURTHEST_SD = 0.75;
 
     static LaplaceFit of(OrdinalModel model) {
         return from(model, model.prior().mean());
@@ -26,15 +32,28 @@ record LaplaceFit(double[] mode, Arrow hessian, ArrowInverse covariance, double 
 
     /** The fit, searched from a start near the mode; the result is the same from any start. */
     static LaplaceFit from(OrdinalModel model, double[] start) {
-        return from(model, start, RISE);
+        LaplaceFit fit = roughly(model, start, RISE);
+        double[] off = fit.covariance.times(model.averageSlope(fit.mode, fit.covariance));
+        double longest = 1;
+        for (int i = 0; i < off.length; i++) {
+            longest = Math.max(longest, Math.abs(off[i]) / (FURTHEST_SD * Math.sqrt(fit.variance(i))));
+        }
+        double[] mean = fit.mode.clone();
+        for (int i = 0; i < mean.length; i++) {
+            mean[i] += off[i] / longest;
+        }
+        return new LaplaceFit(fit.mode, mean, fit.hessian, fit.covariance, fit.logEvidence, fit.iterations, fit.settled);
     }
 
-    /** The fit to within a rise of the log posterior; a rough one is enough where only the evidence is compared. */
-    static LaplaceFit from(OrdinalModel model, double[] start, double rise) {
+    /**
+     * The fit to within a rise of the log posterior, its mean taken to be the mode; enough where only the evidence is
+     * compared.
+     */
+    static LaplaceFit roughly(OrdinalModel model, double[] start, double rise) {
         Peak peak = Peak.of(model, start, rise);
         double logEvidence = peak.local().height() - model.prior().logNormaliser()
                 + model.dimension() * 0.5 * Math.log(2 * Math.PI) - peak.inverse().logDeterminant() / 2;
-        return new LaplaceFit(peak.point(), peak.local().hessian(), peak.inverse(), logEvidence, peak.iterations(),
+        return new LaplaceFit(peak.point(), peak.point(), peak.local().hessian(), peak.inverse(), logEvidence, peak.iterations(),
                 peak.settled());
     }
 
@@ -50,9 +69,9 @@ record LaplaceFit(double[] mode, Arrow hessian, ArrowInverse covariance, double 
      * @param features x_1 … x_p, those that are not zero
      */
     Margin margin(int cut, Features features) {
-        double gap = cut == 0 ? 0 : Math.exp(mode[1]);
+        double gap = cut == 0 ? 0 : Math.exp(mean[1]);
         double variance = covariance(cut, features, cut, features);
-        return new Margin(mode[0] + gap - OrdinalModel.index(mode, features), Math.sqrt(Math.max(0, variance)));
+        return new Margin(mean[0] + gap - OrdinalModel.index(mean, features), Math.sqrt(Math.max(0, variance)));
     }
 
     /** Covariance of two margins. */
@@ -65,7 +84,7 @@ record LaplaceFit(double[] mode, Arrow hessian, ArrowInverse covariance, double 
     private double[] slopes(int cut, Features features) {
         double[] slopes = new double[OrdinalModel.CUTS + features.value().length];
         slopes[0] = 1;
-        slopes[1] = cut == 0 ? 0 : Math.exp(mode[1]);
+        slopes[1] = cut == 0 ? 0 : Math.exp(mean[1]);
         for (int i = OrdinalModel.CUTS; i < slopes.length; i++) {
             slopes[i] = -features.value()[i - OrdinalModel.CUTS];
         }

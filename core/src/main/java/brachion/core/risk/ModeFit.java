@@ -217,11 +217,11 @@ final class ModeFit {
 
     /** Rise of the log odds of damage when ln D rises by one. */
     double slope() {
-        return mode(OrdinalModel.CUTS);
+        return mean(OrdinalModel.CUTS);
     }
 
-    private double mode(int place) {
-        return average(world -> world.fit().mode()[place]);
+    private double mean(int place) {
+        return average(world -> world.fit().mean()[place]);
     }
 
     /** What covariates, unsure constants and groups add to the log odds of damage of a piece. */
@@ -235,13 +235,13 @@ final class ModeFit {
         for (int i = 0; i < risk.covariates().size(); i++) {
             int place = layout.firstCovariate() + i;
             if (values[place] != 0) {
-                effects.add(new Effect(risk.covariates().get(i).term(), values[place] * mode(OrdinalModel.CUTS + place)));
+                effects.add(new Effect(risk.covariates().get(i).term(), values[place] * mean(OrdinalModel.CUTS + place)));
             }
         }
         double ofTheShop = 0;
         for (int i = 0; i < risk.unsure().size(); i++) {
             int place = layout.firstUnsure() + i;
-            ofTheShop += values[place] * mode(OrdinalModel.CUTS + place);
+            ofTheShop += values[place] * mean(OrdinalModel.CUTS + place);
         }
         if (ofTheShop != 0) {
             effects.add(new Effect(Term.SHOP_PHYSICS, ofTheShop));
@@ -249,7 +249,7 @@ final class ModeFit {
         for (Group group : Group.values()) {
             Integer place = layout.members(group).get(group.of(piece.recipe()));
             if (place != null) {
-                effects.add(new Effect(group.term(), mode(OrdinalModel.CUTS + place)));
+                effects.add(new Effect(group.term(), mean(OrdinalModel.CUTS + place)));
             }
         }
         return effects;
@@ -260,7 +260,7 @@ final class ModeFit {
         Map<Unsure, Margin> steps = new java.util.EnumMap<>(Unsure.class);
         for (int i = 0; i < risk.unsure().size(); i++) {
             int place = OrdinalModel.CUTS + layout.firstUnsure() + i;
-            steps.put(risk.unsure().get(i), blended(world -> new Margin(world.fit().mode()[place] / risk.slopeMean(),
+            steps.put(risk.unsure().get(i), blended(world -> new Margin(world.fit().mean()[place] / risk.slopeMean(),
                     Math.sqrt(world.fit().variance(place)) / risk.slopeMean())));
         }
         return steps;
@@ -287,7 +287,7 @@ final class ModeFit {
 
     private Belief belief(Term term, String name, int place, int with) {
         int at = OrdinalModel.CUTS + place;
-        Margin size = blended(world -> new Margin(world.fit().mode()[at], Math.sqrt(world.fit().variance(at))));
+        Margin size = blended(world -> new Margin(world.fit().mean()[at], Math.sqrt(world.fit().variance(at))));
         return new Belief(risk.mode(), term, name, size.mean(), size.sd(), with, rows.size());
     }
 
@@ -297,7 +297,7 @@ final class ModeFit {
         int b = place(larger);
         int first = OrdinalModel.CUTS + a;
         int second = OrdinalModel.CUTS + b;
-        Margin difference = blended(world -> new Margin(world.fit().mode()[second] - world.fit().mode()[first],
+        Margin difference = blended(world -> new Margin(world.fit().mean()[second] - world.fit().mean()[first],
                 Math.sqrt(Math.max(0, world.fit().variance(first) + world.fit().variance(second)
                         - 2 * world.fit().covariance().at(first, second)))));
         int with = (int) rows.stream().filter(row -> row.observation().features().at(a) != 0
@@ -373,7 +373,7 @@ final class ModeFit {
                 accepted = cavity.margin(worst.ordinal());
                 weight /= Math.max(1e-6, cavity.probability());
             }
-            double slope = fit.mode()[OrdinalModel.CUTS];
+            double slope = fit.mean()[OrdinalModel.CUTS];
             Margin at = accepted;
             double mean = logRatio.mean();
             double holds = logRatio.average(

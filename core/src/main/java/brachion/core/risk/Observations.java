@@ -100,7 +100,12 @@ final class Observations {
 
     /** Works out the likelihood of a record under parameters α_1, γ, β_0 … β_p. */
     void compute(int row, double[] theta, double gap, RecordLikelihood record) {
-        double rest = theta[0];
+        compute(row, theta, gap, 0, record);
+    }
+
+    /** The same with α_1 − η so much larger. */
+    void compute(int row, double[] theta, double gap, double larger, RecordLikelihood record) {
+        double rest = theta[0] + larger;
         for (int i = first[row]; i < first[row + 1]; i++) {
             rest -= theta[OrdinalModel.CUTS + index[i]] * value[i];
         }
@@ -112,6 +117,28 @@ final class Observations {
 
     int size() {
         return severity.length;
+    }
+
+    /** How uncertain the index of a record is, its first feature taken at its mean: the standard deviation of α_1 − η. */
+    double sd(int row, ArrowInverse covariance, int corner) {
+        int features = first[row + 1] - first[row];
+        int count = 2 + features + (board[row] >= 0 ? 1 : 0);
+        int[] places = new int[count];
+        double[] values = new double[count];
+        values[0] = 1;
+        places[1] = OrdinalModel.CUTS;
+        for (int k = firstLead[row]; k < firstLead[row + 1]; k++) {
+            values[1] -= leadWeight[k] * lead[k];
+        }
+        for (int i = 0; i < features; i++) {
+            places[2 + i] = OrdinalModel.CUTS + index[first[row] + i];
+            values[2 + i] = -value[first[row] + i];
+        }
+        if (board[row] >= 0) {
+            places[count - 1] = corner + board[row];
+            values[count - 1] = -1;
+        }
+        return Math.sqrt(Math.max(0, covariance.product(places, values, places, values)));
     }
 
     /** How many boards there are; their effects are the last parameters. */

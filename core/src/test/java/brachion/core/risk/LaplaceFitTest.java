@@ -109,7 +109,7 @@ class LaplaceFitTest {
         for (int i = 0; i < 3; i++) {
             double mean = sum[i] / draws;
             double sd = Math.sqrt(squares[i] / draws - mean * mean);
-            assertThat(fit.mode()[i]).as("mean " + i).isCloseTo(mean, within(0.15 * sd));
+            assertThat(fit.mean()[i]).as("mean " + i).isCloseTo(mean, within(0.1 * sd));
             assertThat(Math.sqrt(fit.variance(i))).as("sd " + i).isCloseTo(sd, withPercentage(15));
         }
     }

@@ -177,7 +177,7 @@ class TermsTest {
                     .radius(60 + random.nextInt(100)).steamed()
                     .withMethod(new SteamBox(0, bears ? 60 : 30, 98, 5, Optional.empty()));
             default -> bears ? steam(box -> box.withStrap(Optional.of(new Strap(StrapMaterial.STEEL, 0.15, Recipes.WIDTH_MM, 0))))
-                    .apply(recipe.withInnerRadiusMm(40 + random.nextInt(40))) : recipe;
+                    .apply(recipe.withInnerRadiusMm(18 + random.nextInt(25))) : recipe;
         };
     }
 
