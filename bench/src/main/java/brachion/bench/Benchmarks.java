@@ -51,7 +51,8 @@ public final class Benchmarks {
     private void refits() throws IOException, InterruptedException {
         for (int records : new int[] {1_000, 10_000, 100_000}) {
             Refits.Refit refit = Refits.measure(records);
-            row("fit from kept features of %,d records, %,d boards, all pieces unlike, 30 %% unmeasured".formatted(records, records / 3), "%.2f s".formatted(refit.seconds()),
+            row("fit from kept features of %,d records, %,d boards, all pieces unlike, 30 %% unmeasured"
+                    .formatted(records, records / 3), "%.2f s".formatted(refit.seconds()),
                     Refits.beside(refit, "aim %s s".formatted(records == 1_000 ? "0.1" : records == 10_000 ? "0.5" : "6")));
         }
     }

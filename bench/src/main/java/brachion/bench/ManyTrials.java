@@ -81,7 +81,8 @@ final class ManyTrials {
         return new Recipe(new Blank(species, seasonings[random.nextInt(seasonings.length)],
                 unmeasured ? OptionalDouble.empty() : OptionalDouble.of(8 + 18 * random.nextDouble()),
                 rings[random.nextInt(rings.length)],
-                unmeasured ? OptionalDouble.empty() : OptionalDouble.of(10 + 20 * random.nextDouble()), random.nextInt(10) == 0 ? Knots.IN_BEND : Knots.CLEAR,
+                unmeasured ? OptionalDouble.empty() : OptionalDouble.of(10 + 20 * random.nextDouble()),
+                random.nextInt(10) == 0 ? Knots.IN_BEND : Knots.CLEAR,
                 random.nextInt(4) == 0 ? OuterFace.RIVEN : OuterFace.SAWN, thickness, 25), new Bend(radius, 180),
                 new SteamBox(random.nextBoolean() ? 0 : 12, random.nextInt(4) == 0 ? SoakAdditive.SOFTENER : SoakAdditive.NONE,
                         30 + 60 * random.nextDouble(), 98, Optional.empty(), 15, strap, OptionalDouble.of(24)));

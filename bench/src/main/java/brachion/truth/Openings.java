@@ -75,8 +75,8 @@ final class Openings {
             int wood = random.nextInt(3);
             double thickness = 6 + 12 * random.nextDouble();
             double radius = thickness * (12 + 15 * random.nextDouble());
-            Recipe recipe = new Recipe(new Blank(woods.get(wood), Seasoning.AIR_DRIED, OptionalDouble.of(14 + 8 * random.nextDouble()),
-                    GrowthRings.UNKNOWN, OptionalDouble.of(25), Knots.CLEAR, thickness, 30), new Bend(radius, 120),
+            Recipe recipe = new Recipe(new Blank(woods.get(wood), Seasoning.AIR_DRIED,
+                    OptionalDouble.of(14 + 8 * random.nextDouble()), GrowthRings.UNKNOWN, OptionalDouble.of(25), Knots.CLEAR, thickness, 30), new Bend(radius, 120),
                     new SteamBox(0, SoakAdditive.NONE, 45 + 45 * random.nextDouble(), 98, Optional.empty(), 10,
                             random.nextBoolean() ? Optional.of(new Strap(StrapMaterial.STEEL, 0.9, 30, 0)) : Optional.empty(),
                             OptionalDouble.of(new double[] {2, 12, 24, 48}[random.nextInt(4)])), Names.none());

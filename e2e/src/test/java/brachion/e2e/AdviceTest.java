@@ -149,6 +149,16 @@ class AdviceTest extends BrowserTest {
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Hands"))).isVisible();
     }
 
+    @Test
+    void evidence_says_what_breaks_unforeseen_and_what_is_known_of_the_shops_steam() {
+        show("/evidence");
+        assertThat(region("Your shop")).containsText(Pattern.compile("in 100 pieces break for reasons nothing measured here explains"));
+        assertThat(region("Your shop").getByRole(AriaRole.TERM)).hasCount(6);
+        assertThat(region("Your shop")).containsText("How your steam heats");
+        button("Cold lamination").click();
+        assertThat(region("Your shop").getByRole(AriaRole.TERM)).hasCount(0);
+    }
+
     private Locator region(String name) {
         return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName(name));
     }

@@ -25,6 +25,16 @@ class ForecastTest extends BrowserTest {
     }
 
     @Test
+    void beside_the_odds_stands_what_breaks_unforeseen_and_whether_the_records_reach_so_far() {
+        show("/forecast");
+        Locator odds = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Odds"));
+        assertThat(odds).containsText(Pattern.compile("\\d+ in 100 pieces of yours break for reasons nothing measured here explains"));
+        assertThat(odds).containsText(Pattern.compile("\\d+ of your records were asked about as much"));
+        oddsAfter(() -> type("Inner radius", "1\""));
+        assertThat(odds).containsText("Beyond your records");
+    }
+
+    @Test
     void a_steel_strap_moves_the_axis_and_raises_the_odds() {
         show("/forecast");
         double bare = oddsAfter(() -> type("Inner radius", "4\""));

@@ -51,7 +51,8 @@ public record Calibration(List<Bin> bins, int trials, int unforecast, double log
             base += loss(others, unbroken(each));
         }
         return new Calibration(bins(judged), judged.size(), all.size() - judged.size(), mean(judged),
-                base / Math.max(1, judged.size()), mean(risk.forecastBy(TABLES, kind, Severity.FLAW).stream().filter(Calibration::isForecast).toList()));
+                base / Math.max(1, judged.size()),
+                mean(risk.forecastBy(TABLES, kind, Severity.FLAW).stream().filter(Calibration::isForecast).toList()));
     }
 
     private static double mean(List<Held> records) {

@@ -49,12 +49,14 @@ public final class Forecaster {
         List<ModeForecast> modes = modes(possible, typical);
         MethodKind kind = recipe.method().kind();
         Precedents precedents = new Precedents(risk, kind);
-        Odds unbroken = unbroken(possible);
-        return new Forecast(unbroken, OddsSpread.of(risk, possible, Severity.CLEAN).odds(),
-                OddsSpread.of(TABLES, possible, Severity.FLAW).odds(), risk.hidden(kind), modes, typical.demand(), springback(typical),
-                missing(recipe, possible),
-                new Evidence(risk.trials(kind), precedents.near(typical).all(),
-                        precedents.beyond(modes.get(0).mode(), typical), guesses(modes.get(0).mode(), typical), new Neighbours(precedents, typical, recipe.blank().moisturePercent().isPresent()).nearest()));
+        FailureMode limiting = modes.get(0).mode();
+        boolean measured = recipe.blank().moisturePercent().isPresent();
+        Evidence evidence = new Evidence(risk.trials(kind), precedents.near(typical).all(),
+                precedents.beyond(limiting, typical), guesses(limiting, typical),
+                new Neighbours(precedents, typical, measured).nearest());
+        return new Forecast(unbroken(possible), OddsSpread.of(risk, possible, Severity.CLEAN).odds(),
+                OddsSpread.of(TABLES, possible, Severity.FLAW).odds(), risk.hidden(kind), modes, typical.demand(),
+                springback(typical), missing(recipe, possible), evidence);
     }
 
     /** Whether a recipe asks more than any record of its method did, in the mode that limits it. */

@@ -244,7 +244,8 @@ public final class WaySearch {
         List<SteamBox> followed = new ArrayList<>();
         for (Recipe recipe : alike) {
             if (recipe.method() instanceof SteamBox steam) {
-                Possible ideal = new Possible(1, recipe, Demand.softened(recipe.blank(), recipe.bend(), steam.strap()), Sensitivity.NONE);
+                Demand softened = Demand.softened(recipe.blank(), recipe.bend(), steam.strap());
+                Possible ideal = new Possible(1, recipe, softened, Sensitivity.NONE);
                 double atBest = unbroken(ideal);
                 if (atBest < wanted - HOPELESS) {
                     hopeless.put(recipe, new Judged(recipe, atBest, Optional.of(Term.CURVE)));

@@ -1,95 +1,54 @@
 package brachion.core.physics;
 
+import java.util.function.DoubleUnaryOperator;
+import java.util.function.ToDoubleFunction;
+
 /**
  * A constant that is not known well, with one standard step of what it could be. A step goes the way that makes wood
  * harder to bend, so that "two steps" always means a shop that is worse off. The sizes are round numbers chosen by us.
  */
 public enum Unsure {
     /** How fast steam heats: a step divides the heat it brings by 1.6. */
-    STEAM_HEAT {
-        @Override
-        public Physics stepped(Physics from, double steps) {
-            return new Physics(from.steamHeat() * Math.pow(FACTOR, -steps), from.waterUptake(), from.softeningShiftC(),
-                    from.steamMoisturePercent(), from.strapShare(), from.softCrushing());
-        }
-
-        @Override
-        public double value(Physics of) {
-            return of.steamHeat();
-        }
-    },
+    STEAM_HEAT(Physics::steamHeat, steps -> Math.pow(1.6, -steps), 0),
     /** How fast water enters: a step divides the diffusion by 1.6. */
-    WATER_UPTAKE {
-        @Override
-        public Physics stepped(Physics from, double steps) {
-            return new Physics(from.steamHeat(), from.waterUptake() * Math.pow(FACTOR, -steps), from.softeningShiftC(),
-                    from.steamMoisturePercent(), from.strapShare(), from.softCrushing());
-        }
-
-        @Override
-        public double value(Physics of) {
-            return of.waterUptake();
-        }
-    },
+    WATER_UPTAKE(Physics::waterUptake, steps -> Math.pow(1.6, -steps), 0),
     /** At what heat wood softens: a step is 6 °C more. */
-    SOFTENING {
-        @Override
-        public Physics stepped(Physics from, double steps) {
-            return new Physics(from.steamHeat(), from.waterUptake(), from.softeningShiftC() + 6 * steps,
-                    from.steamMoisturePercent(), from.strapShare(), from.softCrushing());
-        }
-
-        @Override
-        public double value(Physics of) {
-            return of.softeningShiftC();
-        }
-    },
+    SOFTENING(Physics::softeningShiftC, steps -> 1, 6),
     /** How wet steam makes a face: a step is 3 % less. */
-    STEAM_MOISTURE {
-        @Override
-        public Physics stepped(Physics from, double steps) {
-            return new Physics(from.steamHeat(), from.waterUptake(), from.softeningShiftC(),
-                    from.steamMoisturePercent() - 3 * steps, from.strapShare(), from.softCrushing());
-        }
-
-        @Override
-        public double value(Physics of) {
-            return of.steamMoisturePercent();
-        }
-    },
+    STEAM_MOISTURE(Physics::steamMoisturePercent, steps -> 1, -3),
     /** How much of a strap works: a step divides it by 1.4. */
-    STRAP_SHARE {
-        @Override
-        public Physics stepped(Physics from, double steps) {
-            return new Physics(from.steamHeat(), from.waterUptake(), from.softeningShiftC(), from.steamMoisturePercent(),
-                    from.strapShare() * Math.pow(STRAP_FACTOR, -steps), from.softCrushing());
-        }
-
-        @Override
-        public double value(Physics of) {
-            return of.strapShare();
-        }
-    },
+    STRAP_SHARE(Physics::strapShare, steps -> Math.pow(1.4, -steps), 0),
     /** How hard softened wood still is to crush: a step adds 0.05 to its share of the dry strength. */
-    CRUSHING {
-        @Override
-        public Physics stepped(Physics from, double steps) {
-            return new Physics(from.steamHeat(), from.waterUptake(), from.softeningShiftC(), from.steamMoisturePercent(),
-                    from.strapShare(), from.softCrushing() + 0.05 * steps);
-        }
+    CRUSHING(Physics::softCrushing, steps -> 1, 0.05);
 
-        @Override
-        public double value(Physics of) {
-            return of.softCrushing();
-        }
-    };
+    private final ToDoubleFunction<Physics> value;
+    private final DoubleUnaryOperator factor;
+    private final double step;
 
-    private static final double FACTOR = 1.6;
-    private static final double STRAP_FACTOR = 1.4;
-
-    /** The constants with this one moved by so many steps towards what is harder to bend. */
-    public abstract Physics stepped(Physics from, double steps);
+    /**
+     * @param factor what so many steps multiply the constant by
+     * @param step   what each step adds to it
+     */
+    Unsure(ToDoubleFunction<Physics> value, DoubleUnaryOperator factor, double step) {
+        this.value = value;
+        this.factor = factor;
+        this.step = step;
+    }
 
     /** The constant itself. */
-    public abstract double value(Physics of);
+    public double value(Physics of) {
+        return value.applyAsDouble(of);
+    }
+
+    /** The constants with this one moved by so many steps towards what is harder to bend. */
+    public Physics stepped(Physics from, double steps) {
+        return new Physics(stepped(STEAM_HEAT, from, steps), stepped(WATER_UPTAKE, from, steps),
+                stepped(SOFTENING, from, steps), stepped(STEAM_MOISTURE, from, steps), stepped(STRAP_SHARE, from, steps),
+                stepped(CRUSHING, from, steps));
+    }
+
+    private double stepped(Unsure constant, Physics from, double steps) {
+        double now = constant.value(from);
+        return constant == this ? now * factor.applyAsDouble(steps) + step * steps : now;
+    }
 }

@@ -1,18 +1,15 @@
 package brachion.core.risk;
 
 import brachion.core.method.Recipe;
-import brachion.core.physics.Unsure;
 import brachion.core.risk.Observations.Observation;
+import brachion.core.risk.Worlds.World;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
 import java.util.TreeMap;
-import java.util.function.Function;
-import java.util.function.ToDoubleFunction;
 
 /**
  * What the records say of one failure mode of one method. Where breaks that nobody could see coming look like this mode,
@@ -25,15 +22,11 @@ final class ModeFit {
      * on the log-odds scale; chosen by us.
      */
     private static final double COMPUTATION_SD = 0.5;
-    /** A share of hidden flaws this unlikely is not looked at further. */
-    private static final double UNLIKELY = 2e-3;
-    /** Nor are those beyond one that lies this much below the best, in log probability. */
-    private static final double HOPELESS = 12;
 
     private final ModeRisk risk;
     private final Layout layout;
     private final Map<Group, Double> groupSds;
-    private final List<World> worlds;
+    private final Worlds worlds;
     private final List<Row> rows;
     private final Map<RecordedTrial, Row> rowOf = new IdentityHashMap<>();
 
@@ -41,17 +34,7 @@ final class ModeFit {
     private record Row(RecordedTrial trial, Observation observation) {
     }
 
-    /**
-     * One share of hidden flaws that is likely enough, with the fit if it is so large.
-     *
-     * @param weight its posterior probability
-     * @param hidden the share
-     * @param fit    all else, given it
-     */
-    record World(double weight, double hidden, LaplaceFit fit) {
-    }
-
-    private ModeFit(ModeRisk risk, Layout layout, Map<Group, Double> groupSds, List<World> worlds, List<Row> rows) {
+    private ModeFit(ModeRisk risk, Layout layout, Map<Group, Double> groupSds, Worlds worlds, List<Row> rows) {
         this.risk = risk;
         this.layout = layout;
         this.groupSds = groupSds;
@@ -78,8 +61,8 @@ final class ModeFit {
         GroupScales scales = new GroupScales(risk, layout, observations, speciesSds(layout, informing),
                 hides ? HiddenShare.ordinary() : 0);
         Map<Group, Double> sds = scales.best();
-        List<World> worlds = hides ? worlds(scales, sds, trials.stream().filter(ModeFit::split).count())
-                : List.of(new World(1, 0, scales.fit(sds, 0, scales.latestMode())));
+        Worlds worlds = hides ? Worlds.of(scales, sds, trials.stream().filter(ModeFit::split).count())
+                : Worlds.withoutHidden(scales, sds);
         return new ModeFit(risk, layout, sds, worlds, rows);
     }
 
@@ -87,39 +70,6 @@ final class ModeFit {
     private static boolean split(RecordedTrial trial) {
         Outcome outcome = trial.trial().outcome();
         return outcome.severity() == Severity.BROKEN && outcome.flaw().flatMap(Flaw::mode).isEmpty();
-    }
-
-    /** Values of the share are tried one after the other away from the ordinary one, as long as they are not hopeless. */
-    private static List<World> worlds(GroupScales scales, Map<Group, Double> sds, long splits) {
-        double[] values = HiddenShare.values();
-        double[] logWeight = HiddenShare.logPrior();
-        LaplaceFit[] fits = new LaplaceFit[values.length];
-        double[] first = scales.latestMode();
-        double most = Double.NEGATIVE_INFINITY;
-        for (int step : new int[] {1, -1}) {
-            double[] start = first;
-            int from = step > 0 ? HiddenShare.ORDINARY : HiddenShare.ORDINARY - 1;
-            for (int i = from; i >= 0 && i < values.length; i += step) {
-                fits[i] = scales.fit(sds, values[i], start);
-                start = fits[i].mode();
-                logWeight[i] += fits[i].logEvidence() + HiddenShare.logSplits(values[i], splits);
-                most = Math.max(most, logWeight[i]);
-                if (logWeight[i] < most - HOPELESS) {
-                    break;
-                }
-            }
-        }
-        List<World> worlds = new ArrayList<>();
-        double all = 0;
-        for (int i = 0; i < values.length; i++) {
-            double weight = fits[i] == null ? 0 : Math.exp(logWeight[i] - most);
-            if (weight > UNLIKELY) {
-                worlds.add(new World(weight, values[i], fits[i]));
-                all += weight;
-            }
-        }
-        double sum = all;
-        return worlds.stream().map(each -> new World(each.weight() / sum, each.hidden(), each.fit())).toList();
     }
 
     private static Features features(ModeRisk risk, Layout layout, RecordedTrial trial) {
@@ -153,12 +103,12 @@ final class ModeFit {
 
     /** How large a share of hidden flaws may be, with the fit for each. */
     List<World> worlds() {
-        return worlds;
+        return worlds.likely();
     }
 
     /** The share of pieces that break whatever they are asked, as expected. */
     double hidden() {
-        return average(World::hidden);
+        return worlds.average(World::hidden);
     }
 
     /** How far a piece stands from a severity if hidden flaws have one share: CLEAN or FLAW as the worst still accepted. */
@@ -173,27 +123,7 @@ final class ModeFit {
 
     /** The same whatever the share of hidden flaws: one normal distribution in place of the mixture. */
     Margin margin(Severity worst, Possible piece) {
-        return blended(world -> margin(world, worst, piece));
-    }
-
-    private Margin blended(Function<World, Margin> of) {
-        List<Margin> each = worlds.stream().map(of).toList();
-        double mean = 0;
-        double square = 0;
-        for (int i = 0; i < each.size(); i++) {
-            Margin margin = each.get(i);
-            mean += worlds.get(i).weight() * margin.mean();
-            square += worlds.get(i).weight() * (margin.mean() * margin.mean() + margin.sd() * margin.sd());
-        }
-        return new Margin(mean, Math.sqrt(Math.max(0, square - mean * mean)));
-    }
-
-    private double average(ToDoubleFunction<World> value) {
-        return worlds.stream().mapToDouble(world -> world.weight() * value.applyAsDouble(world)).sum();
-    }
-
-    private World likeliest() {
-        return worlds.stream().max(Comparator.comparingDouble(World::weight)).orElseThrow();
+        return worlds.blended(world -> margin(world, worst, piece));
     }
 
     private Features features(Possible piece) {
@@ -217,109 +147,17 @@ final class ModeFit {
 
     /** Rise of the log odds of damage when ln D rises by one. */
     double slope() {
-        return mean(OrdinalModel.CUTS);
+        return worlds.mean(OrdinalModel.CUTS);
     }
 
-    private double mean(int place) {
-        return average(world -> world.fit().mean()[place]);
+    /** What is believed of everything that may move this risk. */
+    ModeBeliefs beliefs() {
+        return new ModeBeliefs(risk, layout, worlds, rows.stream().map(row -> row.observation().features()).toList());
     }
 
     /** What covariates, unsure constants and groups add to the log odds of damage of a piece. */
     List<Effect> effects(Possible piece) {
-        List<Effect> effects = new ArrayList<>();
-        Features features = features(piece);
-        double[] values = new double[layout.size()];
-        for (int i = 0; i < features.index().length; i++) {
-            values[features.index()[i]] = features.value()[i];
-        }
-        for (int i = 0; i < risk.covariates().size(); i++) {
-            int place = layout.firstCovariate() + i;
-            if (values[place] != 0) {
-                effects.add(new Effect(risk.covariates().get(i).term(), values[place] * mean(OrdinalModel.CUTS + place)));
-            }
-        }
-        double ofTheShop = 0;
-        for (int i = 0; i < risk.unsure().size(); i++) {
-            int place = layout.firstUnsure() + i;
-            ofTheShop += values[place] * mean(OrdinalModel.CUTS + place);
-        }
-        if (ofTheShop != 0) {
-            effects.add(new Effect(Term.SHOP_PHYSICS, ofTheShop));
-        }
-        for (Group group : Group.values()) {
-            Integer place = layout.members(group).get(group.of(piece.recipe()));
-            if (place != null) {
-                effects.add(new Effect(group.term(), mean(OrdinalModel.CUTS + place)));
-            }
-        }
-        return effects;
-    }
-
-    /** How many steps worse each unsure constant is believed to be, with the spread of that. */
-    Map<Unsure, Margin> unsure() {
-        Map<Unsure, Margin> steps = new java.util.EnumMap<>(Unsure.class);
-        for (int i = 0; i < risk.unsure().size(); i++) {
-            int place = OrdinalModel.CUTS + layout.firstUnsure() + i;
-            steps.put(risk.unsure().get(i), blended(world -> new Margin(world.fit().mean()[place] / risk.slopeMean(),
-                    Math.sqrt(world.fit().variance(place)) / risk.slopeMean())));
-        }
-        return steps;
-    }
-
-    /** What is believed of everything that may move this risk, but for the constants of the shop. */
-    List<Belief> beliefs() {
-        int[] with = new int[layout.size()];
-        for (Row row : rows) {
-            for (int place : row.observation().features().index()) {
-                with[place]++;
-            }
-        }
-        List<Belief> beliefs = new ArrayList<>();
-        for (int i = 0; i < risk.covariates().size(); i++) {
-            int place = layout.firstCovariate() + i;
-            beliefs.add(belief(risk.covariates().get(i).term(), "", place, with[place]));
-        }
-        for (Group group : Group.values()) {
-            layout.members(group).forEach((name, place) -> beliefs.add(belief(group.term(), name, place, with[place])));
-        }
-        return beliefs;
-    }
-
-    private Belief belief(Term term, String name, int place, int with) {
-        int at = OrdinalModel.CUTS + place;
-        Margin size = blended(world -> new Margin(world.fit().mean()[at], Math.sqrt(world.fit().variance(at))));
-        return new Belief(risk.mode(), term, name, size.mean(), size.sd(), with, rows.size());
-    }
-
-    /** Chance that β of one covariate lies below that of another, and how many records carry either. */
-    Contrast contrast(Term smaller, Term larger) {
-        int a = place(smaller);
-        int b = place(larger);
-        int first = OrdinalModel.CUTS + a;
-        int second = OrdinalModel.CUTS + b;
-        Margin difference = blended(world -> new Margin(world.fit().mean()[second] - world.fit().mean()[first],
-                Math.sqrt(Math.max(0, world.fit().variance(first) + world.fit().variance(second)
-                        - 2 * world.fit().covariance().at(first, second)))));
-        int with = (int) rows.stream().filter(row -> row.observation().features().at(a) != 0
-                || row.observation().features().at(b) != 0).count();
-        return new Contrast(difference.mean(), difference.sd(), with);
-    }
-
-    /** How having something compares with not having it. */
-    Contrast helps(Term term) {
-        int place = place(term);
-        int with = (int) rows.stream().filter(row -> row.observation().features().at(place) != 0).count();
-        Belief belief = belief(term, "", place, with);
-        return new Contrast(-belief.mean(), belief.sd(), belief.trials());
-    }
-
-    private int place(Term term) {
-        for (int i = 0; i < risk.covariates().size(); i++) {
-            if (risk.covariates().get(i).term() == term) {
-                return layout.firstCovariate() + i;
-            }
-        }
-        throw new IllegalArgumentException(risk.mode() + " knows no " + term);
+        return beliefs().effects(features(piece), piece.recipe());
     }
 
     /**
@@ -328,7 +166,7 @@ final class ModeFit {
      * expected information of an ordinal outcome about them.
      */
     double varianceReduction(Severity worst, Possible piece, Possible tried) {
-        LaplaceFit fit = likeliest().fit();
+        LaplaceFit fit = worlds.likeliest().fit();
         double share = hidden();
         Features target = features(piece);
         Features other = features(tried);
@@ -363,7 +201,7 @@ final class ModeFit {
         double unknown = row == null ? unknownGroups(trial.trial().recipe()) : 0;
         List<Without> without = new ArrayList<>();
         double sum = 0;
-        for (World world : worlds) {
+        for (World world : worlds.likely()) {
             LaplaceFit fit = world.fit();
             double weight = world.weight();
             Margin accepted = fit.margin(worst.ordinal(), features).widened(unknown);

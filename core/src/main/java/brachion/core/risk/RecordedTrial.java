@@ -23,7 +23,8 @@ record RecordedTrial(Trial trial, Traits traits, Optional<SetAside> setAside, Op
             return new RecordedTrial(trial, Traits.of(possible, typical), SetAside.of(trial, typical),
                     trial.releasedRadiusMm().isPresent() ? Optional.of(SpringbackModel.computed(typical)) : Optional.empty());
         } catch (IllegalArgumentException | IllegalStateException outOfBounds) {
-            return new RecordedTrial(trial, null, Optional.of(SetAside.cannotBeComputed(trial.id(), trial.recipe().blank().thicknessMm())), Optional.empty());
+            SetAside why = SetAside.cannotBeComputed(trial.id(), trial.recipe().blank().thicknessMm());
+            return new RecordedTrial(trial, null, Optional.of(why), Optional.empty());
         }
     }
 }

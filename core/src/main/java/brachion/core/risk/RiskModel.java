@@ -5,7 +5,7 @@ import brachion.core.method.Recipe;
 import brachion.core.method.SteamBox;
 import brachion.core.physics.Unsure;
 import brachion.core.process.SteamingSchool;
-import brachion.core.risk.ModeFit.World;
+import brachion.core.risk.Worlds.World;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -179,17 +179,17 @@ public final class RiskModel {
 
     /** What is believed of everything that may move the risks of a method. */
     public List<Belief> beliefs(MethodKind kind) {
-        return fits.get(kind).values().stream().flatMap(fit -> fit.beliefs().stream()).toList();
+        return fits.get(kind).values().stream().flatMap(fit -> fit.beliefs().all().stream()).toList();
     }
 
     /** How two ways of doing a thing compare in one mode of a method. */
     public Contrast contrast(MethodKind kind, FailureMode mode, Term first, Term second) {
-        return fits.get(kind).get(mode).contrast(first, second);
+        return fits.get(kind).get(mode).beliefs().contrast(first, second);
     }
 
     /** How having something compares with not having it, in one mode of a method: the first is having it. */
     public Contrast helps(MethodKind kind, FailureMode mode, Term term) {
-        return fits.get(kind).get(mode).helps(term);
+        return fits.get(kind).get(mode).beliefs().helps(term);
     }
 
     /** How steamed stock that stayed in as long as a school says compares with stock that did not, in tension. */
@@ -208,12 +208,12 @@ public final class RiskModel {
     private Contrast asked(Covariate covariate) {
         ModeFit tension = fits.get(MethodKind.STEAM_BOX).get(FailureMode.TENSION);
         return ModeFit.of(tension.risk().with(covariate), records.get(MethodKind.STEAM_BOX))
-                .helps(covariate.term());
+                .beliefs().helps(covariate.term());
     }
 
     /** How many steps worse than usual each unsure constant of a method is believed to be, from the breaks of a mode. */
     public Map<Unsure, Margin> unsure(MethodKind kind, FailureMode mode) {
-        return fits.get(kind).get(mode).unsure();
+        return fits.get(kind).get(mode).beliefs().unsure();
     }
 
     /**

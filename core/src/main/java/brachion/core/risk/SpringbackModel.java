@@ -253,7 +253,8 @@ public final class SpringbackModel {
         List<Predictive> mixture = new ArrayList<>();
         for (Posterior each : posteriors) {
             RealVector x = features(recipe, computed, each.relaxationH());
-            double unknown = unknown(species, Group.SPECIES.of(recipe), SPECIES_SD) + unknown(people, Group.PERSON.of(recipe), PERSON_SD);
+            double unknown = unknown(species, Group.SPECIES.of(recipe), SPECIES_SD)
+                    + unknown(people, Group.PERSON.of(recipe), PERSON_SD);
             double spread = each.rate() / each.shape() * (1 + unknown + x.dotProduct(each.covariance().operate(x)));
             mixture.add(new Predictive(each.weight(), x.dotProduct(each.mean()), Math.sqrt(spread),
                     new TDistribution(2 * each.shape())));

@@ -1,0 +1,113 @@
+package brachion.core.risk;
+
+import brachion.core.method.Recipe;
+import brachion.core.physics.Unsure;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * What the fit of one mode believes of everything that may move its risk.
+ *
+ * @param rows what each record that informs the mode brought
+ */
+record ModeBeliefs(ModeRisk risk, Layout layout, Worlds worlds, List<Features> rows) {
+
+    /** What covariates, unsure constants and groups add to the log odds of damage of a piece. */
+    List<Effect> effects(Features features, Recipe recipe) {
+        List<Effect> effects = new ArrayList<>();
+        double[] values = new double[layout.size()];
+        for (int i = 0; i < features.index().length; i++) {
+            values[features.index()[i]] = features.value()[i];
+        }
+        for (int i = 0; i < risk.covariates().size(); i++) {
+            int place = layout.firstCovariate() + i;
+            if (values[place] != 0) {
+                effects.add(new Effect(risk.covariates().get(i).term(), values[place] * worlds.mean(OrdinalModel.CUTS + place)));
+            }
+        }
+        double ofTheShop = 0;
+        for (int i = 0; i < risk.unsure().size(); i++) {
+            int place = layout.firstUnsure() + i;
+            ofTheShop += values[place] * worlds.mean(OrdinalModel.CUTS + place);
+        }
+        if (ofTheShop != 0) {
+            effects.add(new Effect(Term.SHOP_PHYSICS, ofTheShop));
+        }
+        for (Group group : Group.values()) {
+            Integer place = layout.members(group).get(group.of(recipe));
+            if (place != null) {
+                effects.add(new Effect(group.term(), worlds.mean(OrdinalModel.CUTS + place)));
+            }
+        }
+        return effects;
+    }
+
+    /** How many steps worse each unsure constant is believed to be, with the spread of that. */
+    Map<Unsure, Margin> unsure() {
+        Map<Unsure, Margin> steps = new EnumMap<>(Unsure.class);
+        for (int i = 0; i < risk.unsure().size(); i++) {
+            int place = OrdinalModel.CUTS + layout.firstUnsure() + i;
+            steps.put(risk.unsure().get(i), worlds.blended(world -> new Margin(world.fit().mean()[place] / risk.slopeMean(),
+                    Math.sqrt(world.fit().variance(place)) / risk.slopeMean())));
+        }
+        return steps;
+    }
+
+    /** What is believed of everything that may move this risk, but for the constants of the shop. */
+    List<Belief> all() {
+        int[] with = new int[layout.size()];
+        for (Features row : rows) {
+            for (int place : row.index()) {
+                with[place]++;
+            }
+        }
+        List<Belief> beliefs = new ArrayList<>();
+        for (int i = 0; i < risk.covariates().size(); i++) {
+            int place = layout.firstCovariate() + i;
+            beliefs.add(belief(risk.covariates().get(i).term(), "", place, with[place]));
+        }
+        for (Group group : Group.values()) {
+            layout.members(group).forEach((name, place) -> beliefs.add(belief(group.term(), name, place, with[place])));
+        }
+        return beliefs;
+    }
+
+    private Belief belief(Term term, String name, int place, int with) {
+        int at = OrdinalModel.CUTS + place;
+        Margin size = worlds.blended(world -> new Margin(world.fit().mean()[at], Math.sqrt(world.fit().variance(at))));
+        return new Belief(risk.mode(), term, name, size.mean(), size.sd(), with, rows.size());
+    }
+
+    /** Chance that β of one covariate lies below that of another, and how many records carry either. */
+    Contrast contrast(Term smaller, Term larger) {
+        int a = place(smaller);
+        int b = place(larger);
+        int first = OrdinalModel.CUTS + a;
+        int second = OrdinalModel.CUTS + b;
+        Margin difference = worlds.blended(world -> new Margin(world.fit().mean()[second] - world.fit().mean()[first],
+                Math.sqrt(Math.max(0, world.fit().variance(first) + world.fit().variance(second)
+                        - 2 * world.fit().covariance().at(first, second)))));
+        int with = (int) rows.stream().filter(row -> row.at(a) != 0
+                || row.at(b) != 0).count();
+        return new Contrast(difference.mean(), difference.sd(), with);
+    }
+
+    /** How having something compares with not having it. */
+    Contrast helps(Term term) {
+        int place = place(term);
+        int with = (int) rows.stream().filter(row -> row.at(place) != 0).count();
+        Belief belief = belief(term, "", place, with);
+        return new Contrast(-belief.mean(), belief.sd(), belief.trials());
+    }
+
+    private int place(Term term) {
+        for (int i = 0; i < risk.covariates().size(); i++) {
+            if (risk.covariates().get(i).term() == term) {
+                return layout.firstCovariate() + i;
+            }
+        }
+        throw new IllegalArgumentException(risk.mode() + " knows no " + term);
+    }
+}

@@ -1,0 +1,95 @@
+package brachion.core.risk;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * The posterior of one mode as a mixture over how large the share of hidden flaws is ({@link HiddenShare}).
+ *
+ * @param likely the shares that are likely enough, rising
+ */
+record Worlds(List<World> likely) {
+
+    /** A share of hidden flaws this unlikely is not looked at further. */
+    private static final double UNLIKELY = 2e-3;
+    /** Nor are those beyond one that lies this much below the best, in log probability. */
+    private static final double HOPELESS = 12;
+
+    /**
+     * One share of hidden flaws that is likely enough, with the fit if it is so large.
+     *
+     * @param weight its posterior probability
+     * @param hidden the share
+     * @param fit    all else, given it
+     */
+    record World(double weight, double hidden, LaplaceFit fit) {
+    }
+
+    /** Of a mode that hidden flaws do not look like. */
+    static Worlds withoutHidden(GroupScales scales, Map<Group, Double> sds) {
+        return new Worlds(List.of(new World(1, 0, scales.fit(sds, 0, scales.latestMode()))));
+    }
+
+    /** Values of the share are tried one after the other away from the ordinary one, as long as they are not hopeless. */
+    static Worlds of(GroupScales scales, Map<Group, Double> sds, long splits) {
+        double[] values = HiddenShare.values();
+        double[] logWeight = HiddenShare.logPrior();
+        LaplaceFit[] fits = new LaplaceFit[values.length];
+        double[] first = scales.latestMode();
+        double most = Double.NEGATIVE_INFINITY;
+        for (int step : new int[] {1, -1}) {
+            double[] start = first;
+            int from = step > 0 ? HiddenShare.ORDINARY : HiddenShare.ORDINARY - 1;
+            for (int i = from; i >= 0 && i < values.length; i += step) {
+                fits[i] = scales.fit(sds, values[i], start);
+                start = fits[i].mode();
+                logWeight[i] += fits[i].logEvidence() + HiddenShare.logSplits(values[i], splits);
+                most = Math.max(most, logWeight[i]);
+                if (logWeight[i] < most - HOPELESS) {
+                    break;
+                }
+            }
+        }
+        List<World> worlds = new ArrayList<>();
+        double all = 0;
+        for (int i = 0; i < values.length; i++) {
+            double weight = fits[i] == null ? 0 : Math.exp(logWeight[i] - most);
+            if (weight > UNLIKELY) {
+                worlds.add(new World(weight, values[i], fits[i]));
+                all += weight;
+            }
+        }
+        double sum = all;
+        return new Worlds(worlds.stream().map(each -> new World(each.weight() / sum, each.hidden(), each.fit())).toList());
+    }
+
+    /** One normal distribution in place of the mixture. */
+    Margin blended(Function<World, Margin> of) {
+        List<Margin> each = likely.stream().map(of).toList();
+        double mean = 0;
+        double square = 0;
+        for (int i = 0; i < each.size(); i++) {
+            Margin margin = each.get(i);
+            mean += likely.get(i).weight() * margin.mean();
+            square += likely.get(i).weight() * (margin.mean() * margin.mean() + margin.sd() * margin.sd());
+        }
+        return new Margin(mean, Math.sqrt(Math.max(0, square - mean * mean)));
+    }
+
+    double average(ToDoubleFunction<World> value) {
+        return likely.stream().mapToDouble(world -> world.weight() * value.applyAsDouble(world)).sum();
+    }
+
+    /** Mean of a parameter. */
+    double mean(int place) {
+        return average(world -> world.fit().mean()[place]);
+    }
+
+    World likeliest() {
+        return likely.stream().max(Comparator.comparingDouble(World::weight)).orElseThrow();
+    }
+}
