@@ -57,7 +57,7 @@ class BesideJagsTest {
             monitor gamma
             monitor b
             monitor beta
-            update 60000
+            update 25000
             coda *
             """;
 
