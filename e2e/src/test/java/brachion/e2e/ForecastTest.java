@@ -30,7 +30,7 @@ class ForecastTest extends BrowserTest {
         Locator odds = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Odds"));
         assertThat(odds).containsText(Pattern.compile("\\d+ in 100 pieces of yours break for reasons nothing measured here explains"));
         assertThat(odds).containsText(Pattern.compile("\\d+ of your records were asked about as much"));
-        oddsAfter(() -> type("Inner radius", "1\""));
+        oddsAfter(() -> type("Inner radius", "3/8\""));
         assertThat(odds).containsText("Beyond your records");
     }
 
