@@ -19,6 +19,7 @@ import brachion.core.method.MethodKind;
 import brachion.core.method.Recipe;
 import brachion.core.method.Seasoning;
 import brachion.core.method.SteamBox;
+import brachion.core.physics.Physics;
 import brachion.core.process.Piece;
 import brachion.core.process.ProcessSimulation;
 import brachion.core.process.Stage;
@@ -66,7 +67,7 @@ public class CoreBenchmarks {
     private double chamberC = 97;
     private double searchedMm = 16;
     private final BendSection section = new BendSection(ASH, SectionCondition.uniform(0.9, 20), 19, 25, 140, 500,
-            Optional.of(new Strap(StrapMaterial.STEEL, 0.9, 25, 1)));
+            Optional.of(new Strap(StrapMaterial.STEEL, 0.9, 25, 1)), Physics.USUAL);
     private final List<Trial> thousand = trials(1000);
     private final RiskModel fitted = RiskModel.fit(thousand);
     private final Forecaster forecaster = new Forecaster(fitted);
