@@ -136,7 +136,7 @@ public class CoreBenchmarks {
                 new BendMap.Extent(2, 40, 30, 1200, 60, 40));
     }
 
-    /** A search of 4,998 combinations of which nothing is remembered but what one search shares. */
+    /** A search over all woods of which nothing is remembered but what one search shares. */
     @Benchmark
     @OutputTimeUnit(TimeUnit.MILLISECONDS)
     @Measurement(iterations = 3, time = 1)

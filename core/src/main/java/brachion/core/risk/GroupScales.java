@@ -78,9 +78,18 @@ final class GroupScales implements Surface {
         return latest == null ? prior(Map.of()).mean() : latest.mode();
     }
 
-    /** The fit under given scales. */
-    LaplaceFit fit(Map<Group, Double> sds, double share, double[] start) {
-        return LaplaceFit.from(new OrdinalModel(observations, prior(sds), share, HiddenShare.SLIP), start);
+    /** The fit under given scales and a share of hidden flaws, its mean taken to be the mode. */
+    LaplaceFit atMode(Map<Group, Double> sds, double share, double[] start) {
+        return LaplaceFit.atMode(model(sds, share), start);
+    }
+
+    /** Such a fit with its mean put where it belongs. */
+    LaplaceFit centred(LaplaceFit fit, Map<Group, Double> sds, double share) {
+        return fit.centred(model(sds, share));
+    }
+
+    private OrdinalModel model(Map<Group, Double> sds, double share) {
+        return new OrdinalModel(observations, prior(sds), share, HiddenShare.SLIP);
     }
 
     /** Log evidence of the scales, up to a constant. */

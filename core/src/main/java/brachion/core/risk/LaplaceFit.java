@@ -32,17 +32,26 @@ record LaplaceFit(double[] mode, double[] mean, Arrow hessian, ArrowInverse cova
 
     /** The fit, searched from a start near the mode; the result is the same from any start. */
     static LaplaceFit from(OrdinalModel model, double[] start) {
-        LaplaceFit fit = roughly(model, start, RISE);
-        double[] off = fit.covariance.times(model.averageSlope(fit.mode, fit.covariance));
+        return atMode(model, start).centred(model);
+    }
+
+    /** The same, its mean taken to be the mode. */
+    static LaplaceFit atMode(OrdinalModel model, double[] start) {
+        return roughly(model, start, RISE);
+    }
+
+    /** This fit of a model with its mean put where it belongs. */
+    LaplaceFit centred(OrdinalModel model) {
+        double[] off = covariance.times(model.averageSlope(mode, covariance));
         double longest = 1;
         for (int i = 0; i < off.length; i++) {
-            longest = Math.max(longest, Math.abs(off[i]) / (FURTHEST_SD * Math.sqrt(fit.variance(i))));
+            longest = Math.max(longest, Math.abs(off[i]) / (FURTHEST_SD * Math.sqrt(variance(i))));
         }
-        double[] mean = fit.mode.clone();
-        for (int i = 0; i < mean.length; i++) {
-            mean[i] += off[i] / longest;
+        double[] moved = mode.clone();
+        for (int i = 0; i < moved.length; i++) {
+            moved[i] += off[i] / longest;
         }
-        return new LaplaceFit(fit.mode, mean, fit.hessian, fit.covariance, fit.logEvidence, fit.iterations, fit.settled);
+        return new LaplaceFit(mode, moved, hessian, covariance, logEvidence, iterations, settled);
     }
 
     /**

@@ -31,7 +31,7 @@ record Worlds(List<World> likely) {
 
     /** Of a mode that hidden flaws do not look like. */
     static Worlds withoutHidden(GroupScales scales, Map<Group, Double> sds) {
-        return new Worlds(List.of(new World(1, 0, scales.fit(sds, 0, scales.latestMode()))));
+        return new Worlds(List.of(new World(1, 0, scales.centred(scales.atMode(sds, 0, scales.latestMode()), sds, 0))));
     }
 
     /** Values of the share are tried one after the other away from the ordinary one, as long as they are not hopeless. */
@@ -45,7 +45,7 @@ record Worlds(List<World> likely) {
             double[] start = first;
             int from = step > 0 ? HiddenShare.ORDINARY : HiddenShare.ORDINARY - 1;
             for (int i = from; i >= 0 && i < values.length; i += step) {
-                fits[i] = scales.fit(sds, values[i], start);
+                fits[i] = scales.atMode(sds, values[i], start);
                 start = fits[i].mode();
                 logWeight[i] += fits[i].logEvidence() + HiddenShare.logSplits(values[i], splits);
                 most = Math.max(most, logWeight[i]);
@@ -59,7 +59,7 @@ record Worlds(List<World> likely) {
         for (int i = 0; i < values.length; i++) {
             double weight = fits[i] == null ? 0 : Math.exp(logWeight[i] - most);
             if (weight > UNLIKELY) {
-                worlds.add(new World(weight, values[i], fits[i]));
+                worlds.add(new World(weight, values[i], scales.centred(fits[i], sds, values[i])));
                 all += weight;
             }
         }
