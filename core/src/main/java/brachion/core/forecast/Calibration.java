@@ -86,7 +86,7 @@ public record Calibration(List<Bin> bins, int trials, int unforecast, double log
 
     /** Wilson's interval at 80 % (Wilson, J. Am. Statist. Assoc. 22, 1927). */
     private static Bin bin(List<Held> here) {
-        double z = 1.2815515655446004;
+        double z = Odds.Z_80;
         double n = here.size();
         double share = here.stream().filter(Calibration::unbroken).count() / n;
         double centre = (share + z * z / (2 * n)) / (1 + z * z / n);

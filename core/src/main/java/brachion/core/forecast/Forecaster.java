@@ -62,9 +62,7 @@ public final class Forecaster {
     /** Whether a recipe asks more than any record of its method did, in the mode that limits it. */
     boolean beyondRecords(Recipe recipe) {
         Possible piece = Possible.roughly(UnknownInputs.typical(recipe));
-        FailureMode limiting = risk.modes(recipe.method().kind()).stream().min(Comparator.comparingDouble(
-                mode -> risk.margin(mode, Severity.FLAW, piece).probability())).orElseThrow();
-        return new Precedents(risk, recipe.method().kind()).beyond(limiting, piece);
+        return new Precedents(risk, recipe.method().kind()).beyond(risk.limiting(piece), piece);
     }
 
     /** Just the odds that a recipe does not break. */
@@ -134,11 +132,12 @@ public final class Forecaster {
                     widthWhenKnown(possible, width, each -> each.recipe().blank().grainRun().orElseThrow())));
         }
         OF_THE_SHOP.forEach((constant, what) -> {
-            List<Possible> known = possible.stream().map(each -> new Possible(each.weight(), each.recipe(), each.demand(),
-                    each.sensitivity().without(constant))).toList();
-            Odds then = possible.get(0).sensitivity().stepped().containsKey(constant) ? roughly(known) : asIs;
-            if (then.high() - then.low() < width - WORTH_MEASURING) {
-                missing.add(new MissingMeasurement(what, width, then.high() - then.low()));
+            if (possible.get(0).sensitivity().stepped().containsKey(constant)) {
+                Odds then = roughly(possible.stream().map(each -> new Possible(each.weight(), each.recipe(), each.demand(),
+                        each.sensitivity().without(constant))).toList());
+                if (then.high() - then.low() < width - WORTH_MEASURING) {
+                    missing.add(new MissingMeasurement(what, width, then.high() - then.low()));
+                }
             }
         });
         missing.sort(Comparator.comparingDouble(MissingMeasurement::widthThen));

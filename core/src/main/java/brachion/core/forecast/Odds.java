@@ -14,11 +14,16 @@ import java.util.List;
  */
 public record Odds(double probability, double low, double high) {
 
+    /** Ranges hold the truth eight times out of ten. */
+    static final double HELD = 0.8;
+    /** A normal distribution lies so many standard deviations round its mean eight times out of ten. */
+    static final double Z_80 = 1.2815515655446004;
+
     /** The share of pieces of a method that break for reasons nothing measured explains. */
     public static Odds ofHidden(RiskModel risk, MethodKind kind) {
         List<Weighted<Double>> shares = risk.hiddenShares(kind);
         double[] range = new WeightedSample(shares.stream().mapToDouble(Weighted::value).toArray(),
-                shares.stream().mapToDouble(Weighted::weight).toArray()).shortest(OddsSpread.HELD);
+                shares.stream().mapToDouble(Weighted::weight).toArray()).shortest(HELD);
         return new Odds(risk.hidden(kind), Math.min(range[0], risk.hidden(kind)), Math.max(range[1], risk.hidden(kind)));
     }
 

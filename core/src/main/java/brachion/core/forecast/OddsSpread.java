@@ -26,8 +26,6 @@ final class OddsSpread {
     private static final int MOST_POINTS = 2048;
     private static final int FEWEST_POINTS = 64;
     private static final int FEWEST_OF_AN_OUTLOOK = 12;
-    /** Ranges hold the truth eight times out of ten. */
-    static final double HELD = 0.8;
     private static final double[][] STANDARD = points();
 
     private final double[] value;
@@ -95,7 +93,7 @@ final class OddsSpread {
 
     /** Mean and the shortest range that holds 80 %: it reaches 1 where a piece may well be safe, and 0 where it is hopeless. */
     Odds odds() {
-        double[] range = new WeightedSample(value.clone(), weight.clone()).shortest(HELD);
+        double[] range = new WeightedSample(value.clone(), weight.clone()).shortest(Odds.HELD);
         return new Odds(mean, Math.min(range[0], mean), Math.max(range[1], mean));
     }
 

@@ -22,8 +22,6 @@ import java.util.Map;
  */
 public record ShopConstant(Unsure constant, double usual, double likely, double low, double high, double learned) {
 
-    private static final double Z_80 = 1.2815515655446004;
-
     /** All constants of a method; the modes of failure speak of them independently. */
     public static List<ShopConstant> of(RiskModel risk, MethodKind kind) {
         Map<Unsure, Margin> tension = risk.unsure(kind, FailureMode.TENSION);
@@ -41,8 +39,8 @@ public record ShopConstant(Unsure constant, double usual, double likely, double 
     }
 
     private static ShopConstant of(Unsure constant, Margin steps) {
-        double worse = constant.value(constant.stepped(Physics.USUAL, steps.mean() + Z_80 * steps.sd()));
-        double better = constant.value(constant.stepped(Physics.USUAL, steps.mean() - Z_80 * steps.sd()));
+        double worse = constant.value(constant.stepped(Physics.USUAL, steps.mean() + Odds.Z_80 * steps.sd()));
+        double better = constant.value(constant.stepped(Physics.USUAL, steps.mean() - Odds.Z_80 * steps.sd()));
         return new ShopConstant(constant, constant.value(Physics.USUAL),
                 constant.value(constant.stepped(Physics.USUAL, steps.mean())), Math.min(worse, better),
                 Math.max(worse, better), 1 - steps.sd());

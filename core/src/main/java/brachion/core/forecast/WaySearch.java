@@ -9,7 +9,6 @@ import brachion.core.method.Seasoning;
 import brachion.core.method.Sensitivity;
 import brachion.core.method.SteamBox;
 import brachion.core.process.SteamingSchool;
-import brachion.core.risk.FailureMode;
 import brachion.core.risk.Possible;
 import brachion.core.risk.RiskModel;
 import brachion.core.risk.Severity;
@@ -230,7 +229,7 @@ public final class WaySearch {
         Possible piece = Possible.roughly(recipe);
         Near near = precedents(recipe).near(piece);
         return new Way(recipe, forecaster.unbroken(recipe), judged.hours(), near.all(), near.ofThisWood(),
-                precedents(recipe).beyond(limiting(piece), piece), shorterThanSchools(recipe));
+                precedents(recipe).beyond(risk.limiting(piece), piece), shorterThanSchools(recipe));
     }
 
     private static boolean shorterThanSchools(Recipe recipe) {
@@ -270,15 +269,9 @@ public final class WaySearch {
         return risk.holds(Severity.FLAW, piece);
     }
 
-    /** The mode that is likeliest to break it. */
-    private FailureMode limiting(Possible piece) {
-        return risk.modes(piece.recipe().method().kind()).stream()
-                .min(Comparator.comparingDouble(mode -> risk.margin(mode, Severity.FLAW, piece).probability())).orElseThrow();
-    }
-
     /** The largest reason of the mode that limits it. */
     private Term because(Possible piece) {
-        return Reasons.of(risk, limiting(piece), piece).get(0).cause();
+        return Reasons.of(risk, risk.limiting(piece), piece).get(0).cause();
     }
 
     private static List<FellOut> fellOut(Collection<Judged> judged) {

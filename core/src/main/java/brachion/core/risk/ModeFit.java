@@ -27,7 +27,7 @@ final class ModeFit {
     private final Layout layout;
     private final Map<Group, Double> groupSds;
     private final Worlds worlds;
-    private final List<Row> rows;
+    private final ModeBeliefs beliefs;
     private final Map<RecordedTrial, Row> rowOf = new IdentityHashMap<>();
 
     /** A record that informs this mode. */
@@ -39,7 +39,7 @@ final class ModeFit {
         this.layout = layout;
         this.groupSds = groupSds;
         this.worlds = worlds;
-        this.rows = rows;
+        this.beliefs = new ModeBeliefs(risk, layout, worlds, rows.stream().map(row -> row.observation().features()).toList());
         rows.forEach(row -> rowOf.put(row.trial(), row));
     }
 
@@ -112,22 +112,24 @@ final class ModeFit {
     }
 
     /** How far a piece stands from a severity if hidden flaws have one share: CLEAN or FLAW as the worst still accepted. */
-    Margin margin(World world, Severity worst, Possible piece) {
-        return margin(world, worst, piece.logRatio(risk), risk.unsure(piece.recipe(), piece.sensitivity()), piece.recipe());
-    }
-
-    /** The same of a piece of which just these numbers are known. */
-    Margin margin(World world, Severity worst, double logRatio, double[] unsure, Recipe recipe) {
-        return world.fit().margin(worst.ordinal(), layout.features(logRatio, unsure, recipe)).widened(unknownGroups(recipe));
+    Margin margin(World world, Severity worst, Features features, Recipe recipe) {
+        return world.fit().margin(worst.ordinal(), features).widened(unknownGroups(recipe));
     }
 
     /** The same whatever the share of hidden flaws: one normal distribution in place of the mixture. */
     Margin margin(Severity worst, Possible piece) {
-        return worlds.blended(world -> margin(world, worst, piece));
+        Features features = features(piece);
+        return worlds.blended(world -> margin(world, worst, features, piece.recipe()));
     }
 
-    private Features features(Possible piece) {
+    /** What a piece brings to this mode. */
+    Features features(Possible piece) {
         return layout.features(piece.logRatio(risk), risk.unsure(piece.recipe(), piece.sensitivity()), piece.recipe());
+    }
+
+    /** The same of a recorded piece, if ln D was what it may have been. */
+    Features features(Traits traits, double logRatio) {
+        return layout.features(logRatio, traits.asked(risk).unsure(), traits.recipe());
     }
 
     /** What a piece may do better or worse because it belongs to a group the records do not know. */
@@ -152,12 +154,12 @@ final class ModeFit {
 
     /** What is believed of everything that may move this risk. */
     ModeBeliefs beliefs() {
-        return new ModeBeliefs(risk, layout, worlds, rows.stream().map(row -> row.observation().features()).toList());
+        return beliefs;
     }
 
     /** What covariates, unsure constants and groups add to the log odds of damage of a piece. */
     List<Effect> effects(Possible piece) {
-        return beliefs().effects(features(piece), piece.recipe());
+        return beliefs.effects(features(piece), piece.recipe());
     }
 
     /**

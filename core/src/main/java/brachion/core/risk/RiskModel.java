@@ -5,14 +5,13 @@ import brachion.core.method.Recipe;
 import brachion.core.method.SteamBox;
 import brachion.core.physics.Unsure;
 import brachion.core.process.SteamingSchool;
-import brachion.core.risk.Worlds.World;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 
 /**
  * The learned risk: for each method and failure mode an {@link OrdinalModel} of severity on
@@ -123,24 +122,33 @@ public final class RiskModel {
      */
     public List<Outlook> outlooks(Severity worst, Possible piece) {
         Map<FailureMode, ModeFit> byMode = fits.get(piece.recipe().method().kind());
-        return outlooks(byMode, (fit, world) -> fit.margin(world, worst, piece));
+        return outlooks(byMode, worst, piece.recipe(), fit -> fit.features(piece));
     }
 
-    private interface MarginOf {
-        Margin in(ModeFit fit, World world);
-    }
-
-    /** Only breaks of the outer face may be hidden ones; the other modes are the same in every world. */
-    private static List<Outlook> outlooks(Map<FailureMode, ModeFit> byMode, MarginOf margin) {
-        Map<FailureMode, Margin> settled = new EnumMap<>(FailureMode.class);
+    /**
+     * Only breaks of the outer face may be hidden ones; the other modes are the same in every world, and what a piece brings
+     * to a mode is the same in all.
+     */
+    private static List<Outlook> outlooks(Map<FailureMode, ModeFit> byMode, Severity worst, Recipe recipe,
+                                          Function<ModeFit, Features> features) {
+        Map<FailureMode, Margin> margins = new EnumMap<>(FailureMode.class);
         byMode.forEach((mode, fit) -> {
-            if (fit.worlds().size() == 1) {
-                settled.put(mode, margin.in(fit, fit.worlds().get(0)));
+            if (mode != FailureMode.TENSION) {
+                margins.put(mode, fit.margin(fit.worlds().get(0), worst, features.apply(fit), recipe));
             }
         });
-        return byMode.get(FailureMode.TENSION).worlds().stream().map(world -> new Outlook(world.weight(), world.hidden(),
-                byMode.entrySet().stream().map(each -> settled.containsKey(each.getKey()) ? settled.get(each.getKey())
-                        : margin.in(each.getValue(), world)).toList())).toList();
+        ModeFit tension = byMode.get(FailureMode.TENSION);
+        Features stretched = features.apply(tension);
+        return tension.worlds().stream().map(world -> {
+            margins.put(FailureMode.TENSION, tension.margin(world, worst, stretched, recipe));
+            return new Outlook(world.weight(), world.hidden(), List.copyOf(margins.values()));
+        }).toList();
+    }
+
+    /** The mode that is likeliest to break a piece. */
+    public FailureMode limiting(Possible piece) {
+        return modes(piece.recipe().method().kind()).stream()
+                .min(Comparator.comparingDouble(mode -> margin(mode, Severity.FLAW, piece).probability())).orElseThrow();
     }
 
     /**
@@ -250,10 +258,8 @@ public final class RiskModel {
         double holds = 0;
         for (int k = 0; k < traits.weight().length; k++) {
             int possible = k;
-            holds += traits.weight()[k] * outlooks(byMode, (fit, world) -> {
-                Traits.Asked asked = traits.asked(fit.risk());
-                return fit.margin(world, worst, asked.logRatio()[possible], asked.unsure(), traits.recipe());
-            }).stream().mapToDouble(each -> each.weight() * each.holds()).sum();
+            holds += traits.weight()[k] * outlooks(byMode, worst, traits.recipe(),
+                    fit -> fit.features(traits, traits.asked(fit.risk()).logRatio()[possible])).stream().mapToDouble(each -> each.weight() * each.holds()).sum();
         }
         return holds;
     }

@@ -22,19 +22,22 @@ record Traits(Recipe recipe, double[] weight, Map<FailureMode, Asked> asked) {
      *
      * @param typical  ln D of the most ordinary piece it could be
      * @param logRatio ln D of all it could be
+     * @param spread   the same, from few values
      * @param unsure   by how much ln D rises when each unsure constant is one step worse
      */
-    record Asked(double typical, double[] logRatio, double[] unsure) {
+    record Asked(double typical, double[] logRatio, Spread spread, double[] unsure) {
     }
 
     static Traits of(List<Possible> possible, Possible typical) {
         Map<FailureMode, Asked> asked = new EnumMap<>(FailureMode.class);
+        double[] weight = possible.stream().mapToDouble(Possible::weight).toArray();
         for (ModeRisk risk : MethodRisk.of(typical.recipe().method().kind()).modes()) {
-            asked.put(risk.mode(), new Asked(typical.logRatio(risk),
-                    possible.stream().mapToDouble(each -> each.logRatio(risk)).toArray(),
+            double[] logRatio = possible.stream().mapToDouble(each -> each.logRatio(risk)).toArray();
+            asked.put(risk.mode(), new Asked(typical.logRatio(risk), logRatio,
+                    Spread.of(logRatio, weight).condensed(MOST_POSSIBILITIES),
                     risk.unsure(typical.recipe(), typical.sensitivity())));
         }
-        return new Traits(typical.recipe(), possible.stream().mapToDouble(Possible::weight).toArray(), asked);
+        return new Traits(typical.recipe(), weight, asked);
     }
 
     Asked asked(ModeRisk risk) {
@@ -43,6 +46,6 @@ record Traits(Recipe recipe, double[] weight, Map<FailureMode, Asked> asked) {
 
     /** ln D in a mode, as far as it is known. */
     Spread logRatio(ModeRisk risk) {
-        return Spread.of(asked(risk).logRatio(), weight).condensed(MOST_POSSIBILITIES);
+        return asked(risk).spread();
     }
 }
