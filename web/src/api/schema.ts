@@ -4,6 +4,22 @@
  */
 
 export interface paths {
+    "/api/woods/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change"];
+        post?: never;
+        delete: operations["takeAway"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/trials/{id}": {
         parameters: {
             query?: never;
@@ -47,6 +63,38 @@ export interface paths {
         put: operations["mend"];
         post?: never;
         delete: operations["discard"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/woods": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["woods"];
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/woods/{key}/restoration": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bringBack"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -340,6 +388,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/woods/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["table_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/trials/names": {
         parameters: {
             query?: never;
@@ -504,6 +568,51 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        WoodFields: {
+            commonName: string;
+            latinName: string;
+            /** @enum {string} */
+            woodClass: "RING_POROUS_HARDWOOD" | "TEMPERATE_HARDWOOD" | "TROPICAL_HARDWOOD" | "SOFTWOOD" | "BAMBOO";
+            /** Format: double */
+            basicSpecificGravity?: number;
+            /** Format: double */
+            density12?: number;
+            /** Format: double */
+            bendingStrengthMpa?: number;
+            /** Format: double */
+            stiffnessMpa?: number;
+            /** Format: double */
+            crushingStrengthMpa?: number;
+            /** Format: double */
+            unbrokenPercent?: number;
+            /** Format: double */
+            unsupportedRadiusMm?: number;
+            /** Format: double */
+            supportedRadiusMm?: number;
+            source: string;
+        };
+        WoodView: {
+            id: string;
+            /** Format: int64 */
+            key?: number;
+            /** Format: int32 */
+            version?: number;
+            known: components["schemas"]["WoodFields"];
+            /** Format: double */
+            density12: number;
+            /** Format: double */
+            basicSpecificGravity: number;
+            /** Format: double */
+            bendingStrengthMpa: number;
+            /** Format: double */
+            stiffnessMpa: number;
+            /** Format: double */
+            crushingStrengthMpa: number;
+            /** Format: double */
+            unsupportedRadiusMm: number;
+            /** Format: double */
+            supportedRadiusMm: number;
+        };
         BlankFields: {
             speciesId: string;
             /** @enum {string} */
@@ -1225,7 +1334,7 @@ export interface components {
             commonName: string;
             latinName: string;
             /** @enum {string} */
-            woodClass: "RING_POROUS_HARDWOOD" | "TEMPERATE_HARDWOOD" | "TROPICAL_HARDWOOD" | "SOFTWOOD";
+            woodClass: "RING_POROUS_HARDWOOD" | "TEMPERATE_HARDWOOD" | "TROPICAL_HARDWOOD" | "SOFTWOOD" | "BAMBOO";
             /** Format: double */
             unsupportedRadiusMm: number;
             /** Format: double */
@@ -1344,6 +1453,8 @@ export interface components {
     headers: never;
     pathItems: never;
 }
+export type WoodFields = components['schemas']['WoodFields'];
+export type WoodView = components['schemas']['WoodView'];
 export type BlankFields = components['schemas']['BlankFields'];
 export type ChamberReading = components['schemas']['ChamberReading'];
 export type DoneFields = components['schemas']['DoneFields'];
@@ -1435,6 +1546,56 @@ export type SetAside = components['schemas']['SetAside'];
 export type ShopConstant = components['schemas']['ShopConstant'];
 export type $defs = Record<string, never>;
 export interface operations {
+    change: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: never;
+            path: {
+                key: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WoodFields"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WoodView"];
+                };
+            };
+        };
+    };
+    takeAway: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: never;
+            path: {
+                key: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     view: {
         parameters: {
             query?: never;
@@ -1600,6 +1761,72 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    woods: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WoodView"][];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WoodFields"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WoodView"];
+                };
+            };
+        };
+    };
+    bringBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WoodView"];
+                };
             };
         };
     };
@@ -2099,6 +2326,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TableAnswer"];
+                };
+            };
+        };
+    };
+    table_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
                 };
             };
         };

@@ -43,6 +43,18 @@ public enum PhysicalBound {
     MARK_MM("Marks of the rule", 0.1, 50, "mm"),
     /** Slope of grain as the run for a rise of one. */
     GRAIN_RUN("Slope of grain, 1 in", 2, 1000, ""),
+    /** Oven-dry mass over green volume, relative to water. */
+    SPECIFIC_GRAVITY("Basic specific gravity", 0.08, 1.3, ""),
+    /** Density at 12 % moisture. */
+    DENSITY_KG_M3("Density", 90, 1450, "kg/m³"),
+    /** Modulus of rupture at 12 % moisture. */
+    BENDING_STRENGTH_MPA("Bending strength", 10, 400, "MPa"),
+    /** Modulus of elasticity at 12 % moisture. */
+    STIFFNESS_MPA("Stiffness", 1000, 40_000, "MPa"),
+    /** Compression strength parallel to grain at 12 % moisture. */
+    CRUSHING_STRENGTH_MPA("Crushing strength", 5, 200, "MPa"),
+    /** Share of pieces unbroken in a published bending test. */
+    UNBROKEN_PERCENT("Pieces unbroken", 0, 100, "%"),
     /** Thickness of a strap. */
     STRAP_THICKNESS_MM("Strap thickness", 0.1, 12, "mm"),
     /** Slack between the ends of the piece and the stops of the strap. */

@@ -13,6 +13,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Function;
+import java.util.function.ToDoubleFunction;
+import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 
@@ -23,11 +26,15 @@ public final class SpeciesCatalogue {
             .setCommentMarker('#').setHeader().setSkipHeaderRecord(true).get();
 
     private final Map<String, Species> byId;
+    private final RadiusEstimate unsupported;
+    private final RadiusEstimate supported;
 
-    private SpeciesCatalogue(List<Species> species) {
+    private SpeciesCatalogue(List<Species> species, RadiusEstimate unsupported, RadiusEstimate supported) {
         Map<String, Species> ordered = new LinkedHashMap<>();
         species.stream().sorted(Comparator.comparing(Species::commonName)).forEach(s -> ordered.put(s.id(), s));
         this.byId = Collections.unmodifiableMap(ordered);
+        this.unsupported = unsupported;
+        this.supported = supported;
     }
 
     /** The catalogue of published species. */
@@ -54,45 +61,41 @@ public final class SpeciesCatalogue {
         return List.copyOf(byId.values());
     }
 
+    /** This catalogue and woods of a shop's own; what nobody knows of those is estimated as for a published species. */
+    public SpeciesCatalogue with(List<WoodFacts> own) {
+        Stream<Species> more = own.stream().map(facts -> facts.complete(unsupported, supported));
+        return new SpeciesCatalogue(Stream.concat(byId.values().stream(), more).toList(), unsupported, supported);
+    }
+
     static SpeciesCatalogue read(Reader table) throws IOException {
-        List<CSVRecord> rows = TABLE.parse(table).getRecords();
-        RadiusEstimate unsupported = RadiusEstimate.fit(pairs(rows, "radius_unsupported_mm", false));
-        RadiusEstimate supported = RadiusEstimate.fit(pairs(rows, "radius_supported_mm", true));
-        return new SpeciesCatalogue(rows.stream().map(row -> species(row, unsupported, supported)).toList());
+        List<WoodFacts> woods = TABLE.parse(table).getRecords().stream().map(SpeciesCatalogue::facts).toList();
+        RadiusEstimate unsupported = RadiusEstimate.fit(pairs(woods, WoodFacts::unsupportedMm, BendingRadii::unsupportedMm));
+        RadiusEstimate supported = RadiusEstimate.fit(pairs(woods, WoodFacts::supportedMm, BendingRadii::supportedMm));
+        return new SpeciesCatalogue(woods.stream().map(facts -> facts.complete(unsupported, supported)).toList(),
+                unsupported, supported);
     }
 
-    private static List<RadiusEstimate.Known> pairs(List<CSVRecord> rows, String column, boolean supported) {
-        return rows.stream()
-                .filter(row -> number(row, column).isPresent() && number(row, "unbroken_percent").isPresent())
-                .map(row -> {
-                    BendingRadii start = woodClass(row).startingRadii();
-                    return new RadiusEstimate.Known(number(row, column).getAsDouble(),
-                            supported ? start.supportedMm() : start.unsupportedMm(),
-                            number(row, "unbroken_percent").getAsDouble());
-                }).toList();
+    private static List<RadiusEstimate.Known> pairs(List<WoodFacts> woods, Function<WoodFacts, OptionalDouble> published,
+                                                    ToDoubleFunction<BendingRadii> ofClass) {
+        return woods.stream().filter(wood -> published.apply(wood).isPresent() && wood.unbrokenPercent().isPresent())
+                .map(wood -> new RadiusEstimate.Known(published.apply(wood).getAsDouble(),
+                        ofClass.applyAsDouble(wood.woodClass().startingRadii()), wood.unbrokenPercent().getAsDouble()))
+                .toList();
     }
 
-    private static Species species(CSVRecord row, RadiusEstimate unsupported, RadiusEstimate supported) {
-        WoodClass woodClass = woodClass(row);
-        BendingRadii start = woodClass.startingRadii();
-        OptionalDouble unbroken = number(row, "unbroken_percent");
-        OptionalDouble published = number(row, "radius_unsupported_mm");
-        OptionalDouble publishedSupported = number(row, "radius_supported_mm");
-        double unsupportedMm =
-                published.orElseGet(() -> unsupported.radiusMm(start.unsupportedMm(), unbroken));
-        // a strap never makes a bend worse, so an estimate may not say so for species that bend badly
-        double supportedMm = publishedSupported.orElseGet(
-                () -> Math.min(unsupportedMm, supported.radiusMm(start.supportedMm(), unbroken)));
-        BendingRadii radii =
-                new BendingRadii(unsupportedMm, published.isEmpty(), supportedMm, publishedSupported.isEmpty());
-        return new Species(row.get("id"), row.get("common_name"), row.get("latin"), woodClass,
-                number(row, "gb").orElseThrow(), number(row, "mor12_mpa").orElseThrow(),
-                number(row, "moe12_mpa").orElseThrow(), number(row, "fc12_mpa").orElseThrow(), unbroken, radii);
+    private static WoodFacts facts(CSVRecord row) {
+        return new WoodFacts(row.get("id"), row.get("common_name"), row.get("latin"), woodClass(row),
+                number(row, "gb").orElseThrow(), number(row, "mor12_mpa"), number(row, "moe12_mpa"),
+                number(row, "fc12_mpa"), number(row, "unbroken_percent"), number(row, "radius_unsupported_mm"),
+                number(row, "radius_supported_mm"));
     }
 
     private static WoodClass woodClass(CSVRecord row) {
         if (row.get("group").equals("softwood")) {
             return WoodClass.SOFTWOOD;
+        }
+        if (row.get("group").equals("bamboo")) {
+            return WoodClass.BAMBOO;
         }
         if (row.get("climate").equals("tropical")) {
             return WoodClass.TROPICAL_HARDWOOD;

@@ -12,7 +12,9 @@ public enum WoodClass {
     /** Hardwoods of the tropics. */
     TROPICAL_HARDWOOD(600, 300),
     /** Conifers. */
-    SOFTWOOD(800, 450);
+    SOFTWOOD(800, 450),
+    /** Culm walls of the large bamboos, split or laminated into strips; they bend well hot (common practice). */
+    BAMBOO(300, 100);
 
     private final BendingRadii startingRadii;
 

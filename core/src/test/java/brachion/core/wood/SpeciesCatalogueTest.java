@@ -16,7 +16,7 @@ class SpeciesCatalogueTest {
         assertThat(oak.stiffnessMpa()).isEqualTo(12_300);
         assertThat(oak.crushingStrengthMpa()).isEqualTo(51.3);
         assertThat(oak.radii()).isEqualTo(new BendingRadii(330, false, 13, false));
-        assertThat(catalogue.all()).hasSize(79).extracting(Species::commonName).isSorted();
+        assertThat(catalogue.all()).hasSize(80).extracting(Species::commonName).isSorted();
     }
 
     @Test

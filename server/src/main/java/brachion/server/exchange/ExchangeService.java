@@ -1,8 +1,10 @@
 package brachion.server.exchange;
 
 import brachion.server.problem.NotHereException;
+import brachion.server.species.Woods;
 import brachion.server.trial.TrialFields;
 import brachion.server.trial.Trials;
+import jakarta.validation.Validator;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -22,13 +24,15 @@ import org.springframework.transaction.annotation.Transactional;
 class ExchangeService {
 
     private final Trials trials;
-    private final TrialReader reader;
+    private final Validator validator;
+    private final Woods woods;
     private final RowSetAsideRepository repository;
     private final Clock clock;
 
-    ExchangeService(Trials trials, TrialReader reader, RowSetAsideRepository repository, Clock clock) {
+    ExchangeService(Trials trials, Validator validator, Woods woods, RowSetAsideRepository repository, Clock clock) {
         this.trials = trials;
-        this.reader = reader;
+        this.validator = validator;
+        this.woods = woods;
         this.repository = repository;
         this.clock = clock;
     }
@@ -60,6 +64,7 @@ class ExchangeService {
         List<TrialFields> read = new ArrayList<>();
         List<Left> left = new ArrayList<>();
         int alreadyHere = 0;
+        TrialReader reader = reader();
         for (Row row : sheet.rows()) {
             TrialReader.Outcome outcome = reader.read(sheet.headings(), row);
             if (outcome.trial() == null) {
@@ -92,7 +97,8 @@ class ExchangeService {
 
     @Transactional(readOnly = true)
     public List<Kept> waiting() {
-        return repository.present().stream().map(this::kept).toList();
+        TrialReader reader = reader();
+        return repository.present().stream().map(row -> kept(row, reader)).toList();
     }
 
     /**
@@ -104,7 +110,7 @@ class ExchangeService {
         RowSetAsideEntity row = present(id);
         row.requireVersion(version, "This row was changed elsewhere since you opened it. Load it again to compare.");
         row.write(cells);
-        TrialReader.Outcome outcome = reader.read(row.headings(), row.row());
+        TrialReader.Outcome outcome = reader().read(row.headings(), row.row());
         if (outcome.trial() != null) {
             row.discard(clock.instant());
         }
@@ -121,20 +127,24 @@ class ExchangeService {
     public Kept restore(long id) {
         RowSetAsideEntity row = repository.findById(id).orElseThrow(() -> missing(id));
         row.bringBack();
-        return kept(repository.saveAndFlush(row));
+        return kept(repository.saveAndFlush(row), reader());
     }
 
     @Transactional(readOnly = true)
     public Kept view(long id) {
-        return kept(present(id));
+        return kept(present(id), reader());
     }
 
     @Transactional(readOnly = true)
     public String table(Units units) {
-        return new TrialWriter(units).table(trials.written());
+        return new TrialWriter(units, woods.catalogue()).table(trials.written());
     }
 
-    private Kept kept(RowSetAsideEntity row) {
+    private TrialReader reader() {
+        return new TrialReader(validator, woods.catalogue());
+    }
+
+    private static Kept kept(RowSetAsideEntity row, TrialReader reader) {
         List<Fault> faults = reader.read(row.headings(), row.row()).faults();
         return new Kept(row.id(), row.version(), row.fileName(), LeftRow.of(row.headings(), row.row(), faults));
     }

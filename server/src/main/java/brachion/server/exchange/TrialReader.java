@@ -34,10 +34,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.springframework.stereotype.Component;
 
 /** Reads a row as a trial, held to the same rules as one that is typed in. */
-@Component
 class TrialReader {
 
     /** Taken where a table of steamed trials says nothing, and said in the note of the trial. */
@@ -49,9 +47,11 @@ class TrialReader {
     private static final Set<Column> OF_LAMINATION = EnumSet.of(Column.GLUE, Column.PLIES);
 
     private final Validator validator;
+    private final SpeciesCatalogue woods;
 
-    TrialReader(Validator validator) {
+    TrialReader(Validator validator, SpeciesCatalogue woods) {
         this.validator = validator;
+        this.woods = woods;
     }
 
     /**
@@ -85,10 +85,10 @@ class TrialReader {
         }
     }
 
-    private static RecipeFields recipe(Cells cells, List<String> remarks) {
+    private RecipeFields recipe(Cells cells, List<String> remarks) {
         MethodKind method = cells.word(Column.METHOD, MethodKind.class);
         GrowthRings rings = cells.word(Column.GROWTH_RINGS, GrowthRings.class);
-        BlankFields blank = new BlankFields(cells.read(Column.SPECIES, TrialReader::species),
+        BlankFields blank = new BlankFields(cells.read(Column.SPECIES, this::species),
                 cells.word(Column.SEASONING, Seasoning.class), cells.percent(Column.MOISTURE),
                 cells.empty(Column.GROWTH_RINGS) ? GrowthRings.UNKNOWN : rings, cells.run(Column.GRAIN_SLOPE),
                 usual(cells, Column.KNOTS, cells.word(Column.KNOTS, Knots.class), Knots.CLEAR, "clear", remarks),
@@ -156,8 +156,8 @@ class TrialReader {
         return new DoneFields(stages, chamber == null ? List.of() : chamber);
     }
 
-    private static String species(String text) {
-        List<Species> all = SpeciesCatalogue.published().all();
+    private String species(String text) {
+        List<Species> all = woods.all();
         String plain = Column.plain(text);
         return all.stream().filter(each -> plain.equals(Column.plain(each.id())) || plain.equals(Column.plain(each.commonName()))
                         || plain.equals(Column.plain(each.latinName())))
@@ -209,8 +209,8 @@ class TrialReader {
             return;
         }
         try {
-            trial.requireSense();
-            SetAside.onSight(trial.toTrial(0)).ifPresent(wrong -> cells.fault(Column.RELEASED_RADIUS, sentence(wrong.why())));
+            trial.requireSense(woods);
+            SetAside.onSight(trial.toTrial(0, woods)).ifPresent(wrong -> cells.fault(Column.RELEASED_RADIUS, sentence(wrong.why())));
         } catch (RefusedFieldException refused) {
             refuse(cells, refused.error().field(), refused.getMessage());
         }

@@ -28,9 +28,11 @@ final class TrialWriter {
     private static final int DIGITS = 9;
 
     private final Units units;
+    private final SpeciesCatalogue woods;
 
-    TrialWriter(Units units) {
+    TrialWriter(Units units, SpeciesCatalogue woods) {
         this.units = units;
+        this.woods = woods;
     }
 
     /** The whole table: a heading, then a line for each trial. */
@@ -66,7 +68,7 @@ final class TrialWriter {
     }
 
     private void blank(BlankFields blank, Map<Column, String> cells) {
-        cells.put(Column.SPECIES, SpeciesCatalogue.published().find(blank.speciesId())
+        cells.put(Column.SPECIES, woods.find(blank.speciesId())
                 .map(Species::commonName).orElse(blank.speciesId()));
         cells.put(Column.SEASONING, word(blank.seasoning()));
         cells.put(Column.MOISTURE, number(blank.moisturePercent()));

@@ -5,6 +5,7 @@ import brachion.core.method.Doubt;
 import brachion.core.method.Recipe;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.rig.Rig;
+import brachion.server.species.Woods;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -17,10 +18,12 @@ class ForecastController {
 
     private final FittedRisk fitted;
     private final Rig rig;
+    private final Woods woods;
 
-    ForecastController(FittedRisk fitted, Rig rig) {
+    ForecastController(FittedRisk fitted, Rig rig, Woods woods) {
         this.fitted = fitted;
         this.rig = rig;
+        this.woods = woods;
     }
 
     /**
@@ -34,7 +37,7 @@ class ForecastController {
     @PostMapping("/api/forecast")
     ForecastAnswer forecast(@Valid @RequestBody ForecastRequest request) {
         FittedRisk.Fit fit = fitted.current();
-        Recipe recipe = request.recipe().toRecipe();
+        Recipe recipe = request.recipe().toRecipe(woods.catalogue());
         return ForecastAnswer.of(new Forecaster(fit.risk()).forecast(recipe), Doubt.of(recipe, rig.altitudeM()), fit);
     }
 }

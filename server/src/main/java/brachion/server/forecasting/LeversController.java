@@ -2,10 +2,11 @@ package brachion.server.forecasting;
 
 import brachion.core.forecast.Change;
 import brachion.core.forecast.Forecaster;
-import brachion.core.forecast.Levers.Combination;
 import brachion.core.forecast.Levers;
+import brachion.core.forecast.Levers.Combination;
 import brachion.core.forecast.Odds;
 import brachion.server.recipe.RecipeFields;
+import brachion.server.species.Woods;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
@@ -20,9 +21,11 @@ import org.springframework.web.bind.annotation.RestController;
 class LeversController {
 
     private final FittedRisk fitted;
+    private final Woods woods;
 
-    LeversController(FittedRisk fitted) {
+    LeversController(FittedRisk fitted, Woods woods) {
         this.fitted = fitted;
+        this.woods = woods;
     }
 
     /**
@@ -83,7 +86,7 @@ class LeversController {
 
     @PostMapping("/levers")
     LeversAnswer levers(@Valid @RequestBody LeversRequest request) {
-        Levers levers = Levers.of(new Forecaster(fitted.current().risk()), request.recipe().toRecipe(), request.wanted(),
+        Levers levers = Levers.of(new Forecaster(fitted.current().risk()), request.recipe().toRecipe(woods.catalogue()), request.wanted(),
                 request.marks().toMarks());
         return new LeversAnswer(levers.now(), levers.levers().stream().map(lever -> new LeverView(lever.change().kind(),
                 lever.change().amount(), RecipeFields.of(lever.recipe()), lever.unbroken(), lever.beyondRecords())).toList(),

@@ -6,12 +6,13 @@ import brachion.core.forecast.BendMap;
 import brachion.core.method.Recipe;
 import brachion.core.method.SteamBox;
 import brachion.core.quantity.PhysicalBound;
-import brachion.core.risk.RiskModel.Held;
 import brachion.core.risk.RiskModel;
+import brachion.core.risk.RiskModel.Held;
 import brachion.core.risk.Severity;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.recipe.Within;
+import brachion.server.species.Woods;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -29,9 +30,11 @@ import org.springframework.web.bind.annotation.RestController;
 class MapController {
 
     private final FittedRisk fitted;
+    private final Woods woods;
 
-    MapController(FittedRisk fitted) {
+    MapController(FittedRisk fitted, Woods woods) {
         this.fitted = fitted;
+        this.woods = woods;
     }
 
     /**
@@ -100,7 +103,7 @@ class MapController {
     @PostMapping("/map")
     MapAnswer map(@Valid @RequestBody MapRequest request) {
         RiskModel risk = fitted.current().risk();
-        BendMap map = BendMap.of(risk, request.recipe().toRecipe(), request.extent());
+        BendMap map = BendMap.of(risk, request.recipe().toRecipe(woods.catalogue()), request.extent());
         return new MapAnswer(map.thicknessMm(), map.innerRadiusMm(), grid(map, 0), grid(map, 1), grid(map, 2),
                 risk.records(request.recipe().method()).stream().map(PieceOnMap::of).toList());
     }

@@ -1,11 +1,12 @@
 package brachion.server.forecasting;
 
-import brachion.core.forecast.NextTrials.Rung;
 import brachion.core.forecast.NextTrials;
+import brachion.core.forecast.NextTrials.Rung;
 import brachion.core.forecast.Odds;
 import brachion.core.forecast.Spares;
 import brachion.core.risk.Severity;
 import brachion.server.recipe.RecipeFields;
+import brachion.server.species.Woods;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -25,9 +26,11 @@ import org.springframework.web.bind.annotation.RestController;
 class PlanController {
 
     private final FittedRisk fitted;
+    private final Woods woods;
 
-    PlanController(FittedRisk fitted) {
+    PlanController(FittedRisk fitted, Woods woods) {
         this.fitted = fitted;
+        this.woods = woods;
     }
 
     /**
@@ -72,8 +75,8 @@ class PlanController {
 
     @PostMapping("/next")
     NextAnswer next(@Valid @RequestBody NextRequest request) {
-        NextTrials next = NextTrials.of(fitted.current().risk(), request.recipe().toRecipe(),
-                request.others().stream().map(RecipeFields::toRecipe).toList(), request.marks().toMarks());
+        NextTrials next = NextTrials.of(fitted.current().risk(), request.recipe().toRecipe(woods.catalogue()),
+                request.others().stream().map(other -> other.toRecipe(woods.catalogue())).toList(), request.marks().toMarks());
         return new NextAnswer(next.trials().stream().map(trial -> new TrialToMake(RecipeFields.of(trial.recipe()),
                 trial.unbroken(), trial.spreadNow(), trial.spreadThen())).toList(),
                 RungView.of(next.radiusLadder()), RungView.of(next.thicknessLadder()));
@@ -106,7 +109,7 @@ class PlanController {
 
     @PostMapping("/spares")
     SparesAnswer spares(@Valid @RequestBody SparesRequest request) {
-        Spares spares = Spares.of(fitted.current().risk(), request.recipe().toRecipe(), request.good(), request.certainty(),
+        Spares spares = Spares.of(fitted.current().risk(), request.recipe().toRecipe(woods.catalogue()), request.good(), request.certainty(),
                 request.flawsPass() ? Severity.FLAW : Severity.CLEAN);
         return new SparesAnswer(known(spares.blanks()), spares.certainty(), spares.bareOdds(), known(spares.testPieces()),
                 spares.perPiece());

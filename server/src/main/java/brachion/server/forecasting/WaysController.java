@@ -1,13 +1,13 @@
 package brachion.server.forecasting;
 
 import brachion.core.forecast.Odds;
+import brachion.core.forecast.WaySearch;
 import brachion.core.forecast.WaySearch.AtHand;
 import brachion.core.forecast.WaySearch.Found;
 import brachion.core.forecast.WaySearch.Order;
 import brachion.core.forecast.WaySearch.Support;
 import brachion.core.forecast.WaySearch.Wanted;
 import brachion.core.forecast.WaySearch.Way;
-import brachion.core.forecast.WaySearch;
 import brachion.core.method.Bend;
 import brachion.core.method.MethodKind;
 import brachion.core.method.Seasoning;
@@ -18,6 +18,7 @@ import brachion.core.wood.SpeciesCatalogue;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.recipe.Within;
+import brachion.server.species.Woods;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
@@ -45,10 +46,12 @@ class WaysController {
 
     private final FittedRisk fitted;
     private final JsonMapper json;
+    private final Woods woods;
 
-    WaysController(FittedRisk fitted, JsonMapper json) {
+    WaysController(FittedRisk fitted, JsonMapper json, Woods woods) {
         this.fitted = fitted;
         this.json = json;
+        this.woods = woods;
     }
 
     /**
@@ -74,7 +77,7 @@ class WaysController {
             @NotNull(message = "Thickness is needed.") @Within(PhysicalBound.THICKNESS_MM) Double thicknessMm,
             @NotNull(message = "Width is needed.") @Within(PhysicalBound.WIDTH_MM) Double widthMm,
             @WantedChance Double unbroken,
-            @NotNull @Size(max = 100) List<@NotNull String> speciesIds,
+            @NotNull @Size(max = 300) List<@NotNull String> speciesIds,
             @NotEmpty(message = "Say how the stock at hand was dried.") List<@NotNull Seasoning> seasonings,
             @NotNull @Size(max = 4, message = "Up to four thicknesses can be looked at.")
             List<@NotNull @Within(PhysicalBound.THICKNESS_MM) Double> thicknessesMm,
@@ -89,8 +92,7 @@ class WaysController {
             return new Wanted(new Bend(innerRadiusMm, angleDegrees), thicknessMm, widthMm, unbroken, order);
         }
 
-        AtHand atHand() {
-            SpeciesCatalogue catalogue = SpeciesCatalogue.published();
+        AtHand atHand(SpeciesCatalogue catalogue) {
             List<Species> species = speciesIds.isEmpty() ? catalogue.all() : speciesIds.stream().distinct()
                     .map(id -> catalogue.find(id).orElseThrow(
                             () -> new RefusedFieldException("speciesIds", "There is no species “" + id + "”."))).toList();
@@ -160,7 +162,7 @@ class WaysController {
     @PostMapping(value = "/api/ways", produces = MediaType.APPLICATION_NDJSON_VALUE)
     ResponseEntity<StreamingResponseBody> find(@Valid @RequestBody WaysRequest request) {
         Wanted wanted = request.wanted();
-        AtHand atHand = request.atHand();
+        AtHand atHand = request.atHand(woods.catalogue());
         WaySearch search = new WaySearch(fitted.current().risk());
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_NDJSON).body(out -> {
             BufferedWriter writer = new BufferedWriter(new OutputStreamWriter(out, StandardCharsets.UTF_8));

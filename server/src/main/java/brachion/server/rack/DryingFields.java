@@ -1,6 +1,7 @@
 package brachion.server.rack;
 
 import brachion.core.quantity.PhysicalBound;
+import brachion.core.wood.Species;
 import brachion.core.wood.SpeciesCatalogue;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.recipe.Within;
@@ -40,9 +41,8 @@ public record DryingFields(
         @NotNull(message = "The humidity of the shop is needed.") @Within(PhysicalBound.HUMIDITY_PERCENT)
         Double shopHumidityPercent) {
 
-    void requireKnownSpecies() {
-        if (SpeciesCatalogue.published().find(speciesId).isEmpty()) {
-            throw new RefusedFieldException("speciesId", "There is no species “" + speciesId + "”.");
-        }
+    Species requireSpecies(SpeciesCatalogue woods) {
+        return woods.find(speciesId).orElseThrow(
+                () -> new RefusedFieldException("speciesId", "There is no species “" + speciesId + "”."));
     }
 }

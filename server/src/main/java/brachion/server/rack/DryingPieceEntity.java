@@ -1,5 +1,6 @@
 package brachion.server.rack;
 
+import brachion.core.wood.SpeciesCatalogue;
 import brachion.server.storage.StoredEntity;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.ElementCollection;
@@ -43,7 +44,7 @@ class DryingPieceEntity extends StoredEntity {
         }
     }
 
-    DryingView view() {
-        return DryingView.of(id(), version(), piece, List.copyOf(weighIns));
+    DryingView view(SpeciesCatalogue woods) {
+        return DryingView.of(id(), version(), piece, List.copyOf(weighIns), woods);
     }
 }

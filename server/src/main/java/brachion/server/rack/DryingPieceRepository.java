@@ -14,4 +14,6 @@ interface DryingPieceRepository extends Repository<DryingPieceEntity, Long> {
     List<DryingPieceEntity> findByDeletedAtIsNullOrderByIdDesc();
 
     long count();
+
+    long countByPieceSpeciesId(String speciesId);
 }

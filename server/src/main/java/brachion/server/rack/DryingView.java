@@ -70,9 +70,9 @@ record DryingView(long id, int version, DryingFields piece, List<ReadingView> re
         }
     }
 
-    static DryingView of(long id, int version, DryingFields fields, List<WeighInFields> weighIns) {
+    static DryingView of(long id, int version, DryingFields fields, List<WeighInFields> weighIns, SpeciesCatalogue woods) {
         List<ReadingView> readings = weighIns.stream().map(weighIn -> ReadingView.of(weighIn, fields)).toList();
-        Piece piece = new Piece(SpeciesCatalogue.published().require(fields.speciesId()).basicSpecificGravity(),
+        Piece piece = new Piece(fields.requireSpecies(woods).basicSpecificGravity(),
                 fields.thicknessMm(), fields.widthMm(), fields.startMoisturePercent(), fields.shopC());
         DryingForecast forecast = new DryingFit(piece, fields.shopC(), fields.shopHumidityPercent() / 100,
                 readings.stream().map(ReadingView::weighIn).toList()).forecast();

@@ -1,6 +1,8 @@
 package brachion.server.rack;
 
+import brachion.core.wood.SpeciesCatalogue;
 import brachion.server.problem.NotHereException;
+import brachion.server.species.Woods;
 import java.time.Clock;
 import java.util.List;
 import java.util.function.Consumer;
@@ -13,10 +15,12 @@ import org.springframework.transaction.annotation.Transactional;
 class RackService implements Rack {
 
     private final DryingPieceRepository repository;
+    private final Woods woods;
     private final Clock clock;
 
-    RackService(DryingPieceRepository repository, Clock clock) {
+    RackService(DryingPieceRepository repository, Woods woods, Clock clock) {
         this.repository = repository;
+        this.woods = woods;
         this.clock = clock;
     }
 
@@ -35,12 +39,13 @@ class RackService implements Rack {
 
     @Transactional(readOnly = true)
     public List<DryingView> pieces() {
-        return repository.findByDeletedAtIsNullOrderByIdDesc().stream().map(DryingPieceEntity::view).toList();
+        SpeciesCatalogue catalogue = woods.catalogue();
+        return repository.findByDeletedAtIsNullOrderByIdDesc().stream().map(piece -> piece.view(catalogue)).toList();
     }
 
     public DryingView hang(DryingFields fields) {
-        fields.requireKnownSpecies();
-        return repository.saveAndFlush(new DryingPieceEntity(fields)).view();
+        fields.requireSpecies(woods.catalogue());
+        return repository.saveAndFlush(new DryingPieceEntity(fields)).view(woods.catalogue());
     }
 
     public DryingView weigh(long id, int version, WeighInFields weighIn) {
@@ -58,7 +63,7 @@ class RackService implements Rack {
     public DryingView putBack(long id) {
         DryingPieceEntity piece = repository.findById(id).orElseThrow(() -> missing(id));
         piece.bringBack();
-        return repository.saveAndFlush(piece).view();
+        return repository.saveAndFlush(piece).view(woods.catalogue());
     }
 
     private DryingView change(long id, int version, Consumer<DryingPieceEntity> change) {
@@ -67,7 +72,7 @@ class RackService implements Rack {
         piece.requireVersion(version,
                 "This piece was changed elsewhere since you opened it. Look at it again and repeat your change.");
         change.accept(piece);
-        return repository.saveAndFlush(piece).view();
+        return repository.saveAndFlush(piece).view(woods.catalogue());
     }
 
     private static NotHereException missing(long id) {

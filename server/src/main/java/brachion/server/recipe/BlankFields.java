@@ -41,8 +41,8 @@ public record BlankFields(
         @NotNull(message = "Thickness is needed.") @Within(PhysicalBound.THICKNESS_MM) Double thicknessMm,
         @NotNull(message = "Width is needed.") @Within(PhysicalBound.WIDTH_MM) Double widthMm) {
 
-    Blank toBlank() {
-        Species species = SpeciesCatalogue.published().find(speciesId).orElseThrow(
+    Blank toBlank(SpeciesCatalogue woods) {
+        Species species = woods.find(speciesId).orElseThrow(
                 () -> new RefusedFieldException("recipe.blank.speciesId", "There is no species “" + speciesId + "”."));
         return new Blank(species, seasoning, optional(moisturePercent), growthRings, optional(grainRun), knots,
                 outerFace == null ? OuterFace.SAWN : outerFace, thicknessMm, widthMm);

@@ -8,6 +8,7 @@ import brachion.core.method.Names;
 import brachion.core.method.Recipe;
 import brachion.core.method.SteamBox;
 import brachion.core.quantity.PhysicalBound;
+import brachion.core.wood.SpeciesCatalogue;
 import brachion.server.problem.RefusedFieldException;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.Embedded;
@@ -47,10 +48,11 @@ public record RecipeFields(
     /**
      * The recipe the core computes with.
      *
+     * @param woods the species there are
      * @throws RefusedFieldException when the species is unknown or the settings are those of another method
      */
-    public Recipe toRecipe() {
-        return new Recipe(blank.toBlank(), new Bend(innerRadiusMm, angleDegrees), toMethod(),
+    public Recipe toRecipe(SpeciesCatalogue woods) {
+        return new Recipe(blank.toBlank(woods), new Bend(innerRadiusMm, angleDegrees), toMethod(),
                 new Names(name(person), name(board), name(source)));
     }
 

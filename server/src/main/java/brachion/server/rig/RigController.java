@@ -11,6 +11,7 @@ import brachion.core.wood.SpeciesCatalogue;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.recipe.Within;
 import brachion.server.rig.RigService.KeptRig;
+import brachion.server.species.Woods;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -30,9 +31,11 @@ import org.springframework.web.bind.annotation.RestController;
 class RigController {
 
     private final RigService service;
+    private final Woods woods;
 
-    RigController(RigService service) {
+    RigController(RigService service, Woods woods) {
         this.service = service;
+        this.woods = woods;
     }
 
     /**
@@ -55,8 +58,8 @@ class RigController {
             @NotNull @Within(PhysicalBound.PIECES) Integer across,
             @NotNull @Within(PhysicalBound.PIECES) Integer layers) {
 
-        RigLoad toLoad(double shopC) {
-            Species species = SpeciesCatalogue.published().find(speciesId).orElseThrow(
+        RigLoad toLoad(double shopC, SpeciesCatalogue woods) {
+            Species species = woods.find(speciesId).orElseThrow(
                     () -> new RefusedFieldException("load.speciesId", "There is no species “" + speciesId + "”."));
             return new RigLoad(new Piece(species.basicSpecificGravity(), thicknessMm, widthMm, moisturePercent, shopC),
                     lengthMm, across, layers);
@@ -120,6 +123,6 @@ class RigController {
     @PostMapping("/appraisal")
     AppraisalAnswer appraise(@Valid @RequestBody AppraisalRequest request) {
         SteamRig rig = request.rig().toRig();
-        return AppraisalAnswer.of(RigAppraisal.of(rig, request.load().toLoad(rig.shopC())), rig);
+        return AppraisalAnswer.of(RigAppraisal.of(rig, request.load().toLoad(rig.shopC(), woods.catalogue())), rig);
     }
 }

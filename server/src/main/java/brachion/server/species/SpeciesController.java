@@ -1,7 +1,6 @@
 package brachion.server.species;
 
 import brachion.core.wood.Species;
-import brachion.core.wood.SpeciesCatalogue;
 import brachion.core.wood.WoodClass;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -10,6 +9,12 @@ import org.springframework.web.bind.annotation.RestController;
 /** The species to choose from. */
 @RestController
 class SpeciesController {
+
+    private final Woods woods;
+
+    SpeciesController(Woods woods) {
+        this.woods = woods;
+    }
 
     /**
      * A species as it is offered.
@@ -31,11 +36,8 @@ class SpeciesController {
         }
     }
 
-    private static final List<SpeciesView> ALL =
-            SpeciesCatalogue.published().all().stream().map(SpeciesView::of).toList();
-
     @GetMapping("/api/species")
     List<SpeciesView> species() {
-        return ALL;
+        return woods.catalogue().all().stream().map(SpeciesView::of).toList();
     }
 }

@@ -1,2 +1,2 @@
-/** The species catalogue, for choosing. */
+/** The woods: the published species, and those of the shop's own. */
 package brachion.server.species;

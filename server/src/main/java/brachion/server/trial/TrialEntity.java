@@ -1,6 +1,7 @@
 package brachion.server.trial;
 
 import brachion.core.risk.Trial;
+import brachion.core.wood.SpeciesCatalogue;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.storage.StoredEntity;
 import jakarta.persistence.CollectionTable;
@@ -79,7 +80,7 @@ class TrialEntity extends StoredEntity {
         return new TrialView(id(), version(), bentOn, recipe, DoneView.of(done(), recipe.steam()), outcome, note);
     }
 
-    Trial trial() {
-        return fields().toTrial(id());
+    Trial trial(SpeciesCatalogue woods) {
+        return fields().toTrial(id(), woods);
     }
 }

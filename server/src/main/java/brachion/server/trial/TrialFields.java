@@ -2,6 +2,7 @@ package brachion.server.trial;
 
 import brachion.core.risk.Severity;
 import brachion.core.risk.Trial;
+import brachion.core.wood.SpeciesCatalogue;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.recipe.RecipeFields;
 import jakarta.validation.Valid;
@@ -32,18 +33,18 @@ public record TrialFields(
     }
 
     /** Refuses what contradicts itself, naming the field. */
-    public void requireSense() {
+    public void requireSense(SpeciesCatalogue woods) {
         if (outcome.severity() == Severity.BROKEN && outcome.releasedRadiusMm() != null) {
             throw new RefusedFieldException("outcome.releasedRadiusMm",
                     "A broken piece has no radius after release: clear it, or change how it ended.");
         }
-        toTrial(0);
+        toTrial(0, woods);
     }
 
     /** The trial as the core reads it. */
-    public Trial toTrial(long id) {
+    public Trial toTrial(long id, SpeciesCatalogue woods) {
         Double released = outcome.releasedRadiusMm();
-        return new Trial(id, done.asDone(recipe), outcome.toOutcome(),
+        return new Trial(id, done.asDone(recipe, woods), outcome.toOutcome(),
                 released == null ? OptionalDouble.empty() : OptionalDouble.of(released));
     }
 }

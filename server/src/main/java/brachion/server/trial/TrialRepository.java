@@ -22,6 +22,10 @@ interface TrialRepository extends Repository<TrialEntity, Long> {
 
     long count();
 
+    /** Deleted trials count, because they can be brought back. */
+    @Query("select count(t) from TrialEntity t where t.recipe.blank.speciesId = :speciesId")
+    long countOfWood(String speciesId);
+
     @Query("select t from TrialEntity t where t.deletedAt is null order by t.id")
     List<TrialEntity> present();
 

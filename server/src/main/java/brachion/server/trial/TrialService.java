@@ -4,8 +4,10 @@ import brachion.core.method.MethodKind;
 import brachion.core.risk.SetAside;
 import brachion.core.risk.Severity;
 import brachion.core.risk.Trial;
+import brachion.core.wood.SpeciesCatalogue;
 import brachion.server.problem.NotHereException;
 import brachion.server.problem.RefusedFieldException;
+import brachion.server.species.Woods;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
@@ -21,10 +23,12 @@ import org.springframework.transaction.annotation.Transactional;
 class TrialService implements Trials {
 
     private final TrialRepository repository;
+    private final Woods woods;
     private final Clock clock;
 
-    TrialService(TrialRepository repository, Clock clock) {
+    TrialService(TrialRepository repository, Woods woods, Clock clock) {
         this.repository = repository;
+        this.woods = woods;
         this.clock = clock;
     }
 
@@ -38,11 +42,12 @@ class TrialService implements Trials {
     @Transactional(readOnly = true)
     public Recorded recorded() {
         long revision = repository.revision();
+        SpeciesCatalogue catalogue = woods.catalogue();
         List<Trial> trials = new ArrayList<>();
         List<SetAside> refused = new ArrayList<>();
         for (TrialEntity stored : repository.present()) {
             try {
-                trials.add(stored.trial());
+                trials.add(stored.trial(catalogue));
             } catch (RefusedFieldException | IllegalArgumentException outOfBounds) {
                 refused.add(SetAside.cannotBeComputed(stored.id(), stored.fields().recipe().blank().thicknessMm()));
             }
@@ -61,7 +66,8 @@ class TrialService implements Trials {
         if (trials.isEmpty()) {
             return List.of();
         }
-        trials.forEach(TrialFields::requireSense);
+        SpeciesCatalogue catalogue = woods.catalogue();
+        trials.forEach(trial -> trial.requireSense(catalogue));
         List<TrialEntity> stored = repository.saveAllAndFlush(
                 trials.stream().map(fields -> new TrialEntity(fields, clock.instant())).toList());
         repository.countChange();
@@ -95,12 +101,12 @@ class TrialService implements Trials {
     }
 
     public TrialView log(TrialFields fields) {
-        fields.requireSense();
+        fields.requireSense(woods.catalogue());
         return store(new TrialEntity(fields, clock.instant()));
     }
 
     public TrialView correct(long id, int version, TrialFields fields) {
-        fields.requireSense();
+        fields.requireSense(woods.catalogue());
         return change(id, version, trial -> trial.write(fields));
     }
 

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import brachion.core.risk.Flaw;
 import brachion.core.risk.Severity;
+import brachion.core.wood.SpeciesCatalogue;
 import brachion.server.trial.TrialFields;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -29,7 +30,7 @@ class FellmarrowWorkshopTest {
 
     @Test
     void every_trial_is_one_the_product_itself_would_accept() {
-        assertThat(trials).allSatisfy(trial -> assertThat(trial.recipe().toRecipe()).isNotNull());
+        assertThat(trials).allSatisfy(trial -> assertThat(trial.recipe().toRecipe(SpeciesCatalogue.published())).isNotNull());
     }
 
     private double share(Severity severity) {

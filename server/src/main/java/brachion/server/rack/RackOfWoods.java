@@ -1,0 +1,22 @@
+package brachion.server.rack;
+
+import brachion.server.species.WoodUse;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+
+/** What woods mean to the rack: a wood that hung there stays. */
+@Component
+class RackOfWoods implements WoodUse {
+
+    private final DryingPieceRepository repository;
+
+    RackOfWoods(DryingPieceRepository repository) {
+        this.repository = repository;
+    }
+
+    @Override
+    public Optional<String> of(String speciesId) {
+        long pieces = repository.countByPieceSpeciesId(speciesId);
+        return pieces == 0 ? Optional.empty() : Optional.of(pieces == 1 ? "1 piece on the rack is" : pieces + " pieces on the rack are");
+    }
+}

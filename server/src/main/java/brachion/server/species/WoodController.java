@@ -1,0 +1,72 @@
+package brachion.server.species;
+
+import jakarta.validation.Valid;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The woods with their figures over HTTP; those of the shop's own can be changed. */
+@RestController
+@RequestMapping("/api/woods")
+class WoodController {
+
+    private final WoodService service;
+    private final Clock clock;
+
+    WoodController(WoodService service, Clock clock) {
+        this.service = service;
+        this.clock = clock;
+    }
+
+    @GetMapping
+    List<WoodView> woods() {
+        return service.all();
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    WoodView add(@Valid @RequestBody WoodFields fields) {
+        return service.add(fields);
+    }
+
+    @PutMapping("/{key}")
+    WoodView change(@PathVariable long key, @RequestParam int version, @Valid @RequestBody WoodFields fields) {
+        return service.change(key, version, fields);
+    }
+
+    @DeleteMapping("/{key}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void takeAway(@PathVariable long key, @RequestParam int version) {
+        service.takeAway(key, version);
+    }
+
+    @PostMapping("/{key}/restoration")
+    WoodView bringBack(@PathVariable long key) {
+        return service.bringBack(key);
+    }
+
+    /** All woods as a table. */
+    @GetMapping(path = "/table", produces = "text/csv")
+    ResponseEntity<byte[]> table() {
+        String name = "brachion-woods-" + LocalDate.now(clock) + ".csv";
+        return ResponseEntity.ok().contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name).build().toString())
+                .body(WoodTable.of(service.all()).getBytes(StandardCharsets.UTF_8));
+    }
+}

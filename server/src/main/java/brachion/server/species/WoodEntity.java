@@ -1,0 +1,43 @@
+package brachion.server.species;
+
+import brachion.core.wood.WoodFacts;
+import brachion.server.storage.StoredEntity;
+import jakarta.persistence.Embedded;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Table;
+
+/** A stored wood of the shop's own. */
+@Entity
+@Table(name = "wood")
+class WoodEntity extends StoredEntity {
+
+    /** What keys of own woods begin with; no published species does. */
+    private static final String OWN = "own-";
+
+    @Embedded
+    private WoodFields wood;
+
+    protected WoodEntity() {
+    }
+
+    WoodEntity(WoodFields wood) {
+        this.wood = wood;
+    }
+
+    void change(WoodFields to) {
+        wood = to;
+    }
+
+    WoodFields wood() {
+        return wood;
+    }
+
+    /** The key trials know it by. */
+    String speciesId() {
+        return OWN + id();
+    }
+
+    WoodFacts facts() {
+        return wood.facts(speciesId());
+    }
+}
