@@ -41,6 +41,7 @@ const router = createBrowserRouter([
       { path: 'plan', lazy: async () => ({ Component: (await import('./plan/PlanView')).PlanView }) },
       { path: 'rig', lazy: async () => ({ Component: (await import('./rig/RigView')).RigView }) },
       { path: 'evidence', lazy: async () => ({ Component: (await import('./evidence/EvidenceView')).EvidenceView }) },
+      { path: 'woods', lazy: async () => ({ Component: (await import('./woods/WoodsView')).WoodsView }) },
       { path: 'rack', lazy: async () => ({ Component: (await import('./rack/RackView')).RackView }) },
       { path: '*', lazy: async () => ({ Component: (await import('./app/NotHere')).NotHere }) },
     ],

@@ -1,5 +1,9 @@
-import { Autocomplete, TextField } from '@mui/material';
+import { Autocomplete, createFilterOptions, TextField } from '@mui/material';
+import { lazy, Suspense, useState } from 'react';
 import { useSpecies } from '../api/queries';
+import type { SpeciesView } from '../api/schema';
+
+const WoodDialog = lazy(async () => ({ default: (await import('../woods/WoodDialog')).WoodDialog }));
 
 interface SpeciesChoiceProps {
   speciesId: string;
@@ -7,23 +11,58 @@ interface SpeciesChoiceProps {
   onChange: (speciesId: string) => void;
 }
 
-/** One of the species the product knows, found by typing part of its name. */
+/** The last of the choices: a wood that is not there yet, named as it was typed. */
+interface Missing {
+  id: 'missing';
+  name: string;
+}
+
+type Offered = SpeciesView | Missing;
+
+const among = createFilterOptions<Offered>({
+  stringify: (offered) => (offered.id === 'missing' ? '' : `${(offered as SpeciesView).commonName} ${(offered as SpeciesView).latinName}`),
+});
+
+function missing(offered: Offered): offered is Missing {
+  return offered.id === 'missing';
+}
+
+/** One of the species the product knows, found by typing part of its name; a wood that is not there can be added. */
 export function SpeciesChoice({ speciesId, problem, onChange }: SpeciesChoiceProps) {
   const { data: species = [] } = useSpecies();
+  const [adding, setAdding] = useState<string>();
   const chosen = species.find((s) => s.id === speciesId);
   return (
-    <Autocomplete
-      options={species}
-      value={chosen ?? null}
-      getOptionLabel={(s) => s.commonName}
-      isOptionEqualToValue={(a, b) => a.id === b.id}
-      autoHighlight
-      disableClearable={chosen !== undefined}
-      onChange={(_, s) => { if (s) onChange(s.id); }}
-      renderInput={(params) => (
-        <TextField {...params} label="Species" error={problem !== undefined}
-          helperText={problem ?? (chosen?.radiiEstimated ? 'Bending radii of this species are estimated' : ' ')} />
+    <>
+      <Autocomplete<Offered, false, boolean>
+        options={species}
+        value={chosen ?? null}
+        getOptionLabel={(s) => (missing(s) ? '' : s.commonName)}
+        isOptionEqualToValue={(a, b) => a.id === b.id}
+        filterOptions={(options, state) => [...among(options, state), { id: 'missing', name: state.inputValue.trim() }]}
+        renderOption={({ key, ...props }, s) => (
+          <li key={key} {...props}>{missing(s) ? `Add ${s.name && s.name !== chosen?.commonName ? `“${s.name}”` : 'a wood that is not here'} …` : s.commonName}</li>
+        )}
+        autoHighlight
+        disableClearable={chosen !== undefined}
+        onChange={(_, s) => {
+          if (s && missing(s)) setAdding(s.name === chosen?.commonName ? '' : s.name);
+          else if (s) onChange(s.id);
+        }}
+        renderInput={(params) => (
+          <TextField {...params} label="Species" error={problem !== undefined}
+            helperText={problem ?? (chosen?.radiiEstimated ? 'Bending radii of this species are estimated' : ' ')} />
+        )}
+      />
+      {adding !== undefined && (
+        <Suspense>
+          <WoodDialog name={adding} onClose={() => { setAdding(undefined); }}
+            onKept={(wood) => {
+              setAdding(undefined);
+              onChange(wood.id);
+            }} />
+        </Suspense>
       )}
-    />
+    </>
   );
 }

@@ -23,6 +23,7 @@ export function TrialsView() {
           <Typography variant="h1">Trials</Typography>
           <Counts />
         </Box>
+        <Button component={RouterLink} to="/woods">Woods</Button>
         <Button component={RouterLink} to="/trials/tables" variant="outlined">Bring in or take out</Button>
         <Filters filter={filter} onChange={setFilter} />
       </Box>
@@ -100,7 +101,8 @@ function Empty({ filtered }: { filtered: boolean }) {
       {!filtered && (
         <Box sx={{ display: 'flex', gap: 1, justifyContent: 'center' }}>
           <Button component={RouterLink} to="/log" variant="contained">Log the first one</Button>
-          <Button component={RouterLink} to="/trials/tables" variant="outlined">Bring in a table</Button>
+          <Button component={RouterLink} to="/woods">Woods</Button>
+        <Button component={RouterLink} to="/trials/tables" variant="outlined">Bring in a table</Button>
         </Box>
       )}
     </Box>

@@ -4,9 +4,9 @@ const MM_PER_INCH = 25.4;
 const MARKS_PER_INCH = 64;
 
 /** Inches as the nearest workshop fraction: 3/16", 1 1/8", 2". */
-export function printInches(mm: number): string {
-  let numerator = Math.round((mm / MM_PER_INCH) * MARKS_PER_INCH);
-  let denominator = MARKS_PER_INCH;
+export function printInches(mm: number, marksPerInch = MARKS_PER_INCH): string {
+  let numerator = Math.round((mm / MM_PER_INCH) * marksPerInch);
+  let denominator = marksPerInch;
   while (denominator > 1 && numerator % 2 === 0) {
     numerator /= 2;
     denominator /= 2;

@@ -28,6 +28,13 @@ class Screenshots extends BrowserTest {
     }
 
     @Test
+    void woods() {
+        show("/woods");
+        type("Find a wood", "ash");
+        take("woods");
+    }
+
+    @Test
     void trial() {
         show("/trials/3");
         take("trial");

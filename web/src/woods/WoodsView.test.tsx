@@ -1,0 +1,74 @@
+import { screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { beforeEach, expect, it, vi } from 'vitest';
+import { Problem } from '../api/client';
+import type { WoodView } from '../api/schema';
+import type { Notice } from '../app/notice';
+import { show } from '../testing';
+import { WoodsView } from './WoodsView';
+
+const OAK: WoodView = {
+  id: 'white-oak', density12: 740, basicSpecificGravity: 0.6, bendingStrengthMpa: 105, stiffnessMpa: 12_300, crushingStrengthMpa: 51.3,
+  unsupportedRadiusMm: 330, supportedRadiusMm: 13,
+  known: {
+    commonName: 'White oak', latinName: 'Quercus alba', woodClass: 'RING_POROUS_HARDWOOD', basicSpecificGravity: 0.6, bendingStrengthMpa: 105,
+    stiffnessMpa: 12_300, crushingStrengthMpa: 51.3, unbrokenPercent: 91, unsupportedRadiusMm: 330, supportedRadiusMm: 13, source: 'published',
+  },
+};
+const OWN: WoodView = {
+  ...OAK, id: 'own-3', key: 3, version: 1,
+  known: { commonName: 'Hop hornbeam', latinName: '', woodClass: 'TEMPERATE_HARDWOOD', density12: 780, source: '' },
+};
+const writes = { keep: { mutateAsync: vi.fn(), isPending: false }, takeAway: { mutateAsync: vi.fn() }, bringBack: { mutate: vi.fn() } };
+vi.mock('../api/woods', () => ({ useWoods: () => ({ data: [OWN, OAK], error: null }), useWoodWrites: () => writes }));
+vi.mock('../units/reading', async (original) => ({ ...(await original<object>()), useReadings: () => [{}, {}] }));
+
+beforeEach(() => { vi.resetAllMocks(); });
+
+it('lists the shop’s own woods first and marks what is estimated', () => {
+  show(<WoodsView />);
+  const own = within(screen.getByRole('table', { name: 'Your own' }));
+  expect(own.getByRole('row', { name: /Hop hornbeam/ }).textContent).toContain('≈ 13"');
+  const published = within(screen.getByRole('table', { name: 'Published' }));
+  const oak = published.getByRole('row', { name: /White oak/ }).textContent;
+  expect(oak).toContain('1.78 10⁶ psi');
+  expect(oak).not.toContain('≈');
+});
+
+it('finds by either name and offers to add what is not there', async () => {
+  show(<WoodsView />);
+  await userEvent.type(screen.getByLabelText('Find a wood'), 'quercus');
+  expect(screen.queryByText('Hop hornbeam')).toBeNull();
+  expect(screen.getByText('White oak')).toBeDefined();
+  await userEvent.clear(screen.getByLabelText('Find a wood'));
+  await userEvent.type(screen.getByLabelText('Find a wood'), 'Osage');
+  await userEvent.click(screen.getByRole('button', { name: 'Add “Osage”' }));
+  expect(screen.getByLabelText<HTMLInputElement>('Name at the yard').value).toBe('Osage');
+});
+
+it('keeps what was typed when it is refused, and says it at the field', async () => {
+  writes.keep.mutateAsync.mockRejectedValue(new Problem(400, 'No.', [{ field: 'density12', message: 'Give the density.' }]));
+  show(<WoodsView />);
+  await userEvent.click(screen.getByRole('button', { name: 'Add a wood' }));
+  const dialog = within(screen.getByRole('dialog'));
+  await userEvent.type(dialog.getByLabelText('Name at the yard'), 'Hedge maple');
+  await userEvent.click(dialog.getByRole('button', { name: 'Keep this wood' }));
+  expect(dialog.getByText('Say what kind of wood it is.')).toBeDefined();
+  expect(writes.keep.mutateAsync).not.toHaveBeenCalled();
+  await userEvent.click(dialog.getByRole('button', { name: 'other hardwood' }));
+  await userEvent.click(dialog.getByRole('button', { name: 'Keep this wood' }));
+  expect(await dialog.findByText('Give the density.')).toBeDefined();
+  expect(dialog.getByLabelText<HTMLInputElement>('Name at the yard').value).toBe('Hedge maple');
+});
+
+it('takes a wood away with a way back, or says why it stays', async () => {
+  const notices: Notice[] = [];
+  show(<WoodsView />, (notice) => notices.push(notice));
+  await userEvent.click(screen.getByRole('button', { name: 'Take Hop hornbeam away' }));
+  notices[0]?.undo?.();
+  expect(writes.takeAway.mutateAsync).toHaveBeenCalledWith({ key: 3, version: 1 });
+  expect(writes.bringBack.mutate).toHaveBeenCalledWith(3);
+  writes.takeAway.mutateAsync.mockRejectedValue(new Error('Hop hornbeam stays: 2 trials are of it.'));
+  await userEvent.click(screen.getByRole('button', { name: 'Take Hop hornbeam away' }));
+  expect(notices[1]?.message).toBe('Hop hornbeam stays: 2 trials are of it.');
+});
