@@ -1065,7 +1065,7 @@ export interface components {
         };
         Doubt: {
             /** @enum {string} */
-            kind: "GREEN_BUT_DRY" | "AIR_DRIED_BUT_DRY" | "AIR_DRIED_BUT_WET" | "KILN_DRIED_BUT_WET" | "HOTTER_THAN_BOILING" | "TIGHTER_THAN_A_FORM";
+            kind: "GREEN_BUT_DRY" | "AIR_DRIED_BUT_DRY" | "AIR_DRIED_BUT_WET" | "KILN_DRIED_BUT_WET" | "HOTTER_THAN_BOILING" | "HOTTER_THAN_RIG" | "TIGHTER_THAN_A_FORM";
             /** Format: double */
             given: number;
             /** Format: double */
@@ -1408,7 +1408,13 @@ export interface components {
             calibration: components["schemas"]["Calibration"];
             beliefs: components["schemas"]["Belief"][];
             hidden: components["schemas"]["Odds"];
+            prone: components["schemas"]["ProneView"][];
             constants: components["schemas"]["ShopConstant"][];
+        };
+        ProneView: {
+            source?: string;
+            /** Format: double */
+            times: number;
         };
         RuleEvidence: {
             /** @enum {string} */
@@ -1541,6 +1547,7 @@ export type Bin = components['schemas']['Bin'];
 export type Calibration = components['schemas']['Calibration'];
 export type EvidenceAnswer = components['schemas']['EvidenceAnswer'];
 export type MethodEvidence = components['schemas']['MethodEvidence'];
+export type ProneView = components['schemas']['ProneView'];
 export type RuleEvidence = components['schemas']['RuleEvidence'];
 export type SetAside = components['schemas']['SetAside'];
 export type ShopConstant = components['schemas']['ShopConstant'];

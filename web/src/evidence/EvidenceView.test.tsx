@@ -13,6 +13,7 @@ const steamed: MethodEvidence = {
   },
   beliefs: [{ mode: 'TENSION', term: 'PERSON', name: 'Wren', mean: -0.4, sd: 0.3, trials: 9, of: 12 }],
   hidden: { probability: 0.04, low: 0.01, high: 0.06 },
+  prone: [{ source: 'the mill', times: 2.2 }, { times: 1.05 }],
   constants: [
     { constant: 'STEAM_HEAT', usual: 1, likely: 0.7, low: 0.52, high: 0.94, learned: 0.5 },
     { constant: 'WATER_UPTAKE', usual: 1, likely: 1, low: 0.55, high: 1.8, learned: 0.01 },
@@ -21,7 +22,7 @@ const steamed: MethodEvidence = {
 const none: MethodEvidence = {
   method: 'COLD_LAMINATION',
   calibration: { bins: [], trials: 0, unforecast: 0, logLoss: 0, baseRateLogLoss: 0, physicsLogLoss: 0 },
-  beliefs: [], constants: [], hidden: { probability: 0.03, low: 0, high: 0.05 },
+  beliefs: [], constants: [], hidden: { probability: 0.03, low: 0, high: 0.05 }, prone: [],
 };
 let answer: EvidenceAnswer;
 vi.mock('../api/advice', () => ({ useEvidence: () => ({ data: answer, error: null }) }));
@@ -49,7 +50,7 @@ it('tips each rule with the number of records behind it and leaves the others le
 it('says what share breaks unforeseen and what is known of the shop', () => {
   show(<EvidenceView />);
   const shop = within(screen.getByRole('region', { name: 'Your shop' }));
-  expect(shop.getByText('About 4 in 100 pieces break for reasons nothing measured here explains (between 1 and 6).')).toBeDefined();
+  expect(shop.getByText('About 4 in 100 pieces break for reasons nothing measured here explains (between 1 and 6). Boards from the mill hide such a flaw 2.2 times as often as usual stock.')).toBeDefined();
   expect(shop.getByText('About 0.7 times a usual box, between 0.5 and 0.9; usual is 1.0.')).toBeDefined();
   expect(shop.getByText(/nothing learned yet\. What would tell: a piece weighed before and after its soak/)).toBeDefined();
 });

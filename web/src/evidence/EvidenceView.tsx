@@ -9,7 +9,7 @@ import { METHOD } from '../recipe/words';
 import { Balance } from './Balance';
 import { CalibrationPicture, SurpriseLines } from './CalibrationPicture';
 import { SetAsideList } from './SetAsideList';
-import { constantInWords, effectInWords, hiddenShareInWords, PLACE } from './words';
+import { constantInWords, effectInWords, hiddenShareInWords, PLACE, proneInWords } from './words';
 
 /** What the shop's own records say. */
 export function EvidenceView() {
@@ -65,7 +65,7 @@ function OfTheShop({ evidence }: { evidence: MethodEvidence }) {
   return (
     <Box component="section" aria-label="Your shop">
       <Typography variant="h2" gutterBottom>What your shop is like</Typography>
-      <Typography gutterBottom>{hiddenShareInWords(evidence.hidden)}</Typography>
+      <Typography gutterBottom>{[hiddenShareInWords(evidence.hidden), ...proneInWords(evidence.prone)].join(' ')}</Typography>
       <Box component="dl" sx={{ m: 0, display: 'grid', gap: 1, gridTemplateColumns: 'repeat(auto-fill, minmax(260px, 1fr))' }}>
         {evidence.constants.map((each) => constantInWords(each, system)).map(({ asks, says }) => (
           <Box key={asks}>

@@ -1,7 +1,15 @@
 import { describe, expect, it } from 'vitest';
-import { constantInWords, effectInWords, RULE, setAsideInWords, tippedInWords } from './words';
+import { constantInWords, effectInWords, proneInWords, RULE, setAsideInWords, tippedInWords } from './words';
 
 const evidence = { rule: 'RINGS', firstHolds: 0.8, noMatter: 0.2, trials: 40, effect: 0.5, sd: 0.6 } as const;
+
+it('speaks of what hides flaws only where the records do', () => {
+  expect(proneInWords([{ times: 1.1 }, { source: 'yard', times: 0.9 }])).toEqual([]);
+  expect(proneInWords([{ times: 2 }, { source: 'the yard', times: 0.5 }])).toEqual([
+    'Pieces with knots or wild grain in the bend hide such a flaw 2.0 times as often as usual stock.',
+    'Boards from the yard hide such a flaw 2.0 times less often than usual stock.',
+  ]);
+});
 
 describe('what the records say, in words', () => {
   it('says for which answer and how strongly', () => {

@@ -1,4 +1,4 @@
-import type { Belief, Odds, RuleEvidence, SetAside, ShopConstant } from '../api/schema';
+import type { Belief, Odds, ProneView, RuleEvidence, SetAside, ShopConstant } from '../api/schema';
 import type { UnitSystem } from '../app/units';
 
 type Rule = RuleEvidence['rule'];
@@ -52,6 +52,17 @@ export function hiddenShareInWords({ probability, low, high }: Odds): string {
 }
 
 const times = (value: number) => value.toFixed(1);
+
+/** Less than this more or less often is nothing to speak of. */
+const SPEAKS = 0.2;
+
+/** What hides flaws more or less often than the rest of the stock, a sentence each; none where the records say nothing of it. */
+export function proneInWords(prone: ProneView[]): string[] {
+  return prone.filter((each) => Math.abs(Math.log(each.times)) > SPEAKS).map(({ source, times: often }) => {
+    const pieces = source === undefined ? 'Pieces with knots or wild grain in the bend' : `Boards from ${source}`;
+    return `${pieces} hide such a flaw ${often > 1 ? `${times(often)} times as often as` : `${times(1 / often)} times less often than`} usual stock.`;
+  });
+}
 
 /** How much hotter or cooler. */
 function shiftInWords(kelvin: number, system: UnitSystem): string {

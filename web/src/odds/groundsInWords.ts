@@ -9,13 +9,15 @@ const DOUBT: Record<Doubt['kind'], (given: string, usual: string) => string> = {
   KILN_DRIED_BUT_WET: (given) => `Kiln-dried and at ${given} %? Did it stand in the wet, or was it soaked already?`,
   HOTTER_THAN_BOILING: (given, usual) =>
     `${given} in the chamber? In the open at your height steam is at most about ${usual}. Set the height of the shop under Rig if this is wrong. Never seal a chamber to get it hotter.`,
+  HOTTER_THAN_RIG: (given, usual) =>
+    `${given} in the chamber? Your rig as you described it gets to about ${usual}: air comes in with the steam, and wet stock dries in it as no forecast here supposes. Look under Rig.`,
   TIGHTER_THAN_A_FORM: (given, usual) => `An inner radius of ${given} for this thickness? Hardly a form can be tighter than ${usual} here.`,
 };
 
 /** What is asked about a recipe that can hardly be meant. */
 export function doubtInWords({ kind, given, usual }: Doubt, system: UnitSystem): string {
   const print =
-    kind === 'HOTTER_THAN_BOILING'
+    kind === 'HOTTER_THAN_BOILING' || kind === 'HOTTER_THAN_RIG'
       ? (value: number) => printTemperature(value, system)
       : kind === 'TIGHTER_THAN_A_FORM'
         ? (value: number) => printLength(value, system)

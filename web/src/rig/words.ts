@@ -15,9 +15,12 @@ export function holdInWords({ hold, wantedC, reachesC }: AppraisalAnswer, system
   return `It never holds ${wanted}: it comes to ${printTemperature(reachesC, system)} and stays there.`;
 }
 
-/** Where the steam goes. */
-export function powerInWords({ steamWatts, wallWatts, ventWatts }: AppraisalAnswer): string {
-  return `${Math.round(steamWatts)} W arrive as steam; the walls take ${Math.round(wallWatts)} W, the open vents ${Math.round(ventWatts)} W.`;
+/** Where the steam goes, and what that means for wet stock. */
+export function powerInWords({ hold, steamWatts, wallWatts, ventWatts }: AppraisalAnswer): string {
+  const breathes = hold === 'NOT'
+    ? 'That leaves room for air: wet stock dries in it, which no forecast here supposes.'
+    : 'Steam leaves by the vents all the while: the chamber breathes, and wet stock stays wet in it.';
+  return `${Math.round(steamWatts)} W arrive as steam; the walls take ${Math.round(wallWatts)} W, the open vents ${Math.round(ventWatts)} W. ${breathes}`;
 }
 
 export function timesInWords({ heatUpMinutes, tankHours }: AppraisalAnswer): string {

@@ -3,6 +3,7 @@ package brachion.core.method;
 import brachion.core.process.BoilingPoint;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 
 /**
  * Something in a recipe that can hardly be meant. It is asked about, never refused, because benches are stranger than
@@ -38,12 +39,19 @@ public record Doubt(Kind kind, double given, double usual) {
         KILN_DRIED_BUT_WET,
         /** Steam in a vented chamber cannot be hotter than water boils at this height. */
         HOTTER_THAN_BOILING,
+        /** The shop's own rig never gets so hot: air comes in with the steam, and wet stock dries in it. */
+        HOTTER_THAN_RIG,
         /** The inner radius is smaller than a form of this thickness can be. */
         TIGHTER_THAN_A_FORM
     }
 
-    /** Everything doubtful in a recipe bent at a height above the sea [m]. */
-    public static List<Doubt> of(Recipe recipe, double altitudeM) {
+    /**
+     * Everything doubtful in a recipe.
+     *
+     * @param altitudeM height of the shop above the sea [m]
+     * @param rigC      temperature the shop's rig comes to [°C]; empty when nobody described it
+     */
+    public static List<Doubt> of(Recipe recipe, double altitudeM, OptionalDouble rigC) {
         List<Doubt> doubts = new ArrayList<>();
         Blank blank = recipe.blank();
         blank.moisturePercent().ifPresent(percent -> {
@@ -58,6 +66,9 @@ public record Doubt(Kind kind, double given, double usual) {
         });
         if (recipe.method() instanceof SteamBox steam) {
             above(doubts, Kind.HOTTER_THAN_BOILING, steam.chamberC(), BoilingPoint.celsius(altitudeM) + THERMOMETER_C);
+            // where steam itself cannot be so hot, the rig is not to blame
+            rigC.ifPresent(reaches -> above(doubts, Kind.HOTTER_THAN_RIG, Math.min(steam.chamberC(), BoilingPoint.celsius(altitudeM)),
+                    reaches + THERMOMETER_C));
         }
         below(doubts, Kind.TIGHTER_THAN_A_FORM, recipe.bend().innerRadiusMm(),
                 LEAST_RADIUS_SHARE * blank.thicknessMm());

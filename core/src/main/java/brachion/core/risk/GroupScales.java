@@ -58,6 +58,16 @@ final class GroupScales implements Surface {
                 .mapToInt(place -> OrdinalModel.CUTS + place).toArray()).toArray(int[][]::new);
     }
 
+    private GroupScales(GroupScales other, Observations observations) {
+        this.risk = other.risk;
+        this.observations = observations;
+        this.speciesSds = other.speciesSds;
+        this.hidden = other.hidden;
+        this.present = other.present;
+        this.members = other.members;
+        this.latest = other.latest;
+    }
+
     /** The best scales, by group; none of a group without members. */
     Map<Group, Double> best() {
         if (present.isEmpty()) {
@@ -86,6 +96,16 @@ final class GroupScales implements Surface {
     /** Such a fit with its mean put where it belongs. */
     LaplaceFit centred(LaplaceFit fit, Map<Group, Double> sds, double share) {
         return fit.centred(model(sds, share));
+    }
+
+    /** The same scales for pieces of which each is so prone to hidden flaws. */
+    GroupScales with(double[] proneness) {
+        return new GroupScales(this, new Observations(observations, proneness));
+    }
+
+    /** Chance that each record is of a piece that a hidden flaw broke, under a fit for one share of them. */
+    double[] wereHidden(LaplaceFit fit, Map<Group, Double> sds, double share) {
+        return model(sds, share).wereHidden(fit.mean());
     }
 
     private OrdinalModel model(Map<Group, Double> sds, double share) {

@@ -1,5 +1,7 @@
 package brachion.core.risk;
 
+import java.util.Arrays;
+
 /**
  * How large a share h of pieces breaks because of something nobody saw, before any record: with a chance of about
  * three in ten there is no such share, otherwise it is like Beta(1, 20), five in a hundred on average and rarely beyond twelve. Both
@@ -45,8 +47,17 @@ final class HiddenShare {
         return log;
     }
 
-    /** Log likelihood of so many pieces that split along the grain, up to a constant. */
-    static double logSplits(double hidden, long splits) {
-        return splits == 0 ? 0 : splits * Math.log(hidden + SPLIT_ANYWAY);
+    /**
+     * Log likelihood of the pieces that split along the grain, up to a constant.
+     *
+     * @param proneness how many times as often as usual stock each of them hides a flaw
+     */
+    static double logSplits(double hidden, double[] proneness) {
+        return Arrays.stream(proneness).map(each -> Math.log(hidden * each + SPLIT_ANYWAY)).sum();
+    }
+
+    /** Chance that such a split was a hidden flaw. */
+    static double splitWasHidden(double hidden, double proneness) {
+        return hidden * proneness / (hidden * proneness + SPLIT_ANYWAY);
     }
 }

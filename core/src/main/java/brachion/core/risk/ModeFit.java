@@ -23,10 +23,14 @@ final class ModeFit {
      */
     private static final double COMPUTATION_SD = 0.5;
 
+    /** How often what is prone to hidden flaws is looked at anew; it hardly moves after the first time. */
+    private static final int PRONENESS_ROUNDS = 2;
+
     private final ModeRisk risk;
     private final Layout layout;
     private final Map<Group, Double> groupSds;
     private final Worlds worlds;
+    private final Proneness proneness;
     private final ModeBeliefs beliefs;
     private final Map<RecordedTrial, Row> rowOf = new IdentityHashMap<>();
 
@@ -34,11 +38,13 @@ final class ModeFit {
     private record Row(RecordedTrial trial, Observation observation) {
     }
 
-    private ModeFit(ModeRisk risk, Layout layout, Map<Group, Double> groupSds, Worlds worlds, List<Row> rows) {
+    private ModeFit(ModeRisk risk, Layout layout, Map<Group, Double> groupSds, Worlds worlds, Proneness proneness,
+                    List<Row> rows) {
         this.risk = risk;
         this.layout = layout;
         this.groupSds = groupSds;
         this.worlds = worlds;
+        this.proneness = proneness;
         this.beliefs = new ModeBeliefs(risk, layout, worlds, rows.stream().map(row -> row.observation().features()).toList());
         rows.forEach(row -> rowOf.put(row.trial(), row));
     }
@@ -61,9 +67,26 @@ final class ModeFit {
         GroupScales scales = new GroupScales(risk, layout, observations, speciesSds(layout, informing),
                 hides ? HiddenShare.ordinary() : 0);
         Map<Group, Double> sds = scales.best();
-        Worlds worlds = hides ? Worlds.of(scales, sds, trials.stream().filter(ModeFit::split).count())
-                : Worlds.withoutHidden(scales, sds);
-        return new ModeFit(risk, layout, sds, worlds, rows);
+        if (!hides) {
+            return new ModeFit(risk, layout, sds, Worlds.withoutHidden(scales, sds), Proneness.EVEN, rows);
+        }
+        List<Recipe> recipes = rows.stream().map(row -> row.trial().trial().recipe()).toList();
+        List<Recipe> splits = trials.stream().filter(ModeFit::split).map(trial -> trial.trial().recipe()).toList();
+        Proneness proneness = Proneness.EVEN;
+        Worlds worlds = Worlds.of(scales, sds, each(splits, proneness));
+        for (int round = 0; round < PRONENESS_ROUNDS; round++) {
+            Proneness learned = Proneness.learned(worlds.signs(scales.with(each(recipes, proneness)), sds, recipes, splits, proneness));
+            if (!learned.differsFrom(proneness)) {
+                break;
+            }
+            proneness = learned;
+            worlds = Worlds.of(scales.with(each(recipes, learned)), sds, each(splits, learned));
+        }
+        return new ModeFit(risk, layout, sds, worlds, proneness, rows);
+    }
+
+    private static double[] each(List<Recipe> recipes, Proneness proneness) {
+        return recipes.stream().mapToDouble(proneness::of).toArray();
     }
 
     /** A piece that broke in a way no mode forecasts. */
@@ -106,9 +129,19 @@ final class ModeFit {
         return worlds.likely();
     }
 
-    /** The share of pieces that break whatever they are asked, as expected. */
+    /** How much more or less often than usual stock a piece hides a flaw. */
+    Proneness proneness() {
+        return proneness;
+    }
+
+    /** The share of pieces that break whatever they are asked, as expected of usual stock. */
     double hidden() {
-        return worlds.average(World::hidden);
+        return worlds.hidden();
+    }
+
+    /** The same among pieces like one, if it has one value among usual stock. */
+    double hidden(double usual, Recipe recipe) {
+        return RecordLikelihood.hidden(usual, proneness.of(recipe));
     }
 
     /** How far a piece stands from a severity if hidden flaws have one share: CLEAN or FLAW as the worst still accepted. */
@@ -169,7 +202,7 @@ final class ModeFit {
      */
     double varianceReduction(Severity worst, Possible piece, Possible tried) {
         LaplaceFit fit = worlds.likeliest().fit();
-        double share = hidden();
+        double share = hidden(hidden(), tried.recipe());
         Features target = features(piece);
         Features other = features(tried);
         double[] w = {fit.covariance(worst.ordinal(), target, 0, other), fit.covariance(worst.ordinal(), target, 1, other)};
@@ -190,7 +223,7 @@ final class ModeFit {
      * fitting anew.
      *
      * @param weight  probability of the world without the record
-     * @param hidden  its share of hidden flaws
+     * @param hidden  its share of hidden flaws among pieces like this one
      * @param holds   chance that this mode does no worse to the piece, over every D it may have had
      */
     record Without(double weight, double hidden, double holds) {
@@ -205,11 +238,12 @@ final class ModeFit {
         double sum = 0;
         for (World world : worlds.likely()) {
             LaplaceFit fit = world.fit();
+            double share = hidden(world.hidden(), trial.trial().recipe());
             double weight = world.weight();
             Margin accepted = fit.margin(worst.ordinal(), features).widened(unknown);
             if (row != null) {
                 double[] mean = {fit.margin(0, features).mean(), fit.margin(1, features).mean()};
-                Cavity cavity = new Cavity(mean, spread(fit, features), row.observation().severity(), world.hidden());
+                Cavity cavity = new Cavity(mean, spread(fit, features), row.observation().severity(), share);
                 accepted = cavity.margin(worst.ordinal());
                 weight /= Math.max(1e-6, cavity.probability());
             }
@@ -218,7 +252,7 @@ final class ModeFit {
             double mean = logRatio.mean();
             double holds = logRatio.average(
                     each -> new Margin(at.mean() - slope * (each - mean), at.sd()).probability());
-            without.add(new Without(weight, world.hidden(), holds));
+            without.add(new Without(weight, share, holds));
             sum += weight;
         }
         double all = sum;

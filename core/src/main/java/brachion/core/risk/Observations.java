@@ -1,5 +1,6 @@
 package brachion.core.risk;
 
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -14,6 +15,8 @@ final class Observations {
     private final double[] value;
     private final int[] severity;
     private final double[] count;
+    /** How many times as often as usual stock each piece hides a flaw. */
+    private final double[] proneness;
     /** Which board each record has; −1 for none. */
     private final int[] board;
     private final int boards;
@@ -40,6 +43,22 @@ final class Observations {
         }
     }
 
+    /** The same records, each so prone to hidden flaws. */
+    Observations(Observations records, double[] proneness) {
+        first = records.first;
+        index = records.index;
+        value = records.value;
+        severity = records.severity;
+        count = records.count;
+        board = records.board;
+        boards = records.boards;
+        firstLead = records.firstLead;
+        lead = records.lead;
+        leadWeight = records.leadWeight;
+        mostPossibilities = records.mostPossibilities;
+        this.proneness = proneness;
+    }
+
     /** Records of no board. */
     Observations(List<Observation> records) {
         this(records, Integer.MAX_VALUE, 0);
@@ -63,6 +82,8 @@ final class Observations {
         leadWeight = new double[possibilities];
         severity = new int[records.size()];
         count = new double[records.size()];
+        proneness = new double[records.size()];
+        Arrays.fill(proneness, 1);
         for (int row = 0; row < severity.length; row++) {
             Observation each = records.get(row);
             first[row + 1] = copy(each.features(), first[row], firstBoard);
@@ -112,7 +133,7 @@ final class Observations {
         if (board[row] >= 0) {
             rest -= theta[theta.length - boards + board[row]];
         }
-        record.compute(severity[row], rest, theta[OrdinalModel.CUTS], gap, lead, leadWeight, firstLead[row], firstLead[row + 1]);
+        record.compute(severity[row], proneness[row], rest, theta[OrdinalModel.CUTS], gap, lead, leadWeight, firstLead[row], firstLead[row + 1]);
     }
 
     int size() {

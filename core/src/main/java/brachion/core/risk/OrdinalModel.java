@@ -101,6 +101,19 @@ final class OrdinalModel implements Surface {
         return new Local(height, gradient, hessian);
     }
 
+    /** Chance that each record is of a piece that a hidden flaw broke, under given parameters. */
+    double[] wereHidden(double[] theta) {
+        RecordLikelihood record = new RecordLikelihood(observations.mostPossibilities(), hidden, slip);
+        double[] were = new double[observations.size()];
+        for (int row = 0; row < were.length; row++) {
+            if (observations.severity(row) == 2) {
+                observations.compute(row, theta, Math.exp(theta[1]), record);
+                were[row] = record.wasHidden(2);
+            }
+        }
+        return were;
+    }
+
     /**
      * How the slope of the log posterior at its mode changes on average over the normal distribution round it. The posterior
      * is lopsided, so the average slope is not zero, and its mean lies off the mode by the covariance times it (to first

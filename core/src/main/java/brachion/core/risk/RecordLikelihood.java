@@ -31,6 +31,11 @@ final class RecordLikelihood {
     private double leadGamma;
     private double leadLead;
 
+    /** How likely it is that the record says nothing of the piece, so that its slopes and curves are all zero. */
+    private double anyway;
+
+    /** However prone a piece is, no more than this share breaks unforeseen. */
+    private static final double MOST_HIDDEN = 0.6;
     /** Likelihoods below this lose digits. */
     private static final double UNDERFLOW = 1e-280;
 
@@ -41,22 +46,22 @@ final class RecordLikelihood {
     private final double[] curve;
     private final double[] curveC;
 
-    private final double sound;
-    private final double logSound;
-    /** Chance that a piece is said to be broken, or clean, whatever it was asked. */
-    private final double brokenAnyway;
-    private final double cleanAnyway;
+    private final double usualHidden;
+    private final double slip;
+    /** Chance that nothing hidden breaks the piece and that it is written down right. */
+    private double sound;
+    private double logSound;
+    private double hidden;
+    private double lastProneness = Double.NaN;
 
     /**
      * @param most   the most possibilities of any record
-     * @param hidden h
+     * @param hidden h of usual stock
      * @param slip   chance of each of the two slips of the pen
      */
     RecordLikelihood(int most, double hidden, double slip) {
-        brokenAnyway = hidden + slip;
-        cleanAnyway = slip;
-        sound = 1 - hidden - 2 * slip;
-        logSound = Math.log(sound);
+        usualHidden = hidden;
+        this.slip = slip;
         share = new double[most + 1];
         slope = new double[most + 1];
         slopeC = new double[most + 1];
@@ -64,24 +69,45 @@ final class RecordLikelihood {
         curveC = new double[most + 1];
     }
 
+    /** The share of hidden flaws among pieces so many times as prone to them as usual stock. */
+    static double hidden(double usual, double proneness) {
+        return Math.min(MOST_HIDDEN, usual * proneness);
+    }
+
+    private void suppose(double proneness) {
+        if (proneness != lastProneness) {
+            hidden = hidden(usualHidden, proneness);
+            sound = 1 - hidden - 2 * slip;
+            logSound = Math.log(sound);
+            lastProneness = proneness;
+        }
+    }
+
+    /** Chance that the record is of a piece that a hidden flaw broke. */
+    double wasHidden(int severity) {
+        return severity == 2 ? anyway * hidden / (hidden + slip) : 0;
+    }
+
     /**
      * Works a record out.
      *
      * @param severity 0, 1 or 2
+     * @param proneness how many times as often as usual stock such a piece hides a flaw
      * @param rest     α_1 less what the features other than the first add to η
      * @param b        coefficient of the first
      * @param gap      e^γ
      * @param x        what the first feature could be: values from one place up to another, with their weights
      */
-    void compute(int severity, double rest, double b, double gap, double[] x, double[] weight, int from, int to) {
+    void compute(int severity, double proneness, double rest, double b, double gap, double[] x, double[] weight, int from, int to) {
+        suppose(proneness);
         int count = to - from;
-        double anyway = severity == 2 ? brokenAnyway : severity == 0 ? cleanAnyway : 0;
-        double sum = anyway / sound;
+        double saidAnyway = severity == 2 ? hidden + slip : severity == 0 ? slip : 0;
+        double sum = saidAnyway / sound;
         for (int k = 0; k < count; k++) {
             share[k] = weight[from + k] * possibility(k, severity, rest - b * x[from + k], gap);
             sum += share[k];
         }
-        share[count] = anyway / sound;
+        share[count] = saidAnyway / sound;
         if (sum > UNDERFLOW) {
             height = Math.log(sum) + logSound;
         } else {
@@ -90,7 +116,8 @@ final class RecordLikelihood {
         for (int k = 0; k <= count; k++) {
             share[k] /= sum;
         }
-        average(gap, x, from, count, share[count]);
+        anyway = share[count];
+        average(gap, x, from, count);
     }
 
     /** The shares where the likelihoods are too small for numbers, up to a factor; sets the height. */
@@ -140,8 +167,7 @@ final class RecordLikelihood {
         return likelihood;
     }
 
-    /** @param anyway how likely it is that the record says nothing of the piece, so that its slopes and curves are all zero */
-    private void average(double gap, double[] x, int from, int count, double anyway) {
+    private void average(double gap, double[] x, int from, int count) {
         double meanC = 0;
         alpha = 0;
         lead = 0;

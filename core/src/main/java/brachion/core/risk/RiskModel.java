@@ -104,9 +104,25 @@ public final class RiskModel {
         return List.copyOf(fits.get(kind).keySet());
     }
 
-    /** Share of the pieces of a method that break for reasons nothing measured explains, as expected. */
+    /** Share of the pieces of usual stock of a method that break for reasons nothing measured explains, as expected. */
     public double hidden(MethodKind kind) {
         return fits.get(kind).get(FailureMode.TENSION).hidden();
+    }
+
+    /** The same among pieces like one, as the records of such pieces bear out. */
+    public double hidden(Recipe recipe) {
+        ModeFit tension = fit(recipe, FailureMode.TENSION);
+        return tension.worlds().stream().mapToDouble(world -> world.weight() * tension.hidden(world.hidden(), recipe)).sum();
+    }
+
+    /** How many times as often as usual stock of a method a piece hides a flaw that has knots or wild grain in the bend. */
+    public double pronenessOfKnots(MethodKind kind) {
+        return fits.get(kind).get(FailureMode.TENSION).proneness().suspect();
+    }
+
+    /** How many times as often as usual stock of a method a piece from each source hides a flaw. */
+    public Map<String, Double> pronenessBySource(MethodKind kind) {
+        return fits.get(kind).get(FailureMode.TENSION).proneness().source();
     }
 
     /** What that share may be, with the probability of each value. */
@@ -141,7 +157,7 @@ public final class RiskModel {
         Features stretched = features.apply(tension);
         return tension.worlds().stream().map(world -> {
             margins.put(FailureMode.TENSION, tension.margin(world, worst, stretched, recipe));
-            return new Outlook(world.weight(), world.hidden(), List.copyOf(margins.values()));
+            return new Outlook(world.weight(), tension.hidden(world.hidden(), recipe), List.copyOf(margins.values()));
         }).toList();
     }
 

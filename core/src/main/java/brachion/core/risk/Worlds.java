@@ -1,5 +1,7 @@
 package brachion.core.risk;
 
+import brachion.core.method.Recipe;
+import brachion.core.risk.Proneness.Sign;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -34,8 +36,12 @@ record Worlds(List<World> likely) {
         return new Worlds(List.of(new World(1, 0, scales.centred(scales.atMode(sds, 0, scales.latestMode()), sds, 0))));
     }
 
-    /** Values of the share are tried one after the other away from the ordinary one, as long as they are not hopeless. */
-    static Worlds of(GroupScales scales, Map<Group, Double> sds, long splits) {
+    /**
+     * Values of the share are tried one after the other away from the ordinary one, as long as they are not hopeless.
+     *
+     * @param splits how prone to hidden flaws each piece was that split along the grain
+     */
+    static Worlds of(GroupScales scales, Map<Group, Double> sds, double[] splits) {
         double[] values = HiddenShare.values();
         double[] logWeight = HiddenShare.logPrior();
         LaplaceFit[] fits = new LaplaceFit[values.length];
@@ -67,6 +73,32 @@ record Worlds(List<World> likely) {
         return new Worlds(worlds.stream().map(each -> new World(each.weight() / sum, each.hidden(), each.fit())).toList());
     }
 
+    /**
+     * What each record says of hidden flaws.
+     *
+     * @param scales    for the records as prone as they are taken to be
+     * @param recipes   the pieces that inform the mode, in the order of the records
+     * @param splits    the pieces that split along the grain
+     * @param proneness how prone they are taken to be
+     */
+    List<Sign> signs(GroupScales scales, Map<Group, Double> sds, List<Recipe> recipes, List<Recipe> splits, Proneness proneness) {
+        double[] seen = new double[recipes.size()];
+        for (World world : likely) {
+            double[] were = scales.wereHidden(world.fit(), sds, world.hidden());
+            for (int row = 0; row < seen.length; row++) {
+                seen[row] += world.weight() * were[row];
+            }
+        }
+        double share = hidden();
+        List<Sign> signs = new ArrayList<>();
+        for (int row = 0; row < seen.length; row++) {
+            signs.add(new Sign(recipes.get(row), share, seen[row]));
+        }
+        splits.forEach(split -> signs.add(new Sign(split, share,
+                average(world -> HiddenShare.splitWasHidden(world.hidden(), proneness.of(split))))));
+        return signs;
+    }
+
     /** One normal distribution in place of the mixture. */
     Margin blended(Function<World, Margin> of) {
         List<Margin> each = likely.stream().map(of).toList();
@@ -87,6 +119,11 @@ record Worlds(List<World> likely) {
     /** Mean of a parameter. */
     double mean(int place) {
         return average(world -> world.fit().mean()[place]);
+    }
+
+    /** The share itself, as expected. */
+    double hidden() {
+        return average(World::hidden);
     }
 
     World likeliest() {

@@ -22,7 +22,7 @@ final class LognormalShop {
 
     private final Random random;
     private Physics physics = Physics.USUAL;
-    private double hidden;
+    private ToDoubleFunction<Recipe> hidden = recipe -> 0;
     private ToDoubleFunction<Recipe> weaker = recipe -> 0;
 
     LognormalShop(long seed) {
@@ -31,6 +31,11 @@ final class LognormalShop {
 
     /** A share of the pieces snaps whatever it is asked. */
     LognormalShop hidden(double share) {
+        return hidden(recipe -> share);
+    }
+
+    /** Of pieces like each recipe, such a share snaps whatever it is asked. */
+    LognormalShop hidden(ToDoubleFunction<Recipe> share) {
         hidden = share;
         return this;
     }
@@ -61,7 +66,7 @@ final class LognormalShop {
     }
 
     private Outcome outcome(Recipe recipe) {
-        if (random.nextDouble() < hidden) {
+        if (random.nextDouble() < hidden.applyAsDouble(recipe)) {
             return Outcome.damaged(Severity.BROKEN, Flaw.SNAP);
         }
         double weak = weaker.applyAsDouble(recipe);

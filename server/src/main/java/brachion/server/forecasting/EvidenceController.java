@@ -8,9 +8,12 @@ import brachion.core.method.MethodKind;
 import brachion.core.risk.Belief;
 import brachion.core.risk.RiskModel;
 import brachion.core.risk.SetAside;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -42,10 +45,26 @@ class EvidenceController {
      * @param calibration how well forecasts come true
      * @param beliefs     what is believed of everything that may move the risks
      * @param hidden      share of pieces that break for reasons nothing measured explains, as believed
+     * @param prone       what hides such reasons more or less often than the shop's usual stock
      * @param constants   what the records have found out about the shop's heat, water and straps
      */
-    record MethodEvidence(MethodKind method, Calibration calibration, List<Belief> beliefs, Odds hidden,
+    record MethodEvidence(MethodKind method, Calibration calibration, List<Belief> beliefs, Odds hidden, List<ProneView> prone,
                           List<ShopConstant> constants) {
+    }
+
+    /**
+     * Pieces that hide flaws more or less often.
+     *
+     * @param source where their boards came from, null for pieces with knots or wild grain in the bend
+     * @param times  how many times as often as usual stock, as expected
+     */
+    record ProneView(@Schema(nullable = true) String source, double times) {
+
+        static List<ProneView> of(RiskModel risk, MethodKind kind) {
+            return Stream.concat(Stream.of(new ProneView(null, risk.pronenessOfKnots(kind))),
+                    risk.pronenessBySource(kind).entrySet().stream().map(each -> new ProneView(each.getKey(), each.getValue())))
+                    .sorted(Comparator.comparingDouble(ProneView::times).reversed()).toList();
+        }
     }
 
     /** What the fit of a revision of the records was found to say. */
@@ -64,7 +83,7 @@ class EvidenceController {
         RiskModel risk = fit.risk();
         return new EvidenceAnswer(risk.trials(), RuleEvidence.of(risk), Arrays.stream(MethodKind.values())
                 .map(kind -> new MethodEvidence(kind, Calibration.of(risk, kind), risk.beliefs(kind),
-                        Odds.ofHidden(risk, kind), ShopConstant.of(risk, kind))).toList(),
+                        Odds.ofHidden(risk, kind), ProneView.of(risk, kind), ShopConstant.of(risk, kind))).toList(),
                 risk.springback().relaxationH(), risk.springback().measured(), fit.setAside());
     }
 

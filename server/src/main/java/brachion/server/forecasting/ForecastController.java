@@ -38,6 +38,6 @@ class ForecastController {
     ForecastAnswer forecast(@Valid @RequestBody ForecastRequest request) {
         FittedRisk.Fit fit = fitted.current();
         Recipe recipe = request.recipe().toRecipe(woods.catalogue());
-        return ForecastAnswer.of(new Forecaster(fit.risk()).forecast(recipe), Doubt.of(recipe, rig.altitudeM()), fit);
+        return ForecastAnswer.of(new Forecaster(fit.risk()).forecast(recipe), Doubt.of(recipe, rig.altitudeM(), rig.reachesC()), fit);
     }
 }

@@ -1,6 +1,7 @@
 package brachion.server.rig;
 
 import brachion.server.problem.EditConflictException;
+import java.util.OptionalDouble;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -30,6 +31,13 @@ class RigService implements Rig {
     @Transactional(readOnly = true)
     public double altitudeM() {
         return kept().rig().altitudeM();
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public OptionalDouble reachesC() {
+        KeptRig kept = kept();
+        return kept.version() == NEVER_SAVED ? OptionalDouble.empty() : OptionalDouble.of(kept.rig().toRig().reachesC());
     }
 
     @Transactional(readOnly = true)

@@ -52,6 +52,14 @@ class RigApiTest {
     }
 
     @Test
+    void a_rig_that_never_gets_hot_is_asked_about_in_a_forecast_once_it_is_kept() {
+        String forecast = "{\"recipe\": " + recipe(12, 200, Wire.STEAM) + "}";
+        assertThat(read(post(mvc, "/api/forecast", forecast), "$.doubts.length()", Integer.class)).isZero();
+        put(mvc, "/api/rig?version=-1", RIG.replace("2400", "9000"));
+        assertThat(read(post(mvc, "/api/forecast", forecast), "$.doubts[0].kind", String.class)).isEqualTo("HOTTER_THAN_RIG");
+    }
+
+    @Test
     void a_sealed_chamber_is_refused_by_name() {
         MvcTestResult answer = post(mvc, "/api/rig/appraisal", "{\"rig\": %s, \"load\": %s}".formatted(
                 RIG.replace("\"ventAreaMm2\": 230", "\"ventAreaMm2\": 0"), LOAD));

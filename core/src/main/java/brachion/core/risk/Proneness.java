@@ -1,0 +1,93 @@
+package brachion.core.risk;
+
+import brachion.core.method.Knots;
+import brachion.core.method.Recipe;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * How many times as often as the shop's usual stock a piece hides a flaw: one factor for knots or wild grain in the bend, one
+ * for each source of boards. Before any record each is 1; so many hidden flaws seen where so many were expected move it like
+ * the rate of a Poisson process under a Gamma prior, (a + seen)/(a + expected), whose mean is what the odds need. Which of
+ * the breaks were hidden ones is not known either: each counts by the chance that it was (a step of expectation
+ * maximisation, Dempster et al., J. R. Statist. Soc. B 39, 1977).
+ *
+ * @param suspect factor of pieces with knots or wild grain in the bend
+ * @param source  factor of each source that records name
+ */
+record Proneness(double suspect, Map<String, Double> source) {
+
+    /** Nothing is known to hide flaws more often than anything else. */
+    static final Proneness EVEN = new Proneness(1, Map.of());
+
+    /** The prior weighs as much as two flaws expected and two seen; chosen by us. */
+    private static final double PRIOR_FLAWS = 2;
+    /** Knots and source together are never said to be more than this, nor less than its inverse. */
+    private static final double MOST = 8;
+    /** Each factor is found given the others; they hardly depend on each other. */
+    private static final int ROUNDS = 4;
+    /** A change of a factor by less than this share is not worth a new fit. */
+    private static final double WORTH = 0.1;
+
+    /**
+     * A record and what it says of hidden flaws.
+     *
+     * @param recipe   the piece
+     * @param expected hidden flaws expected of it, were it usual stock
+     * @param seen     chance that it broke because of one
+     */
+    record Sign(Recipe recipe, double expected, double seen) {
+    }
+
+    /** The factor of a piece. */
+    double of(Recipe recipe) {
+        double factor = knotted(recipe) ? suspect : 1;
+        return Math.max(1 / MOST, Math.min(MOST, factor * source.getOrDefault(recipe.names().source(), 1.0)));
+    }
+
+    private static boolean knotted(Recipe recipe) {
+        return recipe.blank().knots() == Knots.IN_BEND;
+    }
+
+    static Proneness learned(List<Sign> signs) {
+        List<Sign> knotted = signs.stream().filter(sign -> knotted(sign.recipe())).toList();
+        Map<String, List<Sign>> bySource = new TreeMap<>();
+        signs.stream().filter(sign -> !sign.recipe().names().source().isEmpty())
+                .forEach(sign -> bySource.computeIfAbsent(sign.recipe().names().source(), name -> new ArrayList<>()).add(sign));
+        if (knotted.isEmpty() && bySource.isEmpty()) {
+            return EVEN;
+        }
+        Proneness found = EVEN;
+        for (int round = 0; round < ROUNDS; round++) {
+            Proneness last = found;
+            Map<String, Double> source = new TreeMap<>();
+            bySource.forEach((name, its) -> source.put(name, factor(its, recipe -> knotted(recipe) ? last.suspect() : 1)));
+            found = new Proneness(factor(knotted, recipe -> source.getOrDefault(recipe.names().source(), 1.0)), source);
+        }
+        return found;
+    }
+
+    private static double factor(Collection<Sign> signs, ToDoubleFunction<Recipe> others) {
+        double expected = PRIOR_FLAWS;
+        double seen = PRIOR_FLAWS;
+        for (Sign sign : signs) {
+            expected += sign.expected() * others.applyAsDouble(sign.recipe());
+            seen += sign.seen();
+        }
+        return seen / expected;
+    }
+
+    /** Whether any piece would be judged so differently that a new fit is worth its while. */
+    boolean differsFrom(Proneness other) {
+        return apart(suspect, other.suspect) || source.entrySet().stream()
+                .anyMatch(each -> apart(each.getValue(), other.source.getOrDefault(each.getKey(), 1.0)));
+    }
+
+    private static boolean apart(double factor, double other) {
+        return Math.abs(Math.log(factor / other)) > WORTH;
+    }
+}
