@@ -28,8 +28,9 @@ public record RuleEvidence(Rule rule, double firstHolds, double noMatter, int tr
 
     private static final MethodKind STEAM = MethodKind.STEAM_BOX;
 
-    /** Every question, tipped by the records. */
-    public static List<RuleEvidence> of(RiskModel risk) {
+    /** Every question, tipped by the records; like is compared with like, within boards and days. */
+    public static List<RuleEvidence> of(RiskModel fitted) {
+        RiskModel risk = fitted.withinDays();
         List<RuleEvidence> all = new ArrayList<>();
         all.add(of(Rule.RINGS, risk.contrast(STEAM, FailureMode.TENSION, Term.RINGS_ON_EDGE, Term.RINGS_FLAT)));
         all.add(of(Rule.SOAK, helps(risk, Term.SOAKED)));

@@ -1,5 +1,7 @@
 package brachion.core.risk;
 
+import brachion.core.method.Names;
+import brachion.core.method.Recipe;
 import brachion.core.method.Springback;
 import java.util.List;
 import java.util.Optional;
@@ -14,6 +16,17 @@ import java.util.Optional;
  * @param computed springback as computed, of a piece whose radius was measured after release
  */
 record RecordedTrial(Trial trial, Traits traits, Optional<SetAside> setAside, Optional<Springback> computed) {
+
+    /** The same taken together with what was bent on its day, where nobody wrote down which board it is of. */
+    RecordedTrial ofItsDay() {
+        Names names = trial.recipe().names();
+        if (!names.board().isEmpty() || trial.day().isEmpty()) {
+            return this;
+        }
+        Recipe recipe = trial.recipe().withNames(new Names(names.person(), "bent on " + trial.day().get(), names.source()));
+        return new RecordedTrial(new Trial(trial.id(), recipe, trial.outcome(), trial.releasedRadiusMm(), trial.day()), traits,
+                setAside, computed);
+    }
 
     /** A trial that cannot be computed is set aside, never refused. */
     static RecordedTrial of(Trial trial) {

@@ -79,6 +79,16 @@ public final class RiskModel {
         return new RiskModel(recorded.stream().filter(each -> each.setAside().isEmpty()).toList(), setAside);
     }
 
+    /**
+     * A fit of the same records in which pieces of no named board belong together by the day they were bent on: whoever asks
+     * what a way of working does compares within boards and days, so that a bad day is not taken for a bad way.
+     */
+    public RiskModel withinDays() {
+        List<RecordedTrial> used = records.values().stream().flatMap(List::stream).toList();
+        List<RecordedTrial> together = used.stream().map(RecordedTrial::ofItsDay).toList();
+        return together.equals(used) ? this : new RiskModel(together, setAside);
+    }
+
     /** How many trials the fit rests on, of all methods. */
     public int trials() {
         return trials;

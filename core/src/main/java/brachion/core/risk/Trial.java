@@ -1,6 +1,8 @@
 package brachion.core.risk;
 
 import brachion.core.method.Recipe;
+import java.time.LocalDate;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
@@ -10,8 +12,14 @@ import java.util.OptionalDouble;
  * @param recipe           what was done
  * @param outcome          how it ended
  * @param releasedRadiusMm inner radius after it was let go [mm], empty when nobody measured
+ * @param day              when it was bent, empty when nobody wrote it down
  */
-public record Trial(long id, Recipe recipe, Outcome outcome, OptionalDouble releasedRadiusMm) {
+public record Trial(long id, Recipe recipe, Outcome outcome, OptionalDouble releasedRadiusMm, Optional<LocalDate> day) {
+
+    /** A trial of some day. */
+    public Trial(long id, Recipe recipe, Outcome outcome, OptionalDouble releasedRadiusMm) {
+        this(id, recipe, outcome, releasedRadiusMm, Optional.empty());
+    }
 
     /** A trial without a key whose springback nobody measured. */
     public Trial(Recipe recipe, Outcome outcome) {

@@ -9,6 +9,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
@@ -45,6 +46,6 @@ public record TrialFields(
     public Trial toTrial(long id, SpeciesCatalogue woods) {
         Double released = outcome.releasedRadiusMm();
         return new Trial(id, done.asDone(recipe, woods), outcome.toOutcome(),
-                released == null ? OptionalDouble.empty() : OptionalDouble.of(released));
+                released == null ? OptionalDouble.empty() : OptionalDouble.of(released), Optional.of(bentOn));
     }
 }
