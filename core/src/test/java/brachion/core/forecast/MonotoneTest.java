@@ -12,6 +12,7 @@ import brachion.core.method.Recipe;
 import brachion.core.method.Seasoning;
 import brachion.core.method.SteamBox;
 import brachion.core.risk.RiskModel;
+import brachion.core.risk.Term;
 import brachion.core.wood.Species;
 import brachion.core.wood.SpeciesCatalogue;
 import java.util.ArrayList;
@@ -87,5 +88,34 @@ class MonotoneTest {
     @Test
     void quicker_hands() {
         neverLowered(recipe -> recipe.withMethod(steam(recipe).withCarrySeconds(steam(recipe).carrySeconds() * between(0.1, 0.9))));
+    }
+
+    /** Thin stock cools faster on its way to the form; nothing else speaks against it. */
+    @Test
+    void thinner_stock_loses_by_a_long_carry_only_and_the_reasons_say_so() {
+        int falls = 0;
+        for (int i = 0; i < 3 * PAIRS; i++) {
+            Recipe thick = recipe();
+            Recipe thin = thick.withBlank(thick.blank().withThicknessMm(Math.max(0.5, thick.blank().thicknessMm() * between(0.5, 0.95))));
+            double fall = TABLES.unbroken(thick).probability() - TABLES.unbroken(thin).probability();
+            if (fall > ROOM) {
+                falls++;
+                assertThat(TABLES.unbroken(atOnce(thick)).probability() - TABLES.unbroken(atOnce(thin)).probability())
+                        .as("fall of the odds without a carry, from %s", thick).isLessThan(ROOM);
+                assertThat(steam(thin).carrySeconds()).as("carry of %s", thin).isGreaterThan(5);
+                assertThat(carry(thin)).as("the carry among the reasons of %s", thin).isGreaterThan(Math.max(0.1, carry(thick)));
+            }
+        }
+        assertThat(falls).as("pairs in which thinner is worse").isBetween(1, 3 * PAIRS / 10);
+    }
+
+    private static Recipe atOnce(Recipe recipe) {
+        return recipe.withMethod(steam(recipe).withCarrySeconds(0));
+    }
+
+    /** What the carry adds to the risk of the mode that limits a piece. */
+    private static double carry(Recipe recipe) {
+        return TABLES.forecast(recipe).modes().get(0).reasons().stream().filter(reason -> reason.cause() == Term.CARRY)
+                .mapToDouble(Reason::size).sum();
     }
 }
