@@ -38,10 +38,11 @@ final class Refits {
      * @param records  how many records
      * @param cold     the first fit, in which every piece is followed through heat and water [s]
      * @param seconds  median of a fit from kept features [s]
+     * @param oneMore  median of counting one more record in [s]
      * @param yardstick median of R's fit [s], empty where R is not installed
      * @param mebibytes heap in use with fit and records [MiB]
      */
-    record Refit(int records, double cold, double seconds, Optional<Double> yardstick, long mebibytes) {
+    record Refit(int records, double cold, double seconds, double oneMore, Optional<Double> yardstick, long mebibytes) {
     }
 
     static Refit measure(int records) throws IOException, InterruptedException {
@@ -56,13 +57,25 @@ final class Refits {
             seconds[run] = (System.nanoTime() - start) / 1e9;
         }
         Arrays.sort(seconds);
+        double oneMore = oneMore(risk, ManyTrials.of(records + seconds.length).subList(records, records + seconds.length));
         System.gc();
         long used = (Runtime.getRuntime().totalMemory() - Runtime.getRuntime().freeMemory()) >> 20;
         Path table = Files.createTempFile("trials", ".csv");
         ManyTrials.write(risk, table);
         Optional<Double> yardstick = r(table);
         Files.delete(table);
-        return new Refit(records, cold, seconds[seconds.length / 2], yardstick, used);
+        return new Refit(records, cold, seconds[seconds.length / 2], oneMore, yardstick, used);
+    }
+
+    private static double oneMore(RiskModel risk, List<Trial> later) {
+        double[] seconds = new double[later.size()];
+        for (int run = 0; run < seconds.length; run++) {
+            long start = System.nanoTime();
+            risk.with(later.get(run));
+            seconds[run] = (System.nanoTime() - start) / 1e9;
+        }
+        Arrays.sort(seconds);
+        return seconds[seconds.length / 2];
     }
 
     private static Optional<Double> r(Path table) throws IOException, InterruptedException {
@@ -83,7 +96,7 @@ final class Refits {
     static String beside(Refit refit, String aim) {
         String r = refit.yardstick().map(seconds -> String.format(Locale.ROOT, "%.2f × MASS::polr of R on the same table (%.2f s); ",
                 refit.seconds() / seconds, seconds)).orElse("");
-        return r + aim + "; heap in use " + refit.mebibytes() + " MiB; the first fit, every piece followed anew, "
+        return r + aim + String.format(Locale.ROOT, "; one record more counted in %.0f ms", 1000 * refit.oneMore()) + "; heap in use " + refit.mebibytes() + " MiB; the first fit, every piece followed anew, "
                 + String.format(Locale.ROOT, "%.1f s", refit.cold());
     }
 }

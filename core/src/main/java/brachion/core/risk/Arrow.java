@@ -1,5 +1,7 @@
 package brachion.core.risk;
 
+import java.util.Arrays;
+
 /**
  * A symmetric matrix in which most rows touch only the first few and themselves: boards, of which a record has one at
  * most, beside everything else.
@@ -20,6 +22,48 @@ record Arrow(double[][] corner, double[][] border, double[] tip) {
 
     static Arrow dense(double[][] corner) {
         return new Arrow(corner, new double[0][], new double[0]);
+    }
+
+    Arrow copy() {
+        return new Arrow(Arrays.stream(corner).map(double[]::clone).toArray(double[][]::new),
+                Arrays.stream(border).map(double[]::clone).toArray(double[][]::new), tip.clone());
+    }
+
+    /** The same with rows and columns of zeros put in: each of these goes to a place in a matrix of another size. */
+    Arrow spread(int[] to, int corner, int rest) {
+        Arrow larger = zero(corner, rest);
+        for (int i = 0; i < this.corner.length; i++) {
+            for (int j = 0; j < this.corner.length; j++) {
+                larger.corner[to[i]][to[j]] = this.corner[i][j];
+            }
+        }
+        for (int row = 0; row < tip.length; row++) {
+            int there = to[this.corner.length + row] - corner;
+            larger.tip[there] = tip[row];
+            for (int j = 0; j < this.corner.length; j++) {
+                larger.border[there][to[j]] = border[row][j];
+            }
+        }
+        return larger;
+    }
+
+    double[] times(double[] vector) {
+        int q = corner.length;
+        double[] result = new double[vector.length];
+        for (int i = 0; i < q; i++) {
+            for (int j = 0; j < q; j++) {
+                result[i] += corner[i][j] * vector[j];
+            }
+        }
+        for (int row = 0; row < tip.length; row++) {
+            double sum = tip[row] * vector[q + row];
+            for (int j = 0; j < q; j++) {
+                sum += border[row][j] * vector[j];
+                result[j] += border[row][j] * vector[q + row];
+            }
+            result[q + row] = sum;
+        }
+        return result;
     }
 
     int dimension() {
@@ -43,6 +87,25 @@ record Arrow(double[][] corner, double[][] border, double[] tip) {
             corner[i][i] += value;
         } else {
             tip[i - corner.length] += value;
+        }
+    }
+
+    /** The difference of two matrices of the same shape. */
+    Arrow minus(Arrow other) {
+        Arrow difference = copy();
+        for (int i = 0; i < corner.length; i++) {
+            subtract(difference.corner[i], other.corner[i]);
+        }
+        for (int row = 0; row < tip.length; row++) {
+            subtract(difference.border[row], other.border[row]);
+        }
+        subtract(difference.tip, other.tip);
+        return difference;
+    }
+
+    private static void subtract(double[] from, double[] what) {
+        for (int i = 0; i < from.length; i++) {
+            from[i] -= what[i];
         }
     }
 

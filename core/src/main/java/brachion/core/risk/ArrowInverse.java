@@ -20,6 +20,8 @@ final class ArrowInverse {
     /** S⁻¹. */
     private final double[][] schur;
     private final double logDeterminant;
+    /** C, once somebody asked. */
+    private double[][] borderSquares;
 
     private ArrowInverse(double[][] border, double sign, double[] tip, double[][] schur, double logDeterminant) {
         this.border = border;
@@ -172,6 +174,31 @@ final class ArrowInverse {
         return sum;
     }
 
+    /** xᵀ·inverse·x: with u the corner's part and v_j those of the tip, w = u − Σ_j b_j·v_j/t_j, it is wᵀ·S⁻¹·w + Σ_j v_j²/t_j. */
+    double square(int[] places, double[] x) {
+        int q = schur.length;
+        double[] w = new double[q];
+        double sum = 0;
+        for (int k = 0; k < places.length; k++) {
+            if (places[k] < q) {
+                w[places[k]] += x[k];
+            } else {
+                int row = places[k] - q;
+                double by = x[k] / tip[row];
+                sum += x[k] * by;
+                for (int i = 0; i < q; i++) {
+                    w[i] -= sign * by * border[row][i];
+                }
+            }
+        }
+        for (int i = 0; i < q; i++) {
+            if (w[i] != 0) {
+                sum += w[i] * dot(w, schur[i]);
+            }
+        }
+        return sum;
+    }
+
     private double element(int i, int j) {
         int q = schur.length;
         if (i < q) {
@@ -191,21 +218,57 @@ final class ArrowInverse {
         return own + shared / (tip[i - q] * tip[j - q]);
     }
 
-    /** The trace of the inverse times a matrix of the same shape. */
+    /**
+     * The trace of the inverse times a matrix of the same shape, with corner M, border m_j and tip µ_j: tr(S⁻¹·K) + Σ_j µ_j/t_j,
+     * K = M + Σ_j b_j·(µ_j·b_j/t_j² − 2·m_j/t_j)ᵀ.
+     */
     double traceOfProduct(Arrow other) {
         int q = schur.length;
-        double trace = 0;
+        double[][] k = new double[q][];
         for (int i = 0; i < q; i++) {
-            trace += dot(schur[i], other.corner()[i]);
+            k[i] = other.corner()[i].clone();
         }
-        double[] column = new double[q];
+        double trace = 0;
+        double[] beside = new double[q];
         for (int row = 0; row < tip.length; row++) {
-            double own = 0;
+            double[] b = border[row];
+            double[] m = other.border()[row];
+            double own = other.tip()[row] / tip[row];
+            trace += own;
             for (int i = 0; i < q; i++) {
-                column[i] = dot(schur[i], border[row]) / tip[row];
-                own += column[i] * border[row][i];
+                beside[i] = own * b[i] - 2 * sign * m[i];
             }
-            trace += other.tip()[row] * (1 + own) / tip[row] - 2 * sign * dot(column, other.border()[row]);
+            addOuter(k, b, beside, 1 / tip[row]);
+        }
+        return trace + traceWithSchur(k);
+    }
+
+    /** Adds by·x·yᵀ; most of x is zero. */
+    private static void addOuter(double[][] to, double[] x, double[] y, double by) {
+        for (int i = 0; i < x.length; i++) {
+            if (x[i] != 0) {
+                double each = by * x[i];
+                double[] line = to[i];
+                for (int j = 0; j < y.length; j++) {
+                    line[j] += each * y[j];
+                }
+            }
+        }
+    }
+
+    private double traceWithSchur(double[][] matrix) {
+        double trace = 0;
+        for (int i = 0; i < schur.length; i++) {
+            trace += dot(schur[i], matrix[i]);
+        }
+        return trace;
+    }
+
+    /** Sum of the diagonal of the tip: Σ_j 1/t_j + tr(S⁻¹·C). */
+    double traceOfTip() {
+        double trace = traceWithSchur(borderSquares());
+        for (double each : tip) {
+            trace += 1 / each;
         }
         return trace;
     }
@@ -231,35 +294,33 @@ final class ArrowInverse {
         return sum;
     }
 
-    /** Sum of the squares of all elements of the tip: tr(S⁻¹·C·S⁻¹·C), and what the own elements add. */
+    /** Sum of the squares of all elements of the tip: tr(S⁻¹·C·S⁻¹·C) + Σ_j 1/t_j² + 2·tr(S⁻¹·Σ_j b_j·b_jᵀ/t_j³). */
     double squaresInTip() {
         double[][] passed = timesSchur(borderSquares());
-        double sum = 0;
+        double sum = 2 * traceWithSchur(borderSquares(3));
         for (int i = 0; i < passed.length; i++) {
             for (int j = 0; j < passed.length; j++) {
                 sum += passed[i][j] * passed[j][i];
             }
         }
-        for (int row = 0; row < tip.length; row++) {
-            double own = element(schur.length + row, schur.length + row);
-            sum += (2 * own - 1 / tip[row]) / tip[row];
+        for (double each : tip) {
+            sum += 1 / (each * each);
         }
         return sum;
     }
 
     /** C = Σ_j b_j·b_jᵀ/t_j². */
     private double[][] borderSquares() {
+        if (borderSquares == null) {
+            borderSquares = borderSquares(2);
+        }
+        return borderSquares;
+    }
+
+    private double[][] borderSquares(int power) {
         double[][] squares = new double[schur.length][schur.length];
         for (int row = 0; row < tip.length; row++) {
-            double[] b = border[row];
-            double by = 1 / (tip[row] * tip[row]);
-            for (int i = 0; i < b.length; i++) {
-                if (b[i] != 0) {
-                    for (int j = 0; j < b.length; j++) {
-                        squares[i][j] += by * b[i] * b[j];
-                    }
-                }
-            }
+            addOuter(squares, border[row], border[row], Math.pow(tip[row], -power));
         }
         return squares;
     }

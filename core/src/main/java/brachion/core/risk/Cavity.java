@@ -42,8 +42,13 @@ final class Cavity {
 
     /** How probable the record was, forecast without itself. */
     double probability() {
-        double clean = (1 - hidden) * margin(0).probability();
-        double unbroken = (1 - hidden) * margin(1).probability();
+        return probability(severity, margin(0), margin(1), hidden);
+    }
+
+    /** How probable it is that a piece ends so. */
+    static double probability(int severity, Margin first, Margin second, double hidden) {
+        double clean = (1 - hidden) * first.probability();
+        double unbroken = (1 - hidden) * second.probability();
         return switch (severity) {
             case 0 -> clean;
             case 1 -> unbroken - clean;

@@ -124,7 +124,8 @@ final class GroupScales implements Surface {
         for (int k = 0; k < groups; k++) {
             double precision = Math.exp(-2 * logSds[k]);
             double relative = Math.pow(Math.exp(logSds[k]) / PRIOR_SCALE, 2);
-            double known = precision * sum(members[k], i -> latest.mode()[i] * latest.mode()[i] + latest.variance(i));
+            double variances = present.get(k) == Group.BOARD ? latest.covariance().traceOfTip() : sum(members[k], latest::variance);
+            double known = precision * (sum(members[k], i -> latest.mode()[i] * latest.mode()[i]) + variances);
             double[] move = move(k, precision);
             height += logSds[k] - relative / 2;
             gradient[k] = known - members[k].length - bending(model, move) / 2 + 1 - relative;
@@ -173,8 +174,7 @@ final class GroupScales implements Surface {
         for (int i = 0; i < nudged.length; i++) {
             nudged[i] += step * direction[i];
         }
-        ArrowInverse covariance = latest.covariance();
-        return (covariance.traceOfProduct(latest.hessian()) - covariance.traceOfProduct(model.at(nudged).hessian())) / step;
+        return latest.covariance().traceOfProduct(latest.hessian().minus(model.at(nudged).hessian())) / step;
     }
 
     private NormalPrior prior(double[] logSds) {

@@ -23,6 +23,9 @@ record LaplaceFit(double[] mode, double[] mean, Arrow hessian, ArrowInverse cova
     /** A Newton step that would raise the log posterior by less than this ends the search. */
     private static final double RISE = 1e-10;
 
+    /** A record more is counted in to within this rise; the fit that follows does it again with care. */
+    private static final double ROUGHLY = 1e-3;
+
     /** The mean lies no further from the mode than so many standard deviations; beyond, the first order says too much. */
     private static final double FURTHEST_SD = 0.75;
 
@@ -66,6 +69,60 @@ record LaplaceFit(double[] mode, double[] mean, Arrow hessian, ArrowInverse cova
                 peak.settled());
     }
 
+    /**
+     * This fit with more records: the peak of the normal distribution that stands for all before, times the likelihood of the
+     * new ones. The mean moves with the mode.
+     *
+     * @param records     the new records alone, with the same parameters
+     * @param logEvidence log of how probable they were
+     */
+    LaplaceFit with(OrdinalModel records, double logEvidence) {
+        Peak peak = Peak.of(theta -> {
+            double[] off = new double[theta.length];
+            Arrays.setAll(off, i -> theta[i] - mode[i]);
+            double[] slope = hessian.times(off);
+            double height = 0;
+            for (int i = 0; i < off.length; i++) {
+                height += off[i] * slope[i] / 2;
+            }
+            Arrow curve = hessian.copy();
+            height += records.addRecords(theta, slope, curve);
+            return new Surface.Local(height, slope, curve);
+        }, mode, ROUGHLY);
+        double[] middle = mean.clone();
+        for (int i = 0; i < middle.length; i++) {
+            middle[i] += peak.point()[i] - mode[i];
+        }
+        return new LaplaceFit(peak.point(), middle, peak.local().hessian(), peak.inverse(), this.logEvidence + logEvidence,
+                iterations + peak.iterations(), peak.settled());
+    }
+
+    /**
+     * The same with parameters put in that no record speaks of, at zero with their priors.
+     *
+     * @param to    where each parameter goes
+     * @param prior priors of all parameters
+     * @param rest  how many of the parameters are boards
+     */
+    LaplaceFit spread(int[] to, NormalPrior prior, int rest) {
+        Arrow curve = hessian.spread(to, prior.dimension() - rest, rest);
+        double[] there = prior.mean().clone();
+        double[] middle = prior.mean().clone();
+        boolean[] known = new boolean[there.length];
+        for (int i = 0; i < to.length; i++) {
+            there[to[i]] = mode[i];
+            middle[to[i]] = mean[i];
+            known[to[i]] = true;
+        }
+        for (int i = 0; i < known.length; i++) {
+            if (!known[i]) {
+                curve.addDiagonal(i, -1 / (prior.sd()[i] * prior.sd()[i]));
+            }
+        }
+        ArrowInverse inverse = ArrowInverse.ofNegative(curve, 0).orElseThrow();
+        return new LaplaceFit(there, middle, curve, inverse, logEvidence, iterations, settled);
+    }
+
     /** Variance of a parameter. */
     double variance(int place) {
         return covariance.at(place, place);
@@ -85,6 +142,9 @@ record LaplaceFit(double[] mode, double[] mean, Arrow hessian, ArrowInverse cova
 
     /** Covariance of two margins. */
     double covariance(int cut, Features features, int otherCut, Features otherFeatures) {
+        if (cut == otherCut && features == otherFeatures) {
+            return covariance.square(places(features), slopes(cut, features));
+        }
         return covariance.product(places(features), slopes(cut, features), places(otherFeatures),
                 slopes(otherCut, otherFeatures));
     }

@@ -18,17 +18,51 @@ final class Layout {
     private final int size;
 
     Layout(ModeRisk risk, Collection<Recipe> recipes) {
-        this.risk = risk;
-        int next = firstUnsure() + risk.unsure().size();
+        this(risk, named(recipes));
+    }
+
+    private static Map<Group, TreeMap<String, Integer>> named(Collection<Recipe> recipes) {
+        Map<Group, TreeMap<String, Integer>> named = new EnumMap<>(Group.class);
         for (Group group : Group.values()) {
             TreeMap<String, Integer> places = new TreeMap<>();
             recipes.stream().map(group::of).filter(name -> !name.isEmpty()).forEach(name -> places.put(name, 0));
+            named.put(group, places);
+        }
+        return named;
+    }
+
+    private Layout(ModeRisk risk, Map<Group, TreeMap<String, Integer>> members) {
+        this.risk = risk;
+        int next = firstUnsure() + risk.unsure().size();
+        for (Map.Entry<Group, TreeMap<String, Integer>> group : members.entrySet()) {
+            TreeMap<String, Integer> places = new TreeMap<>(group.getValue());
             for (Map.Entry<String, Integer> each : places.entrySet()) {
                 each.setValue(next++);
             }
-            members.put(group, places);
+            this.members.put(group.getKey(), places);
         }
         size = next;
+    }
+
+    /** The same with room for the groups of one more piece; this one where it is of none that is new. */
+    Layout with(Recipe recipe) {
+        Map<Group, TreeMap<String, Integer>> more = new EnumMap<>(Group.class);
+        boolean grown = false;
+        for (Group group : Group.values()) {
+            TreeMap<String, Integer> names = new TreeMap<>(members.get(group));
+            String name = group.of(recipe);
+            grown |= !name.isEmpty() && names.putIfAbsent(name, 0) == null;
+            more.put(group, names);
+        }
+        return grown ? new Layout(risk, more) : this;
+    }
+
+    /** Where each coefficient stands in a layout with more members. */
+    int[] to(Layout larger) {
+        int[] to = new int[size];
+        Arrays.setAll(to, place -> place);
+        members.forEach((group, places) -> places.forEach((name, place) -> to[place] = larger.members(group).get(name)));
+        return to;
     }
 
     /** Number of coefficients. */

@@ -1,15 +1,14 @@
 package brachion.core.risk;
 
 import brachion.core.method.Recipe;
-import brachion.core.risk.Observations.Observation;
+import brachion.core.risk.ModeRecords.Row;
 import brachion.core.risk.Worlds.World;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.OptionalInt;
-import java.util.TreeMap;
 
 /**
  * What the records say of one failure mode of one method. Where breaks that nobody could see coming look like this mode,
@@ -26,51 +25,32 @@ final class ModeFit {
     /** How often what is prone to hidden flaws is looked at anew; it hardly moves after the first time. */
     private static final int PRONENESS_ROUNDS = 2;
 
-    private final ModeRisk risk;
-    private final Layout layout;
+    private final ModeRecords records;
     private final Map<Group, Double> groupSds;
     private final Worlds worlds;
     private final Proneness proneness;
     private final ModeBeliefs beliefs;
     private final Map<RecordedTrial, Row> rowOf = new IdentityHashMap<>();
 
-    /** A record that informs this mode. */
-    private record Row(RecordedTrial trial, Observation observation) {
-    }
-
-    private ModeFit(ModeRisk risk, Layout layout, Map<Group, Double> groupSds, Worlds worlds, Proneness proneness,
-                    List<Row> rows) {
-        this.risk = risk;
-        this.layout = layout;
+    private ModeFit(ModeRecords records, Map<Group, Double> groupSds, Worlds worlds, Proneness proneness) {
+        this.records = records;
         this.groupSds = groupSds;
         this.worlds = worlds;
         this.proneness = proneness;
-        this.beliefs = new ModeBeliefs(risk, layout, worlds, rows.stream().map(row -> row.observation().features()).toList());
-        rows.forEach(row -> rowOf.put(row.trial(), row));
+        this.beliefs = new ModeBeliefs(records.risk(), records.layout(), worlds, records.rows().stream().map(Row::features).toList());
+        records.rows().forEach(row -> rowOf.put(row.trial(), row));
     }
 
     static ModeFit of(ModeRisk risk, List<RecordedTrial> trials) {
-        List<RecordedTrial> informing = trials.stream()
-                .filter(trial -> trial.trial().outcome().severityOf(risk.mode()).isPresent()).toList();
-        Layout layout = new Layout(risk, informing.stream().map(trial -> trial.trial().recipe()).toList());
-        List<Row> rows = new ArrayList<>();
-        for (RecordedTrial trial : informing) {
-            OptionalInt severity = trial.trial().outcome().severityOf(risk.mode());
-            rows.add(new Row(trial, new Observation(trial.traits().logRatio(risk), features(risk, layout, trial),
-                    severity.orElseThrow(), 1)));
-        }
-        // floating-point sums depend on their order; sorted, the same records always give the same fit
-        rows.sort((a, b) -> compare(a.observation(), b.observation()));
-        Observations observations = new Observations(rows.stream().map(Row::observation).toList(), layout.firstBoard(),
-                layout.boards());
-        boolean hides = risk.mode() == FailureMode.TENSION;
-        GroupScales scales = new GroupScales(risk, layout, observations, speciesSds(layout, informing),
+        ModeRecords records = ModeRecords.of(risk, trials);
+        boolean hides = hides(risk);
+        GroupScales scales = new GroupScales(risk, records.layout(), records.observations(), records.speciesSds(),
                 hides ? HiddenShare.ordinary() : 0);
         Map<Group, Double> sds = scales.best();
         if (!hides) {
-            return new ModeFit(risk, layout, sds, Worlds.withoutHidden(scales, sds), Proneness.EVEN, rows);
+            return new ModeFit(records, sds, Worlds.withoutHidden(scales, sds), Proneness.EVEN);
         }
-        List<Recipe> recipes = rows.stream().map(row -> row.trial().trial().recipe()).toList();
+        List<Recipe> recipes = records.recipes();
         List<Recipe> splits = trials.stream().filter(ModeFit::split).map(trial -> trial.trial().recipe()).toList();
         Proneness proneness = Proneness.EVEN;
         Worlds worlds = Worlds.of(scales, sds, each(splits, proneness));
@@ -82,11 +62,16 @@ final class ModeFit {
             proneness = learned;
             worlds = Worlds.of(scales.with(each(recipes, learned)), sds, each(splits, learned));
         }
-        return new ModeFit(risk, layout, sds, worlds, proneness, rows);
+        return new ModeFit(records, sds, worlds, proneness);
     }
 
     private static double[] each(List<Recipe> recipes, Proneness proneness) {
         return recipes.stream().mapToDouble(proneness::of).toArray();
+    }
+
+    /** Breaks that nobody could see coming look like breaks of the outer face. */
+    private static boolean hides(ModeRisk risk) {
+        return risk.mode() == FailureMode.TENSION;
     }
 
     /** A piece that broke in a way no mode forecasts. */
@@ -95,33 +80,26 @@ final class ModeFit {
         return outcome.severity() == Severity.BROKEN && outcome.flaw().flatMap(Flaw::mode).isEmpty();
     }
 
-    private static Features features(ModeRisk risk, Layout layout, RecordedTrial trial) {
-        Traits traits = trial.traits();
-        return layout.features(traits.logRatio(risk).mean(), traits.asked(risk).unsure(), trial.trial().recipe());
-    }
-
-    private static int compare(Observation a, Observation b) {
-        int bySeverity = Integer.compare(a.severity(), b.severity());
-        if (bySeverity != 0) {
-            return bySeverity;
+    /** This fit with one more record counted in, nearly as a new one would. */
+    ModeFit with(RecordedTrial trial) {
+        OneMore more = new OneMore(records, groupSds, proneness);
+        if (ModeRecords.inform(risk(), trial)) {
+            ModeRecords all = records.with(trial);
+            Map<Group, Double> sds = new EnumMap<>(Group.class);
+            Arrays.stream(Group.values()).filter(group -> group != Group.SPECIES && !all.layout().members(group).isEmpty())
+                    .forEach(group -> sds.put(group, groupSds.getOrDefault(group, GroupScales.PRIOR_SCALE)));
+            return new ModeFit(all, sds, more.after(worlds, all), proneness);
         }
-        int byLead = Arrays.compare(a.lead().value(), b.lead().value());
-        if (byLead != 0) {
-            return byLead;
-        }
-        int byValue = Arrays.compare(a.features().value(), b.features().value());
-        return byValue != 0 ? byValue : Arrays.compare(a.features().index(), b.features().index());
-    }
-
-    private static double[] speciesSds(Layout layout, List<RecordedTrial> trials) {
-        Map<String, Double> byName = new TreeMap<>();
-        trials.forEach(trial -> byName.put(Group.SPECIES.of(trial.trial().recipe()),
-                Group.speciesSd(trial.trial().recipe())));
-        return layout.members(Group.SPECIES).keySet().stream().mapToDouble(byName::get).toArray();
+        return hides(risk()) && split(trial)
+                ? new ModeFit(records, groupSds, more.afterSplit(worlds, trial.trial().recipe()), proneness) : this;
     }
 
     ModeRisk risk() {
-        return risk;
+        return records.risk();
+    }
+
+    private Layout layout() {
+        return records.layout();
     }
 
     /** How large a share of hidden flaws may be, with the fit for each. */
@@ -157,12 +135,12 @@ final class ModeFit {
 
     /** What a piece brings to this mode. */
     Features features(Possible piece) {
-        return layout.features(piece.logRatio(risk), risk.unsure(piece.recipe(), piece.sensitivity()), piece.recipe());
+        return layout().features(piece.logRatio(risk()), risk().unsure(piece.recipe(), piece.sensitivity()), piece.recipe());
     }
 
     /** The same of a recorded piece, if ln D was what it may have been. */
     Features features(Traits traits, double logRatio) {
-        return layout.features(logRatio, traits.asked(risk).unsure(), traits.recipe());
+        return layout().features(logRatio, traits.asked(risk()).unsure(), traits.recipe());
     }
 
     /** What a piece may do better or worse because it belongs to a group the records do not know. */
@@ -170,7 +148,7 @@ final class ModeFit {
         double variance = COMPUTATION_SD * COMPUTATION_SD;
         for (Group group : Group.values()) {
             String name = group.of(recipe);
-            if (!layout.members(group).containsKey(name)) {
+            if (!layout().members(group).containsKey(name)) {
                 // where no record names any, only a piece that does is known to be one of several
                 double sd = group == Group.SPECIES ? Group.speciesSd(recipe)
                         : groupSds.getOrDefault(group, name.isEmpty() ? 0 : GroupScales.PRIOR_SCALE);
@@ -231,8 +209,8 @@ final class ModeFit {
 
     List<Without> withoutOwnRecord(Severity worst, RecordedTrial trial) {
         Row row = rowOf.get(trial);
-        Spread logRatio = trial.traits().logRatio(risk);
-        Features features = row == null ? features(risk, layout, trial) : row.observation().features();
+        Spread logRatio = trial.traits().logRatio(risk());
+        Features features = row == null ? records.features(trial) : row.features();
         double unknown = row == null ? unknownGroups(trial.trial().recipe()) : 0;
         List<Without> without = new ArrayList<>();
         double sum = 0;

@@ -159,7 +159,7 @@ final class Observations {
             places[count - 1] = corner + board[row];
             values[count - 1] = -1;
         }
-        return Math.sqrt(Math.max(0, covariance.product(places, values, places, values)));
+        return Math.sqrt(Math.max(0, covariance.square(places, values)));
     }
 
     /** How many boards there are; their effects are the last parameters. */
@@ -178,6 +178,17 @@ final class Observations {
 
     double count(int row) {
         return count[row];
+    }
+
+    /** Adds weight·x to each of a few vectors, the first feature and the board left out. */
+    void add(int row, double[] weight, double[][] vector, int offset) {
+        for (int i = first[row]; i < first[row + 1]; i++) {
+            int place = offset + index[i];
+            double x = value[i];
+            for (int k = 0; k < weight.length; k++) {
+                vector[k][place] += weight[k] * x;
+            }
+        }
     }
 
     /** Adds weight·x to a vector, the first feature and the board left out. */

@@ -46,16 +46,24 @@ final class OrdinalModel implements Surface {
     /** Log posterior density up to a constant, with its derivatives. */
     @Override
     public Local at(double[] theta) {
-        int corner = theta.length - observations.boards();
         double[] gradient = new double[theta.length];
-        Arrow hessian = Arrow.zero(corner, observations.boards());
-        double height = prior.logDensity(theta);
+        Arrow hessian = Arrow.zero(theta.length - observations.boards(), observations.boards());
         prior.derivatives(theta, gradient, hessian);
+        double height = prior.logDensity(theta) + addRecords(theta, gradient, hessian);
+        return new Local(height, gradient, hessian);
+    }
+
+    /** Adds what the records say to the slope and the curvature of a log density; gives their log likelihood. */
+    double addRecords(double[] theta, double[] gradient, Arrow hessian) {
+        int corner = theta.length - observations.boards();
+        double height = 0;
         double gap = Math.exp(theta[1]);
         double between = 0;
         double[] byAlpha = new double[corner];
         double[] byGamma = new double[corner];
         double[] byLead = new double[corner];
+        double[] weights = new double[4];
+        double[][] sums = {gradient, byAlpha, byLead, byGamma};
         double[][] square = hessian.corner();
         RecordLikelihood record = new RecordLikelihood(observations.mostPossibilities(), hidden, slip);
         for (int row = 0; row < observations.size(); row++) {
@@ -72,12 +80,11 @@ final class OrdinalModel implements Surface {
             square[CUTS][0] += n * record.leadAlpha();
             square[CUTS][1] += n * record.leadGamma();
             square[CUTS][CUTS] += n * record.leadLead();
-            observations.add(row, -n * record.alpha(), gradient, CUTS);
-            observations.add(row, -n * record.alphaAlpha(), byAlpha, CUTS);
-            observations.add(row, -n * record.leadAlpha(), byLead, CUTS);
-            if (record.alphaGamma() != 0) {
-                observations.add(row, -n * record.alphaGamma(), byGamma, CUTS);
-            }
+            weights[0] = -n * record.alpha();
+            weights[1] = -n * record.alphaAlpha();
+            weights[2] = -n * record.leadAlpha();
+            weights[3] = -n * record.alphaGamma();
+            observations.add(row, weights, sums, CUTS);
             observations.addSquare(row, n * record.alphaAlpha(), square, CUTS);
             int board = observations.board(row);
             if (board >= 0) {
@@ -98,7 +105,7 @@ final class OrdinalModel implements Surface {
         height += between * Math.log(-Math.expm1(-gap));
         addGap(gap, between, gradient, square);
         hessian.mirror();
-        return new Local(height, gradient, hessian);
+        return height;
     }
 
     /** Chance that each record is of a piece that a hidden flaw broke, under given parameters. */

@@ -5,6 +5,8 @@ import brachion.core.method.Recipe;
 import brachion.core.method.SteamBox;
 import brachion.core.physics.Unsure;
 import brachion.core.process.SteamingSchool;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -77,6 +79,47 @@ public final class RiskModel {
         List<SetAside> setAside = recorded.stream().flatMap(each -> each.setAside().stream())
                 .sorted(Comparator.comparingLong(SetAside::trialId)).toList();
         return new RiskModel(recorded.stream().filter(each -> each.setAside().isEmpty()).toList(), setAside);
+    }
+
+    private RiskModel(RiskModel before, RecordedTrial added) {
+        MethodKind kind = added.trial().recipe().method().kind();
+        setAside = before.setAside;
+        trials = before.trials + 1;
+        fits.putAll(before.fits);
+        records.putAll(before.records);
+        held.putAll(before.held);
+        asked.putAll(before.asked);
+        records.put(kind, and(before.records.get(kind), added));
+        held.put(kind, and(before.held.get(kind), Held.of(added, Double.NaN)));
+        Map<FailureMode, double[]> askedOf = new EnumMap<>(before.asked.get(kind));
+        Map<FailureMode, ModeFit> byMode = new EnumMap<>(before.fits.get(kind));
+        for (ModeFit fit : before.fits.get(kind).values()) {
+            FailureMode mode = fit.risk().mode();
+            double[] earlier = askedOf.get(mode);
+            double[] all = Arrays.copyOf(earlier, earlier.length + 1);
+            all[earlier.length] = added.traits().asked(fit.risk()).typical();
+            askedOf.put(mode, all);
+            byMode.put(mode, fit.with(added));
+        }
+        asked.put(kind, askedOf);
+        fits.put(kind, byMode);
+        springback = added.computed().isEmpty() ? before.springback
+                : SpringbackModel.fit(records.values().stream().flatMap(List::stream).toList());
+    }
+
+    private static <T> List<T> and(List<T> before, T one) {
+        List<T> all = new ArrayList<>(before);
+        all.add(one);
+        return all;
+    }
+
+    /**
+     * This fit with one more record, a single Newton step from it: nearly what a fit of all of them would be, for whoever
+     * cannot wait for that. A record that makes no sense leaves it as it is; the next fit sets it aside.
+     */
+    public RiskModel with(Trial trial) {
+        RecordedTrial added = RecordedTrial.of(trial);
+        return added.setAside().isPresent() ? this : new RiskModel(this, added);
     }
 
     /**

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
+import java.util.function.UnaryOperator;
 
 /**
  * The posterior of one mode as a mixture over how large the share of hidden flaws is ({@link HiddenShare}).
@@ -29,6 +30,11 @@ record Worlds(List<World> likely) {
      * @param fit    all else, given it
      */
     record World(double weight, double hidden, LaplaceFit fit) {
+
+        /** The same so many times as likely. */
+        World weighing(double times) {
+            return new World(weight * times, hidden, fit);
+        }
     }
 
     /** Of a mode that hidden flaws do not look like. */
@@ -61,16 +67,13 @@ record Worlds(List<World> likely) {
             }
         }
         List<World> worlds = new ArrayList<>();
-        double all = 0;
         for (int i = 0; i < values.length; i++) {
             double weight = fits[i] == null ? 0 : Math.exp(logWeight[i] - most);
             if (weight > UNLIKELY) {
                 worlds.add(new World(weight, values[i], scales.centred(fits[i], sds, values[i])));
-                all += weight;
             }
         }
-        double sum = all;
-        return new Worlds(worlds.stream().map(each -> new World(each.weight() / sum, each.hidden(), each.fit())).toList());
+        return new Worlds(worlds).after(UnaryOperator.identity());
     }
 
     /**
@@ -97,6 +100,13 @@ record Worlds(List<World> likely) {
         splits.forEach(split -> signs.add(new Sign(split, share,
                 average(world -> HiddenShare.splitWasHidden(world.hidden(), proneness.of(split))))));
         return signs;
+    }
+
+    /** The worlds as they look after something more has been seen in each of them; their weights need not sum to one yet. */
+    Worlds after(UnaryOperator<World> seen) {
+        List<World> later = likely.stream().map(seen).toList();
+        double all = later.stream().mapToDouble(World::weight).sum();
+        return new Worlds(later.stream().map(each -> each.weighing(1 / all)).toList());
     }
 
     /** One normal distribution in place of the mixture. */

@@ -58,6 +58,9 @@ class ArrowInverseTest {
         }
         assertThat(inverse.logDeterminant())
                 .isCloseTo(Math.log(new LUDecomposition(dense).getDeterminant()), within(1e-10));
+        int[] places = {0, 2, 4, 7, 9};
+        double[] values = {1, -0.5, 2, 0.7, 1};
+        assertThat(inverse.square(places, values)).isCloseTo(inverse.product(places, values, places, values), within(1e-12));
         RealVector vector = MatrixUtils.createRealVector(random.doubles(CORNER + REST).toArray());
         double[] times = inverse.times(vector.toArray());
         for (int i = 0; i < times.length; i++) {
@@ -74,6 +77,24 @@ class ArrowInverseTest {
         assertThat(inverse.squaresToTip(rows)).isCloseTo(squares(rows, 5, 6, 7, 8, 9, 10, 11), within(1e-12));
         int[] tip = {5, 6, 7, 8, 9, 10, 11};
         assertThat(inverse.squaresInTip()).isCloseTo(squares(tip, tip), within(1e-12));
+        assertThat(inverse.traceOfTip()).isCloseTo(exact.getSubMatrix(tip, tip).getTrace(), within(1e-12));
+        ArrowInverse ofNegative = ArrowInverse.ofNegative(Arrow.zero(CORNER, REST).minus(arrow), 0).orElseThrow();
+        assertThat(ofNegative.traceOfProduct(other)).isCloseTo(exact.multiply(dense(other)).getTrace(), within(1e-10));
+        assertThat(ofNegative.squaresToTip(rows)).isCloseTo(inverse.squaresToTip(rows), within(1e-12));
+    }
+
+    @Test
+    void a_matrix_times_a_vector_and_its_copy_in_a_larger_one_are_those_of_the_whole_matrix() {
+        RealVector vector = MatrixUtils.createRealVector(random.doubles(CORNER + REST).toArray());
+        assertThat(arrow.times(vector.toArray())).containsExactly(dense.operate(vector).toArray(), within(1e-12));
+        int[] to = {0, 1, 3, 4, 5, 6, 8, 9, 10, 11, 12, 13};
+        Arrow larger = arrow.spread(to, CORNER + 1, REST + 1);
+        for (int i = 0; i < to.length; i++) {
+            for (int j = 0; j < to.length; j++) {
+                assertThat(larger.at(to[i], to[j])).isEqualTo(arrow.at(i, j));
+            }
+            assertThat(larger.at(to[i], 2) + larger.at(7, to[i])).isZero();
+        }
     }
 
     private double squares(int[] rows, int... columns) {
