@@ -7,12 +7,16 @@ import brachion.core.physics.Unsure;
 import brachion.core.process.SteamingSchool;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 
 /**
@@ -69,12 +73,23 @@ public final class RiskModel {
      * @param earlier a fit of mostly the same records, whose work on each of them is taken over
      */
     public static RiskModel fit(List<Trial> trials, Optional<RiskModel> earlier) {
+        return fit(trials, earlier, trial -> Optional.empty());
+    }
+
+    /**
+     * Fits all records that make sense.
+     *
+     * @param earlier a fit of mostly the same records, whose work on each of them is taken over
+     * @param kept    what was kept of following the piece of a record, under its {@link Followed#key key}
+     */
+    public static RiskModel fit(List<Trial> trials, Optional<RiskModel> earlier, Function<Trial, Optional<Followed>> kept) {
         Map<Trial, RecordedTrial> known = new HashMap<>();
         earlier.ifPresent(model -> model.records.values().forEach(
                 records -> records.forEach(record -> known.put(record.trial(), record))));
         List<RecordedTrial> recorded = trials.parallelStream().map(trial -> {
             RecordedTrial before = known.get(trial);
-            return before == null ? RecordedTrial.of(trial) : before;
+            return before != null ? before
+                    : kept.apply(trial).map(followed -> followed.of(trial)).orElseGet(() -> RecordedTrial.of(trial));
         }).toList();
         List<SetAside> setAside = recorded.stream().flatMap(each -> each.setAside().stream())
                 .sorted(Comparator.comparingLong(SetAside::trialId)).toList();
@@ -130,6 +145,15 @@ public final class RiskModel {
         List<RecordedTrial> used = records.values().stream().flatMap(List::stream).toList();
         List<RecordedTrial> together = used.stream().map(RecordedTrial::ofItsDay).toList();
         return together.equals(used) ? this : new RiskModel(together, setAside);
+    }
+
+    /** What following the piece of each of some trials told, to be kept; those that are not used are left out. */
+    public Map<Trial, Followed> followed(Collection<Trial> some) {
+        Set<Trial> wanted = new HashSet<>(some);
+        Map<Trial, Followed> followed = new LinkedHashMap<>();
+        records.values().stream().flatMap(List::stream).filter(record -> wanted.contains(record.trial()))
+                .forEach(record -> followed.put(record.trial(), Followed.of(record)));
+        return followed;
     }
 
     /** How many trials the fit rests on, of all methods. */

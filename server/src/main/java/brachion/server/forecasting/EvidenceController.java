@@ -67,8 +67,8 @@ class EvidenceController {
         }
     }
 
-    /** What the fit of a revision of the records was found to say. */
-    private record Said(long revision, EvidenceAnswer answer) {
+    /** What a fit was found to say. */
+    private record Said(RiskModel risk, EvidenceAnswer answer) {
     }
 
     /** Worked out once for each fit: every record is forecast without itself, which takes its time with many. */
@@ -76,7 +76,7 @@ class EvidenceController {
     EvidenceAnswer evidence() {
         FittedRisk.Fit fit = fitted.current();
         return latest.updateAndGet(said -> said != null
-                && said.revision() == fit.revision() ? said : new Said(fit.revision(), of(fit))).answer();
+                && said.risk() == fit.risk() ? said : new Said(fit.risk(), of(fit))).answer();
     }
 
     private static EvidenceAnswer of(FittedRisk.Fit fit) {

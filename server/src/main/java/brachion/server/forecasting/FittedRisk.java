@@ -2,8 +2,10 @@ package brachion.server.forecasting;
 
 import brachion.core.risk.RiskModel;
 import brachion.core.risk.SetAside;
+import brachion.server.trial.TrialLogged;
 import brachion.server.trial.Trials;
 import brachion.server.trial.Trials.Recorded;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
@@ -16,6 +18,7 @@ import java.util.stream.Stream;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.event.TransactionalEventListener;
 
 /**
  * The fit of all records, kept until the records change. The records in the database are the only truth: every request
@@ -38,13 +41,21 @@ class FittedRisk {
      */
     record Fit(long revision, RiskModel risk, List<SetAside> refused, boolean behind) {
 
+        private Fit with(TrialLogged one) {
+            return new Fit(one.revision(), risk.with(one.trial()), refused, false);
+        }
+
         /** All records that are not used, and why. */
         List<SetAside> setAside() {
             return Stream.concat(risk.setAside().stream(), refused.stream()).toList();
         }
     }
 
+    /** Where a whole fit takes less than anybody notices, there is no need to count a record in ahead of it. */
+    private static final int MANY_TRIALS = 1000;
+
     private final Trials trials;
+    private final KeptPieces pieces;
     private final ExecutorService fitting = Executors.newSingleThreadExecutor(work -> {
         Thread thread = new Thread(work, "fit");
         thread.setDaemon(true);
@@ -52,15 +63,36 @@ class FittedRisk {
     });
     private Fit latest;
     private CompletableFuture<Fit> underWay;
+    /** Trials counted in ahead of the fit that is being made, oldest first. */
+    private final List<TrialLogged> ahead = new ArrayList<>();
 
-    FittedRisk(Trials trials) {
+    FittedRisk(Trials trials, KeptPieces pieces) {
         this.trials = trials;
+        this.pieces = pieces;
     }
 
     /** Fits behind the scenes once the server is up, so that the first question need not wait for it. */
     @EventListener(ApplicationReadyEvent.class)
     void fitAhead() {
         newer(trials.revision());
+    }
+
+    /** Among many records a new one is counted in at once, by a step from the last fit; a whole fit follows. */
+    @TransactionalEventListener
+    void logged(TrialLogged one) {
+        Fit last = last();
+        if (last == null || last.risk().trials() < MANY_TRIALS || last.revision() + 1 != one.revision()) {
+            return;
+        }
+        Fit with = last.with(one);
+        synchronized (this) {
+            if (latest == last) {
+                latest = with;
+                ahead.add(one);
+                fitting.submit(() -> pieces.keep(with.risk().followed(List.of(one.trial()))));
+                fitting.submit(this::fit);
+            }
+        }
     }
 
     /** The fit of the records as they are; the last one where a newer takes its time. */
@@ -101,11 +133,21 @@ class FittedRisk {
     private Fit fit() {
         Recorded recorded = trials.recorded();
         Fit last = last();
-        RiskModel risk = RiskModel.fit(recorded.trials(), Optional.ofNullable(last).map(Fit::risk));
+        KeptPieces.Lookup lookup = last == null ? pieces.lookup() : pieces.nothing();
+        RiskModel risk = RiskModel.fit(recorded.trials(), Optional.ofNullable(last).map(Fit::risk), lookup::find);
         Fit fit = new Fit(recorded.revision(), risk, recorded.refused(), false);
         synchronized (this) {
-            latest = fit;
+            for (TrialLogged one : ahead) {
+                fit = one.revision() == fit.revision() + 1 ? fit.with(one) : fit;
+            }
+            long reached = fit.revision();
+            ahead.removeIf(one -> one.revision() <= recorded.revision() || one.revision() > reached);
+            if (latest == null || fit.revision() >= latest.revision()) {
+                latest = fit;
+            }
         }
+        // nobody need wait for that
+        fitting.submit(() -> pieces.keep(risk.followed(lookup.missed())));
         return fit;
     }
 }

@@ -12,6 +12,7 @@ import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
@@ -24,11 +25,13 @@ class TrialService implements Trials {
 
     private final TrialRepository repository;
     private final Woods woods;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    TrialService(TrialRepository repository, Woods woods, Clock clock) {
+    TrialService(TrialRepository repository, Woods woods, ApplicationEventPublisher events, Clock clock) {
         this.repository = repository;
         this.woods = woods;
+        this.events = events;
         this.clock = clock;
     }
 
@@ -101,8 +104,11 @@ class TrialService implements Trials {
     }
 
     public TrialView log(TrialFields fields) {
-        fields.requireSense(woods.catalogue());
-        return store(new TrialEntity(fields, clock.instant()));
+        SpeciesCatalogue catalogue = woods.catalogue();
+        fields.requireSense(catalogue);
+        TrialView logged = store(new TrialEntity(fields, clock.instant()));
+        events.publishEvent(new TrialLogged(repository.revision(), fields.toTrial(logged.id(), catalogue)));
+        return logged;
     }
 
     public TrialView correct(long id, int version, TrialFields fields) {

@@ -1,0 +1,74 @@
+package brachion.core.risk;
+
+import brachion.core.bending.Strap;
+import brachion.core.bending.StrapMaterial;
+import brachion.core.method.Bend;
+import brachion.core.method.Blank;
+import brachion.core.method.ColdLamination;
+import brachion.core.method.Glue;
+import brachion.core.method.GrowthRings;
+import brachion.core.method.Knots;
+import brachion.core.method.Method;
+import brachion.core.method.OuterFace;
+import brachion.core.method.Recipe;
+import brachion.core.method.Seasoning;
+import brachion.core.method.SoakAdditive;
+import brachion.core.method.SteamBox;
+import brachion.core.process.ProbeRecord;
+import brachion.core.process.ProbeRecord.Reading;
+import brachion.core.wood.SpeciesCatalogue;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/**
+ * A few pieces of every kind: green and kiln-dried, soaked, strapped, with a thermometer, unmeasured, laminated. Whatever
+ * is changed about the computation changes what it says of one of them.
+ */
+final class ReferencePieces {
+
+    private static final double NOT_MEASURED = Double.NaN;
+
+    private ReferencePieces() {
+    }
+
+    /** A short text that stands for what the computation says of all of them. */
+    static String fingerprint() {
+        return Followed.digest(trials().map(trial -> print(Followed.of(RecordedTrial.of(trial)))).collect(Collectors.joining()));
+    }
+
+    private static String print(Followed followed) {
+        return Arrays.toString(followed.weight()) + followed.springback() + followed.modes().stream()
+                .map(mode -> mode.mode() + " " + mode.typical() + Arrays.toString(mode.logRatio()) + Arrays.toString(mode.spread())
+                        + Arrays.toString(mode.spreadWeight()) + Arrays.toString(mode.unsure())).collect(Collectors.joining());
+    }
+
+    static Stream<Trial> trials() {
+        Optional<Strap> none = Optional.empty();
+        Optional<Strap> steel = Optional.of(new Strap(StrapMaterial.STEEL, 0.9, 25, 1));
+        Optional<Strap> webbing = Optional.of(new Strap(StrapMaterial.WEBBING, 2.5, 25, 0));
+        ProbeRecord probe = new ProbeRecord(List.of(new Reading(0, 20), new Reading(600, 80), new Reading(1800, 97)));
+        return Stream.of(
+                trial("white-oak", Seasoning.GREEN, 45, 20, steam(0, 60, none), 140),
+                trial("white-ash", Seasoning.KILN_DRIED, 8, 12, steam(24, 45, steel), 90),
+                trial("white-ash", Seasoning.KILN_DRIED, NOT_MEASURED, 6, steam(0, 20, webbing), 100),
+                trial("western-redcedar", Seasoning.AIR_DRIED, 14, 9,
+                        new SteamBox(0, SoakAdditive.NONE, 30, 98, Optional.of(probe), 20, none, OptionalDouble.of(24)), 500),
+                trial("beech", Seasoning.AIR_DRIED, 10, 2, new ColdLamination(Glue.EPOXY, 8), 200));
+    }
+
+    private static SteamBox steam(double soakHours, double minutes, Optional<Strap> strap) {
+        return new SteamBox(soakHours, minutes, 97, 15, strap);
+    }
+
+    private static Trial trial(String species, Seasoning seasoning, double moisture, double thickness, Method method, double radius) {
+        OptionalDouble measured = Double.isNaN(moisture) ? OptionalDouble.empty() : OptionalDouble.of(moisture);
+        Blank blank = new Blank(SpeciesCatalogue.published().require(species), seasoning, measured, GrowthRings.FLAT,
+                measured.isPresent() ? OptionalDouble.of(15) : OptionalDouble.empty(), Knots.CLEAR,
+                OuterFace.SAWN, thickness, 25);
+        return new Trial(0, new Recipe(blank, new Bend(radius, 120), method), Outcome.clean(), OptionalDouble.of(radius * 1.05));
+    }
+}

@@ -1,0 +1,69 @@
+package brachion.core.risk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import brachion.core.method.Recipe;
+import brachion.core.method.Recipes;
+import brachion.core.method.Seasoning;
+import brachion.core.wood.SpeciesCatalogue;
+import brachion.core.wood.WoodClass;
+import brachion.core.wood.WoodFacts;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.junit.jupiter.api.Test;
+
+/** What is kept of a piece serves for following it, and is not taken for that of another. */
+class FollowedTest {
+
+    private static final Recipe PIECE = Recipes.ash().moisture(16).grainRun(20).thickness(11).radius(130).steamed();
+
+    private static List<Trial> shop() {
+        List<Trial> trials = new ArrayList<>(new LognormalShop(4).hidden(0.03).trials(30, () -> PIECE));
+        trials.add(new Trial(40, Recipes.ash().steamedUnmeasured(Seasoning.KILN_DRIED), Outcome.clean(), OptionalDouble.empty()));
+        trials.add(new Trial(41, Recipes.ash().radius(300).laminated(4), Outcome.clean(), OptionalDouble.of(315)));
+        trials.add(new Trial(42, PIECE, Outcome.clean(), OptionalDouble.of(141)));
+        return trials;
+    }
+
+    @Test
+    void a_fit_from_what_was_kept_is_the_same_to_the_last_digit() {
+        List<Trial> trials = shop();
+        RiskModel risk = RiskModel.fit(trials);
+        Map<Trial, Followed> kept = risk.followed(trials);
+        assertThat(kept).hasSize(trials.size());
+        RiskModel again = RiskModel.fit(trials, Optional.empty(), trial -> Optional.of(kept.get(trial)));
+        for (Recipe asked : List.of(PIECE, PIECE.withInnerRadiusMm(70), Recipes.ash().radius(120).laminated(4))) {
+            assertThat(again.holds(Severity.FLAW, Possible.known(asked))).isEqualTo(risk.holds(Severity.FLAW, Possible.known(asked)));
+        }
+        assertThat(again.springback().relaxationH()).isEqualTo(risk.springback().relaxationH());
+    }
+
+    @Test
+    void the_key_changes_with_all_that_the_numbers_depend_on() {
+        Trial trial = new Trial(7, PIECE, Outcome.clean(), OptionalDouble.empty());
+        String key = Followed.key(trial);
+        assertThat(key).hasSize(32).isEqualTo(Followed.key(new Trial(8, PIECE, Outcome.clean(), OptionalDouble.empty())));
+        WoodFacts wood = new WoodFacts("own-1", "Hedge maple", "", WoodClass.TEMPERATE_HARDWOOD, 0.52, OptionalDouble.empty(),
+                OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty());
+        WoodFacts heavier = new WoodFacts("own-1", "Hedge maple", "", WoodClass.TEMPERATE_HARDWOOD, 0.56, OptionalDouble.empty(),
+                OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty());
+        assertThat(List.of(new Trial(7, PIECE.withInnerRadiusMm(131), Outcome.clean(), OptionalDouble.empty()),
+                new Trial(7, PIECE, Outcome.damaged(Severity.BROKEN, Flaw.SNAP), OptionalDouble.empty()),
+                new Trial(7, PIECE, Outcome.clean(), OptionalDouble.of(140)), of(wood), of(heavier)))
+                .extracting(Followed::key).doesNotContain(key).doesNotHaveDuplicates();
+    }
+
+    private static Trial of(WoodFacts wood) {
+        return new Trial(7, PIECE.withBlank(PIECE.blank().withStock(SpeciesCatalogue.published().with(List.of(wood)).require("own-1"),
+                Seasoning.AIR_DRIED, OptionalDouble.of(16))), Outcome.clean(), OptionalDouble.empty());
+    }
+
+    @Test
+    void the_reference_pieces_are_of_every_kind_and_none_is_set_aside() {
+        assertThat(ReferencePieces.trials().map(RecordedTrial::of)).allSatisfy(recorded -> assertThat(recorded.setAside()).isEmpty());
+        assertThat(ReferencePieces.fingerprint()).isEqualTo(ReferencePieces.fingerprint());
+    }
+}
