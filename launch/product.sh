@@ -104,7 +104,7 @@ measure_truth() {
     need_java
     need_maven
     need_sampler
-    maven -q -pl core test -Dtest=BesideJagsTest -Dbrachion.jags=true
+    maven -q -pl core test -Dtest='BesideJagsTest,FitNeverFailsTest' -Dbrachion.jags=true -Dbrachion.shops=10000
     maven -q -pl core,bench package -Dmaven.test.skip=true
     java -Xmx1g -cp "$here/bench/target/classes:$here/bench/target/libraries/*" brachion.truth.Truth "$here/docs"
 }
