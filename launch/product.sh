@@ -100,6 +100,49 @@ run_benchmarks() {
         java -cp "$here/bench/target/classes:$here/bench/target/libraries/*" brachion.bench.Benchmarks "$here/docs/benchmarks.md"
 }
 
+# Which packages of the computation are changed, one table row each.
+mutated="bending process method risk forecast"
+
+count_mutants() {
+    need_java
+    need_maven
+    local package results=$here/core/target/mutants
+    rm -rf "$results"
+    mkdir -p "$results"
+    for package in ${BRACHION_MUTATED:-$mutated}; do
+        maven -q -pl core -Pmutants test-compile org.pitest:pitest-maven:mutationCoverage \
+            -DtargetClasses="brachion.core.$package.*" -DtargetTests="brachion.core.$package.*" -DreportsDirectory="$results/$package" >"$results/$package.log" 2>&1 ||
+            fail "the tests could not be run on changed code; see $results/$package.log"
+    done
+    mutants_table "$results" >"$here/docs/mutants.md"
+    cat "$here/docs/mutants.md"
+}
+
+# One row for each package: changes made, noticed, and the share; then the classes of which least is noticed.
+mutants_table() {
+    echo "# How much the tests notice"
+    echo
+    echo "Made by \`./brachion mutants\` on $(date +%F): small changes to the computation (a condition turned round, a sign, a"
+    echo "constant returned), each run against the tests of its own package. Aim: 85 % noticed in each package."
+    echo
+    echo "| package | changes | noticed | share |"
+    echo "|---|---|---|---|"
+    local package
+    for package in ${BRACHION_MUTATED:-$mutated}; do
+        awk -F, -v package="$package" '{ all++; noticed += $6 ~ /KILLED|TIMED_OUT|MEMORY_ERROR|RUN_ERROR/ }
+            END { printf "| %s | %d | %d | %.0f %% |\n", package, all, noticed, 100 * noticed / all }' "$1/$package/mutations.csv"
+    done
+    echo
+    echo "Least noticed, of classes with ten changes or more:"
+    echo
+    echo "| class | changes | noticed | share |"
+    echo "|---|---|---|---|"
+    cat "$1"/*/mutations.csv | awk -F, '{ sub(/\$.*/, "", $2); sub(/brachion\.core\./, "", $2); all[$2]++
+            noticed[$2] += $6 ~ /KILLED|TIMED_OUT|MEMORY_ERROR|RUN_ERROR/ }
+        END { for (c in all) if (all[c] >= 10) printf "%.4f| %s | %d | %d | %.0f %% |\n", noticed[c] / all[c], c, all[c],
+            noticed[c], 100 * noticed[c] / all[c] }' | sort -n | head -15 | sed 's/^[0-9.]*//'
+}
+
 measure_truth() {
     need_java
     need_maven
