@@ -11,7 +11,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class EveryoneCanUseItTest extends BrowserTest {
 
     @ParameterizedTest
-    @ValueSource(strings = {"/trials", "/trials/3", "/log", "/forecast", "/ways", "/map", "/plan", "/rack", "/rig", "/evidence", "/trials/tables"})
+    @ValueSource(strings = {"/trials", "/trials/3", "/log", "/forecast", "/ways", "/map", "/plan", "/rack", "/woods", "/rig", "/evidence", "/trials/tables"})
     void no_view_has_a_serious_barrier_by_day_or_evening_and_nothing_is_cut_off_on_a_phone(String view) {
         show(view);
         settle();

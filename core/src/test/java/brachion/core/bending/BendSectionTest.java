@@ -89,6 +89,45 @@ class BendSectionTest {
         assertThat(state.pullNewtons(500)).isCloseTo(state.momentNm() / 0.5, within(1e-9));
     }
 
+    /** With no net force, a moment is the same about every point: taken here about the outer face, strap and all. */
+    @Test
+    void the_moment_is_that_of_the_stresses_about_any_point() {
+        double thickness = 20;
+        double radius = 150;
+        Strap strap = new Strap(StrapMaterial.STEEL, 0.9, WIDTH / 2, 2);
+        double[] softness = new double[80];
+        Arrays.setAll(softness, layer -> 0.9 - 0.008 * layer);
+        double[] moisture = new double[80];
+        Arrays.setAll(moisture, layer -> 18 - 0.05 * layer);
+        BendSection section = section(thickness, radius, new SectionCondition(softness, moisture), Optional.of(strap));
+        SectionState state = section.solve();
+        double axis = radius + state.neutralAxis() * thickness;
+        double aboutOuter = 0;
+        double aboutMiddle = 0;
+        for (int layer = 0; layer < softness.length; layer++) {
+            double height = (layer + 0.5) * thickness / softness.length;
+            double pull = FibreLaw.of(WHITE_OAK, softness[layer], moisture[layer], FULL_STRAP.softCrushing())
+                    .stressMpa((radius + height) / axis - 1) * thickness / softness.length * WIDTH;
+            aboutOuter += pull * (height - thickness);
+            aboutMiddle += pull * (height - thickness / 2);
+        }
+        assertThat(state.strapStressMpa()).as("the strap pulls").isGreaterThan(50);
+        assertThat(state.momentNm()).isCloseTo(aboutOuter / 1000, withPercentage(0.001));
+        assertThat(state.woodMomentNm()).isCloseTo(aboutMiddle / 1000, withPercentage(0.001));
+    }
+
+    /** Wood bent no further than it is elastic gives all of its curve back; E·I·κ by hand otherwise. */
+    @Test
+    void what_springs_back_is_the_moment_of_the_wood_over_its_stiffness() {
+        BendSection gentle = section(20, 20_000, SectionCondition.uniform(0, 12), Optional.empty());
+        assertThat(gentle.elasticShare(gentle.solve(), 12)).isCloseTo(1, within(0.003));
+        assertThat(gentle.elasticShare(gentle.solve(), 17)).as("wetter wood is softer").isCloseTo(1 / 0.9, within(0.003));
+        BendSection steamed = section(20, 150, SOFT, Optional.empty());
+        SectionState state = steamed.solve();
+        double byHand = state.woodMomentNm() * 1000 / (12_300 * 0.96 * WIDTH * 8000 / 12 / 160);
+        assertThat(steamed.elasticShare(state, 14)).isCloseTo(byHand, within(1e-9)).isBetween(0.02, 0.4);
+    }
+
     /** The axis against a general bracketing solver on the balance written out, over sections soft outside and loose straps. */
     @Property(tries = 200)
     void the_axis_is_the_one_a_bracketing_solver_finds(
