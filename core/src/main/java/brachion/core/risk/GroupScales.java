@@ -25,7 +25,7 @@ final class GroupScales implements Surface {
     static final double PRIOR_SCALE = 0.9;
     private static final Group[] FITTED = {Group.PERSON, Group.SOURCE, Group.BOARD};
     /** A scale is close enough when the evidence could rise by no more than half this. */
-    private static final double RISE = 1e-4;
+    private static final double RISE = 1e-2;
     private static final int MOST_STEPS = 25;
     /** While scales are compared, the fit need be no closer to its mode than this rise of the log posterior. */
     private static final double ROUGH = 1e-6;
