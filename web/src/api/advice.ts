@@ -56,10 +56,13 @@ export function useNextTrials(recipe: RecipeFields | undefined, others: RecipeFi
 export function useSpares(recipe: RecipeFields | undefined, good: number | undefined, certainty: number, flawsPass: boolean) {
   return useQuery({
     queryKey: [ADVICE, 'spares', recipe, good, certainty, flawsPass],
-    queryFn: () =>
-      body(api.POST('/api/forecast/spares', {
+    // the answer carries what it was asked, so that it is never read as the answer to something newer
+    queryFn: async () => ({
+      good: good as number,
+      spares: await body(api.POST('/api/forecast/spares', {
         body: { recipe: recipe as RecipeFields, good: good as number, certainty, flawsPass },
       })),
+    }),
     enabled: recipe !== undefined && good !== undefined,
     placeholderData: keepPreviousData,
     retry: false,

@@ -10,7 +10,7 @@ const asked = vi.fn();
 vi.mock('../api/advice', () => ({
   useSpares: (...question: unknown[]) => {
     asked(...question);
-    return { data: answer };
+    return { data: { good: 4, spares: answer }, isPlaceholderData: question[1] !== 4 };
   },
 }));
 
@@ -52,4 +52,12 @@ it('does not call waste a plan', () => {
   answer = { certainty: 0.9, perPiece: answer.perPiece, bareOdds: 0, testPieces: 0 };
   show(<SparesPanel recipe={STEAMED} />);
   expect(screen.getByText('Even 400 blanks are too few for 4. Change the bend first.')).toBeDefined();
+});
+
+it('keeps the last answer as what it is, dimmed, until the new one comes', async () => {
+  show(<SparesPanel recipe={STEAMED} />);
+  await userEvent.clear(screen.getByLabelText('Good pieces needed'));
+  await userEvent.type(screen.getByLabelText('Good pieces needed'), '12');
+  const old = screen.getByText(/Without a spare all 4 come good/).closest('[aria-busy]');
+  expect(old?.getAttribute('aria-busy')).toBe('true');
 });

@@ -18,7 +18,7 @@ export function SparesPanel({ recipe }: { recipe: RecipeFields }) {
   const [form, setForm] = useStored('brachion.spares', { good: '4', certainty: '0.9' as keyof typeof CERTAINTY, pass: 'flaw' as keyof typeof GOOD });
   const good = number(form.good);
   const whole = good !== undefined && Number.isInteger(good) && good > 0 ? good : undefined;
-  const { data, error } = useSpares(recipe, whole, Number(form.certainty), form.pass === 'flaw');
+  const { data, error, isPlaceholderData } = useSpares(recipe, whole, Number(form.certainty), form.pass === 'flaw');
   return (
     <Box component="section" aria-label="Spares" sx={{ mt: 3 }}>
       <Typography variant="h2" gutterBottom>How many blanks to cut</Typography>
@@ -30,14 +30,22 @@ export function SparesPanel({ recipe }: { recipe: RecipeFields }) {
       </Box>
       {whole === undefined && <Typography role="alert" color="error" sx={{ mt: 1 }}>“{form.good}” is not a number of pieces.</Typography>}
       {error && whole !== undefined && <Typography role="alert" color="error" sx={{ mt: 1 }}>{error.message}</Typography>}
-      {data && whole !== undefined && !error && <Answer spares={data} good={whole} />}
+      {data && whole !== undefined && !error && <Answer spares={data.spares} good={data.good} waiting={isPlaceholderData} />}
     </Box>
   );
 }
 
-function Answer({ spares, good }: { spares: SparesAnswer; good: number }) {
+interface AnswerProps {
+  spares: SparesAnswer;
+  /** How many good pieces it is the answer for. */
+  good: number;
+  /** Whether a newer answer is on its way. */
+  waiting: boolean;
+}
+
+function Answer({ spares, good, waiting }: AnswerProps) {
   return (
-    <Box aria-live="polite" sx={{ mt: 1.5 }}>
+    <Box aria-live="polite" aria-busy={waiting} sx={{ mt: 1.5, opacity: waiting ? 0.45 : 1 }}>
       <Typography sx={{ fontWeight: 640, fontSize: '1.2rem' }}>
         {spares.blanks === undefined
           ? `Even 400 blanks are too few for ${good}. Change the bend first.`
