@@ -30,6 +30,8 @@ class FittedRisk {
 
     /** With as many trials as a shop gathers in years a fit takes less; nobody is kept waiting longer for a newer one. */
     private static final long PATIENCE_MS = 1500;
+    /** Where a whole fit takes less than anybody notices, there is no need to count a record in ahead of it. */
+    private static final int MANY_TRIALS = 1000;
 
     /**
      * A fit and the records it was made from.
@@ -50,9 +52,6 @@ class FittedRisk {
             return Stream.concat(risk.setAside().stream(), refused.stream()).toList();
         }
     }
-
-    /** Where a whole fit takes less than anybody notices, there is no need to count a record in ahead of it. */
-    private static final int MANY_TRIALS = 1000;
 
     private final Trials trials;
     private final KeptPieces pieces;

@@ -26,6 +26,8 @@ class KeptPieces {
 
     private static final Logger LOG = LoggerFactory.getLogger(KeptPieces.class);
     private static final int BATCH = 500;
+    /** No more are looked up at once than find room beside the trials themselves; the latest, which are asked about most. */
+    private static final int MOST = 20_000;
 
     private final JdbcTemplate jdbc;
     private final JsonMapper json;
@@ -41,7 +43,7 @@ class KeptPieces {
     /** What is kept, to be looked into while a fit is made. */
     Lookup lookup() {
         Map<Long, Kept> kept = new HashMap<>();
-        jdbc.query("select trial_id, piece_key, followed from followed_piece",
+        jdbc.query("select trial_id, piece_key, followed from followed_piece order by trial_id desc limit " + MOST,
                 row -> {
                     kept.put(row.getLong(1), new Kept(row.getString(2), row.getString(3)));
                 });
