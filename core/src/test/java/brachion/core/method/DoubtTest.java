@@ -3,6 +3,7 @@ package brachion.core.method;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import brachion.core.method.Doubt.Kind;
+import java.util.List;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 
@@ -39,5 +40,22 @@ class DoubtTest {
     void a_form_smaller_than_half_the_thickness_is_asked_about() {
         assertThat(Doubt.of(Recipes.ash().thickness(24).radius(10).steamed(), 0, NO_RIG)).extracting(Doubt::kind)
                 .containsExactly(Kind.TIGHTER_THAN_A_FORM);
+    }
+
+    @Test
+    void stock_drier_or_wetter_than_its_drying_says_is_asked_about_and_the_limits_themselves_are_not() {
+        assertThat(doubts(Seasoning.AIR_DRIED, 7)).containsExactly(new Doubt(Kind.AIR_DRIED_BUT_DRY, 7, 8));
+        assertThat(doubts(Seasoning.AIR_DRIED, 30)).containsExactly(new Doubt(Kind.AIR_DRIED_BUT_WET, 30, 28));
+        assertThat(doubts(Seasoning.KILN_DRIED, 15)).containsExactly(new Doubt(Kind.KILN_DRIED_BUT_WET, 15, 14));
+        assertThat(doubts(Seasoning.AIR_DRIED, 8)).isEmpty();
+        assertThat(doubts(Seasoning.AIR_DRIED, 28)).isEmpty();
+        assertThat(doubts(Seasoning.KILN_DRIED, 14)).isEmpty();
+        assertThat(doubts(Seasoning.GREEN, 20)).isEmpty();
+        assertThat(Doubt.of(Recipes.ash().thickness(24).radius(12).steamed(), 0, NO_RIG)).isEmpty();
+    }
+
+    private static List<Doubt> doubts(Seasoning seasoning, double percent) {
+        Blank blank = ORDINARY.blank();
+        return Doubt.of(ORDINARY.withBlank(blank.withStock(blank.species(), seasoning, OptionalDouble.of(percent))), 0, NO_RIG);
     }
 }
