@@ -52,7 +52,7 @@ class SpringbackTest {
         SteamBox twoDays = new SteamBox(0, SoakAdditive.NONE, 60, 98, Optional.empty(), 5, Optional.empty(), OptionalDouble.of(48));
         Springback longer = twoDays.springback(steamed.blank(), steamed.bend(), steamed.demand());
         assertThat(longer.holdHours()).hasValue(48.0);
-        assertThat(longer.elasticShare()).as("drier, so stiffer when it is let go").isLessThan(usual.elasticShare());
+        assertThat(longer.elasticShare()).as("drier, so stiffer when it is let go").isLessThan(0.99 * usual.elasticShare());
         assertThat(longer.logOpening()).isLessThan(usual.logOpening());
     }
 }
