@@ -96,7 +96,7 @@ final class Refits {
     static String beside(Refit refit, String aim) {
         String r = refit.yardstick().map(seconds -> String.format(Locale.ROOT, "%.2f × MASS::polr of R on the same table (%.2f s); ",
                 refit.seconds() / seconds, seconds)).orElse("");
-        return r + aim + String.format(Locale.ROOT, "; one record more counted in %.0f ms", 1000 * refit.oneMore()) + "; heap in use " + refit.mebibytes() + " MiB; the first fit, every piece followed anew, "
-                + String.format(Locale.ROOT, "%.1f s", refit.cold());
+        return r + aim + String.format(Locale.ROOT, "; one record more counted in %.0f ms; heap in use %d MiB; the first fit, every piece followed anew, %.1f s",
+                1000 * refit.oneMore(), refit.mebibytes(), refit.cold());
     }
 }

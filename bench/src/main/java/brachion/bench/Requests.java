@@ -56,7 +56,7 @@ final class Requests {
         row("bend map 60 × 40 of a chamber never seen", "aim: 1,000 ms",
                 post("/api/forecast/map", turn -> asked(hotter("", turn), MAP)), 5, 10);
         row("what to try next", "", post("/api/forecast/next", turn -> asked(RECIPE.formatted(MEASURED, 98), ", \"others\": []" + MARKS)), 5, 10);
-        row("search over every combination of 79 woods", "aim: 2,000 ms", post("/api/ways", Requests::wish), 5, 10);
+        row("search over every combination of all woods", "aim: 2,000 ms", post("/api/ways", Requests::wish), 5, 10);
         row("evidence", "", get("/api/evidence"), 20, 40);
         row("a page of trials", "", get("/api/trials?size=40"), 100, 100);
         row("all 150 trials as a table", "", get("/api/exchange/trials"), 50, 50);

@@ -30,7 +30,7 @@ public record RuleEvidence(Rule rule, double firstHolds, double noMatter, int tr
 
     /** Every question, tipped by the records; like is compared with like, within boards and days. */
     public static List<RuleEvidence> of(RiskModel fitted) {
-        RiskModel risk = fitted.withinDays();
+        RiskModel risk = fitted.withinDays(STEAM);
         List<RuleEvidence> all = new ArrayList<>();
         all.add(of(Rule.RINGS, risk.contrast(STEAM, FailureMode.TENSION, Term.RINGS_ON_EDGE, Term.RINGS_FLAT)));
         all.add(of(Rule.SOAK, helps(risk, Term.SOAKED)));

@@ -75,10 +75,13 @@ final class GroupScales implements Surface {
         }
         double[] start = new double[present.size()];
         Arrays.fill(start, Math.log(PRIOR_SCALE));
-        double[] found = Peak.of(this, start, RISE, MOST_STEPS).point();
+        return sds(Peak.of(this, start, RISE, MOST_STEPS).point());
+    }
+
+    private Map<Group, Double> sds(double[] logSds) {
         Map<Group, Double> sds = new EnumMap<>(Group.class);
-        for (int k = 0; k < found.length; k++) {
-            sds.put(present.get(k), Math.exp(found[k]));
+        for (int k = 0; k < logSds.length; k++) {
+            sds.put(present.get(k), Math.exp(logSds[k]));
         }
         return sds;
     }
@@ -115,7 +118,7 @@ final class GroupScales implements Surface {
     /** Log evidence of the scales, up to a constant. */
     @Override
     public Local at(double[] logSds) {
-        OrdinalModel model = new OrdinalModel(observations, prior(logSds), hidden, HiddenShare.SLIP);
+        OrdinalModel model = model(sds(logSds), hidden);
         latest = LaplaceFit.roughly(model, latest == null ? model.prior().mean() : latest.mode(), ROUGH);
         int groups = logSds.length;
         double height = latest.logEvidence();
@@ -175,14 +178,6 @@ final class GroupScales implements Surface {
             nudged[i] += step * direction[i];
         }
         return latest.covariance().traceOfProduct(latest.hessian().minus(model.at(nudged).hessian())) / step;
-    }
-
-    private NormalPrior prior(double[] logSds) {
-        Map<Group, Double> sds = new EnumMap<>(Group.class);
-        for (int k = 0; k < logSds.length; k++) {
-            sds.put(present.get(k), Math.exp(logSds[k]));
-        }
-        return prior(sds);
     }
 
     /** Priors of α_1, γ, b, the covariates, the unsure constants and the members of each group, in the order of the layout. */

@@ -136,15 +136,17 @@ record LaplaceFit(double[] mode, double[] mean, Arrow hessian, ArrowInverse cova
      */
     Margin margin(int cut, Features features) {
         double gap = cut == 0 ? 0 : Math.exp(mean[1]);
-        double variance = covariance(cut, features, cut, features);
+        double variance = variance(cut, features);
         return new Margin(mean[0] + gap - OrdinalModel.index(mean, features), Math.sqrt(Math.max(0, variance)));
+    }
+
+    /** Variance of a margin. */
+    double variance(int cut, Features features) {
+        return covariance.square(places(features), slopes(cut, features));
     }
 
     /** Covariance of two margins. */
     double covariance(int cut, Features features, int otherCut, Features otherFeatures) {
-        if (cut == otherCut && features == otherFeatures) {
-            return covariance.square(places(features), slopes(cut, features));
-        }
         return covariance.product(places(features), slopes(cut, features), places(otherFeatures),
                 slopes(otherCut, otherFeatures));
     }

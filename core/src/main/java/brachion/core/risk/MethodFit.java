@@ -86,9 +86,8 @@ record MethodFit(Map<FailureMode, ModeFit> modes, List<RecordedTrial> records, L
         double holds = 0;
         for (int k = 0; k < traits.weight().length; k++) {
             int possible = k;
-            holds += traits.weight()[k] * outlooks(worst, traits.recipe(),
-                    fit -> fit.features(traits, traits.asked(fit.risk()).logRatio()[possible])).stream()
-                    .mapToDouble(each -> each.weight() * each.holds()).sum();
+            holds += traits.weight()[k] * Outlook.holds(outlooks(worst, traits.recipe(),
+                    fit -> fit.features(traits, traits.asked(fit.risk()).logRatio()[possible])));
         }
         return holds;
     }

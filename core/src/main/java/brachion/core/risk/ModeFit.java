@@ -191,8 +191,7 @@ final class ModeFit {
     /** Covariance of the two margins of a piece. */
     private static double[][] spread(LaplaceFit fit, Features features) {
         double between = fit.covariance(0, features, 1, features);
-        return new double[][] {{fit.covariance(0, features, 0, features), between},
-            {between, fit.covariance(1, features, 1, features)}};
+        return new double[][] {{fit.variance(0, features), between}, {between, fit.variance(1, features)}};
     }
 
     /**

@@ -57,8 +57,11 @@ record ModeRecords(ModeRisk risk, Layout layout, List<Row> rows) {
     /** The same and one more, with room for its groups. */
     ModeRecords with(RecordedTrial trial) {
         Layout larger = layout.with(trial.trial().recipe());
-        int[] to = layout.to(larger);
-        List<Row> more = new ArrayList<>(larger == layout ? rows : rows.stream().map(row -> row.moved(to)).toList());
+        List<Row> more = new ArrayList<>(rows);
+        if (larger != layout) {
+            int[] to = layout.to(larger);
+            more.replaceAll(row -> row.moved(to));
+        }
         more.add(Row.of(trial, risk, larger));
         return new ModeRecords(risk, larger, more);
     }

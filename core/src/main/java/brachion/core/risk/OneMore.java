@@ -6,6 +6,7 @@ import brachion.core.risk.Worlds.World;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 
 /**
@@ -25,14 +26,24 @@ record OneMore(ModeRecords before, Map<Group, Double> groupSds, Proneness pronen
         Layout larger = records.layout();
         double prone = proneness.of(added.recipe());
         Observations one = new Observations(records.observations(List.of(added)), new double[] {prone});
+        UnaryOperator<LaplaceFit> withRoom = roomFor(added.recipe(), larger);
         return worlds.after(world -> {
-            LaplaceFit fit = larger == before.layout() ? world.fit()
-                    : world.fit().spread(places(larger), prior(larger, added.recipe()), larger.boards());
+            LaplaceFit fit = withRoom.apply(world.fit());
             double seen = Math.max(HiddenShare.SLIP, Cavity.probability(added.observation().severity(), fit.margin(0, added.features()),
                     fit.margin(1, added.features()), RecordLikelihood.hidden(world.hidden(), prone)));
             OrdinalModel record = new OrdinalModel(one, NormalPrior.flat(fit.mode()), world.hidden(), HiddenShare.SLIP);
             return new World(world.weight() * seen, world.hidden(), fit.with(record, Math.log(seen)));
         });
+    }
+
+    /** What makes room in a fit for the groups of one more piece. */
+    private UnaryOperator<LaplaceFit> roomFor(Recipe recipe, Layout larger) {
+        if (larger == before.layout()) {
+            return UnaryOperator.identity();
+        }
+        int[] places = places(larger);
+        NormalPrior prior = prior(larger, recipe);
+        return fit -> fit.spread(places, prior, larger.boards());
     }
 
     /** The worlds after a piece that split along the grain, which is one more hidden flaw. */

@@ -115,7 +115,7 @@ final class OrdinalModel implements Surface {
         for (int row = 0; row < were.length; row++) {
             if (observations.severity(row) == 2) {
                 observations.compute(row, theta, Math.exp(theta[1]), record);
-                were[row] = record.wasHidden(2);
+                were[row] = record.wasHidden();
             }
         }
         return were;

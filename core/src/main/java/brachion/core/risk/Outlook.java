@@ -12,6 +12,11 @@ import java.util.List;
  */
 public record Outlook(double weight, double hidden, List<Margin> margins) {
 
+    /** Chance that a piece does no worse than accepted, however things stand. */
+    static double holds(List<Outlook> outlooks) {
+        return outlooks.stream().mapToDouble(each -> each.weight() * each.holds()).sum();
+    }
+
     /** Chance that the piece does no worse than accepted. */
     public double holds() {
         return (1 - hidden) * margins.stream().mapToDouble(Margin::probability).reduce(1, (a, b) -> a * b);

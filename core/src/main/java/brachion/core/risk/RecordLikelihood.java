@@ -83,9 +83,9 @@ final class RecordLikelihood {
         }
     }
 
-    /** Chance that the record is of a piece that a hidden flaw broke. */
-    double wasHidden(int severity) {
-        return severity == 2 ? anyway * hidden / (hidden + slip) : 0;
+    /** Chance that a broken piece was broken by a hidden flaw. */
+    double wasHidden() {
+        return anyway * hidden / (hidden + slip);
     }
 
     /**

@@ -28,19 +28,14 @@ public final class RiskModel {
 
     private static final double HOUR_MIN = 60;
 
-    private final Map<MethodKind, MethodFit> methods = new EnumMap<>(MethodKind.class);
-    private final List<SetAside> setAside;
+    private final Map<MethodKind, MethodFit> methods;
     private final SpringbackModel springback;
-    private final int trials;
+    private final List<SetAside> setAside;
 
-    private RiskModel(List<RecordedTrial> used, List<SetAside> setAside) {
+    private RiskModel(Map<MethodKind, MethodFit> methods, SpringbackModel springback, List<SetAside> setAside) {
+        this.methods = methods;
+        this.springback = springback;
         this.setAside = setAside;
-        this.trials = used.size();
-        for (MethodKind kind : MethodKind.values()) {
-            methods.put(kind, MethodFit.of(kind,
-                    used.stream().filter(each -> each.trial().recipe().method().kind() == kind).toList()));
-        }
-        this.springback = SpringbackModel.fit(used);
     }
 
     /** What published radii alone say. */
@@ -78,15 +73,19 @@ public final class RiskModel {
         }).toList();
         List<SetAside> setAside = recorded.stream().flatMap(each -> each.setAside().stream())
                 .sorted(Comparator.comparingLong(SetAside::trialId)).toList();
-        return new RiskModel(recorded.stream().filter(each -> each.setAside().isEmpty()).toList(), setAside);
+        List<RecordedTrial> used = recorded.stream().filter(each -> each.setAside().isEmpty()).toList();
+        Map<MethodKind, MethodFit> methods = new EnumMap<>(MethodKind.class);
+        for (MethodKind kind : MethodKind.values()) {
+            methods.put(kind, MethodFit.of(kind, used.stream().filter(each -> each.trial().recipe().method().kind() == kind).toList()));
+        }
+        return new RiskModel(methods, SpringbackModel.fit(used), setAside);
     }
 
-    private RiskModel(RiskModel before, RecordedTrial added) {
-        setAside = before.setAside;
-        trials = before.trials + 1;
-        methods.putAll(before.methods);
-        methods.computeIfPresent(added.trial().recipe().method().kind(), (kind, fit) -> fit.with(added));
-        springback = added.computed().isEmpty() ? before.springback : SpringbackModel.fit(used().toList());
+    /** The same but for one method. */
+    private RiskModel with(MethodKind kind, MethodFit fit, SpringbackModel other) {
+        Map<MethodKind, MethodFit> others = new EnumMap<>(methods);
+        others.put(kind, fit);
+        return new RiskModel(others, other, setAside);
     }
 
     private Stream<RecordedTrial> used() {
@@ -99,17 +98,24 @@ public final class RiskModel {
      */
     public RiskModel with(Trial trial) {
         RecordedTrial added = RecordedTrial.of(trial);
-        return added.setAside().isPresent() ? this : new RiskModel(this, added);
+        if (added.setAside().isPresent()) {
+            return this;
+        }
+        MethodKind kind = trial.recipe().method().kind();
+        return with(kind, methods.get(kind).with(added), added.computed().isEmpty() ? springback
+                : SpringbackModel.fit(Stream.concat(used(), Stream.of(added)).toList()));
     }
 
     /**
      * A fit of the same records in which pieces of no named board belong together by the day they were bent on: whoever asks
      * what a way of working does compares within boards and days, so that a bad day is not taken for a bad way.
+     *
+     * @param kind the method that is asked about; the others, and springback, stay as they are
      */
-    public RiskModel withinDays() {
-        List<RecordedTrial> used = used().toList();
-        List<RecordedTrial> together = used.stream().map(RecordedTrial::ofItsDay).toList();
-        return together.equals(used) ? this : new RiskModel(together, setAside);
+    public RiskModel withinDays(MethodKind kind) {
+        List<RecordedTrial> records = methods.get(kind).records();
+        List<RecordedTrial> together = records.stream().map(RecordedTrial::ofItsDay).toList();
+        return together.equals(records) ? this : with(kind, MethodFit.of(kind, together), springback);
     }
 
     /** What following the piece of each of some trials told, to be kept; those that are not used are left out. */
@@ -123,7 +129,7 @@ public final class RiskModel {
 
     /** How many trials the fit rests on, of all methods. */
     public int trials() {
-        return trials;
+        return methods.values().stream().mapToInt(method -> method.records().size()).sum();
     }
 
     /** How many trials the fit of one method rests on. */
@@ -199,7 +205,7 @@ public final class RiskModel {
 
     /** Chance that no mode does worse to a piece than accepted, and nothing hidden breaks it. */
     public double holds(Severity worst, Possible piece) {
-        return outlooks(worst, piece).stream().mapToDouble(each -> each.weight() * each.holds()).sum();
+        return Outlook.holds(outlooks(worst, piece));
     }
 
     /** D of a piece in a mode. */
