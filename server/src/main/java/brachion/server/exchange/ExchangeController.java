@@ -3,18 +3,14 @@ package brachion.server.exchange;
 import brachion.server.exchange.ExchangeService.Kept;
 import brachion.server.exchange.ExchangeService.Reading;
 import brachion.server.exchange.LeftRow.Cell;
+import brachion.server.storage.TableFile;
 import brachion.server.trial.TrialFields;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
-import java.time.LocalDate;
 import java.util.List;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -32,7 +28,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/exchange")
 class ExchangeController {
 
-    private static final String TABLE = "text/csv";
     /** Trials and rows a preview shows. */
     private static final int SHOWN = 100;
 
@@ -85,13 +80,13 @@ class ExchangeController {
     }
 
     /** Reads a table without keeping anything of it. */
-    @PostMapping(path = "/readings", consumes = TABLE)
+    @PostMapping(path = "/readings", consumes = TableFile.TYPE)
     TableAnswer read(@RequestBody(required = false) byte[] file) {
         return TableAnswer.of(service.read(given(file)));
     }
 
     /** Brings a table in. */
-    @PostMapping(path = "/trials", consumes = TABLE)
+    @PostMapping(path = "/trials", consumes = TableFile.TYPE)
     TableAnswer bringIn(@RequestParam @Size(max = 255) String fileName, @RequestBody(required = false) byte[] file) {
         return TableAnswer.of(service.bringIn(fileName, given(file)));
     }
@@ -101,12 +96,9 @@ class ExchangeController {
     }
 
     /** All trials as a table. */
-    @GetMapping(path = "/trials", produces = TABLE)
+    @GetMapping(path = "/trials", produces = TableFile.TYPE)
     ResponseEntity<byte[]> table(@RequestParam(defaultValue = "METRIC") Units units) {
-        String name = "brachion-trials-" + LocalDate.now(clock) + ".csv";
-        return ResponseEntity.ok().contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
-                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name).build().toString())
-                .body(service.table(units).getBytes(StandardCharsets.UTF_8));
+        return TableFile.of("trials", service.table(units), clock);
     }
 
     /** Rows that wait to be mended. */

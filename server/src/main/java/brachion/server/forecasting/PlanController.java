@@ -5,6 +5,7 @@ import brachion.core.forecast.NextTrials.Rung;
 import brachion.core.forecast.Odds;
 import brachion.core.forecast.Spares;
 import brachion.core.risk.Severity;
+import brachion.core.wood.SpeciesCatalogue;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.species.Woods;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -75,8 +76,9 @@ class PlanController {
 
     @PostMapping("/next")
     NextAnswer next(@Valid @RequestBody NextRequest request) {
-        NextTrials next = NextTrials.of(fitted.current().risk(), request.recipe().toRecipe(woods.catalogue()),
-                request.others().stream().map(other -> other.toRecipe(woods.catalogue())).toList(), request.marks().toMarks());
+        SpeciesCatalogue catalogue = woods.catalogue();
+        NextTrials next = NextTrials.of(fitted.current().risk(), request.recipe().toRecipe(catalogue),
+                request.others().stream().map(other -> other.toRecipe(catalogue)).toList(), request.marks().toMarks());
         return new NextAnswer(next.trials().stream().map(trial -> new TrialToMake(RecipeFields.of(trial.recipe()),
                 trial.unbroken(), trial.spreadNow(), trial.spreadThen())).toList(),
                 RungView.of(next.radiusLadder()), RungView.of(next.thicknessLadder()));

@@ -95,7 +95,7 @@ class WaysController {
         AtHand atHand(SpeciesCatalogue catalogue) {
             List<Species> species = speciesIds.isEmpty() ? catalogue.all() : speciesIds.stream().distinct()
                     .map(id -> catalogue.find(id).orElseThrow(
-                            () -> new RefusedFieldException("speciesIds", "There is no species “" + id + "”."))).toList();
+                            () -> RefusedFieldException.unknownSpecies("speciesIds", id))).toList();
             return new AtHand(species, seasonings.stream().distinct().toList(), thicknessesMm,
                     supports.stream().distinct().toList(), soak, methods.stream().distinct().toList(), pliesMm);
         }

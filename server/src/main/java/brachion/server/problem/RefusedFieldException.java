@@ -16,6 +16,16 @@ public final class RefusedFieldException extends RuntimeException {
         this.field = field;
     }
 
+    /**
+     * A species that is not among those there are.
+     *
+     * @param field path of the field in the request
+     * @param id    the key given
+     */
+    public static RefusedFieldException unknownSpecies(String field, String id) {
+        return new RefusedFieldException(field, "There is no species “" + id + "”.");
+    }
+
     /** The refusal as it travels. */
     public FieldError error() {
         return new FieldError(field, getMessage());

@@ -43,6 +43,6 @@ public record DryingFields(
 
     Species requireSpecies(SpeciesCatalogue woods) {
         return woods.find(speciesId).orElseThrow(
-                () -> new RefusedFieldException("speciesId", "There is no species “" + speciesId + "”."));
+                () -> RefusedFieldException.unknownSpecies("speciesId", speciesId));
     }
 }

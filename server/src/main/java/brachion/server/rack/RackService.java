@@ -44,8 +44,9 @@ class RackService implements Rack {
     }
 
     public DryingView hang(DryingFields fields) {
-        fields.requireSpecies(woods.catalogue());
-        return repository.saveAndFlush(new DryingPieceEntity(fields)).view(woods.catalogue());
+        SpeciesCatalogue catalogue = woods.catalogue();
+        fields.requireSpecies(catalogue);
+        return repository.saveAndFlush(new DryingPieceEntity(fields)).view(catalogue);
     }
 
     public DryingView weigh(long id, int version, WeighInFields weighIn) {

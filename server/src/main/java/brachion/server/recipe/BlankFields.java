@@ -43,7 +43,7 @@ public record BlankFields(
 
     Blank toBlank(SpeciesCatalogue woods) {
         Species species = woods.find(speciesId).orElseThrow(
-                () -> new RefusedFieldException("recipe.blank.speciesId", "There is no species “" + speciesId + "”."));
+                () -> RefusedFieldException.unknownSpecies("recipe.blank.speciesId", speciesId));
         return new Blank(species, seasoning, optional(moisturePercent), growthRings, optional(grainRun), knots,
                 outerFace == null ? OuterFace.SAWN : outerFace, thicknessMm, widthMm);
     }

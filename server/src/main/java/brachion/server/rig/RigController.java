@@ -60,7 +60,7 @@ class RigController {
 
         RigLoad toLoad(double shopC, SpeciesCatalogue woods) {
             Species species = woods.find(speciesId).orElseThrow(
-                    () -> new RefusedFieldException("load.speciesId", "There is no species “" + speciesId + "”."));
+                    () -> RefusedFieldException.unknownSpecies("load.speciesId", speciesId));
             return new RigLoad(new Piece(species.basicSpecificGravity(), thicknessMm, widthMm, moisturePercent, shopC),
                     lengthMm, across, layers);
         }

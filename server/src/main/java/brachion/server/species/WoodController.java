@@ -1,14 +1,10 @@
 package brachion.server.species;
 
+import brachion.server.storage.TableFile;
 import jakarta.validation.Valid;
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
-import java.time.LocalDate;
 import java.util.List;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -62,11 +58,8 @@ class WoodController {
     }
 
     /** All woods as a table. */
-    @GetMapping(path = "/table", produces = "text/csv")
+    @GetMapping(path = "/table", produces = TableFile.TYPE)
     ResponseEntity<byte[]> table() {
-        String name = "brachion-woods-" + LocalDate.now(clock) + ".csv";
-        return ResponseEntity.ok().contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
-                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name).build().toString())
-                .body(WoodTable.of(service.all()).getBytes(StandardCharsets.UTF_8));
+        return TableFile.of("woods", WoodTable.of(service.all()), clock);
     }
 }

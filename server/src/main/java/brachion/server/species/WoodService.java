@@ -40,7 +40,11 @@ class WoodService implements Woods {
     @Override
     @Transactional(readOnly = true)
     public SpeciesCatalogue catalogue() {
-        List<WoodFacts> own = repository.findByDeletedAtIsNullOrderById().stream().map(WoodEntity::facts).toList();
+        return catalogue(repository.findByDeletedAtIsNullOrderById());
+    }
+
+    private SpeciesCatalogue catalogue(List<WoodEntity> stored) {
+        List<WoodFacts> own = stored.stream().map(WoodEntity::facts).toList();
         Known known = last;
         if (!own.equals(known.own())) {
             known = new Known(own, SpeciesCatalogue.published().with(own));
@@ -52,10 +56,10 @@ class WoodService implements Woods {
     /** All woods by name, the shop's own among them. */
     @Transactional(readOnly = true)
     public List<WoodView> all() {
-        Map<String, WoodEntity> own = repository.findByDeletedAtIsNullOrderById().stream()
-                .collect(Collectors.toMap(WoodEntity::speciesId, Function.identity()));
-        return catalogue().all().stream().map(species -> Optional.ofNullable(own.get(species.id()))
-                .map(stored -> WoodView.own(species, stored)).orElseGet(() -> WoodView.published(species))).toList();
+        List<WoodEntity> stored = repository.findByDeletedAtIsNullOrderById();
+        Map<String, WoodEntity> own = stored.stream().collect(Collectors.toMap(WoodEntity::speciesId, Function.identity()));
+        return catalogue(stored).all().stream().map(species -> Optional.ofNullable(own.get(species.id()))
+                .map(wood -> WoodView.own(species, wood)).orElseGet(() -> WoodView.published(species))).toList();
     }
 
     public WoodView add(WoodFields fields) {

@@ -1,0 +1,33 @@
+package brachion.server.storage;
+
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.LocalDate;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+
+/** A table that is taken out: a file named after what it holds and the day. */
+public final class TableFile {
+
+    /** How it travels. */
+    public static final String TYPE = "text/csv";
+
+    private TableFile() {
+    }
+
+    /**
+     * The answer that hands the file over.
+     *
+     * @param of    what it holds, such as {@code trials}
+     * @param text  the table
+     * @param clock tells the day
+     */
+    public static ResponseEntity<byte[]> of(String of, String text, Clock clock) {
+        String name = "brachion-" + of + "-" + LocalDate.now(clock) + ".csv";
+        return ResponseEntity.ok().contentType(new MediaType(MediaType.parseMediaType(TYPE), StandardCharsets.UTF_8))
+                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name).build().toString())
+                .body(text.getBytes(StandardCharsets.UTF_8));
+    }
+}
