@@ -39,14 +39,17 @@ export function SpeciesChoice({ speciesId, problem, onChange }: SpeciesChoicePro
         value={chosen ?? null}
         getOptionLabel={(s) => (missing(s) ? '' : s.commonName)}
         isOptionEqualToValue={(a, b) => a.id === b.id}
-        filterOptions={(options, state) => [...among(options, state), { id: 'missing', name: state.inputValue.trim() }]}
+        filterOptions={(options, state) => {
+          const typed = state.inputValue.trim();
+          return [...among(options, state), { id: 'missing', name: typed === chosen?.commonName ? '' : typed }];
+        }}
         renderOption={({ key, ...props }, s) => (
-          <li key={key} {...props}>{missing(s) ? `Add ${s.name && s.name !== chosen?.commonName ? `“${s.name}”` : 'a wood that is not here'} …` : s.commonName}</li>
+          <li key={key} {...props}>{missing(s) ? `Add ${s.name ? `“${s.name}”` : 'a wood that is not here'} …` : s.commonName}</li>
         )}
         autoHighlight
         disableClearable={chosen !== undefined}
         onChange={(_, s) => {
-          if (s && missing(s)) setAdding(s.name === chosen?.commonName ? '' : s.name);
+          if (s && missing(s)) setAdding(s.name);
           else if (s) onChange(s.id);
         }}
         renderInput={(params) => (

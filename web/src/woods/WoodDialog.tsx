@@ -30,7 +30,7 @@ export function WoodDialog({ wood, name = '', onClose, onKept }: WoodDialogProps
   const [failure, setFailure] = useState<string>();
   const { keep } = useWoodWrites();
   const [bare = {}, strapped = {}] = useReadings(
-    [form.bare, form.strapped].map((text) => ({ kind: 'length' as const, text: text.trim() === '' ? '1"' : text })), system);
+    [form.bare, form.strapped].map((text) => ({ kind: 'length' as const, text })), system);
   const readings = { bare, strapped };
   const change = (part: Partial<WoodForm>) => {
     setRefused({});
