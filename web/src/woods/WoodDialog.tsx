@@ -32,6 +32,9 @@ export function WoodDialog({ wood, name = '', onClose, onKept }: WoodDialogProps
   const [bare = {}, strapped = {}] = useReadings(
     [form.bare, form.strapped].map((text) => ({ kind: 'length' as const, text })), system);
   const readings = { bare, strapped };
+  // a radius that is still being read must not be left out of what is kept
+  const unread = (['bare', 'strapped'] as const).some((field) =>
+    form[field].trim() !== '' && readings[field].value === undefined && readings[field].error === undefined);
   const change = (part: Partial<WoodForm>) => {
     setRefused({});
     setFailure(undefined);
@@ -56,7 +59,7 @@ export function WoodDialog({ wood, name = '', onClose, onKept }: WoodDialogProps
       onChange={(event) => { change({ [field]: event.target.value }); }} slotProps={{ htmlInput: { autoComplete: 'off' } }} />
   );
   const radius = (field: 'bare' | 'strapped', label: string) => (
-    <QuantityField label={label} kind="length" text={form[field]} reading={form[field].trim() === '' ? {} : readings[field]}
+    <QuantityField label={label} kind="length" text={form[field]} reading={readings[field]}
       problem={refused[field]} onChange={(typed) => { change({ [field]: typed }); }} />
   );
   return (
@@ -97,7 +100,7 @@ export function WoodDialog({ wood, name = '', onClose, onKept }: WoodDialogProps
         </DialogContent>
         <DialogActions>
           <Button onClick={onClose}>Cancel</Button>
-          <Button type="submit" variant="contained" loading={keep.isPending}>Keep this wood</Button>
+          <Button type="submit" variant="contained" disabled={unread} loading={keep.isPending}>Keep this wood</Button>
         </DialogActions>
       </Box>
     </Dialog>

@@ -72,3 +72,12 @@ it('takes a wood away with a way back, or says why it stays', async () => {
   await userEvent.click(screen.getByRole('button', { name: 'Take Hop hornbeam away' }));
   expect(notices[1]?.message).toBe('Hop hornbeam stays: 2 trials are of it.');
 });
+
+it('waits for a radius that is still being read', async () => {
+  show(<WoodsView />);
+  await userEvent.click(screen.getByRole('button', { name: 'Add a wood' }));
+  const keep = () => screen.getByRole<HTMLButtonElement>('button', { name: 'Keep this wood' });
+  expect(keep().disabled).toBe(false);
+  await userEvent.type(screen.getByLabelText('Radius, no strap'), '4"');
+  expect(keep().disabled).toBe(true);
+});
