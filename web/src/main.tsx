@@ -4,8 +4,10 @@ import { CssBaseline, ThemeProvider } from '@mui/material';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import { createBrowserRouter, RouterProvider } from 'react-router';
 import { Problem } from './api/client';
+import { OldAddress } from './app/OldAddress';
+import { OLD_ADDRESSES } from './app/places';
 import { Shell } from './app/Shell';
 import { theme } from './app/theme';
 import { UnitProvider } from './app/units';
@@ -29,20 +31,34 @@ const router = createBrowserRouter([
     element: <Shell />,
     HydrateFallback: () => null,
     children: [
-      { index: true, element: <Navigate to="/trials" replace /> },
-      { path: 'trials', lazy: async () => ({ Component: (await import('./trials/TrialsView')).TrialsView }) },
-      { path: 'trials/:id', lazy: async () => ({ Component: (await import('./trials/TrialView')).TrialView }) },
-      { path: 'trials/tables', lazy: async () => ({ Component: (await import('./exchange/TablesView')).TablesView }) },
-      { path: 'log', lazy: async () => ({ Component: (await import('./log/LogView')).LogView }) },
-      { path: 'log/:id', lazy: async () => ({ Component: (await import('./log/LogView')).CorrectView }) },
-      { path: 'forecast', lazy: async () => ({ Component: (await import('./forecast/ForecastView')).ForecastView }) },
-      { path: 'ways', lazy: async () => ({ Component: (await import('./ways/WaysView')).WaysView }) },
-      { path: 'map', lazy: async () => ({ Component: (await import('./map/MapView')).MapView }) },
-      { path: 'plan', lazy: async () => ({ Component: (await import('./plan/PlanView')).PlanView }) },
+      { index: true, lazy: async () => ({ Component: (await import('./home/FirstPage')).FirstPage }) },
+      {
+        path: 'plan',
+        lazy: async () => ({ Component: (await import('./plan/PlanPlace')).PlanPlace }),
+        children: [
+          { index: true, lazy: async () => ({ Component: (await import('./plan/ForecastPart')).ForecastPart }) },
+          { path: 'ways', lazy: async () => ({ Component: (await import('./ways/WaysPart')).WaysPart }) },
+          { path: 'map', lazy: async () => ({ Component: (await import('./map/MapPart')).MapPart }) },
+          { path: 'next', lazy: async () => ({ Component: (await import('./next/NextPart')).NextPart }) },
+          { path: 'spares', lazy: async () => ({ Component: (await import('./spares/SparesPart')).SparesPart }) },
+        ],
+      },
+      { path: 'bench', lazy: async () => ({ Component: (await import('./rack/RackView')).RackView }) },
+      {
+        path: 'records',
+        lazy: async () => ({ Component: (await import('./records/RecordsPlace')).RecordsPlace }),
+        children: [
+          { index: true, lazy: async () => ({ Component: (await import('./trials/TrialsView')).TrialsView }) },
+          { path: 'evidence', lazy: async () => ({ Component: (await import('./evidence/EvidenceView')).EvidenceView }) },
+          { path: 'woods', lazy: async () => ({ Component: (await import('./woods/WoodsView')).WoodsView }) },
+          { path: 'tables', lazy: async () => ({ Component: (await import('./exchange/TablesView')).TablesView }) },
+        ],
+      },
+      { path: 'records/new', lazy: async () => ({ Component: (await import('./log/LogView')).LogView }) },
+      { path: 'records/:id', lazy: async () => ({ Component: (await import('./trials/TrialView')).TrialView }) },
+      { path: 'records/:id/correct', lazy: async () => ({ Component: (await import('./log/LogView')).CorrectView }) },
       { path: 'rig', lazy: async () => ({ Component: (await import('./rig/RigView')).RigView }) },
-      { path: 'evidence', lazy: async () => ({ Component: (await import('./evidence/EvidenceView')).EvidenceView }) },
-      { path: 'woods', lazy: async () => ({ Component: (await import('./woods/WoodsView')).WoodsView }) },
-      { path: 'rack', lazy: async () => ({ Component: (await import('./rack/RackView')).RackView }) },
+      ...Object.entries(OLD_ADDRESSES).map(([path, to]) => ({ path, element: <OldAddress to={to} /> })),
       { path: '*', lazy: async () => ({ Component: (await import('./app/NotHere')).NotHere }) },
     ],
   },

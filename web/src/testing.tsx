@@ -2,10 +2,12 @@ import { ThemeProvider } from '@mui/material';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
 import type { ReactNode } from 'react';
-import { MemoryRouter } from 'react-router';
+import { MemoryRouter, Outlet, Route, Routes } from 'react-router';
 import type { ForecastAnswer, RecipeFields } from './api/schema';
 import { NoticeContext, type Notice } from './app/notice';
 import { theme } from './app/theme';
+import type { Plan } from './plan/usePlan';
+import { FIRST_RECIPE } from './recipe/form';
 
 /** Shows a part of the page as it stands in the whole. */
 export function show(part: ReactNode, notify: (notice: Notice) => void = () => undefined) {
@@ -17,6 +19,21 @@ export function show(part: ReactNode, notify: (notice: Notice) => void = () => u
         </QueryClientProvider>
       </NoticeContext>
     </ThemeProvider>,
+  );
+}
+
+/** Shows a part of the plan about a bend that has been answered. */
+export function showPart(part: ReactNode, plan: Partial<Plan> = {}) {
+  const whole: Plan = {
+    form: FIRST_RECIPE, readings: {}, problems: {}, answer: { recipe: STEAMED, forecast: ANSWER }, current: true,
+    typed: { bareUnits: 'INCH', choices: {}, typed: [] }, change: () => undefined, take: () => undefined, ...plan,
+  };
+  return show(
+    <Routes>
+      <Route element={<Outlet context={whole} />}>
+        <Route index element={part} />
+      </Route>
+    </Routes>,
   );
 }
 

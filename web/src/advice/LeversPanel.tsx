@@ -1,6 +1,6 @@
 import { Box, ButtonBase, Typography } from '@mui/material';
 import { useLevers } from '../api/advice';
-import type { Odds, RecipeFields } from '../api/schema';
+import type { LeversAnswer, Odds, RecipeFields } from '../api/schema';
 import { usePalette } from '../app/palette';
 import { useStored } from '../app/storage';
 import { useUnits } from '../app/units';
@@ -20,14 +20,24 @@ interface LeversPanelProps {
 /** What to change: single steps, each a tap away, and the least trouble that reaches the wanted odds. */
 export function LeversPanel({ recipe, onTake }: LeversPanelProps) {
   const [wish, setWish] = useStored<Wish>('brachion.wish', '0.9');
-  const [system] = useUnits();
   const { data, isPlaceholderData: old } = useLevers(recipe, Number(wish));
-  if (!data) return null;
-  const { now, levers, cheapest } = data;
   return (
-    <Box component="section" aria-label="What to change" sx={{ display: 'grid', gap: 1 }}>
+    <Box component="section" aria-label="What to change" sx={{ display: 'grid', gap: 1, alignContent: 'start', minHeight: ROOM }}>
       <Typography variant="h2">What to change</Typography>
       <Choice label="Odds wanted" options={WISHES} value={wish} onChange={setWish} />
+      {data && <Steps answer={data} old={old} onTake={onTake} />}
+    </Box>
+  );
+}
+
+/** Room for the usual steps, so that what stands below stays where it is when they come [px]. */
+const ROOM = 560;
+
+function Steps({ answer, old, onTake }: { answer: LeversAnswer; old: boolean; onTake: (recipe: RecipeFields) => void }) {
+  const [system] = useUnits();
+  const { now, levers, cheapest } = answer;
+  return (
+    <>
       {cheapest.changes.length === 0 ? (
         <Typography>
           {cheapest.reaches ? 'Good enough as it is.' : 'No single practical step here helps: find another way to this bend.'}
@@ -42,7 +52,7 @@ export function LeversPanel({ recipe, onTake }: LeversPanelProps) {
         <Step key={lever.kind} now={now} then={lever.unbroken} old={old} onTake={() => { onTake(lever.recipe); }}
           words={changeInWords(lever, system)} beyond={lever.beyondRecords} />
       ))}
-    </Box>
+    </>
   );
 }
 

@@ -1,6 +1,6 @@
 import { keepPreviousData, useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, body } from './client';
-import type { DryingFields, DryingView, LoadFields, RecipeFields, RigFields, TrialFields, TrialView, WeighInFields } from './schema';
+import type { DryingFields, DryingView, LoadFields, RecipeFields, RigFields, TrialFields, TrialView, TypedRecipe, WeighInFields } from './schema';
 import type { operations } from './schema';
 
 export type TrialFilter = Pick<
@@ -56,6 +56,29 @@ export function useForecast(recipe: RecipeFields | undefined) {
     // the last fit answers while a newer one is made
     refetchInterval: (query) => (query.state.data?.fit.behind ? 1000 : false),
   });
+}
+
+/** A recipe as it is typed: what was read of it and, once it is a recipe, its forecast. It carries what was asked. */
+function typedForecast(typed: TypedRecipe) {
+  return {
+    queryKey: ['forecast', 'typed', typed],
+    queryFn: async () => ({ asked: typed, ...(await body(api.POST('/api/forecast/typed', { body: typed }))) }),
+  };
+}
+
+export function useTypedForecast(typed: TypedRecipe) {
+  return useQuery({
+    ...typedForecast(typed),
+    placeholderData: keepPreviousData,
+    retry: false,
+    refetchInterval: (query) => (query.state.data?.forecast?.fit.behind ? 1000 : false),
+  });
+}
+
+/** Asks for the recipe as it is typed at this moment, for what is about to be kept. */
+export function useReadRecipe() {
+  const client = useQueryClient();
+  return (typed: TypedRecipe) => client.fetchQuery({ ...typedForecast(typed), staleTime: 10_000 });
 }
 
 /** The shop and what follows the bend, as far as the process strip needs them. */

@@ -164,6 +164,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["readings"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rack": {
         parameters: {
             query?: never;
@@ -270,6 +286,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["forecast"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/forecast/typed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["typed"];
         delete?: never;
         options?: never;
         head?: never;
@@ -444,38 +476,6 @@ export interface paths {
             cookie?: never;
         };
         get: operations["species"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/readings/temperature": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["temperature"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/readings/length": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["length"];
         put?: never;
         post?: never;
         delete?: never;
@@ -913,6 +913,23 @@ export interface components {
             /** Format: double */
             amount: number;
         };
+        ReadingRequest: {
+            /** @enum {string} */
+            bareUnits: "INCH" | "METRIC";
+            typed: components["schemas"]["TypedMeasurement"][];
+        };
+        TypedMeasurement: {
+            field: string;
+            /** @enum {string} */
+            measurement: "LENGTH" | "TEMPERATURE" | "MOISTURE" | "HUMIDITY" | "SECONDS" | "MINUTES" | "HOURS" | "DAYS" | "ANGLE" | "GRAIN_SLOPE" | "COUNT" | "MASS";
+            text: string;
+        };
+        MeasurementReading: {
+            field?: string;
+            /** Format: double */
+            value?: number;
+            unreadable?: string;
+        };
         DryingFields: {
             name: string;
             speciesId: string;
@@ -1184,6 +1201,24 @@ export interface components {
             /** Format: int32 */
             measured: number;
         };
+        TypedRecipe: {
+            /** @enum {string} */
+            bareUnits: "INCH" | "METRIC";
+            choices: {
+                [key: string]: unknown;
+            };
+            typed: components["schemas"]["TypedMeasurement"][];
+        };
+        FieldError: {
+            field: string;
+            message: string;
+        };
+        TypedForecastReading: {
+            readings: components["schemas"]["MeasurementReading"][];
+            problems: components["schemas"]["FieldError"][];
+            recipe?: components["schemas"]["RecipeFields"];
+            forecast?: components["schemas"]["ForecastAnswer"];
+        };
         SparesRequest: {
             recipe: components["schemas"]["RecipeFields"];
             /** Format: int32 */
@@ -1341,16 +1376,6 @@ export interface components {
             supportedRadiusMm: number;
             radiiEstimated: boolean;
         };
-        TemperatureReading: {
-            /** Format: double */
-            celsius?: number;
-            unreadable?: string;
-        };
-        LengthReading: {
-            /** Format: double */
-            millimetres?: number;
-            unreadable?: string;
-        };
         Belief: {
             /** @enum {string} */
             mode: "TENSION" | "COMPRESSION" | "GLUE_LINE";
@@ -1492,6 +1517,9 @@ export type AppraisalRequest = components['schemas']['AppraisalRequest'];
 export type LoadFields = components['schemas']['LoadFields'];
 export type AppraisalAnswer = components['schemas']['AppraisalAnswer'];
 export type Change = components['schemas']['Change'];
+export type ReadingRequest = components['schemas']['ReadingRequest'];
+export type TypedMeasurement = components['schemas']['TypedMeasurement'];
+export type MeasurementReading = components['schemas']['MeasurementReading'];
 export type DryingFields = components['schemas']['DryingFields'];
 export type Band = components['schemas']['Band'];
 export type DryingDay = components['schemas']['DryingDay'];
@@ -1520,6 +1548,9 @@ export type NearView = components['schemas']['NearView'];
 export type Reason = components['schemas']['Reason'];
 export type SectionView = components['schemas']['SectionView'];
 export type SpringbackForecast = components['schemas']['SpringbackForecast'];
+export type TypedRecipe = components['schemas']['TypedRecipe'];
+export type FieldError = components['schemas']['FieldError'];
+export type TypedForecastReading = components['schemas']['TypedForecastReading'];
 export type SparesRequest = components['schemas']['SparesRequest'];
 export type SparesAnswer = components['schemas']['SparesAnswer'];
 export type MarksFields = components['schemas']['MarksFields'];
@@ -1540,8 +1571,6 @@ export type TrialPage = components['schemas']['TrialPage'];
 export type NamesView = components['schemas']['NamesView'];
 export type TrialCounts = components['schemas']['TrialCounts'];
 export type SpeciesView = components['schemas']['SpeciesView'];
-export type TemperatureReading = components['schemas']['TemperatureReading'];
-export type LengthReading = components['schemas']['LengthReading'];
 export type Belief = components['schemas']['Belief'];
 export type Bin = components['schemas']['Bin'];
 export type Calibration = components['schemas']['Calibration'];
@@ -1957,6 +1986,30 @@ export interface operations {
             };
         };
     };
+    readings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReadingRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeasurementReading"][];
+                };
+            };
+        };
+    };
     pieces: {
         parameters: {
             query?: never;
@@ -2143,6 +2196,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ForecastAnswer"];
+                };
+            };
+        };
+    };
+    typed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedRecipe"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TypedForecastReading"];
                 };
             };
         };
@@ -2413,52 +2490,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SpeciesView"][];
-                };
-            };
-        };
-    };
-    temperature: {
-        parameters: {
-            query: {
-                text: string;
-                bareScale?: "CELSIUS" | "FAHRENHEIT";
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["TemperatureReading"];
-                };
-            };
-        };
-    };
-    length: {
-        parameters: {
-            query: {
-                text: string;
-                bareUnit?: "MILLIMETRE" | "CENTIMETRE" | "METRE" | "INCH" | "FOOT";
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["LengthReading"];
                 };
             };
         };

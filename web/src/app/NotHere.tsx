@@ -5,7 +5,7 @@ export function NotHere() {
   return (
     <>
       <Typography variant="h1">There is nothing at this address</Typography>
-      <Link component={RouterLink} to="/trials">
+      <Link component={RouterLink} to="/records">
         Go to the trials
       </Link>
     </>

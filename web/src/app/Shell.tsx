@@ -11,21 +11,11 @@ import {
   useColorScheme,
 } from '@mui/material';
 import { useState } from 'react';
-import { NavLink, Outlet } from 'react-router';
+import { Link as RouterLink, NavLink, Outlet } from 'react-router';
 import { NoticeContext, type Notice } from './notice';
+import { useOnPhone } from './phone';
+import { PLACES } from './places';
 import { useUnits, type UnitSystem } from './units';
-
-const VIEWS = [
-  { to: '/trials', label: 'Trials' },
-  { to: '/log', label: 'Log a bend' },
-  { to: '/forecast', label: 'Forecast' },
-  { to: '/ways', label: 'Find a way' },
-  { to: '/map', label: 'Map' },
-  { to: '/plan', label: 'Next' },
-  { to: '/rack', label: 'Rack' },
-  { to: '/rig', label: 'Rig' },
-  { to: '/evidence', label: 'Evidence' },
-];
 
 function Mark() {
   return (
@@ -38,28 +28,33 @@ function Mark() {
   );
 }
 
-function Views() {
+const PLACE = {
+  px: { xs: 1, lg: 1.75 },
+  py: 1.5,
+  flexGrow: { xs: 1, sm: 0 },
+  textAlign: 'center',
+  color: 'text.primary',
+  textDecoration: 'none',
+  fontWeight: 600,
+  whiteSpace: 'nowrap',
+  borderBlock: '3px solid transparent',
+  '&.active': { borderBottomColor: { sm: 'data.stretch' }, borderTopColor: { xs: 'data.stretch', sm: 'transparent' } },
+  '&:hover': { bgcolor: 'action.hover' },
+  '&:focus-visible': { outline: '3px solid', outlineColor: 'primary.main', outlineOffset: -3 },
+} as const;
+
+/** Under the thumb on a phone, at the top elsewhere. */
+const UNDER_THE_THUMB = {
+  position: 'fixed', insetInline: 0, bottom: 0, zIndex: 'appBar', bgcolor: 'background.paper', borderTop: 1, borderColor: 'divider',
+  pb: 'env(safe-area-inset-bottom)',
+} as const;
+
+function Places({ onPhone }: { onPhone: boolean }) {
   return (
-    <Box component="nav" aria-label="Views" sx={{ display: 'flex', flexGrow: 1, overflowX: 'auto', scrollbarWidth: 'none' }}>
-      {VIEWS.map((view) => (
-        <Box
-          key={view.to}
-          component={NavLink}
-          to={view.to}
-          sx={{
-            px: { xs: 1.25, lg: 1.5 },
-            py: 1.5,
-            color: 'text.primary',
-            textDecoration: 'none',
-            fontWeight: 560,
-            whiteSpace: 'nowrap',
-            borderBottom: '3px solid transparent',
-            '&.active': { borderBottomColor: 'data.stretch' },
-            '&:hover': { bgcolor: 'action.hover' },
-            '&:focus-visible': { outline: '3px solid', outlineColor: 'primary.main', outlineOffset: -3 },
-          }}
-        >
-          {view.label}
+    <Box component="nav" aria-label="Places" sx={[{ display: 'flex' }, onPhone ? UNDER_THE_THUMB : { flexGrow: 1 }]}>
+      {PLACES.map((place) => (
+        <Box key={place.to} component={NavLink} to={place.to} sx={PLACE}>
+          {place.label}
         </Box>
       ))}
     </Box>
@@ -71,7 +66,7 @@ function Switches() {
   const { mode, systemMode, setMode } = useColorScheme();
   const dark = (mode === 'system' ? systemMode : mode) === 'dark';
   return (
-    <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
+    <Box sx={{ display: 'flex', alignItems: 'center', gap: { xs: 0.5, sm: 1 } }}>
       <ToggleButtonGroup
         exclusive
         size="small"
@@ -81,10 +76,10 @@ function Switches() {
           if (chosen) setUnits(chosen);
         }}
       >
-        <ToggleButton value="inch" aria-label="Inches and degrees Fahrenheit">
+        <ToggleButton value="inch" aria-label="Inches and degrees Fahrenheit" sx={{ px: { xs: 1, sm: 1.5 } }}>
           in
         </ToggleButton>
-        <ToggleButton value="metric" aria-label="Millimetres and degrees Celsius">
+        <ToggleButton value="metric" aria-label="Millimetres and degrees Celsius" sx={{ px: { xs: 1, sm: 1.5 } }}>
           mm
         </ToggleButton>
       </ToggleButtonGroup>
@@ -93,7 +88,7 @@ function Switches() {
         onClick={() => {
           setMode(dark ? 'light' : 'dark');
         }}
-        sx={{ minWidth: 0, px: 1 }}
+        sx={{ minWidth: 0, px: { xs: 0.5, sm: 1 } }}
       >
         {dark ? 'Day' : 'Evening'}
       </Button>
@@ -101,8 +96,12 @@ function Switches() {
   );
 }
 
+/** Height of the bar at the top [px]; what stays in sight below it hangs from there. */
+export const BAR_HEIGHT = 56;
+
 export function Shell() {
   const [notice, setNotice] = useState<Notice | null>(null);
+  const onPhone = useOnPhone();
   return (
     <NoticeContext value={setNotice}>
       <Link
@@ -117,33 +116,37 @@ export function Shell() {
         elevation={0}
         sx={{ bgcolor: 'background.paper', borderBottom: 1, borderColor: 'divider', color: 'text.primary', backgroundImage: 'none' }}
       >
-        <Toolbar variant="dense" sx={{ gap: { xs: 0.5, sm: 2 }, flexWrap: { xs: 'wrap', lg: 'nowrap' }, px: { xs: 1, sm: 3 } }}>
-          <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, py: 0.75 }}>
+        <Toolbar disableGutters sx={{ gap: { xs: 0.75, sm: 2 }, px: { xs: 1, sm: 3 }, height: BAR_HEIGHT - 1, minHeight: '0 !important' }}>
+          <Box component={RouterLink} to="/" aria-label="Brachion, the first page"
+            sx={{ display: 'flex', alignItems: 'center', gap: 1, py: 0.75, color: 'inherit', textDecoration: 'none' }}>
             <Mark />
-            <Typography component="span" sx={{ fontFamily: 'h1.fontFamily', fontSize: '1.2rem', fontWeight: 700 }}>
-              Brachion
-            </Typography>
+            {!onPhone && (
+              <Typography component="span" sx={{ fontFamily: 'h1.fontFamily', fontSize: '1.2rem', fontWeight: 700 }}>
+                Brachion
+              </Typography>
+            )}
           </Box>
-          <Box sx={{ order: { xs: 3, lg: 0 }, width: { xs: '100%', lg: 'auto' }, minWidth: 0, flexGrow: 1 }}>
-            <Views />
-          </Box>
-          <Box sx={{ ml: 'auto' }}>
+          {!onPhone && <Places onPhone={false} />}
+          <Box sx={{ ml: 'auto', display: 'flex', alignItems: 'center', gap: { xs: 0.75, sm: 2 } }}>
+            <Button component={RouterLink} to="/records/new" variant="contained" sx={{ whiteSpace: 'nowrap' }}>Log a bend</Button>
             <Switches />
           </Box>
         </Toolbar>
       </AppBar>
-      <Box component="main" id="main" tabIndex={-1} sx={{ maxWidth: 1320, mx: 'auto', px: { xs: 1.5, sm: 3 }, py: { xs: 2, sm: 2.5 }, outline: 'none' }}>
+      <Box component="main" id="main" tabIndex={-1} sx={{ maxWidth: 1320, mx: 'auto', px: { xs: 1.5, sm: 3 }, py: { xs: 1.5, sm: 2.5 }, outline: 'none', minHeight: '100vh' }}>
         <Outlet />
       </Box>
-      <Box component="footer" sx={{ maxWidth: 1320, mx: 'auto', px: { xs: 1.5, sm: 3 }, pb: 3 }}>
+      <Box component="footer" sx={{ maxWidth: 1320, mx: 'auto', px: { xs: 1.5, sm: 3 }, pb: { xs: 10, sm: 3 } }}>
         <Typography variant="body2" color="text.secondary">
           The forecast is advice from records, not a guarantee. For anything that carries people or a structure, follow
           local codes and ask a licensed engineer.
         </Typography>
       </Box>
+      {onPhone && <Places onPhone />}
       <Snackbar
         open={notice !== null}
         autoHideDuration={10_000}
+        sx={{ bottom: { xs: 72, sm: 24 } }}
         onClose={(_, reason) => {
           if (reason !== 'clickaway') setNotice(null);
         }}

@@ -4,14 +4,15 @@ import type { RecipeFields, SectionView } from '../api/schema';
 import { usePalette } from '../app/palette';
 import { useUnits } from '../app/units';
 import { printLength, printPercent } from '../units/printing';
-import { band, bentLine, boxAround, pathOf, polar, tailLength } from './geometry';
+import { band, bentLine, boxAround, pathOf, tailLength } from './geometry';
+import { placeLabels } from './labels';
 
 interface BendDrawingProps {
   recipe: RecipeFields;
   section: SectionView;
   flaw?: Flaw | undefined;
-  /** Drawn in a narrow place, where the lettering must be larger to be read. */
-  small?: boolean;
+  /** How much larger the lettering is, where the drawing is so small that it could not be read. */
+  lettering?: number;
 }
 
 const LAYERS = 22;
@@ -19,7 +20,7 @@ const LAYERS = 22;
 const FORM_DEPTH = 0.84;
 
 /** The piece round its form, to scale, each depth coloured by how near it is to what it bears. */
-export function BendDrawing({ recipe, section, flaw, small = false }: BendDrawingProps) {
+export function BendDrawing({ recipe, section, flaw, lettering = 1 }: BendDrawingProps) {
   const [system] = useUnits();
   const colours = usePalette();
   const { angleDegrees } = recipe;
@@ -31,12 +32,20 @@ export function BendDrawing({ recipe, section, flaw, small = false }: BendDrawin
   const tail = tailLength(radius, angleDegrees);
   const strapped = recipe.steam?.strap;
   const strapMm = strapped ? Math.max(strapped.thicknessMm, outer * 0.02) : 0;
-  const box = boxAround(
-    [...bentLine(outer + strapMm, half, tail), { x: 0, y: 0 }, ...bentLine(radius * 0.9, half, tail)],
-    outer * 0.2,
-  );
-  const text = Math.max(box.width * 0.03, box.height * 0.045) * (small ? 1.45 : 1);
-  const arm = polar(radius, Math.min(half * 0.55, 0.9));
+  const lines = [...bentLine(outer + strapMm, half, tail), { x: 0, y: 0 }, ...bentLine(radius * 0.9, half, tail)];
+  const room = boxAround(lines, outer * 0.2);
+  const text = Math.max(room.width * 0.03, room.height * 0.045) * lettering;
+  const words = {
+    stretched: `stretched ${printPercent(section.outerStrain)}`, squeezed: `squeezed ${printPercent(section.innerStrain)}`,
+    radius: `R ${printLength(radius, system)}`,
+  };
+  const labels = placeLabels({ radius, outer: outer + strapMm, formRadius: radius * FORM_DEPTH, half, tail, text }, words);
+  const { arm } = labels;
+  const written = (['stretched', 'squeezed', 'radius'] as const).map((name) => ({ name, at: labels[name] }));
+  const box = boxAround([
+    { x: room.x, y: room.y }, { x: room.x + room.width, y: room.y + room.height },
+    ...written.flatMap(({ at }) => [-1, 1].map((side) => ({ x: at.x + (side * at.width) / 2, y: at.y + side * text }))),
+  ], 0);
   return (
     <Box
       component="svg"
@@ -73,11 +82,9 @@ export function BendDrawing({ recipe, section, flaw, small = false }: BendDrawin
         <circle r={text * 0.16} fill={colours.text.secondary} />
       </g>
       <g fill={colours.text.primary} fontSize={text} textAnchor="middle">
-        <text x={arm.x * 0.45 + text * 0.5} y={arm.y * 0.45 + text * 0.4} textAnchor="start">
-          R {printLength(radius, system)}
-        </text>
-        <text y={-outer - strapMm - text * 0.75}>stretched {printPercent(section.outerStrain)}</text>
-        <text y={-radius * FORM_DEPTH + text * 1.3}>squeezed {printPercent(section.innerStrain)}</text>
+        {written.map(({ name, at }) => (
+          <text key={name} x={at.x} y={at.y} dominantBaseline="central">{words[name]}</text>
+        ))}
       </g>
     </Box>
   );

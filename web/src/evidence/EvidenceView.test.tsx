@@ -58,7 +58,7 @@ it('says what share breaks unforeseen and what is known of the shop', () => {
 it('names what was set aside and leads to it', () => {
   answer.setAside = [{ trialId: 33, why: 'RELEASED_IN_OTHER_UNIT', value: 6.35 }];
   show(<EvidenceView />);
-  expect(screen.getByRole('link', { name: 'Trial 33' }).getAttribute('href')).toBe('/trials/33');
+  expect(screen.getByRole('link', { name: 'Trial 33' }).getAttribute('href')).toBe('/records/33');
   expect(screen.getByText(/1\/4", looks as if inches and millimetres were mixed up/)).toBeDefined();
 });
 

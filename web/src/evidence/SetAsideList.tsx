@@ -14,7 +14,7 @@ export function SetAsideList({ setAside }: { setAside: SetAside[] }) {
       Set aside, because it cannot be so; correct it and it counts again:
       {setAside.map((record) => (
         <Typography key={record.trialId} variant="body2">
-          <Link component={RouterLink} to={`/trials/${record.trialId}`}>Trial {record.trialId}</Link>:{' '}
+          <Link component={RouterLink} to={`/records/${record.trialId}`}>Trial {record.trialId}</Link>:{' '}
           {setAsideInWords(record, printLength(record.value, system))}.
         </Typography>
       ))}

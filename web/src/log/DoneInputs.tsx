@@ -1,18 +1,21 @@
 import { Box, TextField, Typography } from '@mui/material';
 import { Row } from '../recipe/RecipeInputs';
 import type { RecipeForm } from '../recipe/form';
+import { MeasureField } from '../units/MeasureField';
+import type { Reading } from '../units/reading';
 import { STAGES, type DoneProblems } from './done';
 import type { DoneForm } from './draft';
 
 interface DoneInputsProps {
   plan: RecipeForm;
   done: DoneForm;
+  readings: Record<string, Reading>;
   problems: DoneProblems;
   onChange: (change: Partial<DoneForm>) => void;
 }
 
 /** Where the process went otherwise than planned. Folded away, because mostly it did not. */
-export function DoneInputs({ plan, done, problems, onChange }: DoneInputsProps) {
+export function DoneInputs({ plan, done, readings, problems, onChange }: DoneInputsProps) {
   const planned: Partial<Record<keyof DoneForm, string>> = {
     soakHours: plan.soakHours, steamMinutes: plan.steamMinutes, carrySeconds: plan.carrySeconds, formHours: plan.holdHours,
   };
@@ -24,11 +27,10 @@ export function DoneInputs({ plan, done, problems, onChange }: DoneInputsProps) 
       </Typography>
       <Box sx={{ display: 'grid', gap: 1, pt: 1 }}>
         <Row>
-          {STAGES.map(({ field, label }) => (
-            <TextField key={field} label={label} value={done[field]} error={problems[field] !== undefined}
-              helperText={problems[field] ?? (planned[field] ? `planned ${planned[field]}` : ' ')}
-              onChange={(event) => { onChange({ [field]: event.target.value }); }}
-              slotProps={{ htmlInput: { inputMode: 'decimal', autoComplete: 'off' } }} />
+          {STAGES.map(({ field, label, measurement }) => (
+            <MeasureField key={field} label={label} measurement={measurement} text={done[field]} reading={readings[field] ?? {}}
+              problem={problems[field]} hint={planned[field] ? `planned ${planned[field]}` : undefined}
+              onChange={(text) => { onChange({ [field]: text }); }} />
           ))}
         </Row>
         <TextField label="Chamber, minutes and temperature, one reading a line" value={done.chamber} multiline minRows={2}

@@ -2,22 +2,25 @@ import { Alert, Box, Button, Paper, Typography } from '@mui/material';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { Problem } from '../api/client';
-import { useTrial, useTrialWrites } from '../api/queries';
+import { useReadRecipe, useTrial, useTrialWrites } from '../api/queries';
 import type { TrialFields, TrialView } from '../api/schema';
 import { useNotice } from '../app/notice';
 import { useStored } from '../app/storage';
 import { useUnits } from '../app/units';
+import { Dimmed } from '../app/Dimmed';
+import { BAR_HEIGHT } from '../app/Shell';
 import { BendDrawing } from '../bend/BendDrawing';
-import { Waiting } from '../forecast/ForecastView';
 import { Grounds } from '../odds/Grounds';
 import { OddsPanel } from '../odds/OddsPanel';
 import { completed, formOf, problemsByField } from '../recipe/form';
 import { RecipeInputs } from '../recipe/RecipeInputs';
 import { useRecipe } from '../recipe/useRecipe';
+import { WaitLine } from '../recipe/WaitLine';
+import { shapeLine } from '../recipe/words';
 import { today } from '../units/days';
 import { exactLength } from '../units/exact';
-import { useReadings } from '../units/reading';
-import { doneForm, readDone } from './done';
+import { readNow, useReadings, type Typed } from '../units/reading';
+import { doneForm, doneOf, doneTyped } from './done';
 import { DoneInputs } from './DoneInputs';
 import { AS_PLANNED, EMPTY_OUTCOME, FIRST_TRIAL, LOG_DRAFT, type TrialForm } from './draft';
 import { OutcomeInputs } from './OutcomeInputs';
@@ -49,7 +52,7 @@ export function LogView() {
 export function CorrectView() {
   const id = Number(useParams().id);
   const { data } = useTrial(id);
-  return data ? <Correction key={data.id} stored={data} /> : <Waiting problems={0} />;
+  return data ? <Correction key={data.id} stored={data} /> : null;
 }
 
 function Correction({ stored }: { stored: TrialView }) {
@@ -77,7 +80,7 @@ function Correction({ stored }: { stored: TrialView }) {
       onChange={setTrial}
       onSave={async (fields) => {
         await correct.mutateAsync({ id: stored.id, version, fields });
-        await navigate(`/trials/${stored.id}`);
+        await navigate(`/records/${stored.id}`);
       }}
     />
   );
@@ -94,30 +97,36 @@ interface TrialEditorProps {
 function TrialEditor({ title, action, trial, onChange, onSave }: TrialEditorProps) {
   const { recipe: form, outcome, done: doneText = AS_PLANNED } = trial;
   const [system] = useUnits();
-  const { recipe, readings, problems, forecast } = useRecipe(form);
-  const measured = outcome.releasedRadius.trim() !== '' && outcome.severity !== 'BROKEN';
-  const [released] = useReadings(measured ? [{ kind: 'length', text: outcome.releasedRadius }] : [], system);
-  const [refusal, setRefusal] = useState<Problem | Error | null>(null);
+  const state = useRecipe(form);
+  const { answer, current, problems, readings } = state;
+  const readRecipe = useReadRecipe();
+  const laminated = form.method === 'COLD_LAMINATION';
+  const typed = afterwardsTyped(trial);
+  const read = useReadings(typed, system);
+  const [refusal, setRefusal] = useState<Error | null>(null);
   const [saving, setSaving] = useState(false);
   const [tried, setTried] = useState(false);
-  const { done, problems: doneProblems } = readDone(doneText, system);
-  const missing = missingFrom(trial, Object.keys(problems).length + Object.keys(doneProblems).length, released?.error);
-  const answer = forecast.data;
+  const { problems: doneProblems } = doneOf(doneText, read);
+  const missing = missingFrom(trial, Object.keys(problems).length + Object.keys(doneProblems).length, read.released?.error);
 
   const save = async () => {
     setTried(true);
-    if (!recipe || missing || !outcome.severity) return;
+    if (missing || !outcome.severity) return;
     setSaving(true);
     setRefusal(null);
     try {
+      // what was typed a moment ago may still be on its way to being read
+      const [{ recipe }, now] = await Promise.all([readRecipe(state.typed), readNow(typed, system)]);
+      const { done, problems: unread } = doneOf(doneText, now);
+      if (!recipe || Object.keys(unread).length > 0 || now.released?.error) return;
       await onSave({
         bentOn: outcome.bentOn || today(),
         recipe,
-        done: form.method === 'STEAM_BOX' ? done : undefined,
+        done: laminated ? undefined : done,
         outcome: {
           severity: outcome.severity,
           flaw: outcome.severity === 'CLEAN' ? undefined : outcome.flaw,
-          releasedRadiusMm: released?.value,
+          releasedRadiusMm: now.released?.value,
         },
         note: outcome.note,
       });
@@ -136,17 +145,18 @@ function TrialEditor({ title, action, trial, onChange, onSave }: TrialEditorProp
         <RecipeInputs
           form={form}
           readings={readings}
-          problems={{ ...(refusal instanceof Problem ? problemsByField(refusal.errors) : {}), ...problems }}
+          problems={{ ...(refusal instanceof Problem ? problemsByField(form, refusal.errors) : {}), ...problems }}
+          understood={answer?.recipe}
           onChange={(change) => { setRefusal(null); onChange({ ...trial, recipe: { ...form, ...change } }); }}
         />
-        {form.method === 'STEAM_BOX' && (
-          <DoneInputs plan={form} done={doneText} problems={doneProblems}
+        {!laminated && (
+          <DoneInputs plan={form} done={doneText} readings={read} problems={doneProblems}
             onChange={(change) => { setRefusal(null); onChange({ ...trial, done: { ...doneText, ...change } }); }} />
         )}
         <OutcomeInputs
           outcome={outcome}
-          laminated={form.method === 'COLD_LAMINATION'}
-          reading={released ?? {}}
+          laminated={laminated}
+          reading={read.released ?? {}}
           onChange={(change) => { setRefusal(null); onChange({ ...trial, outcome: { ...outcome, ...change } }); }}
         />
         {refusal && <Alert severity="error" sx={{ mb: 2 }}>{refusal.message}</Alert>}
@@ -155,22 +165,29 @@ function TrialEditor({ title, action, trial, onChange, onSave }: TrialEditorProp
           {action}
         </Button>
       </Box>
-      <Paper sx={{ p: 2, position: { md: 'sticky' }, top: { md: 72 } }}>
-        {answer && recipe ? (
-          <>
-            <Box sx={{ height: 240, mb: 2 }}>
-              <BendDrawing recipe={recipe} section={answer.section} small
+      <Paper sx={{ p: 2, position: { md: 'sticky' }, top: { md: BAR_HEIGHT + 16 } }}>
+        <Dimmed old={!current} sx={{ minHeight: 480 }}>
+          <Box sx={{ height: 240, mb: 1 }}>
+            {answer && (
+              <BendDrawing recipe={answer.recipe} section={answer.forecast.section} lettering={1.45}
                 flaw={outcome.severity && outcome.severity !== 'CLEAN' ? outcome.flaw : undefined} />
-            </Box>
-            <OddsPanel answer={answer} laminated={form.method === 'COLD_LAMINATION'} />
-            <Grounds answer={answer} laminated={form.method === 'COLD_LAMINATION'} />
-          </>
-        ) : (
-          <Waiting problems={Object.keys(problems).length} />
-        )}
+            )}
+          </Box>
+          {answer && <OddsPanel answer={answer.forecast} laminated={laminated} />}
+          {answer && <Grounds answer={answer.forecast} laminated={laminated} />}
+        </Dimmed>
+        <WaitLine state={state}>{answer && shapeLine(answer.recipe, system)}</WaitLine>
       </Paper>
     </Box>
   );
+}
+
+/** What is measured after the bend: the released radius of a piece that held, and the process as it was done. */
+function afterwardsTyped({ recipe, outcome, done = AS_PLANNED }: TrialForm): Partial<Record<string, Typed>> {
+  return {
+    ...(recipe.method === 'COLD_LAMINATION' ? {} : doneTyped(done)),
+    ...(outcome.severity === 'BROKEN' ? {} : { released: { measurement: 'LENGTH' as const, text: outcome.releasedRadius } }),
+  };
 }
 
 /** The first thing that keeps a trial from being saved, as a sentence. */

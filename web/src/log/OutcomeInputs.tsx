@@ -3,7 +3,7 @@ import { Choice } from '../recipe/Choice';
 import { Row, Step } from '../recipe/RecipeInputs';
 import { FLAW, SEVERITY, type Flaw } from '../trials/words';
 import { today } from '../units/days';
-import { QuantityField } from '../units/QuantityField';
+import { MeasureField } from '../units/MeasureField';
 import type { Reading } from '../units/reading';
 import type { OutcomeForm } from './draft';
 
@@ -27,7 +27,7 @@ export function OutcomeInputs({ outcome, laminated, reading, onChange }: Outcome
       )}
       <Row>
         {outcome.severity !== 'BROKEN' && (
-          <QuantityField label="Radius after release" kind="length" text={outcome.releasedRadius}
+          <MeasureField label="Radius after release" measurement="LENGTH" text={outcome.releasedRadius}
             reading={reading} problem={reading.error}
             onChange={(releasedRadius) => { onChange({ releasedRadius }); }} />
         )}

@@ -1,50 +1,72 @@
 import type { DoneFields, DoneView } from '../api/schema';
-import type { UnitSystem } from '../app/units';
-import { number } from '../recipe/form';
+import type { Measurement, Reading, Typed } from '../units/reading';
 import { AS_PLANNED, type DoneForm } from './draft';
 
 type Stage = Exclude<keyof DoneForm, 'chamber'>;
 
-/** The stages in the order of work, with what one of their units is in minutes. */
-export const STAGES: { field: Stage; kind: DoneFields['stages'][number]['kind']; label: string; minutes: number }[] = [
-  { field: 'soakHours', kind: 'SOAK', label: 'Soaked, hours', minutes: 60 },
-  { field: 'steamMinutes', kind: 'STEAM_BOX', label: 'Steamed, minutes', minutes: 1 },
-  { field: 'carrySeconds', kind: 'CARRY', label: 'Carried, seconds', minutes: 1 / 60 },
-  { field: 'formHours', kind: 'FORM', label: 'On the form, hours', minutes: 60 },
-  { field: 'rackDays', kind: 'RACK', label: 'On the rack, days', minutes: 1440 },
+interface StageInput {
+  field: Stage;
+  kind: DoneFields['stages'][number]['kind'];
+  label: string;
+  measurement: Measurement;
+  /** What one of its units is in minutes. */
+  minutes: number;
+}
+
+/** The stages in the order of work. */
+export const STAGES: StageInput[] = [
+  { field: 'soakHours', kind: 'SOAK', label: 'Soaked, hours', measurement: 'HOURS', minutes: 60 },
+  { field: 'steamMinutes', kind: 'STEAM_BOX', label: 'Steamed, minutes', measurement: 'MINUTES', minutes: 1 },
+  { field: 'carrySeconds', kind: 'CARRY', label: 'Carried, seconds', measurement: 'SECONDS', minutes: 1 / 60 },
+  { field: 'formHours', kind: 'FORM', label: 'On the form, hours', measurement: 'HOURS', minutes: 60 },
+  { field: 'rackDays', kind: 'RACK', label: 'On the rack, days', measurement: 'DAYS', minutes: 1440 },
 ];
 
 export type DoneProblems = Partial<Record<keyof DoneForm, string>>;
 
-/** What was typed of the process as it was done, or what keeps it from being read. */
-export function readDone(form: DoneForm, system: UnitSystem): { done: DoneFields; problems: DoneProblems } {
+/** A time and a temperature, as in 15 96, 15 min 205 °F or 7,5; 208. */
+const READING = /^\s*(\d+(?:[.,]\d+)?\s*(?:s|min|h)?)\s*[,;:\s]\s*(-?\d.*)$/i;
+
+function linesOf(form: DoneForm): string[] {
+  return form.chamber.split('\n').filter((line) => line.trim() !== '');
+}
+
+/** Every measurement of the process as it was done, for the server to read. */
+export function doneTyped(form: DoneForm): Record<string, Typed> {
+  const stages = STAGES.map(({ field, measurement }) => [field, { measurement, text: form[field] }]);
+  const chamber = linesOf(form).flatMap((line, i) => {
+    const [, time = '', temperature = ''] = READING.exec(line) ?? [];
+    return time === '' ? [] : [
+      [`minutes${i}`, { measurement: 'MINUTES', text: time }],
+      [`celsius${i}`, { measurement: 'TEMPERATURE', text: temperature }],
+    ];
+  });
+  return Object.fromEntries([...stages, ...chamber]) as Record<string, Typed>;
+}
+
+/** What was read of the process as it was done, or what keeps it from being read. */
+export function doneOf(form: DoneForm, readings: Record<string, Reading>): { done: DoneFields; problems: DoneProblems } {
   const problems: DoneProblems = {};
   const stages: DoneFields['stages'] = [];
   for (const { field, kind, minutes } of STAGES) {
-    const text = form[field];
-    if (text.trim() === '') continue;
-    const value = number(text);
-    if (value === undefined || value === 0) problems[field] = `“${text}” is not a time.`;
-    else stages.push({ kind, actualMinutes: value * minutes });
+    const { value, error } = readings[field] ?? {};
+    if (error) problems[field] = error;
+    else if (value === 0) problems[field] = 'Leave it empty when there was none.';
+    else if (value !== undefined) stages.push({ kind, actualMinutes: value * minutes });
   }
   const chamber: DoneFields['chamber'] = [];
-  for (const line of form.chamber.split('\n')) {
-    if (line.trim() === '') continue;
-    const reading = readReading(line, system);
-    if (reading) chamber.push(reading);
-    else problems.chamber ??= `“${line.trim()}” is not a time and a temperature, such as 15 96 or 15 min 205 °F.`;
-  }
+  linesOf(form).forEach((line, i) => {
+    const minutes = readings[`minutes${i}`];
+    const celsius = readings[`celsius${i}`];
+    if (!READING.test(line)) {
+      problems.chamber ??= `“${line.trim()}” is not a time and a temperature, such as 15 96 or 15 min 205 °F.`;
+    } else if (minutes?.error ?? celsius?.error) {
+      problems.chamber ??= minutes?.error ?? celsius?.error ?? '';
+    } else if (minutes?.value !== undefined && celsius?.value !== undefined) {
+      chamber.push({ minutes: minutes.value, celsius: celsius.value });
+    }
+  });
   return { done: { stages, chamber }, problems };
-}
-
-/** Minutes and a temperature; a bare temperature is in the unit the person measures in. */
-function readReading(line: string, system: UnitSystem): DoneFields['chamber'][number] | undefined {
-  const found = /^\s*(\d+(?:[.,]\d+)?)\s*(?:min)?\s*[,;:\s]\s*(-?\d+(?:[.,]\d+)?)\s*°?\s*([cf])?\s*$/i.exec(line);
-  if (!found) return undefined;
-  const [, minutes = '', degrees = '', scale] = found;
-  const value = Number(degrees.replace(',', '.'));
-  const fahrenheit = scale ? scale.toLowerCase() === 'f' : system === 'inch';
-  return { minutes: Number(minutes.replace(',', '.')), celsius: fahrenheit ? (value - 32) / 1.8 : value };
 }
 
 /** What was kept, as it would be typed. */
@@ -54,6 +76,6 @@ export function doneForm(view: DoneView): DoneForm {
     const stage = view.stages.find((s) => s.kind === kind);
     if (stage) form[field] = String(Number((stage.actualMinutes / minutes).toFixed(4)));
   }
-  form.chamber = view.chamber.map((r) => `${r.minutes ?? 0} min ${Number((r.celsius ?? 0).toFixed(1))} °C`).join('\n');
+  form.chamber = view.chamber.map((r) => `${r.minutes ?? 0} min ${Number((r.celsius ?? 0).toFixed(2))} °C`).join('\n');
   return form;
 }

@@ -62,7 +62,7 @@ function Nearest({ records }: { records: NearView[] }) {
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {records.map((record) => (
           <Typography component="li" variant="body2" key={record.trialId} sx={{ mt: 0.25 }}>
-            <Link component={RouterLink} to={`/trials/${record.trialId}`}>
+            <Link component={RouterLink} to={`/records/${record.trialId}`}>
               {species.find((s) => s.id === record.speciesId)?.commonName}, {printLength(record.thicknessMm, system)} at{' '}
               {printLength(record.innerRadiusMm, system)}
             </Link>

@@ -50,6 +50,20 @@ export function OddsPanel({ answer, laminated }: OddsPanelProps) {
   );
 }
 
+/** The odds where there is little room: how many hold, the range, and whether the records say anything of it. */
+export function OddsInShort({ answer }: { answer: ForecastAnswer }) {
+  const { unbroken, evidence } = answer;
+  return (
+    <Box aria-live="polite">
+      <Typography sx={{ fontFamily: 'h1.fontFamily', fontWeight: 680, fontSize: '1.5rem', lineHeight: 1.1 }}>
+        {oddsInWords(unbroken.probability, evidence.trialsOfMethod)}
+      </Typography>
+      <Typography variant="body2">hold, {rangeInWords(unbroken)}</Typography>
+      {evidence.beyondRecords && <Typography variant="body2" sx={{ fontWeight: 600, color: 'data.flaw' }}>beyond your records</Typography>}
+    </Box>
+  );
+}
+
 interface TenPiecesProps {
   odds: Odds;
   /** Share of the pieces that breaks for reasons nothing measured explains. */

@@ -12,6 +12,10 @@ vi.mock('../api/queries', () => ({
     return answer;
   },
 }));
+vi.mock('../units/reading', async (original) => ({
+  ...(await original<typeof import('../units/reading')>()),
+  useReadings: (await import('../units/testReading')).readPlainly,
+}));
 
 beforeEach(() => {
   localStorage.clear();

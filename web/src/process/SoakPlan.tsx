@@ -2,7 +2,8 @@ import { Box, Button, TextField, Typography } from '@mui/material';
 import { useSoak } from '../api/queries';
 import type { RecipeFields } from '../api/schema';
 import { useStored } from '../app/storage';
-import { number } from '../recipe/form';
+import { useUnits } from '../app/units';
+import { useReadings } from '../units/reading';
 import { printTime } from './time';
 
 interface SoakPlanProps {
@@ -15,11 +16,13 @@ const HOUR = 3600;
 /** How long it must lie under water for a wanted moisture, on average and at the core. */
 export function SoakPlan({ recipe, onTake }: SoakPlanProps) {
   const [wish, setWish] = useStored('brachion.soak', { mean: '20', core: '14' });
-  const { data, error } = useSoak(recipe, number(wish.mean), number(wish.core));
+  const [system] = useUnits();
+  const { mean, core } = useReadings({ mean: { measurement: 'MOISTURE', text: wish.mean }, core: { measurement: 'MOISTURE', text: wish.core } }, system);
+  const { data, error } = useSoak(recipe, mean.value, core.value);
   const times = [data?.meanAfterS, data?.coreAfterS];
   const needed = times.every((time) => time !== undefined) ? Math.max(...(times as number[])) : undefined;
   const field = (name: 'mean' | 'core', label: string) => (
-    <TextField label={label} value={wish[name]} sx={{ width: 92 }} slotProps={{ htmlInput: { inputMode: 'decimal', autoComplete: 'off' } }}
+    <TextField label={label} value={wish[name]} error={{ mean, core }[name].error !== undefined} sx={{ width: 92 }} slotProps={{ htmlInput: { inputMode: 'decimal', autoComplete: 'off' } }}
       onChange={(event) => { setWish({ ...wish, [name]: event.target.value }); }} />
   );
   return (

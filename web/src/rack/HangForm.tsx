@@ -2,14 +2,14 @@ import { Alert, Box, Button, TextField, Typography } from '@mui/material';
 import { useState } from 'react';
 import { Problem } from '../api/client';
 import { useRackWrites } from '../api/queries';
+import type { DryingFields } from '../api/schema';
 import { useStored } from '../app/storage';
 import { useUnits } from '../app/units';
-import { number } from '../recipe/form';
 import { Row } from '../recipe/RecipeInputs';
 import { SpeciesChoice } from '../recipe/SpeciesChoice';
 import { today } from '../units/days';
-import { QuantityField } from '../units/QuantityField';
-import { useReadings } from '../units/reading';
+import { MeasureField } from '../units/MeasureField';
+import { readNow, useReadings, type Measurement, type Typed } from '../units/reading';
 
 const DRAFT = 'brachion.hang';
 
@@ -17,45 +17,51 @@ const EMPTY = {
   name: '', speciesId: 'white-ash', thickness: '1/2"', width: '1"', shop: '64 °F', startedOn: '', moisture: '20', mass: '', humidity: '45',
 };
 
+const MEASURED = {
+  thickness: 'LENGTH', width: 'LENGTH', moisture: 'MOISTURE', mass: 'MASS', shop: 'TEMPERATURE', humidity: 'HUMIDITY',
+} as const satisfies Partial<Record<keyof typeof EMPTY, Measurement>>;
+
+type Measured = keyof typeof MEASURED;
+
+function typedOf(form: typeof EMPTY): Record<Measured, Typed> {
+  const entries = (Object.keys(MEASURED) as Measured[]).map((field) => [field, { measurement: MEASURED[field], text: form[field] }]);
+  return Object.fromEntries(entries) as Record<Measured, Typed>;
+}
+
 /** Sets a piece to dry. */
 export function HangForm({ onHung }: { onHung: () => void }) {
   const [form, setForm] = useStored(DRAFT, EMPTY);
   const [system] = useUnits();
   const [refusal, setRefusal] = useState<Error | null>(null);
   const { hang } = useRackWrites();
-  const readings = useReadings(
-    [
-      { kind: 'length', text: form.thickness },
-      { kind: 'length', text: form.width },
-      { kind: 'temperature', text: form.shop },
-    ],
-    system,
-  );
-  const [thickness = {}, width = {}, shop = {}] = readings;
+  const typed = typedOf(form);
+  const readings = useReadings(typed, system);
   const problem = (field: string) =>
     refusal instanceof Problem ? refusal.errors.find((e) => e.field === field)?.message : undefined;
   const change = (part: Partial<typeof EMPTY>) => {
     setRefusal(null);
     setForm({ ...form, ...part });
   };
-  const text = (field: 'name' | 'moisture' | 'mass' | 'humidity', label: string, on: string, hint = ' ') => (
-    <TextField label={label} value={form[field]} error={problem(on) !== undefined} helperText={problem(on) ?? hint}
-      onChange={(event) => { change({ [field]: event.target.value }); }} />
+  const measure = (field: Measured, label: string, on: string, hint?: string) => (
+    <MeasureField label={label} measurement={MEASURED[field]} text={form[field]} reading={readings[field]} hint={hint}
+      problem={readings[field].error ?? problem(on)} onChange={(text) => { change({ [field]: text }); }} />
   );
   const save = async () => {
     try {
-      if (readings.some((reading) => reading.error)) throw new Error('A length or the temperature cannot be read yet.');
+      const read = await readNow(typed, system);
+      const unreadable = Object.values(read).find(({ error }) => error)?.error;
+      if (unreadable) throw new Error(unreadable);
       await hang.mutateAsync({
         name: form.name,
         speciesId: form.speciesId,
-        thicknessMm: thickness.value as number,
-        widthMm: width.value as number,
+        thicknessMm: read.thickness.value,
+        widthMm: read.width.value,
         startedOn: form.startedOn || today(),
-        startMoisturePercent: number(form.moisture) as number,
-        startMassG: number(form.mass),
-        shopC: shop.value as number,
-        shopHumidityPercent: number(form.humidity) as number,
-      });
+        startMoisturePercent: read.moisture.value,
+        startMassG: read.mass?.value,
+        shopC: read.shop.value,
+        shopHumidityPercent: read.humidity.value,
+      } as DryingFields);
       setForm({ ...form, name: '', mass: '', startedOn: '' });
       onHung();
     } catch (error) {
@@ -67,21 +73,19 @@ export function HangForm({ onHung }: { onHung: () => void }) {
       sx={{ display: 'grid', gap: 1, p: 2, mb: 2, bgcolor: 'background.paper', border: 1, borderColor: 'divider' }}>
       <Typography variant="h2">Hang a piece</Typography>
       <Row>
-        {text('name', 'Name', 'name')}
+        <TextField label="Name" value={form.name} error={problem('name') !== undefined} helperText={problem('name') ?? ' '}
+          onChange={(event) => { change({ name: event.target.value }); }} />
         <SpeciesChoice speciesId={form.speciesId} problem={problem('speciesId')} onChange={(speciesId) => { change({ speciesId }); }} />
-        <QuantityField label="Thickness" kind="length" text={form.thickness} reading={thickness}
-          problem={thickness.error ?? problem('thicknessMm')} onChange={(thicknessText) => { change({ thickness: thicknessText }); }} />
-        <QuantityField label="Width" kind="length" text={form.width} reading={width} problem={width.error ?? problem('widthMm')}
-          onChange={(widthText) => { change({ width: widthText }); }} />
+        {measure('thickness', 'Thickness', 'thicknessMm')}
+        {measure('width', 'Width', 'widthMm')}
       </Row>
       <Row>
-        {text('moisture', 'Moisture at the start %', 'startMoisturePercent')}
-        {text('mass', 'Mass at the start, g', 'startMassG', 'Needed to weigh it later')}
+        {measure('moisture', 'Moisture at the start %', 'startMoisturePercent')}
+        {measure('mass', 'Mass at the start, g', 'startMassG', 'Needed to weigh it later')}
         <TextField label="Set to dry on" type="date" value={form.startedOn || today()} helperText={problem('startedOn') ?? ' '}
           onChange={(event) => { change({ startedOn: event.target.value }); }} slotProps={{ inputLabel: { shrink: true } }} />
-        <QuantityField label="Shop temperature" kind="temperature" text={form.shop} reading={shop} problem={shop.error ?? problem('shopC')}
-          onChange={(shopText) => { change({ shop: shopText }); }} />
-        {text('humidity', 'Shop humidity %', 'shopHumidityPercent')}
+        {measure('shop', 'Shop temperature', 'shopC')}
+        {measure('humidity', 'Shop humidity %', 'shopHumidityPercent')}
       </Row>
       {refusal && <Alert severity="error">{refusal.message}</Alert>}
       <Box>

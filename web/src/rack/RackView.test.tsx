@@ -32,6 +32,10 @@ vi.mock('../api/queries', () => ({
   useRackWrites: () => writes,
   useSpecies: () => ({ data: [{ id: 'white-ash', commonName: 'White ash' }] }),
 }));
+vi.mock('../units/reading', async (original) => {
+  const { readPlainly } = await import('../units/testReading');
+  return { ...(await original<typeof import('../units/reading')>()), readNow: (fields: Parameters<typeof readPlainly>[0]) => Promise.resolve(readPlainly(fields)) };
+});
 
 beforeEach(() => {
   vi.clearAllMocks();
@@ -68,7 +72,8 @@ it('keeps what was typed when it is refused', async () => {
   expect(form.getByRole('alert').textContent).toBe('A reading is needed.');
   await userEvent.type(form.getByLabelText('Mass, g'), 'heavy');
   await userEvent.click(form.getByRole('button', { name: 'Write it down' }));
-  expect(form.getByRole('alert').textContent).toBe('“heavy” is not a number.');
+  expect((await form.findByText('“heavy” cannot be read.')).getAttribute('role')).toBe('alert');
+  expect(form.getByRole('alert').textContent).toBe('“heavy” cannot be read.');
   expect(writes.weigh.mutateAsync).not.toHaveBeenCalled();
   await userEvent.clear(form.getByLabelText('Mass, g'));
   await userEvent.type(form.getByLabelText('Mass, g'), '500');

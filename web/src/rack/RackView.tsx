@@ -5,9 +5,9 @@ import type { DryingView } from '../api/schema';
 import { useNotice } from '../app/notice';
 import { useUnits } from '../app/units';
 import { Choice } from '../recipe/Choice';
-import { number } from '../recipe/form';
 import { printDay, today } from '../units/days';
 import { printLength, printTemperature } from '../units/printing';
+import { readNow } from '../units/reading';
 import { DryingCurve } from './DryingCurve';
 import { HangForm } from './HangForm';
 import { paceInWords, passingInWords } from './words';
@@ -82,14 +82,13 @@ function WeighIn({ drying }: { drying: DryingView }) {
   const [text, setText] = useState('');
   const [day, setDay] = useState('');
   const [refusal, setRefusal] = useState<string>();
+  const [system] = useUnits();
   const { weigh } = useRackWrites();
   const save = async () => {
-    const value = number(text);
-    if (value === undefined) {
-      setRefusal(text.trim() === '' ? 'A reading is needed.' : `“${text}” is not a number.`);
-      return;
-    }
     try {
+      const typed = { measurement: means === 'SCALE' ? 'MASS' : 'MOISTURE', text } as const;
+      const { value, error } = (await readNow({ read: typed }, system)).read;
+      if (value === undefined) throw new Error(error ?? 'A reading is needed.');
       await weigh.mutateAsync({
         piece: drying,
         weighIn: { weighedOn: day || today(), ...(means === 'SCALE' ? { massG: value } : { moisturePercent: value }) },

@@ -1,6 +1,12 @@
 import { FormControl, FormHelperText, FormLabel, ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { useId } from 'react';
 
+/** What is offered lies in one tray, so that a choice which breaks over two lines is still seen as one. */
+export const TRAY = {
+  flexWrap: 'wrap', gap: 0.25, p: 0.25, alignSelf: 'start', border: 1, borderColor: 'divider', borderRadius: 1, bgcolor: 'background.paper',
+  '& .MuiToggleButton-root.MuiToggleButtonGroup-grouped': { border: 0, m: 0, borderRadius: 0.75 },
+} as const;
+
 interface ChoiceProps<T extends string> {
   label: string;
   options: Record<T, string>;
@@ -13,8 +19,8 @@ interface ChoiceProps<T extends string> {
 export function Choice<T extends string>({ label, options, value, onChange, problem }: ChoiceProps<T>) {
   const id = useId();
   return (
-    <FormControl error={problem !== undefined} component="fieldset" sx={{ minWidth: 0 }}>
-      <FormLabel id={id} component="legend" sx={{ fontSize: '0.85rem', mb: 0.5 }}>
+    <FormControl error={problem !== undefined} component="fieldset" sx={{ minWidth: 0, mb: 1 }}>
+      <FormLabel id={id} component="legend" sx={{ fontSize: '0.85rem', lineHeight: 1.3, mb: 0.5 }}>
         {label}
       </FormLabel>
       <ToggleButtonGroup
@@ -25,7 +31,7 @@ export function Choice<T extends string>({ label, options, value, onChange, prob
         onChange={(_, chosen: T | null) => {
           if (chosen) onChange(chosen);
         }}
-        sx={{ flexWrap: 'wrap' }}
+        sx={TRAY}
       >
         {(Object.keys(options) as T[]).map((option) => (
           <ToggleButton key={option} value={option}>

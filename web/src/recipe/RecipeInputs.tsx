@@ -1,16 +1,21 @@
 import { Autocomplete, Box, TextField, Typography } from '@mui/material';
 import type { ReactNode } from 'react';
 import { useNames } from '../api/queries';
-import { QuantityField } from '../units/QuantityField';
+import type { RecipeFields } from '../api/schema';
+import { useUnits } from '../app/units';
+import { MeasureField } from '../units/MeasureField';
+import { printLength } from '../units/printing';
 import { Choice } from './Choice';
 import { SpeciesChoice } from './SpeciesChoice';
-import { number, QUANTITIES, type FieldProblems, type QuantityField as Quantity, type Readings, type RecipeForm } from './form';
+import { measurementOf, type FieldProblems, type Measured, type Readings, type RecipeForm } from './form';
 import { ADDITIVE, GLUE, GROWTH_RINGS, KNOTS, METHOD, OUTER_FACE, SEASONING, SUPPORT } from './words';
 
 interface RecipeInputsProps {
   form: RecipeForm;
   readings: Readings;
   problems: FieldProblems;
+  /** The recipe as it was last understood. */
+  understood: RecipeFields | undefined;
   onChange: (change: Partial<RecipeForm>) => void;
 }
 
@@ -24,12 +29,12 @@ export function RecipeInputs(props: RecipeInputsProps) {
         <SpeciesChoice speciesId={form.speciesId} problem={problems.speciesId}
           onChange={(speciesId) => { onChange({ speciesId }); }} />
         <Row>
-          <Quantity {...props} field="thickness" label={laminated ? 'Ply thickness' : 'Thickness'} />
-          <Quantity {...props} field="width" label="Width" />
+          <Measure {...props} field="thickness" label={laminated ? 'Finished thickness' : 'Thickness'} />
+          <Measure {...props} field="width" label="Width" />
         </Row>
         <Row>
-          <Quantity {...props} field="radius" label="Inner radius" />
-          <NumberField {...props} field="angle" label="Bend angle °" />
+          <Measure {...props} field="radius" label="Inner radius" />
+          <Measure {...props} field="angle" label="Bend angle °" />
         </Row>
       </Step>
       <Step title="Method">
@@ -38,18 +43,16 @@ export function RecipeInputs(props: RecipeInputsProps) {
         {laminated ? <LaminationInputs {...props} /> : <SteamInputs {...props} />}
       </Step>
       <Step title="Stock">
-        <Row>
-          <Choice label="Seasoning" options={SEASONING} value={form.seasoning}
-            onChange={(seasoning) => { onChange({ seasoning }); }} />
-          <NumberField {...props} field="moisture" label="Moisture %" hint="Empty if not measured" />
-        </Row>
+        <Choice label="Seasoning" options={SEASONING} value={form.seasoning}
+          onChange={(seasoning) => { onChange({ seasoning }); }} />
         <Choice label="Growth rings at the bend" options={GROWTH_RINGS} value={form.growthRings}
           onChange={(growthRings) => { onChange({ growthRings }); }} />
         <Row>
-          <Choice label="Knots or wild grain" options={KNOTS} value={form.knots} problem={problems.knots}
-            onChange={(knots) => { onChange({ knots }); }} />
-          <NumberField {...props} field="grainRun" label="Grain slope, 1 in" hint="Empty if not looked at" />
+          <Measure {...props} field="moisture" label="Moisture %" hint="Empty if not measured" />
+          <Measure {...props} field="grainRun" label="Grain slope, 1 in" hint="Empty if not looked at" />
         </Row>
+        <Choice label="Knots or wild grain" options={KNOTS} value={form.knots} problem={problems.knots}
+          onChange={(knots) => { onChange({ knots }); }} />
         <Choice label="Outer face" options={OUTER_FACE} value={form.outerFace}
           onChange={(outerFace) => { onChange({ outerFace }); }} />
         <Row>
@@ -64,29 +67,30 @@ export function RecipeInputs(props: RecipeInputsProps) {
 
 function SteamInputs(props: RecipeInputsProps) {
   const { form, onChange } = props;
+  const soaked = !/^[0.,\s]*$/.test(form.soakHours);
   return (
     <>
       <Choice label="Support on the outer face" options={SUPPORT} value={form.support}
         onChange={(support) => { onChange({ support }); }} />
       {form.support !== 'NONE' && (
         <Row>
-          <Quantity {...props} field="strapThickness" label="Strap thickness" />
-          <Quantity {...props} field="endGap" label="Slack at the stops" />
+          <Measure {...props} field="strapThickness" label="Strap thickness" />
+          <Measure {...props} field="endGap" label="Slack at the stops" />
         </Row>
       )}
       <Row>
-        <NumberField {...props} field="soakHours" label="Soak, hours" />
-        <NumberField {...props} field="steamMinutes" label="Steam, minutes" />
+        <Measure {...props} field="soakHours" label="Soak, hours" />
+        <Measure {...props} field="steamMinutes" label="Steam, minutes" />
       </Row>
-      <Row>
-        <Quantity {...props} field="chamber" label="Chamber" />
-        <NumberField {...props} field="carrySeconds" label="Carry, seconds" />
-        <NumberField {...props} field="holdHours" label="On the form, hours" hint="Empty if not known" />
-      </Row>
-      {number(form.soakHours) !== 0 && (
-        <Choice label="In the soak" options={ADDITIVE} value={form.soakAdditive}
+      {soaked && (
+        <Choice label="Soaked in" options={ADDITIVE} value={form.soakAdditive}
           onChange={(soakAdditive) => { onChange({ soakAdditive }); }} />
       )}
+      <Row>
+        <Measure {...props} field="chamber" label="Chamber temperature" />
+        <Measure {...props} field="carrySeconds" label="Carry, seconds" />
+      </Row>
+      <Measure {...props} field="holdHours" label="On the form, hours" hint="Empty if nobody wrote it down" />
       <Caution>
         Steam scalds: long gloves, eye protection, stand aside when opening. Never seal the chamber.
         {form.support !== 'NONE' && ' A strap under load stores energy: anchor the form, keep everyone out of line.'}
@@ -96,11 +100,19 @@ function SteamInputs(props: RecipeInputsProps) {
 }
 
 function LaminationInputs(props: RecipeInputsProps) {
-  const { form, onChange } = props;
+  const { form, understood, onChange } = props;
+  const [system] = useUnits();
+  const layup = understood?.lamination && {
+    plies: `${understood.lamination.plies} plies`,
+    ply: printLength(understood.blank.thicknessMm, system),
+  };
   return (
     <>
       <Row>
-        <NumberField {...props} field="plies" label="Plies" />
+        <Measure {...props} field="plies" label="Plies" hint={layup && form.plies === '' ? layup.plies : undefined}
+          onChange={({ plies = '' }) => { onChange({ plies, plyThickness: '' }); }} />
+        <Measure {...props} field="plyThickness" label="Or each ply" hint={layup && form.plyThickness === '' ? `${layup.ply} each` : undefined}
+          onChange={({ plyThickness = '' }) => { onChange({ plyThickness, plies: '' }); }} />
       </Row>
       <Choice label="Glue" options={GLUE} value={form.glue} onChange={(glue) => { onChange({ glue }); }} />
       <Caution>
@@ -110,21 +122,10 @@ function LaminationInputs(props: RecipeInputsProps) {
   );
 }
 
-function Quantity({ field, label, form, readings, problems, onChange }: RecipeInputsProps & { field: Quantity; label: string }) {
+function Measure({ field, label, hint, form, readings, problems, onChange }: RecipeInputsProps & { field: Measured; label: string; hint?: string | undefined }) {
   return (
-    <QuantityField label={label} kind={QUANTITIES[field]} text={form[field]} reading={readings[field]}
+    <MeasureField label={label} measurement={measurementOf(field)} text={form[field]} reading={readings[field] ?? {}} hint={hint}
       problem={problems[field]} onChange={(text) => { onChange({ [field]: text }); }} />
-  );
-}
-
-type NumberName = 'moisture' | 'grainRun' | 'angle' | 'soakHours' | 'steamMinutes' | 'carrySeconds' | 'holdHours' | 'plies';
-
-function NumberField({ field, label, hint, form, problems, onChange }: RecipeInputsProps & { field: NumberName; label: string; hint?: string }) {
-  return (
-    <TextField label={label} value={form[field]} error={problems[field] !== undefined}
-      helperText={problems[field] ?? hint ?? ' '}
-      onChange={(event) => { onChange({ [field]: event.target.value }); }}
-      slotProps={{ htmlInput: { inputMode: 'decimal', autoComplete: 'off' } }} />
   );
 }
 
@@ -151,15 +152,15 @@ const NAMED = { person: 'people', board: 'boards', source: 'sources' } as const;
 export function Step({ title, children }: { title: string; children: ReactNode }) {
   return (
     <Box component="section" aria-label={title}
-      sx={{ display: 'grid', gap: 1.25, pb: 2, mb: 2, borderBottom: 1, borderColor: 'divider', '& > *': { minWidth: 0 } }}>
-      <Typography variant="h2">{title}</Typography>
+      sx={{ display: 'grid', gap: 1.25, pb: 1.5, mb: 2, borderBottom: 1, borderColor: 'divider', '& > *': { minWidth: 0 } }}>
+      <Typography variant="h2" sx={{ mb: 0.5 }}>{title}</Typography>
       {children}
     </Box>
   );
 }
 
 export function Row({ children }: { children: ReactNode }) {
-  return <Box sx={{ display: 'grid', gap: 1.25, gridTemplateColumns: 'repeat(auto-fit, minmax(118px, 1fr))' }}>{children}</Box>;
+  return <Box sx={{ display: 'grid', columnGap: 1.25, rowGap: 1.25, gridTemplateColumns: 'repeat(auto-fit, minmax(118px, 1fr))' }}>{children}</Box>;
 }
 
 function Caution({ children }: { children: ReactNode }) {

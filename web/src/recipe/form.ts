@@ -1,9 +1,9 @@
-import type { BlankFields, LaminationFields, RecipeFields, SteamFields } from '../api/schema';
+import type { BlankFields, LaminationFields, RecipeFields, SteamFields, TypedRecipe } from '../api/schema';
 import type { UnitSystem } from '../app/units';
 import { exactLength, exactTemperature } from '../units/exact';
-import type { Reading, TypedQuantity } from '../units/reading';
+import { BARE, type Measurement, type Reading } from '../units/reading';
 
-export type Support = 'NONE' | 'WEBBING' | 'STEEL';
+export type Support = 'NONE' | 'WEBBING' | 'STEEL' | 'ALUMINIUM' | 'PLASTIC';
 
 /** A recipe as it is typed: every measurement is still the person's own text. */
 export interface RecipeForm {
@@ -14,6 +14,7 @@ export interface RecipeForm {
   grainRun: string;
   knots: BlankFields['knots'];
   outerFace: NonNullable<BlankFields['outerFace']>;
+  /** Of the finished section, however many plies it is made of. */
   thickness: string;
   width: string;
   radius: string;
@@ -29,7 +30,9 @@ export interface RecipeForm {
   strapThickness: string;
   endGap: string;
   glue: LaminationFields['glue'];
+  /** How many plies, and how thick one is: what is left empty follows from the other, or from the radius. */
   plies: string;
+  plyThickness: string;
   person: string;
   board: string;
   source: string;
@@ -58,151 +61,136 @@ export const FIRST_RECIPE: RecipeForm = {
   strapThickness: '1/32"',
   endGap: '0"',
   glue: 'PVA',
-  plies: '6',
+  plies: '',
+  plyThickness: '',
   person: '',
   board: '',
   source: '',
 };
 
-/** The measurements that the server reads, by the field they are typed in. */
-export const QUANTITIES = {
-  thickness: 'length',
-  width: 'length',
-  radius: 'length',
-  strapThickness: 'length',
-  endGap: 'length',
-  chamber: 'temperature',
-} as const;
-
-export type QuantityField = keyof typeof QUANTITIES;
-export type Readings = Record<QuantityField, Reading>;
-export type FieldProblems = Partial<Record<keyof RecipeForm, string>>;
-
-export function typedQuantities(form: RecipeForm): TypedQuantity[] {
-  return quantityFields.map((field) => ({ kind: QUANTITIES[field], text: form[field] }));
+interface Place {
+  measurement: Measurement;
+  /** Where the recipe on the wire has it. */
+  at: string;
+  /** Nothing typed means nobody measured, or that it follows from the rest. */
+  optional?: true;
 }
 
-export const quantityFields = Object.keys(QUANTITIES) as QuantityField[];
+const EVERY_BEND = {
+  width: { measurement: 'LENGTH', at: 'blank.widthMm' },
+  radius: { measurement: 'LENGTH', at: 'innerRadiusMm' },
+  angle: { measurement: 'ANGLE', at: 'angleDegrees' },
+  moisture: { measurement: 'MOISTURE', at: 'blank.moisturePercent', optional: true },
+  grainRun: { measurement: 'GRAIN_SLOPE', at: 'blank.grainRun', optional: true },
+} satisfies Partial<Record<keyof RecipeForm, Place>>;
 
-/** Where the server's name for a field is typed. */
-const TYPED_IN: Record<string, keyof RecipeForm> = {
-  'blank.speciesId': 'speciesId',
-  'blank.seasoning': 'seasoning',
-  'blank.moisturePercent': 'moisture',
-  'blank.growthRings': 'growthRings',
-  'blank.grainRun': 'grainRun',
-  'blank.knots': 'knots',
-  'blank.thicknessMm': 'thickness',
-  'blank.widthMm': 'width',
-  innerRadiusMm: 'radius',
-  angleDegrees: 'angle',
-  method: 'method',
-  'steam.soakHours': 'soakHours',
-  'steam.steamMinutes': 'steamMinutes',
-  'steam.chamberC': 'chamber',
-  'steam.carrySeconds': 'carrySeconds',
-  'steam.holdHours': 'holdHours',
-  'steam.strap.thicknessMm': 'strapThickness',
-  'steam.strap.endGapMm': 'endGap',
-  'lamination.glue': 'glue',
-  'lamination.plies': 'plies',
-  person: 'person',
-  board: 'board',
-  source: 'source',
+const STEAMED = {
+  thickness: { measurement: 'LENGTH', at: 'blank.thicknessMm' },
+  soakHours: { measurement: 'HOURS', at: 'steam.soakHours' },
+  steamMinutes: { measurement: 'MINUTES', at: 'steam.steamMinutes' },
+  chamber: { measurement: 'TEMPERATURE', at: 'steam.chamberC' },
+  carrySeconds: { measurement: 'SECONDS', at: 'steam.carrySeconds' },
+  holdHours: { measurement: 'HOURS', at: 'steam.holdHours', optional: true },
+} satisfies Partial<Record<keyof RecipeForm, Place>>;
+
+const STRAPPED = {
+  strapThickness: { measurement: 'LENGTH', at: 'steam.strap.thicknessMm' },
+  endGap: { measurement: 'LENGTH', at: 'steam.strap.endGapMm' },
+} satisfies Partial<Record<keyof RecipeForm, Place>>;
+
+const LAMINATED = {
+  thickness: { measurement: 'LENGTH', at: 'finishedThicknessMm' },
+  plies: { measurement: 'COUNT', at: 'lamination.plies', optional: true },
+  plyThickness: { measurement: 'LENGTH', at: 'blank.thicknessMm', optional: true },
+} satisfies Partial<Record<keyof RecipeForm, Place>>;
+
+export type Measured = keyof (typeof EVERY_BEND & typeof STEAMED & typeof STRAPPED & typeof LAMINATED);
+export type Readings = Partial<Record<Measured, Reading>>;
+export type FieldProblems = Partial<Record<keyof RecipeForm, string>>;
+
+/** The measurements of the chosen method and support, and where each stands in the recipe. */
+export function placesOf(form: RecipeForm): Partial<Record<Measured, Place>> {
+  if (form.method === 'COLD_LAMINATION') return { ...EVERY_BEND, ...LAMINATED };
+  return { ...EVERY_BEND, ...STEAMED, ...(form.support === 'NONE' ? {} : STRAPPED) };
+}
+
+/** The kind of measurement a field takes. */
+export function measurementOf(field: Measured): Measurement {
+  const places: Record<Measured, Place> = { ...EVERY_BEND, ...STEAMED, ...STRAPPED, ...LAMINATED };
+  return places[field].measurement;
+}
+
+/** Everything typed and chosen, for the server to read; a measurement left empty is left out. */
+export function typedRecipe(form: RecipeForm, system: UnitSystem): TypedRecipe {
+  const laminated = form.method === 'COLD_LAMINATION';
+  return {
+    bareUnits: BARE[system],
+    choices: {
+      blank: {
+        speciesId: form.speciesId,
+        seasoning: form.seasoning,
+        growthRings: form.growthRings,
+        knots: form.knots,
+        outerFace: form.outerFace === 'SAWN' ? undefined : form.outerFace,
+      },
+      method: form.method,
+      ...(laminated
+        ? { lamination: { glue: form.glue } }
+        : {
+            steam: {
+              soakAdditive: form.soakAdditive === 'NONE' ? undefined : form.soakAdditive,
+              strap: form.support === 'NONE' ? undefined : { material: form.support },
+            },
+          }),
+      person: form.person.trim() || undefined,
+      board: form.board.trim() || undefined,
+      source: form.source.trim() || undefined,
+    },
+    typed: placed(form).flatMap(([field, { measurement, at, optional }]) =>
+      form[field].trim() === '' && optional ? [] : [{ field: at, measurement, text: form[field] }]),
+  };
+}
+
+function placed(form: RecipeForm): [Measured, Place][] {
+  return Object.entries(placesOf(form)) as [Measured, Place][];
+}
+
+/** What the server read of the recipe, by the field it was typed in. */
+export function readingsByField(form: RecipeForm, byPlace: Record<string, Reading>): Readings {
+  return Object.fromEntries(placed(form).flatMap(([field, { at }]) => (byPlace[at] ? [[field, byPlace[at]]] : [])));
+}
+
+const CHOSEN: Record<string, keyof RecipeForm> = {
+  'blank.speciesId': 'speciesId', 'blank.seasoning': 'seasoning', 'blank.growthRings': 'growthRings', 'blank.knots': 'knots',
+  'lamination.glue': 'glue', method: 'method', person: 'person', board: 'board', source: 'source',
 };
 
 /** Problems the server named, by the field they are typed in. */
-export function problemsByField(errors: { field: string; message: string }[]): FieldProblems {
+export function problemsByField(form: RecipeForm, errors: { field: string; message: string }[]): FieldProblems {
   const problems: FieldProblems = {};
   for (const { field, message } of errors) {
-    const typedIn = TYPED_IN[field.replace(/^recipe\./, '')];
-    if (typedIn) problems[typedIn] = message;
+    const place = field.replace(/^recipe\./, '');
+    const typedIn = placed(form).find(([, { at }]) => at === place)?.[0] ?? CHOSEN[place];
+    if (!typedIn) continue;
+    // a ply nobody typed the thickness of follows from the finished thickness
+    problems[typedIn === 'plyThickness' && form.plyThickness.trim() === '' ? 'thickness' : typedIn] = message;
   }
   return problems;
-}
-
-/** A plain number with point or comma, and perhaps its unit behind it. */
-export function number(text: string): number | undefined {
-  const plain = text.trim().replace(',', '.').replace(/\s*(%|°|h|min|s|g)$/, '');
-  return /^\d+(\.\d+)?$/.test(plain) ? Number(plain) : undefined;
-}
-
-const NUMBERS = ['moisture', 'grainRun', 'angle', 'soakHours', 'steamMinutes', 'carrySeconds', 'holdHours', 'plies'] as const;
-const MAY_BE_EMPTY: readonly string[] = ['moisture', 'grainRun', 'holdHours'];
-
-/** What keeps the typed text from being a recipe, before the server is asked. */
-export function typingProblems(form: RecipeForm, readings: Readings): FieldProblems {
-  const problems: FieldProblems = {};
-  for (const field of usedFields(form)) {
-    if (field in QUANTITIES) {
-      const { error } = readings[field as QuantityField];
-      if (error) problems[field] = error;
-    } else if ((NUMBERS as readonly string[]).includes(field)) {
-      const text = form[field];
-      if (number(text) === undefined && !(text.trim() === '' && MAY_BE_EMPTY.includes(field))) {
-        problems[field] = text.trim() === '' ? 'A number is needed.' : `“${text}” is not a number.`;
-      }
-    }
-  }
-  return problems;
-}
-
-/** The fields that matter for the chosen method and support. */
-export function usedFields(form: RecipeForm): (keyof RecipeForm)[] {
-  const always: (keyof RecipeForm)[] = [
-    'speciesId', 'seasoning', 'moisture', 'growthRings', 'grainRun', 'knots', 'thickness', 'width', 'radius', 'angle',
-  ];
-  if (form.method === 'COLD_LAMINATION') return [...always, 'glue', 'plies'];
-  const steam: (keyof RecipeForm)[] = ['soakHours', 'steamMinutes', 'chamber', 'carrySeconds', 'holdHours', 'support'];
-  return [...always, ...steam, ...(form.support === 'NONE' ? [] : (['strapThickness', 'endGap'] as const))];
-}
-
-/** The recipe, once everything that matters has been read. */
-export function recipeOf(form: RecipeForm, readings: Readings): RecipeFields | undefined {
-  const { thickness, width, radius, strapThickness, endGap, chamber } = readings;
-  const needed = usedFields(form).filter((field): field is QuantityField => field in QUANTITIES);
-  if (needed.some((field) => readings[field].value === undefined)) return undefined;
-  if (Object.keys(typingProblems(form, readings)).length > 0) return undefined;
-  const steamed = form.method === 'STEAM_BOX';
-  return {
-    blank: {
-      speciesId: form.speciesId,
-      seasoning: form.seasoning,
-      moisturePercent: number(form.moisture),
-      growthRings: form.growthRings,
-      grainRun: number(form.grainRun),
-      knots: form.knots,
-      outerFace: form.outerFace === 'SAWN' ? undefined : form.outerFace,
-      thicknessMm: thickness.value as number,
-      widthMm: width.value as number,
-    },
-    innerRadiusMm: radius.value as number,
-    angleDegrees: number(form.angle) as number,
-    method: form.method,
-    steam: steamed
-      ? {
-          soakHours: number(form.soakHours) as number,
-          soakAdditive: form.soakAdditive === 'NONE' ? undefined : form.soakAdditive,
-          steamMinutes: number(form.steamMinutes) as number,
-          chamberC: chamber.value as number,
-          carrySeconds: number(form.carrySeconds) as number,
-          holdHours: number(form.holdHours),
-          strap:
-            form.support === 'NONE'
-              ? undefined
-              : { material: form.support, thicknessMm: strapThickness.value as number, endGapMm: endGap.value as number },
-        }
-      : undefined,
-    lamination: steamed ? undefined : { glue: form.glue, plies: number(form.plies) as number },
-    person: form.person.trim() || undefined,
-    board: form.board.trim() || undefined,
-    source: form.source.trim() || undefined,
-  };
 }
 
 /** A draft kept by an older version of the page may lack what has come since. */
 export function completed(kept: Partial<RecipeForm>): RecipeForm {
-  return { ...FIRST_RECIPE, ...kept };
+  // the thickness of a lamination was once that of a ply
+  const older = kept.plyThickness === undefined && kept.method === 'COLD_LAMINATION';
+  return { ...FIRST_RECIPE, ...kept, ...(older ? { thickness: FIRST_RECIPE.thickness, plyThickness: kept.thickness ?? '', plies: '' } : {}) };
+}
+
+/** Plies are kept to the nanometre, so a stack of them is the finished thickness to less than this [mm]. */
+const STACK_STEP = 1e-4;
+
+/** Thickness of the piece with all its plies [mm]. */
+export function finishedMm({ blank, lamination }: RecipeFields): number {
+  return lamination ? Math.round((blank.thicknessMm * lamination.plies) / STACK_STEP) * STACK_STEP : blank.thicknessMm;
 }
 
 /** A stored recipe as it would be typed. */
@@ -218,7 +206,7 @@ export function formOf(recipe: RecipeFields, system: UnitSystem): RecipeForm {
     grainRun: blank.grainRun?.toString() ?? '',
     knots: blank.knots,
     outerFace: blank.outerFace ?? 'SAWN',
-    thickness: length(blank.thicknessMm),
+    thickness: length(finishedMm(recipe)),
     width: length(blank.widthMm),
     radius: length(recipe.innerRadiusMm),
     angle: recipe.angleDegrees.toString(),
@@ -230,7 +218,7 @@ export function formOf(recipe: RecipeFields, system: UnitSystem): RecipeForm {
       soakAdditive: steam.soakAdditive ?? 'NONE',
       carrySeconds: steam.carrySeconds.toString(),
       holdHours: steam.holdHours?.toString() ?? '',
-      support: (steam.strap?.material ?? 'NONE') as Support,
+      support: steam.strap?.material ?? 'NONE',
       ...(steam.strap && { strapThickness: length(steam.strap.thicknessMm), endGap: length(steam.strap.endGapMm) }),
     }),
     ...(lamination && { glue: lamination.glue, plies: lamination.plies.toString() }),

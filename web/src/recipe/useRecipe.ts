@@ -1,50 +1,63 @@
 import { useEffect, useMemo, useState } from 'react';
-import { Problem } from '../api/client';
-import { useForecast } from '../api/queries';
+import { useTypedForecast } from '../api/queries';
+import type { ForecastAnswer, RecipeFields, TypedRecipe } from '../api/schema';
 import { useUnits } from '../app/units';
-import { useReadings } from '../units/reading';
-import {
-  problemsByField,
-  quantityFields,
-  recipeOf,
-  typedQuantities,
-  typingProblems,
-  type FieldProblems,
-  type Readings,
-  type RecipeForm,
-} from './form';
+import { readingsOf } from '../units/reading';
+import { problemsByField, readingsByField, typedRecipe, type FieldProblems, type Readings, type RecipeForm } from './form';
 
 /** Half-typed numbers, such as the 7 of 7/16, are gone again within this time [ms] and need no answer. */
-const TYPING_PAUSE = 180;
+const TYPING_PAUSE = 150;
 
-/** The value once it has stayed the same for a moment. */
-function useSettled<T>(value: T): T {
-  const [settled, setSettled] = useState(value);
+/** The text once it has stayed the same for a moment. */
+function useSettled(text: string): string {
+  const [settled, setSettled] = useState(text);
   useEffect(() => {
     const timer = setTimeout(() => {
-      setSettled(value);
+      setSettled(text);
     }, TYPING_PAUSE);
     return () => {
       clearTimeout(timer);
     };
-  }, [value]);
+  }, [text]);
   return settled;
 }
 
-/** What was typed, read and forecast: the recipe once it is one, the problems by field, and the answer. */
-export function useRecipe(form: RecipeForm) {
+/** A recipe as it was understood, and its forecast. */
+export interface Answer {
+  recipe: RecipeFields;
+  forecast: ForecastAnswer;
+}
+
+/** What came of what is typed. */
+export interface RecipeState {
+  readings: Readings;
+  problems: FieldProblems;
+  /** The last answer there was; of an older entry unless it is current. */
+  answer: Answer | undefined;
+  /** Whether the answer is the answer to what is typed. */
+  current: boolean;
+  /** The typed recipe as it would be sent. */
+  typed: TypedRecipe;
+}
+
+/** What was typed, read and forecast in one request. */
+export function useRecipe(form: RecipeForm): RecipeState {
   const [system] = useUnits();
-  const read = useReadings(typedQuantities(form), system);
-  const readings = useMemo(
-    () => Object.fromEntries(quantityFields.map((field, i) => [field, read[i]])) as Readings,
-    [read],
-  );
-  const recipe = useMemo(() => recipeOf(form, readings), [form, readings]);
-  const settled = useSettled(recipe);
-  const forecast = useForecast(settled);
-  const problems: FieldProblems = {
-    ...(forecast.error instanceof Problem && recipe && settled === recipe ? problemsByField(forecast.error.errors) : {}),
-    ...typingProblems(form, readings),
+  const text = JSON.stringify(typedRecipe(form, system));
+  const typed = useMemo(() => JSON.parse(text) as TypedRecipe, [text]);
+  const settled = useSettled(text);
+  const { data, isPlaceholderData, error } = useTypedForecast(useMemo(() => JSON.parse(settled) as TypedRecipe, [settled]));
+  const [answer, setAnswer] = useState<Answer>();
+  const { recipe, forecast } = data ?? {};
+  if (recipe && forecast && forecast !== answer?.forecast) setAnswer({ recipe, forecast });
+  const answered = settled === text && !isPlaceholderData && !error;
+  const byPlace = readingsOf(typed.typed, data?.asked.typed ?? [], data?.readings ?? []);
+  const unreadable = Object.entries(byPlace).flatMap(([field, { error: message }]) => (message ? [{ field, message }] : []));
+  return {
+    readings: readingsByField(form, byPlace),
+    problems: problemsByField(form, [...(answered ? (data?.problems ?? []) : []), ...unreadable]),
+    answer,
+    current: answered && forecast !== undefined,
+    typed,
   };
-  return { recipe, settled, readings, problems, forecast };
 }

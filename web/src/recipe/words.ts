@@ -28,7 +28,9 @@ export const METHOD: Record<RecipeFields['method'], string> = {
   COLD_LAMINATION: 'Cold lamination',
 };
 
-export const SUPPORT: Record<Support, string> = { NONE: 'none', WEBBING: 'webbing', STEEL: 'steel strap' };
+export const SUPPORT: Record<Support, string> = {
+  NONE: 'none', WEBBING: 'webbing', STEEL: 'steel strap', ALUMINIUM: 'aluminium', PLASTIC: 'plastic',
+};
 
 export const GLUE: Record<LaminationFields['glue'], string> = {
   PVA: 'PVA',

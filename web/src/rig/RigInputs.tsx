@@ -2,11 +2,10 @@ import { TextField } from '@mui/material';
 import { Choice } from '../recipe/Choice';
 import { Row, Step } from '../recipe/RecipeInputs';
 import { SpeciesChoice } from '../recipe/SpeciesChoice';
-import { QuantityField } from '../units/QuantityField';
-import { LENGTHS, NUMBERS, signed, type RigForm, type RigReadings } from './draft';
+import { MeasureField } from '../units/MeasureField';
+import { MEASURED, NUMBERS, signed, type Measured, type RigForm, type RigReadings } from './draft';
 import { WALL } from './words';
 
-type Length = (typeof LENGTHS)[number];
 type Count = (typeof NUMBERS)[number];
 
 interface RigInputsProps {
@@ -25,8 +24,8 @@ const SERVER: Partial<Record<keyof RigForm, string>> = {
 
 /** Chamber, steam, shop and load. */
 export function RigInputs({ form, readings, problems, onChange }: RigInputsProps) {
-  const length = (name: Length, label: string) => (
-    <QuantityField label={label} kind="length" text={form[name]} reading={readings[name]}
+  const measure = (name: Measured, label: string) => (
+    <MeasureField label={label} measurement={MEASURED[name]} text={form[name]} reading={readings[name]}
       problem={readings[name].error ?? problems[SERVER[name] ?? name]} onChange={(text) => { onChange({ [name]: text }); }} />
   );
   const count = (name: Count, label: string) => {
@@ -39,25 +38,24 @@ export function RigInputs({ form, readings, problems, onChange }: RigInputsProps
   return (
     <>
       <Step title="Chamber">
-        {length('length', 'Length inside')}
-        <Row>{length('width', 'Width inside')}{length('height', 'Height inside')}</Row>
+        {measure('length', 'Length inside')}
+        <Row>{measure('width', 'Width inside')}{measure('height', 'Height inside')}</Row>
         <Choice label="Walls of" options={WALL} value={form.wall} onChange={(wall) => { onChange({ wall }); }} />
-        <Row>{length('wallThickness', 'Wall thickness')}{length('insulation', 'Insulation')}</Row>
+        <Row>{measure('wallThickness', 'Wall thickness')}{measure('insulation', 'Insulation')}</Row>
         {count('ventAreaMm2', 'Vents and drain, open area mm²')}
       </Step>
       <Step title="Steam and shop">
         <Row>{count('watts', 'Generator, W')}{count('generators', 'How many')}{count('tankLitres', 'Tank, litres')}</Row>
         <Row>
-          <QuantityField label="Shop temperature" kind="temperature" text={form.shop} reading={readings.shop}
-            problem={readings.shop.error ?? problems.shopC} onChange={(shop) => { onChange({ shop }); }} />
+          {measure('shop', 'Shop temperature')}
           {count('altitudeM', 'Height above the sea, m')}
         </Row>
       </Step>
       <Step title="Load">
         <SpeciesChoice speciesId={form.speciesId} problem={problems.speciesId} onChange={(speciesId) => { onChange({ speciesId }); }} />
-        <Row>{length('pieceThickness', 'Piece thickness')}{length('pieceWidth', 'Piece width')}</Row>
-        <Row>{length('pieceLength', 'Piece length')}{count('moisture', 'Moisture %')}</Row>
-        <Row>{count('across', 'Side by side')}{count('layers', 'Layers')}</Row>
+        <Row>{measure('pieceThickness', 'Piece thickness')}{measure('pieceWidth', 'Piece width')}</Row>
+        <Row>{measure('pieceLength', 'Piece length')}{measure('moisture', 'Moisture %')}</Row>
+        <Row>{measure('across', 'Side by side')}{measure('layers', 'Layers')}</Row>
       </Step>
     </>
   );

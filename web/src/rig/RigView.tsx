@@ -8,7 +8,7 @@ import { useStored } from '../app/storage';
 import { useUnits } from '../app/units';
 import { useReadings } from '../units/reading';
 import { ChamberDrawing } from './ChamberDrawing';
-import { LENGTHS, rigForm, rigOf, USUAL_LOAD, type RigForm, type RigReadings } from './draft';
+import { loadOf, NEVER_KEPT, rigForm, rigOf, typedOf, USUAL_LOAD, type RigDraft, type RigForm } from './draft';
 import { RigInputs } from './RigInputs';
 import { changeInWords, holdInWords, powerInWords, roomInWords, timesInWords } from './words';
 
@@ -20,10 +20,9 @@ export function RigView() {
 
 function Rig({ kept }: { kept: KeptRig }) {
   const [system] = useUnits();
-  const [stored, setForm] = useStored<Partial<RigForm>>('brachion.rig', {});
+  const [stored, setForm] = useStored<RigDraft>('brachion.rig', {});
   const form: RigForm = { ...rigForm(kept.rig, system), ...USUAL_LOAD, ...stored };
-  const read = useReadings([...LENGTHS.map((name) => ({ kind: 'length' as const, text: form[name] })), { kind: 'temperature' as const, text: form.shop }], system);
-  const readings = Object.fromEntries([...LENGTHS, 'shop'].map((name, i) => [name, read[i] ?? {}])) as RigReadings;
+  const readings = useReadings(typedOf(form), system);
   const asked = rigOf(form, readings);
   const { data: answer, error } = useRigAppraisal(asked?.rig, asked?.load);
   const write = useRigWrite();
@@ -34,7 +33,8 @@ function Rig({ kept }: { kept: KeptRig }) {
   const save = async () => {
     if (!asked) return;
     try {
-      await write.mutateAsync({ version: kept.version ?? -1, rig: asked.rig });
+      await write.mutateAsync({ version: stored.from ?? kept.version ?? NEVER_KEPT, rig: asked.rig });
+      setForm(loadOf(stored));
       notify({ message: 'The rig is kept.' });
     } catch (failed) {
       setRefusal(failed as Error);
@@ -45,8 +45,15 @@ function Rig({ kept }: { kept: KeptRig }) {
       <Box component="form" noValidate sx={{ order: { xs: 2, md: 0 } }} onSubmit={(event) => { event.preventDefault(); void save(); }}>
         <Typography variant="h1" sx={{ mb: 2 }}>Steam rig</Typography>
         <RigInputs form={form} readings={readings} problems={problems}
-          onChange={(change) => { setRefusal(null); setForm({ ...stored, ...change }); }} />
-        {refused && <Alert severity="error" sx={{ mb: 1 }}>{refused.message}</Alert>}
+          onChange={(change) => { setRefusal(null); setForm({ from: kept.version ?? NEVER_KEPT, ...stored, ...change }); }} />
+        {refused && (
+          <Alert severity="error" sx={{ mb: 1 }}
+            action={refused instanceof Problem && refused.status === 409 && (
+              <Button color="inherit" onClick={() => { setRefusal(null); setForm(loadOf(stored)); }}>Show the kept rig</Button>
+            )}>
+            {refused.message}
+          </Alert>
+        )}
         <Button type="submit" variant="contained" disabled={!asked} loading={write.isPending}>Keep this rig</Button>
       </Box>
       {answer && asked && (

@@ -1,8 +1,8 @@
 import type { LoadFields, RigFields } from '../api/schema';
 import type { UnitSystem } from '../app/units';
-import { number } from '../recipe/form';
-import { printLength, printTemperature } from '../units/printing';
-import type { Reading } from '../units/reading';
+import { exactLength, exactTemperature } from '../units/exact';
+import { number } from '../units/number';
+import type { Measurement, Reading, Typed } from '../units/reading';
 
 /** Rig and load as they are typed. */
 export interface RigForm {
@@ -27,16 +27,40 @@ export interface RigForm {
   layers: string;
 }
 
-export const LENGTHS = ['length', 'width', 'height', 'wallThickness', 'insulation', 'pieceThickness', 'pieceWidth', 'pieceLength'] as const;
-export const NUMBERS = ['ventAreaMm2', 'watts', 'generators', 'tankLitres', 'altitudeM', 'moisture', 'across', 'layers'] as const;
+export const MEASURED = {
+  length: 'LENGTH', width: 'LENGTH', height: 'LENGTH', wallThickness: 'LENGTH', insulation: 'LENGTH', shop: 'TEMPERATURE',
+  pieceThickness: 'LENGTH', pieceWidth: 'LENGTH', pieceLength: 'LENGTH', moisture: 'MOISTURE', across: 'COUNT', layers: 'COUNT',
+} as const satisfies Partial<Record<keyof RigForm, Measurement>>;
+
+export type Measured = keyof typeof MEASURED;
+
+/** Plain numbers of the unit the field names. */
+export const NUMBERS = ['ventAreaMm2', 'watts', 'generators', 'tankLitres', 'altitudeM'] as const;
+
+/** Every measurement of rig and load, for the server to read. */
+export function typedOf(form: RigForm): Record<Measured, Typed> {
+  const entries = (Object.keys(MEASURED) as Measured[]).map((field) => [field, { measurement: MEASURED[field], text: form[field] }]);
+  return Object.fromEntries(entries) as Record<Measured, Typed>;
+}
 
 export const USUAL_LOAD = {
   speciesId: 'white-ash', pieceThickness: '3/4"', pieceWidth: '1"', pieceLength: '40"', moisture: '15', across: '2', layers: '2',
 };
 
+/** What is typed and not kept yet, and the version of the rig it was begun on: a newer one must not be overwritten unseen. */
+export type RigDraft = Partial<RigForm> & { from?: number };
+
+/** The version of a rig nobody has kept yet. */
+export const NEVER_KEPT = -1;
+
+/** The load alone; it is no part of the rig that is kept. */
+export function loadOf(draft: RigDraft): RigDraft {
+  return Object.fromEntries(Object.entries(draft).filter(([field]) => field in USUAL_LOAD));
+}
+
 /** The kept rig as it would be typed. */
 export function rigForm(rig: RigFields, system: UnitSystem): Omit<RigForm, keyof typeof USUAL_LOAD> {
-  const length = (mm: number | undefined) => printLength(mm ?? 0, system);
+  const length = (mm: number | undefined) => exactLength(mm ?? 0, system);
   return {
     length: length(rig.lengthMm),
     width: length(rig.widthMm),
@@ -48,7 +72,7 @@ export function rigForm(rig: RigFields, system: UnitSystem): Omit<RigForm, keyof
     watts: String(rig.generatorWatts),
     generators: String(rig.generators),
     tankLitres: String(rig.tankLitres),
-    shop: printTemperature(rig.shopC ?? 18, system),
+    shop: exactTemperature(rig.shopC ?? 18, system),
     altitudeM: String(rig.altitudeM),
   };
 }
@@ -60,7 +84,7 @@ export function signed(text: string): number | undefined {
   return value === undefined ? undefined : plain === text.trim() ? value : -value;
 }
 
-export type RigReadings = Record<(typeof LENGTHS)[number] | 'shop', Reading>;
+export type RigReadings = Record<Measured, Reading>;
 
 /** Rig and load once everything typed has been read. */
 export function rigOf(form: RigForm, readings: RigReadings): { rig: RigFields; load: LoadFields } | undefined {
@@ -87,9 +111,9 @@ export function rigOf(form: RigForm, readings: RigReadings): { rig: RigFields; l
       thicknessMm: readings.pieceThickness.value,
       widthMm: readings.pieceWidth.value,
       lengthMm: readings.pieceLength.value,
-      moisturePercent: values.moisture,
-      across: values.across,
-      layers: values.layers,
+      moisturePercent: readings.moisture.value,
+      across: readings.across.value,
+      layers: readings.layers.value,
     } as LoadFields,
   };
 }

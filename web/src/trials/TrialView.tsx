@@ -9,7 +9,7 @@ import { useUnits, type UnitSystem } from '../app/units';
 import { BendDrawing } from '../bend/BendDrawing';
 import { StrainAcross } from '../bend/StrainAcross';
 import { setAsideInWords } from '../evidence/words';
-import { FORECAST_DRAFT } from '../forecast/draft';
+import { usePlanIt } from '../plan/draft';
 import { EMPTY_OUTCOME, LOG_DRAFT } from '../log/draft';
 import { limitInWords, oddsInWords } from '../odds/words';
 import { formOf } from '../recipe/form';
@@ -118,23 +118,24 @@ function Actions({ trial }: { trial: Trial }) {
   const navigate = useNavigate();
   const notify = useNotice();
   const { remove, restore } = useTrialWrites();
+  const planIt = usePlanIt();
   const recipe = formOf(trial.recipe, system);
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 2 }}>
-      <Button variant="contained" onClick={() => { writeStored(FORECAST_DRAFT, recipe); void navigate('/forecast'); }}>
+      <Button variant="contained" onClick={() => { planIt(trial.recipe); }}>
         Try changes
       </Button>
-      <Button variant="outlined" onClick={() => { writeStored(LOG_DRAFT, { recipe, outcome: EMPTY_OUTCOME }); void navigate('/log'); }}>
+      <Button variant="outlined" onClick={() => { writeStored(LOG_DRAFT, { recipe, outcome: EMPTY_OUTCOME }); void navigate('/records/new'); }}>
         Log one like it
       </Button>
-      <Button component={RouterLink} to={`/log/${trial.id}`}>Correct</Button>
+      <Button component={RouterLink} to={`/records/${trial.id}/correct`}>Correct</Button>
       <Button
         color="error"
         loading={remove.isPending}
         onClick={() => {
           void remove
             .mutateAsync(trial)
-            .then(() => navigate('/trials'))
+            .then(() => navigate('/records'))
             .then(() => { notify({ message: 'Trial removed.', undo: () => { restore.mutate(trial.id); } }); })
             .catch((error: Error) => { notify({ message: error.message }); });
         }}

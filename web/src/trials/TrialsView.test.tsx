@@ -38,7 +38,7 @@ it('lists trials with what they were and how they ended, and leads to each', () 
   show(<TrialsView />);
   expect(screen.getByText('150 bends written down: 89 clean, 17 with a flaw, 44 broken.')).toBeDefined();
   const first = within(screen.getByRole('list', { name: 'Trials' })).getAllByRole('listitem')[0] as HTMLElement;
-  expect(within(first).getByRole('link', { name: 'White ash' }).getAttribute('href')).toBe('/trials/3');
+  expect(within(first).getByRole('link', { name: 'White ash' }).getAttribute('href')).toBe('/records/3');
   expect(within(first).getByText('3/4" × 1", radius 6" through 180°')).toBeDefined();
   expect(within(first).getByText('60 min steam at 208 °F, no strap')).toBeDefined();
   expect(within(first).getByText(/broken/)).toBeDefined();
@@ -57,8 +57,8 @@ it('tells an empty shop where to begin, and a filter that it finds nothing', asy
   trials = [];
   total = 0;
   show(<TrialsView />);
-  expect(screen.getByRole('link', { name: 'Log the first one' }).getAttribute('href')).toBe('/log');
-  expect(screen.getByRole('link', { name: 'Bring in a table' }).getAttribute('href')).toBe('/trials/tables');
+  expect(screen.getByRole('link', { name: 'Log the first one' }).getAttribute('href')).toBe('/records/new');
+  expect(screen.getByRole('link', { name: 'Bring in a table' }).getAttribute('href')).toBe('/records/tables');
   await userEvent.click(screen.getByLabelText('Ended'));
   await userEvent.click(screen.getByRole('option', { name: 'clean' }));
   expect(screen.getByText('No trial is like that.')).toBeDefined();
@@ -67,7 +67,7 @@ it('tells an empty shop where to begin, and a filter that it finds nothing', asy
 it('names the trials no forecast counts', () => {
   setAside = [{ trialId: 3, why: 'RELEASED_IMPOSSIBLE', value: 25.4 }];
   show(<TrialsView />);
-  expect(screen.getByRole('link', { name: 'Trial 3' }).getAttribute('href')).toBe('/trials/3');
+  expect(screen.getByRole('link', { name: 'Trial 3' }).getAttribute('href')).toBe('/records/3');
   expect(screen.getByText(/no bend opens or closes to 1" when it is let go/)).toBeDefined();
 });
 
@@ -75,5 +75,5 @@ it('does not let rows that wait be forgotten', () => {
   waiting = [{ id: 1, version: 0, fileName: 'ledger.csv', row: { line: 2, cells: [], faults: [] } }];
   show(<TrialsView />);
   expect(screen.getByText('1 row of a table waits to be mended; no forecast counts it yet.')).toBeDefined();
-  expect(screen.getByRole('link', { name: 'Mend them' }).getAttribute('href')).toBe('/trials/tables');
+  expect(screen.getByRole('link', { name: 'Mend them' }).getAttribute('href')).toBe('/records/tables');
 });

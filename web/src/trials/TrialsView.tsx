@@ -23,8 +23,6 @@ export function TrialsView() {
           <Typography variant="h1">Trials</Typography>
           <Counts />
         </Box>
-        <Button component={RouterLink} to="/woods">Woods</Button>
-        <Button component={RouterLink} to="/trials/tables" variant="outlined">Bring in or take out</Button>
         <Filters filter={filter} onChange={setFilter} />
       </Box>
       <SetAsideList setAside={setAside} />
@@ -38,7 +36,7 @@ export function TrialsView() {
           gridTemplateColumns: { xs: '1fr', lg: '1fr 1fr' }, border: shown.length > 0 ? 1 : 0, borderColor: 'divider' }}
       >
         {shown.map((trial) => (
-          <TrialSummary key={trial.id} trial={trial} to={`/trials/${trial.id}`} />
+          <TrialSummary key={trial.id} trial={trial} to={`/records/${trial.id}`} />
         ))}
       </Box>
       {trials.hasNextPage && (
@@ -68,7 +66,7 @@ function Waiting() {
   if (data.length === 0) return null;
   return (
     <Alert severity="info" sx={{ mb: 2 }}
-      action={<Button color="inherit" component={RouterLink} to="/trials/tables">Mend them</Button>}>
+      action={<Button color="inherit" component={RouterLink} to="/records/tables">Mend them</Button>}>
       {many(data.length, 'row of a table waits', 'rows of tables wait')} to be mended; no forecast counts {data.length === 1 ? 'it' : 'them'} yet.
     </Alert>
   );
@@ -100,9 +98,8 @@ function Empty({ filtered }: { filtered: boolean }) {
       <Typography gutterBottom>{filtered ? 'No trial is like that.' : 'No bend has been written down yet.'}</Typography>
       {!filtered && (
         <Box sx={{ display: 'flex', gap: 1, justifyContent: 'center' }}>
-          <Button component={RouterLink} to="/log" variant="contained">Log the first one</Button>
-          <Button component={RouterLink} to="/woods">Woods</Button>
-        <Button component={RouterLink} to="/trials/tables" variant="outlined">Bring in a table</Button>
+          <Button component={RouterLink} to="/records/new" variant="contained">Log the first one</Button>
+          <Button component={RouterLink} to="/records/tables" variant="outlined">Bring in a table</Button>
         </Box>
       )}
     </Box>

@@ -1,36 +1,45 @@
-import { Autocomplete, FormControl, FormLabel, TextField, ToggleButton, ToggleButtonGroup } from '@mui/material';
+import { Autocomplete, Box, FormControl, FormLabel, TextField, ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { useId } from 'react';
 import { useSpecies } from '../api/queries';
-import { Choice } from '../recipe/Choice';
+import { Choice, TRAY } from '../recipe/Choice';
 import { Step } from '../recipe/RecipeInputs';
 import { METHOD, SEASONING, SUPPORT } from '../recipe/words';
+import type { Reading } from '../units/reading';
 import type { WishForm } from './draft';
 
 interface AtHandProps {
   form: WishForm;
+  /** Of the lengths typed one after another. */
+  readings: Record<string, Reading>;
   onChange: (change: Partial<WishForm>) => void;
 }
+
+/** What the search tries on the outer face. */
+const SUPPORTS = { NONE: SUPPORT.NONE, WEBBING: SUPPORT.WEBBING, STEEL: SUPPORT.STEEL };
 
 const SOAK = { yes: 'yes', no: 'no' };
 
 /** What there is to do it with. */
-export function AtHand({ form, onChange }: AtHandProps) {
+export function AtHand({ form, readings, onChange }: AtHandProps) {
   const { data: species = [] } = useSpecies();
+  const wrong = (kind: string) => Object.entries(readings).some(([field, { error }]) => field.startsWith(kind) && error !== undefined);
   return (
     <Step title="What is at hand">
       <Autocomplete multiple options={species} getOptionLabel={(s) => s.commonName} limitTags={4}
         value={species.filter((s) => form.speciesIds.includes(s.id))}
         onChange={(_, chosen) => { onChange({ speciesIds: chosen.map((s) => s.id) }); }}
         renderInput={(params) => <TextField {...params} label="Woods" helperText="Empty for every wood there is" />} />
+      <Box sx={{ display: 'grid', columnGap: 3, rowGap: 1, gridTemplateColumns: 'repeat(auto-fit, minmax(240px, 1fr))' }}>
       <Several label="Seasoning" options={SEASONING} value={form.seasonings} onChange={(seasonings) => { onChange({ seasonings }); }} />
       <Several label="Ways to bend" options={METHOD} value={form.methods} onChange={(methods) => { onChange({ methods }); }} />
-      <Several label="Support" options={SUPPORT} value={form.supports} onChange={(supports) => { onChange({ supports }); }} />
+      <Several label="Support" options={SUPPORTS} value={form.supports} onChange={(supports) => { onChange({ supports }); }} />
       <Choice label="A trough to soak in" options={SOAK} value={form.soak ? 'yes' : 'no'}
         onChange={(soak) => { onChange({ soak: soak === 'yes' }); }} />
-      <TextField label="Solid stock may be" value={form.thicknesses} helperText={'Such as 5/8"; 3/4"; empty for the finished thickness'}
+      <TextField label="Solid stock may be" value={form.thicknesses} error={wrong('thickness')} helperText={'Such as 5/8"; 3/4"; empty for the finished thickness'}
         onChange={(event) => { onChange({ thicknesses: event.target.value }); }} />
-      <TextField label="Plies may be" value={form.plies} helperText={'Such as 1/16"; 1/8"'}
+      <TextField label="Plies may be" value={form.plies} error={wrong('ply')} helperText={'Such as 1/16"; 1/8"'}
         onChange={(event) => { onChange({ plies: event.target.value }); }} />
+      </Box>
     </Step>
   );
 }
@@ -48,7 +57,7 @@ function Several<T extends string>({ label, options, value, onChange }: SeveralP
   return (
     <FormControl component="fieldset" sx={{ minWidth: 0 }}>
       <FormLabel id={id} component="legend" sx={{ fontSize: '0.85rem', mb: 0.5 }}>{label}</FormLabel>
-      <ToggleButtonGroup value={value} aria-labelledby={id} size="small" sx={{ flexWrap: 'wrap' }}
+      <ToggleButtonGroup value={value} aria-labelledby={id} size="small" sx={TRAY}
         onChange={(_, chosen: T[]) => { if (chosen.length > 0) onChange(chosen); }}>
         {(Object.keys(options) as T[]).map((option) => (
           <ToggleButton key={option} value={option}>{options[option]}</ToggleButton>

@@ -5,12 +5,8 @@ type Order = WaysRequest['order'];
 /** Which of the ways come first. */
 export const ORDER: Record<Order, string> = { QUICKEST: 'quickest', SUREST: 'surest', MOST_TRIED: 'most tried' };
 
-/** What is wanted and what is at hand, as it is typed. Several lengths stand one after another with semicolons. */
+/** How sure it should be and what is at hand, as it is typed. Several lengths stand one after another with semicolons. */
 export interface WishForm {
-  radius: string;
-  angle: string;
-  thickness: string;
-  width: string;
   unbroken: '0.8' | '0.9' | '0.95';
   speciesIds: string[];
   seasonings: WaysRequest['seasonings'];
@@ -23,10 +19,6 @@ export interface WishForm {
 }
 
 export const FIRST_WISH: WishForm = {
-  radius: '4"',
-  angle: '190',
-  thickness: '7/8"',
-  width: '7/8"',
   unbroken: '0.9',
   speciesIds: [],
   seasonings: ['GREEN', 'AIR_DRIED', 'KILN_DRIED'],

@@ -7,7 +7,7 @@ import { useOnPhone } from '../app/phone';
 import { useUnits } from '../app/units';
 import { Choice } from '../recipe/Choice';
 import { Row } from '../recipe/RecipeInputs';
-import { QuantityField } from '../units/QuantityField';
+import { MeasureField } from '../units/MeasureField';
 import { useReadings } from '../units/reading';
 import { EMPTY_WOOD, typingProblems, woodFields, woodForm, woodProblems, type WoodForm, type WoodProblems } from './draft';
 import { unitOf } from './figures';
@@ -29,9 +29,7 @@ export function WoodDialog({ wood, name = '', onClose, onKept }: WoodDialogProps
   const [refused, setRefused] = useState<WoodProblems>({});
   const [failure, setFailure] = useState<string>();
   const { keep } = useWoodWrites();
-  const [bare = {}, strapped = {}] = useReadings(
-    [form.bare, form.strapped].map((text) => ({ kind: 'length' as const, text })), system);
-  const readings = { bare, strapped };
+  const readings = useReadings({ bare: { measurement: 'LENGTH', text: form.bare }, strapped: { measurement: 'LENGTH', text: form.strapped } }, system);
   // a radius that is still being read must not be left out of what is kept
   const unread = (['bare', 'strapped'] as const).some((field) =>
     form[field].trim() !== '' && readings[field].value === undefined && readings[field].error === undefined);
@@ -59,7 +57,7 @@ export function WoodDialog({ wood, name = '', onClose, onKept }: WoodDialogProps
       onChange={(event) => { change({ [field]: event.target.value }); }} slotProps={{ htmlInput: { autoComplete: 'off' } }} />
   );
   const radius = (field: 'bare' | 'strapped', label: string) => (
-    <QuantityField label={label} kind="length" text={form[field]} reading={readings[field]}
+    <MeasureField label={label} measurement="LENGTH" text={form[field]} reading={readings[field]}
       problem={refused[field]} onChange={(typed) => { change({ [field]: typed }); }} />
   );
   return (

@@ -21,7 +21,7 @@ const OWN: WoodView = {
 };
 const writes = { keep: { mutateAsync: vi.fn(), isPending: false }, takeAway: { mutateAsync: vi.fn() }, bringBack: { mutate: vi.fn() } };
 vi.mock('../api/woods', () => ({ useWoods: () => ({ data: [OWN, OAK], error: null }), useWoodWrites: () => writes }));
-vi.mock('../units/reading', async (original) => ({ ...(await original<object>()), useReadings: () => [{}, {}] }));
+vi.mock('../units/reading', async (original) => ({ ...(await original<object>()), useReadings: () => ({ bare: {}, strapped: {} }) }));
 
 beforeEach(() => { vi.resetAllMocks(); });
 

@@ -1,7 +1,7 @@
 import type { WoodFields, WoodView } from '../api/schema';
 import type { UnitSystem } from '../app/units';
-import { number } from '../recipe/form';
 import { exactLength } from '../units/exact';
+import { number } from '../units/number';
 import type { Reading } from '../units/reading';
 import { figureInSi, figureText, type FigureKind } from './figures';
 

@@ -17,7 +17,7 @@ class AdviceTest extends BrowserTest {
 
     @Test
     void a_lever_that_is_tapped_changes_the_recipe_and_raises_the_odds() {
-        show("/forecast");
+        show("/plan");
         double before = oddsAfter(() -> type("Inner radius", "4\""));
         Locator strap = region("What to change").getByRole(AriaRole.BUTTON,
                 new Locator.GetByRoleOptions().setName(Pattern.compile("^Add a .* steel strap, stops hard"))).last();
@@ -28,17 +28,17 @@ class AdviceTest extends BrowserTest {
 
     @Test
     void the_forecast_says_what_measuring_is_worth_how_it_springs_back_and_which_records_are_like_it() {
-        show("/forecast");
+        show("/plan");
         assertThat(page.getByText(Pattern.compile("Measure (its moisture|the slope of its grain): on average the range shrinks by \\d+ %"))).isVisible();
         assertThat(page.getByText(Pattern.compile("Bent to 6\" it comes to about .* make the form 5"))).isVisible();
         page.getByText(Pattern.compile("Most like it in your records")).waitFor();
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("White ash, .* at "))).first().click();
-        assertThat(page).hasURL(Pattern.compile(".*/trials/\\d+"));
+        assertThat(page).hasURL(Pattern.compile(".*/records/\\d+"));
     }
 
     @Test
     void green_wood_at_six_per_cent_is_asked_about_and_forecast_all_the_same() {
-        show("/forecast");
+        show("/plan");
         button("green").click();
         double odds = oddsAfter(() -> type("Moisture %", "6"));
         assertThat(page.getByText(Pattern.compile("Green wood at 6 %\\?"))).isVisible();
@@ -47,7 +47,12 @@ class AdviceTest extends BrowserTest {
 
     @Test
     void ways_are_found_ranked_and_one_is_taken_into_the_forecast() {
-        show("/ways");
+        show("/plan/ways");
+        type("Inner radius", "4\"");
+        type("Bend angle °", "190");
+        type("Thickness", "7/8\"");
+        type("Width", "7/8\"");
+        settle();
         button("Look for ways").click();
         Locator ways = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Ways")).getByRole(AriaRole.LISTITEM);
         assertThat(page.getByText(Pattern.compile("\\d+ of \\d{4} combinations are good enough")))
@@ -57,18 +62,18 @@ class AdviceTest extends BrowserTest {
         button("most tried").click();
         assertThat(ways.first()).containsText(Pattern.compile("\\d+ of your trials asked about as much, (all|\\d+) of this wood"),
                 new LocatorAssertions.ContainsTextOptions().setTimeout(120_000));
-        ways.first().getByRole(AriaRole.BUTTON).click();
-        assertThat(page).hasURL(Pattern.compile(".*/forecast"));
+        double before = odds();
+        double after = oddsAfter(() -> ways.first().getByRole(AriaRole.BUTTON).click());
+        assertThat(page.getByText("Taken into the recipe.")).isVisible();
         assertThat(field("Inner radius")).hasValue("4\"");
-        region("Odds").waitFor();
-        settle();
-        assertThat(odds()).isGreaterThanOrEqualTo(0.9);
+        assertThat(after).isGreaterThanOrEqualTo(0.9);
+        assertThat(oddsAfter(() -> button("Undo").click())).as("the recipe before").isEqualTo(before);
     }
 
     @Test
     void a_search_limited_to_what_is_at_hand_keeps_to_it() {
-        show("/ways");
-        page.getByLabel("Woods").fill("Hick");
+        show("/plan/ways");
+        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Woods")).fill("Hick");
         page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Shagbark hickory")).click();
         button("Look for ways").click();
         Locator ways = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Ways")).getByRole(AriaRole.LISTITEM);
@@ -78,7 +83,7 @@ class AdviceTest extends BrowserTest {
 
     @Test
     void a_place_on_the_map_is_taken_by_pointer_and_by_keys() {
-        show("/map");
+        show("/plan/map");
         Locator map = page.getByRole(AriaRole.APPLICATION);
         map.waitFor();
         BoundingBox box = map.boundingBox();
@@ -91,23 +96,25 @@ class AdviceTest extends BrowserTest {
         }
         assertThat(field("Inner radius")).not().hasValue(clicked);
         assertThat(map).hasAttribute("aria-label", Pattern.compile("Bend map\\. At .* of your pieces are on it\\."));
-        button("Try it in the forecast").click();
-        assertThat(page).hasURL(Pattern.compile(".*/forecast"));
+        String chosen = field("Inner radius").inputValue();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Forecast")).click();
+        assertThat(page).hasURL(Pattern.compile(".*/plan$"));
+        assertThat(field("Inner radius")).hasValue(chosen);
     }
 
     @Test
     void the_ladder_ends_at_the_target_and_a_rung_can_be_looked_at() {
-        show("/plan");
+        show("/plan/next");
         Locator rungs = region("Ladder").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^radius ")));
         assertThat(rungs.last()).containsText("radius 6\"");
         rungs.first().click();
-        assertThat(page).hasURL(Pattern.compile(".*/forecast"));
+        assertThat(page.getByText("Taken into the recipe.")).isVisible();
         assertThat(field("Inner radius")).not().hasValue("6\"");
     }
 
     @Test
     void a_trial_can_tell_of_several_bends() {
-        show("/plan");
+        show("/plan/next");
         button("Keep this bend in mind").click();
         assertThat(button("Keep this bend in mind")).not().isVisible();
         Request asked = page.waitForRequest(request -> request.url().endsWith("/api/forecast/next") && request.postData().contains("\"others\":[{"),
@@ -123,7 +130,7 @@ class AdviceTest extends BrowserTest {
 
     @Test
     void more_good_pieces_ask_for_more_blanks_and_a_mistyped_number_is_named() {
-        show("/plan");
+        show("/plan/spares");
         Locator spares = region("Spares");
         assertThat(spares.getByText(Pattern.compile("Cut \\d+: \\d+ to spare"))).isVisible();
         int four = blanks(spares);
@@ -141,7 +148,7 @@ class AdviceTest extends BrowserTest {
 
     @Test
     void evidence_tips_each_rule_with_the_number_of_records_behind_it() {
-        show("/evidence");
+        show("/records/evidence");
         Locator rules = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Rules of thumb")).getByRole(AriaRole.LISTITEM);
         assertThat(rules).hasCount(11);
         assertThat(rules.filter(new Locator.FilterOptions().setHasText("growth rings"))).containsText(Pattern.compile("\\d+ records"));
@@ -151,7 +158,7 @@ class AdviceTest extends BrowserTest {
 
     @Test
     void evidence_says_what_breaks_unforeseen_and_what_is_known_of_the_shops_steam() {
-        show("/evidence");
+        show("/records/evidence");
         assertThat(region("Your shop")).containsText(Pattern.compile("in 100 pieces break for reasons nothing measured here explains"));
         assertThat(region("Your shop").getByRole(AriaRole.TERM)).hasCount(6);
         assertThat(region("Your shop")).containsText("How your steam heats");

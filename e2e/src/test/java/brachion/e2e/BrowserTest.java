@@ -55,7 +55,7 @@ abstract class BrowserTest {
 
     @BeforeEach
     void openPage() {
-        context = browser.newContext(new Browser.NewContextOptions().setBaseURL(Product.demo().address())
+        context = browser.newContext(new Browser.NewContextOptions().setBaseURL(product().address())
                 .setViewportSize(1280, 800).setLocale("en-GB"));
         context.setDefaultTimeout(PATIENCE_MS);
         page = context.newPage();
@@ -71,6 +71,11 @@ abstract class BrowserTest {
     void closePage() {
         context.close();
         assertThat(errors).as("errors the page reported").isEmpty();
+    }
+
+    /** The product under test: the demo workshop, which all these tests share. */
+    protected Product product() {
+        return Product.demo();
     }
 
     protected void show(String view) {
@@ -93,16 +98,17 @@ abstract class BrowserTest {
         field(label).blur();
     }
 
-    /** Does something that asks for a forecast and waits until the page has been answered. */
+    /** Does something that changes what is forecast and waits until the page has been answered. */
     protected double oddsAfter(Runnable change) {
-        page.waitForResponse("**/api/forecast", change);
+        change.run();
         settle();
         return odds();
     }
 
-    /** Waits until what was asked has been answered and drawn. */
+    /** Waits until what was asked has been answered and drawn: an older answer is marked as busy. */
     protected void settle() {
-        page.waitForTimeout(350);
+        page.evaluate("new Promise(drawn => requestAnimationFrame(() => requestAnimationFrame(drawn)))");
+        PlaywrightAssertions.assertThat(page.locator("[aria-busy=true]")).hasCount(0);
         page.waitForLoadState(LoadState.NETWORKIDLE);
         page.evaluate("new Promise(drawn => requestAnimationFrame(() => requestAnimationFrame(drawn)))");
     }

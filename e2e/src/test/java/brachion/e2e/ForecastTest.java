@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -13,7 +15,7 @@ class ForecastTest extends BrowserTest {
 
     @Test
     void odds_fall_as_the_radius_is_tightened() {
-        show("/forecast");
+        show("/plan");
         double last = oddsAfter(() -> type("Inner radius", "12\""));
         double first = last;
         for (String radius : new String[] {"9\"", "7\"", "5\"", "4\""}) {
@@ -26,7 +28,7 @@ class ForecastTest extends BrowserTest {
 
     @Test
     void beside_the_odds_stands_what_breaks_unforeseen_and_whether_the_records_reach_so_far() {
-        show("/forecast");
+        show("/plan");
         Locator odds = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Odds"));
         assertThat(odds).containsText(Pattern.compile("\\d+ in 100 pieces of yours break for reasons nothing measured here explains"));
         assertThat(odds).containsText(Pattern.compile("\\d+ of your records were asked about as much"));
@@ -36,7 +38,7 @@ class ForecastTest extends BrowserTest {
 
     @Test
     void a_steel_strap_moves_the_axis_and_raises_the_odds() {
-        show("/forecast");
+        show("/plan");
         double bare = oddsAfter(() -> type("Inner radius", "4\""));
         String before = drawing().getAttribute("aria-label");
         double strapped = oddsAfter(() -> button("steel strap").click());
@@ -47,7 +49,7 @@ class ForecastTest extends BrowserTest {
 
     @Test
     void inches_and_millimetres_are_one_switch_and_the_piece_stays_the_same() {
-        show("/forecast");
+        show("/plan");
         double before = oddsAfter(() -> type("Inner radius", "5"));
         assertThat(field("Inner radius")).hasValue("5\"");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Millimetres and degrees Celsius")).click();
@@ -59,24 +61,65 @@ class ForecastTest extends BrowserTest {
 
     @Test
     void a_trial_can_be_taken_into_the_forecast_and_from_there_into_the_log() {
-        show("/trials");
+        show("/records");
         page.getByRole(AriaRole.LISTITEM).first().getByRole(AriaRole.LINK).click();
         button("Try changes").click();
-        assertThat(page).hasURL(Pattern.compile(".*/forecast"));
+        assertThat(page).hasURL(Pattern.compile(".*/plan"));
         String radius = field("Inner radius").inputValue();
         button("Bend it and log how it went").click();
-        assertThat(page).hasURL(Pattern.compile(".*/log"));
+        assertThat(page).hasURL(Pattern.compile(".*/records/new"));
         assertThat(field("Inner radius")).hasValue(radius);
     }
 
     @Test
-    void a_lamination_is_judged_ply_by_ply() {
-        show("/forecast");
-        button("Cold lamination").click();
+    void the_finished_section_stays_when_it_is_made_of_plies_and_when_it_is_solid_again() {
+        show("/plan");
         type("Inner radius", "10\"");
-        double thick = oddsAfter(() -> type("Ply thickness", "1/4"));
-        double thin = oddsAfter(() -> type("Ply thickness", "1/16"));
+        type("Thickness", "5/8");
+        button("Cold lamination").click();
+        settle();
+        assertThat(field("Finished thickness")).hasValue("5/8");
+        assertThat(page.getByText("7 plies", new Page.GetByTextOptions().setExact(true))).isVisible();
+        assertThat(page.getByText(Pattern.compile("^7 plies of 3/32\" × 1\", radius 10\""))).isVisible();
+        double thick = oddsAfter(() -> type("Plies", "2"));
+        assertThat(page.getByText("5/16\" each")).isVisible();
+        double thin = oddsAfter(() -> type("Or each ply", "1/16"));
+        assertThat(page.getByText("10 plies", new Page.GetByTextOptions().setExact(true))).isVisible();
+        assertThat(field("Plies")).hasValue("");
         assertThat(thin).isGreaterThan(thick);
+        button("Steam box").click();
+        settle();
+        assertThat(field("Thickness")).hasValue("5/8");
+        assertThat(page.getByText(Pattern.compile("^5/8\" × 1\", radius 10\""))).isVisible();
+    }
+
+    @Test
+    void a_unit_that_is_typed_is_honoured_or_refused() {
+        show("/plan");
+        type("Steam, minutes", "2 h");
+        assertThat(page.getByText("= 120 min")).isVisible();
+        assertThat(page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("End of steam"))).hasAttribute("aria-valuetext", "2 h");
+        type("Steam, minutes", "90 °F");
+        assertThat(page.getByText(Pattern.compile("^“90 °F” is not a span of time"))).isVisible();
+    }
+
+    @Test
+    void a_mistyped_value_leaves_the_last_answer_in_its_place_and_is_named() {
+        show("/plan");
+        double before = oddsAfter(() -> type("Inner radius", "7\""));
+        List<Locator> parts = List.of(drawing(), page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Odds")), field("Width"),
+                page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Parts of the plan")),
+                page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Strain across the thickness")));
+        List<BoundingBox> places = parts.stream().map(Locator::boundingBox).toList();
+        type("Inner radius", "7q");
+        assertThat(page.getByText(Pattern.compile("^Waits: “7q” is not a length"))).isVisible();
+        assertThat(odds()).as("the last answer stays").isEqualTo(before);
+        assertThat(page.locator("[aria-busy=true]", new Page.LocatorOptions().setHas(drawing()))).isVisible();
+        for (int i = 0; i < parts.size(); i++) {
+            assertThat(parts.get(i).boundingBox()).as(parts.get(i).toString()).usingRecursiveComparison().isEqualTo(places.get(i));
+        }
+        oddsAfter(() -> type("Inner radius", "8\""));
+        assertThat(page.getByText(Pattern.compile("^Waits:"))).hasCount(0);
     }
 
     private Locator drawing() {

@@ -12,7 +12,7 @@ class ProcessAsDoneTest extends BrowserTest {
 
     @Test
     void what_was_done_is_kept_beside_the_plan_with_the_names_and_the_chamber() {
-        show("/log");
+        show("/records/new");
         name("Board", "Ash, third from the pile");
         name("Bent by", "Odo");
         page.getByText("It went otherwise than planned").click();
@@ -21,7 +21,7 @@ class ProcessAsDoneTest extends BrowserTest {
         button("clean").click();
         button("Save this trial").click();
         assertThat(page.getByText("Trial saved.")).isVisible();
-        show("/trials");
+        show("/records");
         page.getByRole(AriaRole.LISTITEM).first().getByRole(AriaRole.LINK).click();
         assertThat(page.getByText("steamed 47 min instead of 30 min")).isVisible();
         assertThat(page.getByText("board Ash, third from the pile, bent by Odo")).isVisible();
@@ -39,7 +39,7 @@ class ProcessAsDoneTest extends BrowserTest {
 
     @Test
     void a_reading_that_cannot_be_read_is_named() {
-        show("/log");
+        show("/records/new");
         page.getByText("It went otherwise than planned").click();
         type("Chamber, minutes and temperature, one reading a line", "hot");
         assertThat(page.getByText("“hot” is not a time and a temperature")).isVisible();

@@ -15,7 +15,7 @@ class ProcessStripTest extends BrowserTest {
 
     @Test
     void arrow_keys_lengthen_the_steaming_and_the_odds_follow() {
-        show("/forecast");
+        show("/plan");
         button("kiln-dried").click();
         double before = oddsAfter(() -> type("Moisture %", "8"));
         Locator handle = handle("End of steam");
@@ -31,7 +31,7 @@ class ProcessStripTest extends BrowserTest {
 
     @Test
     void the_end_of_a_stage_can_be_dragged() {
-        show("/forecast");
+        show("/plan");
         Locator handle = handle("End of carry");
         handle.scrollIntoViewIfNeeded();
         BoundingBox box = handle.boundingBox();
@@ -47,7 +47,7 @@ class ProcessStripTest extends BrowserTest {
 
     @Test
     void typed_values_move_the_strip_and_a_soak_adds_its_stage() {
-        show("/forecast");
+        show("/plan");
         assertThat(handle("End of soak")).hasCount(0);
         type("Soak, hours", "12");
         assertThat(handle("End of soak")).hasAttribute("aria-valuetext", "12 h");
@@ -56,7 +56,7 @@ class ProcessStripTest extends BrowserTest {
 
     @Test
     void a_moment_under_the_pointer_is_read_out_and_the_rules_of_thumb_stand_beside_the_computed_time() {
-        show("/forecast");
+        show("/plan");
         strip().hover();
         assertThat(page.getByText(Pattern.compile("outer face \\d+ °F, core \\d+ °F"))).isVisible();
         assertThat(page.getByText(Pattern.compile("The core is hot after .*Rules of thumb say .*an hour an inch"))).isVisible();

@@ -15,13 +15,13 @@ class Screenshots extends BrowserTest {
 
     @Test
     void trials() {
-        show("/trials");
+        show("/records");
         take("trials");
     }
 
     @Test
     void tables() {
-        show("/trials/tables");
+        show("/records/tables");
         field("Table of bends").setInputFiles(new FilePayload("ledger.csv", "text/csv", TablesTest.LEDGER.getBytes(StandardCharsets.UTF_8)));
         page.getByText(Pattern.compile("bends can come in,")).waitFor();
         take("tables");
@@ -29,33 +29,33 @@ class Screenshots extends BrowserTest {
 
     @Test
     void woods() {
-        show("/woods");
+        show("/records/woods");
         type("Find a wood", "ash");
         take("woods");
     }
 
     @Test
     void trial() {
-        show("/trials/3");
+        show("/records/3");
         take("trial");
     }
 
     @Test
     void log() {
-        show("/log");
+        show("/records/new");
         type("Thickness", "7/8");
         type("Inner radius", "3\"");
         button("steel strap").click();
         take("log");
         page.setViewportSize(390, 844);
         take("log-phone");
-        show("/forecast");
+        show("/plan");
         take("forecast-phone");
     }
 
     @Test
     void forecast() {
-        show("/forecast");
+        show("/plan");
         type("Thickness", "3/4");
         type("Inner radius", "5 1/2\"");
         take("forecast");
@@ -66,7 +66,7 @@ class Screenshots extends BrowserTest {
     @Test
     void process() {
         page.setViewportSize(1280, 1080);
-        show("/forecast");
+        show("/plan");
         button("kiln-dried").click();
         type("Moisture %", "8");
         type("Soak, hours", "12");
@@ -77,7 +77,7 @@ class Screenshots extends BrowserTest {
 
     @Test
     void ways() {
-        show("/ways");
+        show("/plan/ways");
         button("Look for ways").click();
         page.getByText(Pattern.compile("combinations are good enough")).waitFor();
         page.evaluate("window.scrollTo(0, 0)");
@@ -86,7 +86,7 @@ class Screenshots extends BrowserTest {
 
     @Test
     void map() {
-        show("/map");
+        show("/plan/map");
         button("steel strap").click();
         type("Thickness", "7/8");
         type("Inner radius", "3 1/4\"");
@@ -95,7 +95,7 @@ class Screenshots extends BrowserTest {
 
     @Test
     void plan() {
-        show("/plan");
+        show("/plan/next");
         type("Inner radius", "4\"");
         page.setViewportSize(1280, 1000);
         page.getByText(Pattern.compile("^Cut \\d+")).waitFor();
@@ -113,19 +113,19 @@ class Screenshots extends BrowserTest {
     @Test
     void evidence() {
         page.setViewportSize(1280, 1400);
-        show("/evidence");
+        show("/records/evidence");
         take("evidence");
     }
 
     @Test
     void rack() {
-        show("/rack");
+        show("/bench");
         take("rack");
     }
 
     @Test
     void evening() {
-        show("/forecast");
+        show("/plan");
         button("Evening").click();
         take("forecast-evening");
     }

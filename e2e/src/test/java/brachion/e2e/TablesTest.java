@@ -27,8 +27,8 @@ class TablesTest extends BrowserTest {
 
     @Test
     void a_ledger_comes_in_and_its_unread_rows_are_mended() {
-        show("/trials");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Bring in or take out")).click();
+        show("/records");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("In and out")).click();
         field("Table of bends").setInputFiles(new FilePayload("ledger.csv", "text/csv", LEDGER.getBytes(StandardCharsets.UTF_8)));
         assertThat(page.getByText("2 bends can come in, 2 rows cannot be read. Headings not known here go into the note: weather."))
                 .isVisible();
@@ -53,13 +53,13 @@ class TablesTest extends BrowserTest {
         assertThat(beech).isVisible();
         beech.getByRole(AriaRole.BUTTON).getByText("Discard").click();
         assertThat(beech).not().isVisible();
-        show("/trials");
+        show("/records");
         assertThat(page.getByText("to be mended")).not().isVisible();
     }
 
     @Test
     void all_bends_leave_as_a_table_that_is_known_again() throws IOException {
-        show("/trials/tables");
+        show("/records/tables");
         Download download = page.waitForDownload(() -> page.getByRole(AriaRole.LINK,
                 new Page.GetByRoleOptions().setName(Pattern.compile("Take out \\d+ bends in inches and °F"))).click());
         List<String> lines = Files.readAllLines(download.path());
@@ -71,7 +71,7 @@ class TablesTest extends BrowserTest {
 
     @Test
     void what_is_no_table_is_refused_in_words() {
-        show("/trials/tables");
+        show("/records/tables");
         field("Table of bends").setInputFiles(new FilePayload("shopping.csv", "text/csv", "eggs,milk\n6,1\n".getBytes(StandardCharsets.UTF_8)));
         assertThat(page.getByText(Pattern.compile("No heading of the first line is known here"))).isVisible();
         forgetErrors();

@@ -14,7 +14,7 @@ class WoodsTest extends BrowserTest {
 
     @Test
     void a_wood_is_added_from_a_forecast_and_the_odds_follow_what_is_known_of_it() {
-        show("/forecast");
+        show("/plan");
         species().fill("Osage orange");
         page.getByText("Add “Osage orange” …").click();
         assertThat(field("Name at the yard")).hasValue("Osage orange");
@@ -27,7 +27,7 @@ class WoodsTest extends BrowserTest {
         settle();
         double estimated = odds();
 
-        show("/woods");
+        show("/records/woods");
         row().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Change Osage orange")).click();
         type("Radius, no strap", "4\"");
         button("Keep this wood").click();
@@ -38,7 +38,7 @@ class WoodsTest extends BrowserTest {
         assertThat(page.getByText("Osage orange is kept; every forecast knows it now.")).isVisible();
         assertThat(row()).containsText("4\"");
 
-        show("/forecast");
+        show("/plan");
         assertThat(species()).hasValue("Osage orange");
         settle();
         Assertions.assertThat(odds()).isGreaterThan(estimated);
@@ -47,7 +47,7 @@ class WoodsTest extends BrowserTest {
             species().fill("White ash");
             page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("White ash").setExact(true)).click();
         });
-        show("/woods");
+        show("/records/woods");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take Osage orange away")).click();
         assertThat(page.getByText("Osage orange is taken away.")).isVisible();
         assertThat(page.getByText("Osage orange", new Page.GetByTextOptions().setExact(true))).isHidden();

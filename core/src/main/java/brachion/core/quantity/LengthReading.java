@@ -20,8 +20,6 @@ final class LengthReading {
     private static final Pattern FEET_AND_INCHES = Pattern.compile(
             "(?<feet>\\d+)\\s*(?:'|ft|foot|feet)\\s*-?\\s*(?:" + amount("") + ")\\s*(?:\"|in|inch|inches)?");
 
-    private static final Pattern AMBIGUOUS_COMMA = Pattern.compile("\\d{1,3},\\d{3}");
-
     private static final Map<String, LengthUnit> UNITS = Map.ofEntries(
             Map.entry("mm", LengthUnit.MILLIMETRE), Map.entry("cm", LengthUnit.CENTIMETRE),
             Map.entry("m", LengthUnit.METRE), Map.entry("in", LengthUnit.INCH),
@@ -64,10 +62,7 @@ final class LengthReading {
     private static double amount(Matcher matched, String given) {
         String decimal = matched.group("X");
         if (decimal != null) {
-            if (AMBIGUOUS_COMMA.matcher(decimal).matches()) {
-                throw unreadable(given, "could be thousands or a decimal: leave the comma out, or use a point");
-            }
-            return Double.parseDouble(decimal.replace(',', '.'));
+            return NumberReading.number(decimal, given, ACCEPTED);
         }
         double denominator = Double.parseDouble(matched.group("D"));
         if (denominator == 0) {

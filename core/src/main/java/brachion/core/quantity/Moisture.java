@@ -1,7 +1,6 @@
 package brachion.core.quantity;
 
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
+import java.util.Map;
 
 /**
  * Moisture content of wood on the oven-dry basis.
@@ -10,7 +9,8 @@ import java.util.regex.Pattern;
  */
 public record Moisture(double percent) {
 
-    private static final Pattern TEXT = Pattern.compile("(\\d+(?:[.,]\\d+)?)\\s*%?");
+    private static final NumberReading READING = new NumberReading("a moisture content", "12 % or 12.5",
+            Map.of("", 1.0, "%", 1.0, "% mc", 1.0, "percent", 1.0));
 
     /** Refuses negative moisture. */
     public Moisture {
@@ -40,13 +40,6 @@ public record Moisture(double percent) {
      * @throws UnreadableQuantityException when the text is no moisture content
      */
     public static Moisture parse(String text) {
-        String given = text == null ? "" : text.strip();
-        Matcher matched = TEXT.matcher(given);
-        if (!matched.matches()) {
-            throw new UnreadableQuantityException(given,
-                    given.isEmpty() ? "is empty: a moisture content is needed" : "is not a moisture content",
-                    "12 % or 12.5");
-        }
-        return new Moisture(Double.parseDouble(matched.group(1).replace(',', '.')));
+        return new Moisture(READING.read(text));
     }
 }

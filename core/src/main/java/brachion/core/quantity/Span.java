@@ -46,11 +46,11 @@ public record Span(double seconds) {
         String given = text == null ? "" : text.strip();
         String plain = given.toLowerCase(Locale.ROOT);
         if (BARE.matcher(plain).matches()) {
-            return new Span(number(plain) * bareUnit.seconds());
+            return new Span(number(plain, given) * bareUnit.seconds());
         }
         Matcher clock = CLOCK.matcher(plain);
         if (clock.matches()) {
-            return new Span(number(clock.group("hours")) * 3600 + number(clock.group("minutes")) * 60);
+            return new Span(number(clock.group("hours"), given) * 3600 + number(clock.group("minutes"), given) * 60);
         }
         return new Span(parts(given, plain));
     }
@@ -66,7 +66,7 @@ public record Span(double seconds) {
             if (unit == null || unit.seconds() >= last) {
                 throw unreadable(given, "is not a span of time");
             }
-            seconds += number(part.group("number")) * unit.seconds();
+            seconds += number(part.group("number"), given) * unit.seconds();
             last = unit.seconds();
             at = part.end();
         }
@@ -80,8 +80,8 @@ public record Span(double seconds) {
         return UNITS.getOrDefault(name, name.endsWith("s") ? UNITS.get(name.substring(0, name.length() - 1)) : null);
     }
 
-    private static double number(String text) {
-        return Double.parseDouble(text.replace(',', '.'));
+    private static double number(String digits, String given) {
+        return NumberReading.number(digits, given, ACCEPTED);
     }
 
     private static UnreadableQuantityException unreadable(String given, String reason) {

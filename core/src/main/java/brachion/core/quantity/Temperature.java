@@ -14,6 +14,7 @@ public record Temperature(double celsius) {
     /** Absolute zero [°C]. */
     public static final double ABSOLUTE_ZERO_C = -273.15;
 
+    private static final String ACCEPTED = "98 °C or 208 °F";
     private static final Pattern TEXT = Pattern.compile("(?<number>-?\\d+(?:[.,]\\d+)?)\\s*°?\\s*(?<scale>[cf])?");
 
     /** Refuses temperatures below absolute zero. */
@@ -40,7 +41,7 @@ public record Temperature(double celsius) {
         if (!matched.matches()) {
             throw unreadable(given, given.isEmpty() ? "is empty: a temperature is needed" : "is not a temperature");
         }
-        double number = Double.parseDouble(matched.group("number").replace(',', '.'));
+        double number = NumberReading.number(matched.group("number"), given, ACCEPTED);
         String scale = matched.group("scale");
         boolean fahrenheit = scale == null ? bareScale == TemperatureScale.FAHRENHEIT : scale.equals("f");
         // kept to a millionth of a degree, so that 181.4 °F is 83 °C and not a hair less
@@ -52,7 +53,7 @@ public record Temperature(double celsius) {
     }
 
     private static UnreadableQuantityException unreadable(String given, String reason) {
-        return new UnreadableQuantityException(given, reason, "98 °C or 208 °F");
+        return new UnreadableQuantityException(given, reason, ACCEPTED);
     }
 
     /** Degrees Fahrenheit. */

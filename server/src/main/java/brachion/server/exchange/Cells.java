@@ -1,12 +1,9 @@
 package brachion.server.exchange;
 
-import brachion.core.quantity.Length;
-import brachion.core.quantity.LengthUnit;
-import brachion.core.quantity.Moisture;
+import brachion.core.quantity.Measurement;
 import brachion.core.quantity.Span;
-import brachion.core.quantity.Temperature;
-import brachion.core.quantity.TemperatureScale;
 import brachion.core.quantity.TimeUnit;
+import brachion.core.quantity.UnitSystem;
 import brachion.server.trial.DoneFields;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -16,7 +13,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
@@ -27,8 +23,6 @@ import java.util.stream.Collectors;
 final class Cells {
 
     private static final Pattern BARE = Pattern.compile("[-−]?[\\d.,]+");
-    private static final Pattern DEGREES = Pattern.compile("(\\d+(?:[.,]\\d+)?)\\s*°?");
-    private static final Pattern RUN = Pattern.compile("(?:1 in )?(\\d+(?:[.,]\\d+)?)");
 
     private final Map<Column, Heading> headings = new EnumMap<>(Column.class);
     private final Map<Column, String> texts = new EnumMap<>(Column.class);
@@ -73,7 +67,7 @@ final class Cells {
 
     /** A length [mm]. */
     Double millimetres(Column column) {
-        return read(column, text -> Length.parse(withUnit(column, unit(column), text, "mm or in"), LengthUnit.INCH).millimetres());
+        return read(column, text -> Measurement.LENGTH.read(withUnit(column, unit(column), text, "mm or in"), UnitSystem.INCH));
     }
 
     /** A span of time in a unit. */
@@ -107,35 +101,28 @@ final class Cells {
     }
 
     private double celsius(Column column, String unit, String text) {
-        return Temperature.parse(withUnit(column, unit, text, "°C or °F"), TemperatureScale.CELSIUS).celsius();
+        return Measurement.TEMPERATURE.read(withUnit(column, unit, text, "°C or °F"), UnitSystem.METRIC);
     }
 
     /** A share in per cent, which is what moisture is always given in. */
     Double percent(Column column) {
-        return read(column, text -> {
-            requireUnit(column, Set.of("%", "percent"));
-            return Moisture.parse(text).percent();
-        });
+        return measured(column, Measurement.MOISTURE, Set.of("%", "percent"));
     }
 
     /** An angle [°]: 180 or 180°. */
     Double degrees(Column column) {
-        return number(column, DEGREES, Set.of("°", "deg", "degrees"));
+        return measured(column, Measurement.ANGLE, Set.of("°", "deg", "degrees"));
     }
 
     /** A slope as the run for a rise of one: 20 or 1 in 20. */
     Double run(Column column) {
-        return number(column, RUN, Set.of("1 in"));
+        return measured(column, Measurement.GRAIN_SLOPE, Set.of("1 in"));
     }
 
-    private Double number(Column column, Pattern pattern, Set<String> units) {
+    private Double measured(Column column, Measurement measurement, Set<String> units) {
         return read(column, text -> {
             requireUnit(column, units);
-            Matcher matched = pattern.matcher(text);
-            if (!matched.matches()) {
-                throw new IllegalArgumentException("“" + text + "” is not a number.");
-            }
-            return Double.parseDouble(matched.group(1).replace(',', '.'));
+            return measurement.read(text, UnitSystem.METRIC);
         });
     }
 

@@ -3,9 +3,10 @@ import { useSpares } from '../api/advice';
 import type { RecipeFields, SparesAnswer } from '../api/schema';
 import { usePalette } from '../app/palette';
 import { useStored } from '../app/storage';
+import { Dimmed } from '../app/Dimmed';
 import { oddsInWords } from '../odds/words';
 import { Choice } from '../recipe/Choice';
-import { number } from '../recipe/form';
+import { number } from '../units/number';
 
 const CERTAINTY = { '0.8': '8 in 10', '0.9': '9 in 10', '0.95': '19 in 20' };
 const GOOD = { flaw: 'unbroken', clean: 'clean' };
@@ -20,7 +21,7 @@ export function SparesPanel({ recipe }: { recipe: RecipeFields }) {
   const whole = good !== undefined && Number.isInteger(good) && good > 0 ? good : undefined;
   const { data, error, isPlaceholderData } = useSpares(recipe, whole, Number(form.certainty), form.pass === 'flaw');
   return (
-    <Box component="section" aria-label="Spares" sx={{ mt: 3 }}>
+    <Box component="section" aria-label="Spares">
       <Typography variant="h2" gutterBottom>How many blanks to cut</Typography>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'end' }}>
         <TextField label="Good pieces needed" value={form.good} sx={{ width: 160 }} error={whole === undefined}
@@ -45,7 +46,7 @@ interface AnswerProps {
 
 function Answer({ spares, good, waiting }: AnswerProps) {
   return (
-    <Box aria-live="polite" aria-busy={waiting} sx={{ mt: 1.5, opacity: waiting ? 0.45 : 1 }}>
+    <Dimmed old={waiting} sx={{ mt: 1.5 }}><Box aria-live="polite">
       <Typography sx={{ fontWeight: 640, fontSize: '1.2rem' }}>
         {spares.blanks === undefined
           ? `Even 400 blanks are too few for ${good}. Change the bend first.`
@@ -65,7 +66,7 @@ function Answer({ spares, good, waiting }: AnswerProps) {
             ? 'Not even twelve test pieces that held would make the next one so sure.'
             : `If ${spares.testPieces} test pieces hold one after another, the next is as sure as you ask.`}
       </Typography>
-    </Box>
+    </Box></Dimmed>
   );
 }
 

@@ -2,9 +2,9 @@ import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, expect, it, vi } from 'vitest';
 import type { Search } from '../api/advice';
-import type { FoundView, WaysRequest } from '../api/schema';
-import { show, STEAMED } from '../testing';
-import { WaysView } from './WaysView';
+import type { FoundView, RecipeFields, WaysRequest } from '../api/schema';
+import { ANSWER, showPart, STEAMED } from '../testing';
+import { WaysPart } from './WaysPart';
 
 let search: Search | undefined;
 const asked = vi.fn<(wish: WaysRequest | undefined) => void>();
@@ -17,8 +17,7 @@ vi.mock('../api/advice', () => ({
 vi.mock('../api/queries', () => ({ useSpecies: () => ({ data: [{ id: 'white-ash', commonName: 'White ash' }] }) }));
 vi.mock('../units/reading', async (original) => ({
   ...(await original<typeof import('../units/reading')>()),
-  useReadings: (typed: { text: string }[]) =>
-    typed.map(({ text }) => (text === 'wide' ? { error: '“wide” is not a length.' } : { value: parseFloat(text) })),
+  useReadings: (await import('../units/testReading')).readPlainly,
 }));
 
 const FOUND: FoundView = {
@@ -37,17 +36,19 @@ beforeEach(() => {
   search = { done: 240, of: 240, found: FOUND };
 });
 
-it('looks only when told to, with every length typed', async () => {
-  show(<WaysView />);
+it('looks only when told to, for the planned bend and with every length typed', async () => {
+  showPart(<WaysPart />);
   expect(asked).toHaveBeenLastCalledWith(undefined);
   await userEvent.type(screen.getByLabelText('Solid stock may be'), '5; 6');
   await userEvent.click(screen.getByText('Look for ways'));
   const wish = asked.mock.lastCall?.[0];
-  expect(wish).toMatchObject({ innerRadiusMm: 4, angleDegrees: 190, thicknessesMm: [5, 6], pliesMm: [1, 1, 3], order: 'QUICKEST' });
+  expect(wish).toMatchObject({
+    innerRadiusMm: 152.4, angleDegrees: 180, thicknessMm: 19.05, widthMm: 25.4, thicknessesMm: [5, 6], pliesMm: [1, 1, 3], order: 'QUICKEST',
+  });
 });
 
 it('says of each way its odds, its time and what the records know of it', async () => {
-  show(<WaysView />);
+  showPart(<WaysPart />);
   await userEvent.click(screen.getByText('Look for ways'));
   const [first, second] = within(screen.getByRole('list', { name: 'Ways' })).getAllByRole('listitem');
   expect(first?.textContent).toContain('12 of your trials asked about as much');
@@ -56,32 +57,48 @@ it('says of each way its odds, its time and what the records know of it', async 
   expect(screen.getByText(/209 because the wood is too dry/)).toBeDefined();
 });
 
-it('looks again at once when another order is wanted, for the bend that was asked', async () => {
-  show(<WaysView />);
+it('looks again at once when another order is wanted', async () => {
+  showPart(<WaysPart />);
   await userEvent.click(screen.getByText('Look for ways'));
-  await userEvent.clear(screen.getByLabelText('Inner radius'));
-  await userEvent.type(screen.getByLabelText('Inner radius'), '9');
   await userEvent.click(screen.getByText('most tried'));
-  expect(asked.mock.lastCall?.[0]).toMatchObject({ innerRadiusMm: 4, order: 'MOST_TRIED' });
+  expect(asked.mock.lastCall?.[0]).toMatchObject({ innerRadiusMm: 152.4, order: 'MOST_TRIED' });
 });
 
-it('does not look with a length that cannot be read, and says which', async () => {
-  show(<WaysView />);
-  await userEvent.clear(screen.getByLabelText('Inner radius'));
-  await userEvent.type(screen.getByLabelText('Inner radius'), 'wide');
-  expect(screen.getByRole('alert').textContent).toContain('“wide” is not a length.');
+it('asks for the finished section of a lamination, not for one of its plies', async () => {
+  const glued: RecipeFields = { ...STEAMED, method: 'COLD_LAMINATION', blank: { ...STEAMED.blank, thicknessMm: 3.175 }, lamination: { glue: 'PVA', plies: 4 } };
+  delete glued.steam;
+  showPart(<WaysPart />, { answer: { recipe: glued, forecast: ANSWER } });
+  await userEvent.click(screen.getByText('Look for ways'));
+  expect(asked.mock.lastCall?.[0]?.thicknessMm).toBeCloseTo(12.7, 6);
+});
+
+it('does not look for a bend that is still being typed, nor with a length that cannot be read', async () => {
+  const shown = showPart(<WaysPart />, { current: false });
   expect(screen.getByText<HTMLButtonElement>('Look for ways').disabled).toBe(true);
+  shown.unmount();
+  showPart(<WaysPart />);
+  await userEvent.type(screen.getByLabelText('Solid stock may be'), 'wide');
+  expect(screen.getByRole('alert').textContent).toContain('“wide” cannot be read.');
+  expect(screen.getByText<HTMLButtonElement>('Look for ways').disabled).toBe(true);
+});
+
+it('takes a way into the recipe', async () => {
+  const take = vi.fn();
+  showPart(<WaysPart />, { take });
+  await userEvent.click(screen.getByText('Look for ways'));
+  await userEvent.click(screen.getAllByRole('button', { name: 'Take this one' })[0] as HTMLElement);
+  expect(take).toHaveBeenCalledWith(STEAMED);
 });
 
 it('shows how far the search is, and what comes nearest when nothing will do', async () => {
   search = { done: 60, of: 240 };
-  const shown = show(<WaysView />);
+  const shown = showPart(<WaysPart />);
   await userEvent.click(screen.getByText('Look for ways'));
   expect(screen.getByText('60 of 240 combinations looked at')).toBeDefined();
   expect(screen.getByRole('progressbar').getAttribute('aria-valuenow')).toBe('25');
   shown.unmount();
   search = { done: 240, of: 240, found: { ...FOUND, ways: [], reached: 0, nearest: FOUND.ways.slice(1) } };
-  show(<WaysView />);
+  showPart(<WaysPart />);
   await userEvent.click(screen.getByText('Look for ways'));
   expect(screen.getByText('None of 240 combinations is good enough')).toBeDefined();
   expect(within(screen.getByRole('list', { name: 'Ways' })).getAllByRole('listitem')).toHaveLength(1);

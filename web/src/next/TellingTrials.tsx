@@ -4,15 +4,15 @@ import type { RecipeFields, TrialToMake } from '../api/schema';
 import { useStored } from '../app/storage';
 import { useUnits } from '../app/units';
 import { PieceGlyph } from '../bend/PieceGlyph';
-import { useTakeToForecast } from '../forecast/useForecastDraft';
+import { Dimmed } from '../app/Dimmed';
 import { oddsInWords } from '../odds/words';
 import { METHOD, shapeLine, stockLine } from '../recipe/words';
 import { printLength } from '../units/printing';
 
 /** Single trials, by how much each would narrow what is not known of this bend. */
-export function TellingTrials({ recipe }: { recipe: RecipeFields }) {
+export function TellingTrials({ recipe, onTake }: { recipe: RecipeFields; onTake: (recipe: RecipeFields) => void }) {
   const mind = useBendsInMind(recipe);
-  const { data } = useNextTrials(recipe, mind.others);
+  const { data, isPlaceholderData: old } = useNextTrials(recipe, mind.others);
   const most = data?.trials[0];
   if (!data || !most) return null;
   return (
@@ -21,9 +21,11 @@ export function TellingTrials({ recipe }: { recipe: RecipeFields }) {
       {narrowing(most) < 3 && (
         <Typography gutterBottom>A single trial tells little now: pieces differ by board and by hand more than one of them can settle.</Typography>
       )}
-      <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
-        {data.trials.map((trial, i) => <Trial key={i} trial={trial} />)}
-      </Box>
+      <Dimmed old={old}>
+        <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+          {data.trials.map((trial, i) => <Trial key={i} trial={trial} onTake={onTake} />)}
+        </Box>
+      </Dimmed>
       <BendsInMind mind={mind} />
     </Box>
   );
@@ -71,9 +73,8 @@ function narrowing({ spreadNow, spreadThen }: TrialToMake): number {
   return Math.round((1 - spreadThen / spreadNow) * 100);
 }
 
-function Trial({ trial }: { trial: TrialToMake }) {
+function Trial({ trial, onTake }: { trial: TrialToMake; onTake: (recipe: RecipeFields) => void }) {
   const [system] = useUnits();
-  const take = useTakeToForecast();
   const { blank, innerRadiusMm } = trial.recipe;
   return (
     <Box component="li" sx={{ display: 'grid', gridTemplateColumns: '1fr auto', alignItems: 'center', borderTop: 1, borderColor: 'divider', py: 0.75 }}>
@@ -81,7 +82,7 @@ function Trial({ trial }: { trial: TrialToMake }) {
         {printLength(blank.thicknessMm, system)} at radius {printLength(innerRadiusMm, system)}: narrows what is not known by{' '}
         {narrowing(trial)} %; {oddsInWords(trial.unbroken.probability)} like it hold.
       </Typography>
-      <Button onClick={() => { take(trial.recipe); }}>Look at it</Button>
+      <Button onClick={() => { onTake(trial.recipe); }}>Look at it</Button>
     </Box>
   );
 }

@@ -2,50 +2,49 @@ import { Alert, Box, Button, LinearProgress, Paper, Typography } from '@mui/mate
 import { useMemo, useState } from 'react';
 import { useWays } from '../api/advice';
 import { useSpecies } from '../api/queries';
-import type { FoundView, WaysRequest, WayView } from '../api/schema';
+import type { FoundView, RecipeFields, WaysRequest, WayView } from '../api/schema';
 import { useStored } from '../app/storage';
 import { useUnits } from '../app/units';
 import { WISHES } from '../advice/LeversPanel';
-import { useTakeToForecast } from '../forecast/useForecastDraft';
 import { oddsInWords, rangeInWords } from '../odds/words';
+import { usePlan } from '../plan/usePlan';
 import { Choice } from '../recipe/Choice';
-import { number } from '../recipe/form';
+import { finishedMm } from '../recipe/form';
 import { METHOD, processLine, shapeLine, stockLine } from '../recipe/words';
-import { useReadings } from '../units/reading';
+import { printLength } from '../units/printing';
+import { useReadings, type Reading } from '../units/reading';
 import { AtHand } from './AtHand';
 import { FIRST_WISH, ORDER, type WishForm } from './draft';
-import { WishInputs } from './WishInputs';
 import { fellOutInWords, hoursInWords, triedInWords } from './words';
 
-/** Find a way: give the curve and the section, get the ways there are, ranked by how soon the piece is off the form. */
-export function WaysView() {
+/** Other ways to the planned curve and section, ranked by how soon the piece is off the form. */
+export function WaysPart() {
+  const { answer, current, take } = usePlan();
   const [stored, setForm] = useStored<WishForm>('brachion.ways', FIRST_WISH);
   const form = useMemo(() => ({ ...FIRST_WISH, ...stored }), [stored]);
   const [system] = useUnits();
-  const lengths = [form.radius, form.thickness, form.width, ...list(form.thicknesses), ...list(form.plies)];
-  const readings = useReadings(lengths.map((text) => ({ kind: 'length', text })), system);
+  const readings = useReadings(lengthsOf(form), system);
   const [asked, setAsked] = useState<WaysRequest>();
   const search = useWays(asked);
-  const problem = readings.find((reading) => reading.error)?.error ?? (number(form.angle) === undefined ? 'The bend angle is not a number.' : undefined);
-  const wish = useMemo(() => wishOf(form, readings.map((r) => r.value)), [form, readings]);
+  const problem = Object.values(readings).find((reading) => reading.error)?.error;
+  const wanted = current ? answer?.recipe : undefined;
+  const wish = wanted && wishOf(form, wanted, readings);
   const change = (part: Partial<WishForm>) => { setForm({ ...form, ...part }); };
   return (
-    <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { xs: '1fr', md: '360px 1fr' }, alignItems: 'start' }}>
+    <Box component="section" aria-label="Other ways">
       <Box component="form" noValidate onSubmit={(event) => { event.preventDefault(); if (wish) setAsked(wish); }}>
-        <Typography variant="h1" sx={{ mb: 2 }}>Find a way</Typography>
-        <WishInputs form={form} readings={readings} onChange={change} />
+        <Typography variant="h2">Other ways to this bend</Typography>
+        <Typography color="text.secondary" sx={{ mb: 1.5 }}>
+          {answer &&
+            `A finished section of ${printLength(finishedMm(answer.recipe), system)} × ${printLength(answer.recipe.blank.widthMm, system)} round ` +
+              `${printLength(answer.recipe.innerRadiusMm, system)}: every wood, seasoning, soak, steaming time, support and stack of plies at hand is tried.`}
+        </Typography>
         <Choice label="Odds wanted" options={WISHES} value={form.unbroken} onChange={(unbroken) => { change({ unbroken }); }} />
-        <AtHand form={form} onChange={change} />
+        <AtHand form={form} readings={readings} onChange={change} />
         {problem && <Alert severity="warning" sx={{ my: 1 }}>{problem}</Alert>}
-        <Button type="submit" variant="contained" size="large" disabled={!wish} sx={{ mt: 1 }}>Look for ways</Button>
+        <Button type="submit" variant="contained" size="large" disabled={!wish}>Look for ways</Button>
       </Box>
-      <Box aria-live="polite">
-        {!search && (
-          <Typography color="text.secondary" sx={{ py: 6 }}>
-            Say what curve and section you need and what you have. Every wood, seasoning, soak, steaming time, support and
-            stack of plies is tried, and you see the ways that hold and why the others fall out.
-          </Typography>
-        )}
+      <Box aria-live="polite" sx={{ mt: 2 }}>
         {search?.error && <Alert severity="error">{search.error.message}</Alert>}
         {search && !search.error && !search.found && (
           <Box sx={{ py: 2 }}>
@@ -54,7 +53,16 @@ export function WaysView() {
           </Box>
         )}
         {search?.found && asked && (
-          <Found found={search.found} order={asked.order} onOrder={(order) => { change({ order }); setAsked({ ...asked, order }); }} />
+          <>
+            {!sameBend(asked, wanted) && (
+              <Alert severity="info" sx={{ mb: 1.5 }}>
+                These are ways to {printLength(asked.thicknessMm, system)} × {printLength(asked.widthMm, system)} round{' '}
+                {printLength(asked.innerRadiusMm, system)}. The recipe asks something else now: look again.
+              </Alert>
+            )}
+            <Found found={search.found} order={asked.order} onTake={take}
+              onOrder={(order) => { change({ order }); setAsked({ ...asked, order }); }} />
+          </>
         )}
       </Box>
     </Box>
@@ -65,14 +73,15 @@ interface FoundProps {
   found: FoundView;
   order: WaysRequest['order'];
   onOrder: (order: WaysRequest['order']) => void;
+  onTake: (recipe: RecipeFields) => void;
 }
 
-function Found({ found, order, onOrder }: FoundProps) {
+function Found({ found, order, onOrder, onTake }: FoundProps) {
   const [system] = useUnits();
   const none = found.ways.length === 0;
   return (
     <>
-      <Typography variant="h2" gutterBottom>
+      <Typography variant="h3" gutterBottom>
         {none
           ? `None of ${found.looked} combinations is good enough`
           : `${found.reached} of ${found.looked} combinations are good enough; the best two of a wood`}
@@ -80,11 +89,11 @@ function Found({ found, order, onOrder }: FoundProps) {
       {!none && <Box sx={{ mb: 1.5 }}><Choice label="Which first" options={ORDER} value={order} onChange={onOrder} /></Box>}
       {none && found.nearest.length > 0 && <Typography gutterBottom>This comes nearest:</Typography>}
       <Box component="ol" aria-label="Ways" sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1 }}>
-        {(none ? found.nearest : found.ways).map((way, i) => <WayRow key={i} way={way} />)}
+        {(none ? found.nearest : found.ways).map((way, i) => <WayRow key={i} way={way} onTake={onTake} />)}
       </Box>
       {found.fellOut.length > 0 && (
         <Box sx={{ mt: 3 }}>
-          <Typography variant="h2" gutterBottom>Why the others fell out</Typography>
+          <Typography variant="h3" gutterBottom>Why the others fell out</Typography>
           {found.fellOut.map((out) => (
             <Typography key={out.because} variant="body2" sx={{ mt: 0.5 }}>{fellOutInWords(out, system)}</Typography>
           ))}
@@ -94,10 +103,9 @@ function Found({ found, order, onOrder }: FoundProps) {
   );
 }
 
-function WayRow({ way }: { way: WayView }) {
+function WayRow({ way, onTake }: { way: WayView; onTake: (recipe: RecipeFields) => void }) {
   const [system] = useUnits();
   const { data: species = [] } = useSpecies();
-  const take = useTakeToForecast();
   const { recipe, unbroken } = way;
   const name = species.find((s) => s.id === recipe.blank.speciesId)?.commonName ?? '';
   return (
@@ -113,7 +121,7 @@ function WayRow({ way }: { way: WayView }) {
         <Typography variant="body2">{rangeInWords(unbroken)}</Typography>
         <Typography variant="body2" color="text.secondary">{hoursInWords(way)}</Typography>
       </Box>
-      <Button variant="outlined" onClick={() => { take(recipe); }}>Take this one</Button>
+      <Button variant="outlined" onClick={() => { onTake(recipe); }}>Take this one</Button>
     </Paper>
   );
 }
@@ -123,24 +131,38 @@ function list(text: string): string[] {
   return text.split(';').map((each) => each.trim()).filter((each) => each !== '');
 }
 
-function wishOf(form: WishForm, values: (number | undefined)[]): WaysRequest | undefined {
-  const angle = number(form.angle);
-  if (angle === undefined || values.some((value) => value === undefined)) return undefined;
-  const [radius = 0, thickness = 0, width = 0, ...rest] = values as number[];
-  const solid = list(form.thicknesses).length;
+/** Every length of the wish under a name of its own. */
+function lengthsOf(form: WishForm) {
+  const typed = (kind: string, text: string) => list(text).map((each, i) => [`${kind}${i}`, { measurement: 'LENGTH' as const, text: each }]);
+  return Object.fromEntries([...typed('thickness', form.thicknesses), ...typed('ply', form.plies)]) as Record<string, { measurement: 'LENGTH'; text: string }>;
+}
+
+function wishOf(form: WishForm, wanted: RecipeFields, readings: Record<string, Reading>): WaysRequest | undefined {
+  const read = (kind: string, text: string) => list(text).map((_, i) => readings[`${kind}${i}`]?.value);
+  const thicknesses = read('thickness', form.thicknesses);
+  const plies = read('ply', form.plies);
+  if ([...thicknesses, ...plies].some((value) => value === undefined)) return undefined;
   return {
-    innerRadiusMm: radius,
-    angleDegrees: angle,
-    thicknessMm: thickness,
-    widthMm: width,
+    innerRadiusMm: wanted.innerRadiusMm,
+    angleDegrees: wanted.angleDegrees,
+    thicknessMm: finishedMm(wanted),
+    widthMm: wanted.blank.widthMm,
     unbroken: Number(form.unbroken),
     speciesIds: form.speciesIds,
     seasonings: form.seasonings,
-    thicknessesMm: rest.slice(0, solid),
+    thicknessesMm: thicknesses as number[],
     supports: form.supports,
     soak: form.soak,
     methods: form.methods,
-    pliesMm: rest.slice(solid),
+    pliesMm: plies as number[],
     order: form.order,
   };
+}
+
+/** Whether ways were looked for to the bend that is planned now; one that is still being read counts as the same. */
+function sameBend(asked: WaysRequest, wanted: RecipeFields | undefined): boolean {
+  if (!wanted) return true;
+  const same = (a: number, b: number) => Math.abs(a - b) < 1e-3;
+  return same(asked.innerRadiusMm, wanted.innerRadiusMm) && same(asked.angleDegrees, wanted.angleDegrees)
+    && same(asked.thicknessMm, finishedMm(wanted)) && same(asked.widthMm, wanted.blank.widthMm);
 }

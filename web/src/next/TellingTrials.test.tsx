@@ -24,7 +24,7 @@ vi.mock('../api/advice', () => ({
 beforeEach(() => { asked.mockClear(); });
 
 it('says by how much each trial would narrow what is not known', () => {
-  show(<TellingTrials recipe={STEAMED} />);
+  show(<TellingTrials recipe={STEAMED} onTake={vi.fn()} />);
   expect(screen.getByText(/3\/4" at radius 5": narrows what is not known by 25 %; 6 in 10 like it hold\./)).toBeDefined();
   expect(screen.queryByText(/A single trial tells little now/)).toBeNull();
 });
@@ -33,12 +33,12 @@ it('keeps bends of the same method in mind and asks what tells of all of them', 
   const lamination: RecipeFields = { ...STEAMED, method: 'COLD_LAMINATION', lamination: { glue: 'PVA', plies: 6 } };
   delete lamination.steam;
   localStorage.setItem('brachion.inMind', JSON.stringify([lamination]));
-  const shown = show(<TellingTrials recipe={STEAMED} />);
+  const shown = show(<TellingTrials recipe={STEAMED} onTake={vi.fn()} />);
   expect(asked).toHaveBeenLastCalledWith(STEAMED, []);
   await userEvent.click(screen.getByRole('button', { name: 'Keep this bend in mind' }));
   expect(screen.queryByRole('button', { name: 'Keep this bend in mind' })).toBeNull();
   shown.unmount();
-  show(<TellingTrials recipe={tighter} />);
+  show(<TellingTrials recipe={tighter} onTake={vi.fn()} />);
   expect(asked).toHaveBeenLastCalledWith(tighter, [STEAMED]);
   const kept = screen.getAllByRole('listitem').find((item) => item.textContent?.startsWith('Steam box, air-dried 18 %, 3/4"'));
   await userEvent.click(within(kept as HTMLElement).getByRole('button', { name: 'Forget it' }));

@@ -1,0 +1,47 @@
+package brachion.core.method;
+
+import brachion.core.quantity.PhysicalBound;
+
+/**
+ * How a finished section is made of plies.
+ *
+ * @param plyMm thickness of one ply [mm]
+ * @param plies number of plies
+ */
+public record Layup(double plyMm, int plies) {
+
+    /**
+     * Thickness of a dry hardwood ply over the radius it is bent to that codes allow in structural glued laminated
+     * timber (NDS, from memory).
+     */
+    public static final double PLY_OVER_RADIUS = 1 / 100.0;
+    /** Plies are reckoned to the nanometre, so that a half inch of four is an eighth each. */
+    private static final double STEPS_PER_MM = 1e6;
+
+    /** A finished thickness [mm] in so many plies. */
+    public static Layup ofPlies(double finishedMm, int plies) {
+        PhysicalBound.PLIES.require(plies);
+        return new Layup(Math.rint(finishedMm / plies * STEPS_PER_MM) / STEPS_PER_MM, plies);
+    }
+
+    /** As many plies of a thickness [mm] as come nearest to a finished thickness [mm]; at least two. */
+    public static Layup ofPlyThickness(double finishedMm, double plyMm) {
+        return new Layup(plyMm, within(Math.rint(finishedMm / plyMm)));
+    }
+
+    /** A finished thickness [mm] in the fewest plies that codes would bend to a radius [mm]. */
+    public static Layup forRadius(double finishedMm, double innerRadiusMm) {
+        double thinnest = Math.max(PLY_OVER_RADIUS * innerRadiusMm, PhysicalBound.THICKNESS_MM.lowest());
+        // a hair off a whole number is the same number
+        return ofPlies(finishedMm, within(Math.ceil(finishedMm / thinnest - 1e-9)));
+    }
+
+    private static int within(double plies) {
+        return (int) PhysicalBound.PLIES.nearest(plies);
+    }
+
+    /** Thickness of all plies together [mm]. */
+    public double finishedMm() {
+        return plyMm * plies;
+    }
+}

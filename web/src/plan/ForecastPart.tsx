@@ -1,0 +1,78 @@
+import { Box, Button, Typography } from '@mui/material';
+import { useNavigate } from 'react-router';
+import { useProcess, type Afterwards } from '../api/queries';
+import { LeversPanel } from '../advice/LeversPanel';
+import { Dimmed } from '../app/Dimmed';
+import { useOnPhone } from '../app/phone';
+import { useStored, writeStored } from '../app/storage';
+import { StrainAcross } from '../bend/StrainAcross';
+import { EMPTY_OUTCOME, LOG_DRAFT } from '../log/draft';
+import { Grounds } from '../odds/Grounds';
+import { OddsPanel } from '../odds/OddsPanel';
+import { ProcessStrip } from '../process/ProcessStrip';
+import type { StageChange } from '../process/StageHandle';
+import type { RecipeForm } from '../recipe/form';
+import { AFTERWARDS_DRAFT, ORDINARY_SHOP } from './draft';
+import { usePlan } from './usePlan';
+
+/** Why the odds are what they are: what to change, strain, grounds, and heat and water on the way. */
+export function ForecastPart() {
+  const { answer, current, form, take } = usePlan();
+  const onPhone = useOnPhone();
+  const navigate = useNavigate();
+  if (!answer) return null;
+  const { recipe, forecast } = answer;
+  const laminated = recipe.method === 'COLD_LAMINATION';
+  return (
+    <>
+      <Dimmed old={!current} sx={{ display: 'grid', gap: 3, gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 320px' }, alignItems: 'start', mb: 2.5 }}>
+        <Box sx={{ order: { xs: 2, lg: 0 }, minWidth: 0 }}>
+          {onPhone && <Box sx={{ mb: 2 }}><OddsPanel answer={forecast} laminated={laminated} /></Box>}
+          <Typography variant="h2">Strain across the thickness</Typography>
+          <StrainAcross section={forecast.section} />
+          <Grounds answer={forecast} laminated={laminated} />
+        </Box>
+        <Box sx={{ display: 'grid', gap: 2, justifyItems: 'start', '& > section': { width: '100%' } }}>
+          <LeversPanel recipe={recipe} onTake={take} />
+          <Button
+            variant="outlined"
+            onClick={() => {
+              writeStored(LOG_DRAFT, { recipe: form, outcome: EMPTY_OUTCOME });
+              void navigate('/records/new');
+            }}
+          >
+            Bend it and log how it went
+          </Button>
+        </Box>
+      </Dimmed>
+      {!laminated && <HeatAndWater />}
+    </>
+  );
+}
+
+/** The process strip; dragging a stage on it changes the recipe. */
+function HeatAndWater() {
+  const { answer, current, change } = usePlan();
+  const [shop, setShop] = useStored<Afterwards>(AFTERWARDS_DRAFT, ORDINARY_SHOP);
+  const recipe = answer?.recipe;
+  const afterwards = { ...shop, formHours: recipe?.steam?.holdHours ?? ORDINARY_SHOP.formHours };
+  const { data, isPlaceholderData } = useProcess(recipe, afterwards);
+  const changeStage = ({ kind, seconds }: StageChange) => {
+    const typed = STAGE_TYPED_IN[kind];
+    if (typed) change({ [typed.field]: String(seconds / typed.unitSeconds) });
+    else if (kind === 'RACK') setShop({ ...shop, rackDays: seconds / 86_400 });
+  };
+  return (
+    <Dimmed old={isPlaceholderData || !current} sx={{ minHeight: { xs: 720, sm: 520 } }}>
+      {data && <ProcessStrip answer={data} recipe={recipe} afterwards={afterwards} onChange={changeStage} />}
+    </Dimmed>
+  );
+}
+
+/** Where the length of a stage is typed in the recipe. */
+const STAGE_TYPED_IN: Partial<Record<StageChange['kind'], { field: keyof RecipeForm; unitSeconds: number }>> = {
+  SOAK: { field: 'soakHours', unitSeconds: 3600 },
+  STEAM_BOX: { field: 'steamMinutes', unitSeconds: 60 },
+  CARRY: { field: 'carrySeconds', unitSeconds: 1 },
+  FORM: { field: 'holdHours', unitSeconds: 3600 },
+};

@@ -1,0 +1,25 @@
+import { useNavigate } from 'react-router';
+import type { Afterwards } from '../api/queries';
+import type { RecipeFields } from '../api/schema';
+import { writeStored } from '../app/storage';
+import { useUnits } from '../app/units';
+import { formOf } from '../recipe/form';
+
+/** Where the recipe that is planned is kept between visits. */
+export const PLAN_DRAFT = 'brachion.forecast';
+
+/** Where the shop and what follows the bend are kept. */
+export const AFTERWARDS_DRAFT = 'brachion.afterwards';
+
+/** A day on the form and two weeks on the rack of an ordinary shop; common practice. */
+export const ORDINARY_SHOP: Afterwards = { formHours: 24, rackDays: 14, shopC: 18, shopHumidityPercent: 45 };
+
+/** Takes a recipe from elsewhere into the plan and goes there. */
+export function usePlanIt(): (recipe: RecipeFields) => void {
+  const [system] = useUnits();
+  const navigate = useNavigate();
+  return (recipe) => {
+    writeStored(PLAN_DRAFT, formOf(recipe, system));
+    void navigate('/plan');
+  };
+}

@@ -1,0 +1,20 @@
+import { Typography } from '@mui/material';
+import type { ReactNode } from 'react';
+import type { RecipeState } from './useRecipe';
+
+interface WaitLineProps {
+  state: RecipeState;
+  /** What stands there while the answer is the answer to what is typed. */
+  children?: ReactNode;
+}
+
+/** One line that always keeps its place: what the answer is of, or what it still waits for. */
+export function WaitLine({ state, children }: WaitLineProps) {
+  const [problem] = Object.values(state.problems);
+  return (
+    <Typography variant="body2" noWrap role="status" title={problem}
+      sx={{ height: '1.6em', mt: 0.5, color: problem ? 'error.main' : 'text.secondary' }}>
+      {state.current ? children : problem ? `Waits: ${problem}` : 'Working it out …'}
+    </Typography>
+  );
+}

@@ -1,0 +1,19 @@
+import { Outlet } from 'react-router';
+import { PartBar } from '../app/PartBar';
+
+const PARTS = [
+  { to: '/records', label: 'Pieces' },
+  { to: '/records/evidence', label: 'Evidence' },
+  { to: '/records/woods', label: 'Woods' },
+  { to: '/records/tables', label: 'In and out' },
+];
+
+/** What the shop has bent, what that says, and how it comes in and goes out. */
+export function RecordsPlace() {
+  return (
+    <>
+      <PartBar label="Parts of the records" parts={PARTS} />
+      <Outlet />
+    </>
+  );
+}
