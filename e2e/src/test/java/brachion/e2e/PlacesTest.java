@@ -31,6 +31,7 @@ class PlacesTest extends BrowserTest {
         settle();
         for (String part : new String[] {"Other ways", "Map", "Next trial", "Spares"}) {
             link("Parts of the plan", part).click();
+            assertThat(link("Parts of the plan", part)).hasAttribute("aria-current", "page");
             assertThat(page.getByText(Pattern.compile("radius 9\" through 180°")).first()).isVisible();
             assertThat(field("Inner radius")).hasValue("9\"");
         }
