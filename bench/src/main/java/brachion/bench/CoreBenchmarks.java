@@ -9,26 +9,28 @@ import brachion.core.forecast.BendMap;
 import brachion.core.forecast.Forecast;
 import brachion.core.forecast.Forecaster;
 import brachion.core.forecast.Levers;
-import brachion.core.forecast.Marks;
 import brachion.core.forecast.WaySearch;
+import brachion.core.method.AtHand;
 import brachion.core.method.Bend;
 import brachion.core.method.Blank;
 import brachion.core.method.GrowthRings;
 import brachion.core.method.Knots;
+import brachion.core.method.Marks;
 import brachion.core.method.MethodKind;
 import brachion.core.method.Recipe;
 import brachion.core.method.Seasoning;
 import brachion.core.method.SteamBox;
+import brachion.core.method.WantedPiece;
 import brachion.core.physics.Physics;
 import brachion.core.process.Piece;
 import brachion.core.process.ProcessSimulation;
 import brachion.core.process.Stage;
 import brachion.core.process.StageKind;
-import brachion.core.risk.Flaw;
-import brachion.core.risk.Outcome;
 import brachion.core.risk.RiskModel;
-import brachion.core.risk.Severity;
-import brachion.core.risk.Trial;
+import brachion.core.trial.Flaw;
+import brachion.core.trial.Outcome;
+import brachion.core.trial.Severity;
+import brachion.core.trial.Trial;
 import brachion.core.wood.Species;
 import brachion.core.wood.SpeciesCatalogue;
 import java.util.ArrayList;
@@ -142,8 +144,8 @@ public class CoreBenchmarks {
     @Measurement(iterations = 3, time = 1)
     public WaySearch.Found search() {
         searchedMm = 16 + (searchedMm + 0.01) % 4;
-        WaySearch.AtHand everything = new WaySearch.AtHand(SpeciesCatalogue.published().all(), List.of(Seasoning.values()),
-                List.of(searchedMm, searchedMm - 2), List.of(WaySearch.Support.NONE, WaySearch.Support.STEEL), true,
+        AtHand everything = new AtHand(SpeciesCatalogue.published().all(), List.of(Seasoning.values()),
+                List.of(searchedMm, searchedMm - 2), List.of(AtHand.Support.NONE, AtHand.Support.STEEL), true,
                 List.of(MethodKind.values()), List.of(1.0, 1.6, 2.0, 2.4, 3.2, 4.0, 4.8));
         WaySearch.Wanted wanted = new WaySearch.Wanted(new Bend(100, 190), searchedMm, 22, 0.9, WaySearch.Order.MOST_TRIED);
         return new WaySearch(fitted).find(wanted, everything, (done, of) -> { });

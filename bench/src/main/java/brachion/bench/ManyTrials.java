@@ -4,22 +4,22 @@ import brachion.core.bending.Strap;
 import brachion.core.bending.StrapMaterial;
 import brachion.core.method.Bend;
 import brachion.core.method.Blank;
+import brachion.core.method.FailureMode;
+import brachion.core.method.Family;
 import brachion.core.method.GrowthRings;
 import brachion.core.method.Knots;
-import brachion.core.method.MethodKind;
 import brachion.core.method.Names;
 import brachion.core.method.OuterFace;
 import brachion.core.method.Recipe;
 import brachion.core.method.Seasoning;
 import brachion.core.method.SoakAdditive;
 import brachion.core.method.SteamBox;
-import brachion.core.risk.FailureMode;
-import brachion.core.risk.Flaw;
-import brachion.core.risk.Outcome;
 import brachion.core.risk.RiskModel;
 import brachion.core.risk.RiskModel.Held;
-import brachion.core.risk.Severity;
-import brachion.core.risk.Trial;
+import brachion.core.trial.Flaw;
+import brachion.core.trial.Outcome;
+import brachion.core.trial.Severity;
+import brachion.core.trial.Trial;
 import brachion.core.wood.BendingRadii;
 import brachion.core.wood.Species;
 import brachion.core.wood.SpeciesCatalogue;
@@ -91,9 +91,9 @@ final class ManyTrials {
     /** What bears on the outer face, as a table another program can fit; without boards, of which there are too many for it. */
     static void write(RiskModel risk, Path table) throws IOException {
         List<String> lines = new ArrayList<>(List.of("severity,lnD,knots,riven,soaked,minutes,rings,species,person,source"));
-        double[] asked = risk.asked(MethodKind.STEAM_BOX, FailureMode.TENSION);
+        double[] asked = risk.asked(Family.HOT_WOOD, FailureMode.TENSION);
         int row = 0;
-        for (Held held : risk.records(MethodKind.STEAM_BOX)) {
+        for (Held held : risk.records(Family.HOT_WOOD)) {
             Recipe recipe = held.trial().recipe();
             SteamBox steam = (SteamBox) recipe.method();
             Names names = recipe.names();

@@ -1,7 +1,7 @@
 package brachion.bench;
 
 import brachion.core.risk.RiskModel;
-import brachion.core.risk.Trial;
+import brachion.core.trial.Trial;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;

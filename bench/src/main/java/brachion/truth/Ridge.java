@@ -2,8 +2,8 @@ package brachion.truth;
 
 import brachion.core.method.Recipe;
 import brachion.core.method.SteamBox;
-import brachion.core.risk.Severity;
-import brachion.core.risk.Trial;
+import brachion.core.trial.Severity;
+import brachion.core.trial.Trial;
 import java.util.List;
 import org.hipparchus.linear.CholeskyDecomposition;
 import org.hipparchus.linear.MatrixUtils;

@@ -1,12 +1,12 @@
 package brachion.truth;
 
 import brachion.core.forecast.Forecaster;
-import brachion.core.forecast.Marks;
 import brachion.core.forecast.NextTrials;
 import brachion.core.forecast.NextTrials.TellingTrial;
+import brachion.core.method.Marks;
 import brachion.core.method.Recipe;
 import brachion.core.risk.RiskModel;
-import brachion.core.risk.Trial;
+import brachion.core.trial.Trial;
 import brachion.truth.TrueShop.Support;
 import java.util.ArrayList;
 import java.util.List;

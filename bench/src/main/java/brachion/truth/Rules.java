@@ -3,7 +3,7 @@ package brachion.truth;
 import brachion.core.forecast.Rule;
 import brachion.core.forecast.RuleEvidence;
 import brachion.core.risk.RiskModel;
-import brachion.core.risk.Trial;
+import brachion.core.trial.Trial;
 import brachion.truth.TrueShop.Support;
 import java.util.ArrayList;
 import java.util.EnumMap;

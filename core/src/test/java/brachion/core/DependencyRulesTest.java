@@ -1,8 +1,13 @@
 package brachion.core;
 
+import static com.tngtech.archunit.base.DescribedPredicate.not;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.INTERFACES;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.assignableTo;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 
+import brachion.core.method.Method;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
@@ -25,14 +30,22 @@ class DependencyRulesTest {
             .layer("process").definedBy("brachion.core.process")
             .layer("rig").definedBy("brachion.core.rig")
             .layer("method").definedBy("brachion.core.method")
+            .layer("trial").definedBy("brachion.core.trial")
             .layer("risk").definedBy("brachion.core.risk")
             .layer("forecast").definedBy("brachion.core.forecast")
             .whereLayer("forecast").mayNotBeAccessedByAnyLayer()
             .whereLayer("risk").mayOnlyBeAccessedByLayers("forecast")
-            .whereLayer("method").mayOnlyBeAccessedByLayers("risk", "forecast")
+            .whereLayer("trial").mayOnlyBeAccessedByLayers("risk", "forecast")
+            .whereLayer("method").mayOnlyBeAccessedByLayers("trial", "risk", "forecast")
             .whereLayer("rig").mayNotBeAccessedByAnyLayer()
             .whereLayer("process").mayOnlyBeAccessedByLayers("rig", "method", "risk", "forecast")
             .whereLayer("bending").mayOnlyBeAccessedByLayers("process", "method", "risk", "forecast")
             .whereLayer("physics").mayNotAccessAnyLayer()
             .whereLayer("wood").mayOnlyBeAccessedByLayers("bending", "process", "rig", "method", "risk", "forecast");
+
+    /** Whoever forecasts or advises asks a method; that ways differ is known to the ways alone. */
+    @ArchTest
+    static final ArchRule no_way_of_bending_is_known_outside_its_package = noClasses()
+            .that().resideOutsideOfPackage("brachion.core.method").and().doNotHaveSimpleName("ReferencePieces")
+            .should().dependOnClassesThat(assignableTo(Method.class).and(not(INTERFACES)));
 }

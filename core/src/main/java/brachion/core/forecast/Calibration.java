@@ -1,9 +1,9 @@
 package brachion.core.forecast;
 
-import brachion.core.method.MethodKind;
+import brachion.core.method.Family;
 import brachion.core.risk.RiskModel;
 import brachion.core.risk.RiskModel.Held;
-import brachion.core.risk.Severity;
+import brachion.core.trial.Severity;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -40,8 +40,8 @@ public record Calibration(List<Bin> bins, int trials, int unforecast, double log
     }
 
     /** Compares all records of a method. */
-    public static Calibration of(RiskModel risk, MethodKind kind) {
-        List<Held> all = risk.leaveOneOut(kind, Severity.FLAW);
+    public static Calibration of(RiskModel risk, Family family) {
+        List<Held> all = risk.leaveOneOut(family, Severity.FLAW);
         List<Held> judged = all.stream().filter(Calibration::isForecast)
                 .sorted(Comparator.comparingDouble(Held::holds).thenComparingLong(held -> held.trial().id())).toList();
         long held = judged.stream().filter(Calibration::unbroken).count();
@@ -52,7 +52,7 @@ public record Calibration(List<Bin> bins, int trials, int unforecast, double log
         }
         return new Calibration(bins(judged), judged.size(), all.size() - judged.size(), mean(judged),
                 base / Math.max(1, judged.size()),
-                mean(risk.forecastBy(TABLES, kind, Severity.FLAW).stream().filter(Calibration::isForecast).toList()));
+                mean(risk.forecastBy(TABLES, family, Severity.FLAW).stream().filter(Calibration::isForecast).toList()));
     }
 
     private static double mean(List<Held> records) {

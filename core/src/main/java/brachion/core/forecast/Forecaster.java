@@ -1,17 +1,17 @@
 package brachion.core.forecast;
 
 import brachion.core.forecast.MissingMeasurement.What;
-import brachion.core.method.MethodKind;
+import brachion.core.method.FailureMode;
+import brachion.core.method.Family;
 import brachion.core.method.Recipe;
 import brachion.core.method.Sensitivity;
 import brachion.core.physics.Unsure;
 import brachion.core.quantity.PhysicalBound;
-import brachion.core.risk.FailureMode;
 import brachion.core.risk.Possible;
 import brachion.core.risk.RiskModel;
-import brachion.core.risk.Severity;
 import brachion.core.risk.UnknownInputs;
 import brachion.core.risk.SpringbackModel.Opening;
+import brachion.core.trial.Severity;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -47,11 +47,11 @@ public final class Forecaster {
         List<Possible> possible = Possible.of(recipe);
         Possible typical = Possible.typical(recipe, possible);
         List<ModeForecast> modes = modes(possible, typical);
-        MethodKind kind = recipe.method().kind();
-        Precedents precedents = new Precedents(risk, kind);
+        Family family = recipe.method().family();
+        Precedents precedents = new Precedents(risk, family);
         FailureMode limiting = modes.get(0).mode();
         boolean measured = recipe.blank().moisturePercent().isPresent();
-        Evidence evidence = new Evidence(risk.trials(kind), precedents.near(typical).all(),
+        Evidence evidence = new Evidence(risk.trials(family), precedents.near(typical).all(),
                 precedents.beyond(limiting, typical), guesses(limiting, typical),
                 new Neighbours(precedents, typical, measured).nearest());
         return new Forecast(unbroken(possible), OddsSpread.of(risk, possible, Severity.CLEAN).odds(),
@@ -62,7 +62,7 @@ public final class Forecaster {
     /** Whether a recipe asks more than any record of its method did, in the mode that limits it. */
     boolean beyondRecords(Recipe recipe) {
         Possible piece = Possible.roughly(UnknownInputs.typical(recipe));
-        return new Precedents(risk, recipe.method().kind()).beyond(risk.limiting(piece), piece);
+        return new Precedents(risk, recipe.method().family()).beyond(risk.limiting(piece), piece);
     }
 
     /** Just the odds that a recipe does not break. */
@@ -89,17 +89,13 @@ public final class Forecaster {
 
     private List<ModeForecast> modes(List<Possible> possible, Possible typical) {
         List<ModeForecast> modes = new ArrayList<>();
-        for (FailureMode mode : risk.modes(typical.recipe().method().kind())) {
+        for (FailureMode mode : risk.modes(typical.recipe().method().family())) {
             double broken = 0;
             for (Possible each : possible) {
                 broken += each.weight() * (1 - risk.margin(mode, Severity.FLAW, each).probability());
             }
             double ratio = risk.ratio(mode, typical);
-            double strain = switch (mode) {
-                case TENSION -> typical.demand().state().outerStrain();
-                case COMPRESSION -> -typical.demand().state().innerStrain();
-                case GLUE_LINE -> typical.recipe().blank().thicknessMm() / typical.recipe().bend().innerRadiusMm();
-            };
+            double strain = risk.strain(mode, typical);
             modes.add(new ModeForecast(mode, ratio, strain, strain / ratio, broken, Reasons.of(risk, mode, typical)));
         }
         modes.sort(Comparator.comparingDouble(ModeForecast::broken).reversed());

@@ -1,5 +1,7 @@
 package brachion.core.forecast;
 
+import brachion.core.method.Change;
+import brachion.core.method.Marks;
 import brachion.core.method.Recipe;
 import java.util.ArrayList;
 import java.util.Comparator;

@@ -1,6 +1,6 @@
 package brachion.core.forecast;
 
-import brachion.core.risk.FailureMode;
+import brachion.core.method.FailureMode;
 import java.util.List;
 
 /**

@@ -1,6 +1,6 @@
 package brachion.core.forecast;
 
-import brachion.core.risk.Trial;
+import brachion.core.trial.Trial;
 import java.util.List;
 
 /**

@@ -2,9 +2,8 @@ package brachion.core.forecast;
 
 import brachion.core.bending.StrapMaterial;
 import brachion.core.forecast.NearRecord.Likeness;
+import brachion.core.method.FailureMode;
 import brachion.core.method.Recipe;
-import brachion.core.method.SteamBox;
-import brachion.core.risk.FailureMode;
 import brachion.core.risk.Possible;
 import brachion.core.risk.RiskModel.Held;
 import java.util.ArrayList;
@@ -100,6 +99,6 @@ final class Neighbours {
     }
 
     private static Optional<StrapMaterial> support(Recipe recipe) {
-        return recipe.method() instanceof SteamBox steam ? steam.strap().map(strap -> strap.material()) : Optional.empty();
+        return recipe.method().strap().map(strap -> strap.material());
     }
 }

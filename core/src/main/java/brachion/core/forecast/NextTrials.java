@@ -1,11 +1,12 @@
 package brachion.core.forecast;
 
+import brachion.core.method.FailureMode;
+import brachion.core.method.Marks;
 import brachion.core.method.Recipe;
-import brachion.core.risk.FailureMode;
 import brachion.core.risk.Margin;
 import brachion.core.risk.Possible;
 import brachion.core.risk.RiskModel;
-import brachion.core.risk.Severity;
+import brachion.core.trial.Severity;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -85,7 +86,7 @@ public record NextTrials(List<TellingTrial> trials, List<Rung> radiusLadder, Lis
             double holds = risk.holds(Severity.FLAW, piece);
             Map<FailureMode, Double> moves = new EnumMap<>(FailureMode.class);
             double variance = 0;
-            for (FailureMode mode : risk.modes(recipe.method().kind())) {
+            for (FailureMode mode : risk.modes(recipe.method().family())) {
                 Margin margin = risk.margin(mode, Severity.FLAW, piece);
                 double by = holds * (1 - margin.probability());
                 moves.put(mode, by);

@@ -1,6 +1,6 @@
 package brachion.core.forecast;
 
-import brachion.core.method.MethodKind;
+import brachion.core.method.Family;
 import brachion.core.risk.RiskModel;
 import brachion.core.risk.Weighted;
 import java.util.List;
@@ -20,11 +20,11 @@ public record Odds(double probability, double low, double high) {
     static final double Z_80 = 1.2815515655446004;
 
     /** The share of pieces of a method that break for reasons nothing measured explains. */
-    public static Odds ofHidden(RiskModel risk, MethodKind kind) {
-        List<Weighted<Double>> shares = risk.hiddenShares(kind);
+    public static Odds ofHidden(RiskModel risk, Family family) {
+        List<Weighted<Double>> shares = risk.hiddenShares(family);
         double[] range = new WeightedSample(shares.stream().mapToDouble(Weighted::value).toArray(),
                 shares.stream().mapToDouble(Weighted::weight).toArray()).shortest(HELD);
-        return new Odds(risk.hidden(kind), Math.min(range[0], risk.hidden(kind)), Math.max(range[1], risk.hidden(kind)));
+        return new Odds(risk.hidden(family), Math.min(range[0], risk.hidden(family)), Math.max(range[1], risk.hidden(family)));
     }
 
     /**

@@ -1,11 +1,11 @@
 package brachion.core.forecast;
 
-import brachion.core.risk.FailureMode;
+import brachion.core.method.FailureMode;
 import brachion.core.risk.Margin;
 import brachion.core.risk.Outlook;
 import brachion.core.risk.Possible;
 import brachion.core.risk.RiskModel;
-import brachion.core.risk.Severity;
+import brachion.core.trial.Severity;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;

@@ -1,7 +1,7 @@
 package brachion.core.forecast;
 
-import brachion.core.method.MethodKind;
-import brachion.core.risk.FailureMode;
+import brachion.core.method.FailureMode;
+import brachion.core.method.Family;
 import brachion.core.risk.Possible;
 import brachion.core.risk.RiskModel;
 import brachion.core.risk.RiskModel.Held;
@@ -21,10 +21,10 @@ final class Precedents {
     private final List<Held> held;
     private final Map<FailureMode, double[]> asked = new EnumMap<>(FailureMode.class);
 
-    Precedents(RiskModel risk, MethodKind kind) {
+    Precedents(RiskModel risk, Family family) {
         this.risk = risk;
-        this.held = risk.records(kind);
-        risk.modes(kind).forEach(mode -> asked.put(mode, risk.asked(kind, mode)));
+        this.held = risk.records(family);
+        risk.modes(family).forEach(mode -> asked.put(mode, risk.asked(family, mode)));
     }
 
     /** The records, each as the most ordinary piece it could have been. */

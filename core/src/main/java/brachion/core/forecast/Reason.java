@@ -1,6 +1,6 @@
 package brachion.core.forecast;
 
-import brachion.core.risk.Term;
+import brachion.core.method.Term;
 
 /**
  * One term of the risk, in trade words.

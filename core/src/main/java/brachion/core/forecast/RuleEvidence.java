@@ -1,11 +1,11 @@
 package brachion.core.forecast;
 
-import brachion.core.method.MethodKind;
+import brachion.core.method.FailureMode;
+import brachion.core.method.Family;
+import brachion.core.method.Term;
 import brachion.core.process.SteamingSchool;
 import brachion.core.risk.Contrast;
-import brachion.core.risk.FailureMode;
 import brachion.core.risk.RiskModel;
-import brachion.core.risk.Term;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -26,13 +26,13 @@ public record RuleEvidence(Rule rule, double firstHolds, double noMatter, int tr
     /** At even odds this moves one piece in twenty; a smaller difference is no reason to work otherwise. */
     private static final double MATTERS = 0.2;
 
-    private static final MethodKind STEAM = MethodKind.STEAM_BOX;
+    private static final Family HOT = Family.HOT_WOOD;
 
     /** Every question, tipped by the records; like is compared with like, within boards and days. */
     public static List<RuleEvidence> of(RiskModel fitted) {
-        RiskModel risk = fitted.withinDays(STEAM);
+        RiskModel risk = fitted.withinDays(HOT);
         List<RuleEvidence> all = new ArrayList<>();
-        all.add(of(Rule.RINGS, risk.contrast(STEAM, FailureMode.TENSION, Term.RINGS_ON_EDGE, Term.RINGS_FLAT)));
+        all.add(of(Rule.RINGS, risk.contrast(HOT, FailureMode.TENSION, Term.RINGS_ON_EDGE, Term.RINGS_FLAT)));
         all.add(of(Rule.SOAK, helps(risk, Term.SOAKED)));
         all.add(of(Rule.SOFTENER, helps(risk, Term.SOFTENER)));
         all.add(of(Rule.GREEN, helps(risk, Term.GREEN_STOCK)));
@@ -46,7 +46,7 @@ public record RuleEvidence(Rule rule, double firstHolds, double noMatter, int tr
     }
 
     private static Contrast helps(RiskModel risk, Term term) {
-        return risk.helps(STEAM, FailureMode.TENSION, term);
+        return risk.helps(HOT, FailureMode.TENSION, term);
     }
 
     private static RuleEvidence of(Rule rule, Contrast contrast) {

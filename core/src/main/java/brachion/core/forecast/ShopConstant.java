@@ -1,9 +1,9 @@
 package brachion.core.forecast;
 
-import brachion.core.method.MethodKind;
+import brachion.core.method.FailureMode;
+import brachion.core.method.Family;
 import brachion.core.physics.Physics;
 import brachion.core.physics.Unsure;
-import brachion.core.risk.FailureMode;
 import brachion.core.risk.Margin;
 import brachion.core.risk.RiskModel;
 import java.util.ArrayList;
@@ -23,9 +23,9 @@ import java.util.Map;
 public record ShopConstant(Unsure constant, double usual, double likely, double low, double high, double learned) {
 
     /** All constants of a method; the modes of failure speak of them independently. */
-    public static List<ShopConstant> of(RiskModel risk, MethodKind kind) {
-        Map<Unsure, Margin> tension = risk.unsure(kind, FailureMode.TENSION);
-        Map<Unsure, Margin> compression = risk.unsure(kind, FailureMode.COMPRESSION);
+    public static List<ShopConstant> of(RiskModel risk, Family family) {
+        Map<Unsure, Margin> tension = risk.unsure(family, FailureMode.TENSION);
+        Map<Unsure, Margin> compression = risk.unsure(family, FailureMode.COMPRESSION);
         List<ShopConstant> constants = new ArrayList<>();
         tension.forEach((constant, steps) -> constants.add(of(constant, together(steps, compression.get(constant)))));
         return constants;

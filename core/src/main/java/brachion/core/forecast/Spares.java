@@ -3,7 +3,7 @@ package brachion.core.forecast;
 import brachion.core.method.Recipe;
 import brachion.core.risk.Possible;
 import brachion.core.risk.RiskModel;
-import brachion.core.risk.Severity;
+import brachion.core.trial.Severity;
 import java.util.List;
 import java.util.OptionalInt;
 import org.hipparchus.distribution.discrete.BinomialDistribution;

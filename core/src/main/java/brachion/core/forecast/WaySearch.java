@@ -1,19 +1,17 @@
 package brachion.core.forecast;
 
 import brachion.core.forecast.Precedents.Near;
-import brachion.core.method.Bend;
-import brachion.core.method.Demand;
+import brachion.core.method.AtHand;
+import brachion.core.method.Family;
+import brachion.core.method.Method;
 import brachion.core.method.MethodKind;
 import brachion.core.method.Recipe;
-import brachion.core.method.Seasoning;
 import brachion.core.method.Sensitivity;
-import brachion.core.method.SteamBox;
-import brachion.core.process.SteamingSchool;
+import brachion.core.method.Term;
+import brachion.core.method.WantedPiece;
 import brachion.core.risk.Possible;
 import brachion.core.risk.RiskModel;
-import brachion.core.risk.Severity;
-import brachion.core.risk.Term;
-import brachion.core.wood.Species;
+import brachion.core.trial.Severity;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
@@ -36,9 +34,6 @@ import java.util.stream.Stream;
  */
 public final class WaySearch {
 
-    private static final double HOLD_H = SteamBox.USUAL_HOLD_H;
-    /** Hours in the clamps of a lamination: overnight (common practice). */
-    private static final double CLAMPED_H = 16;
     /** A bend that lacks so much at its best is not looked at further. */
     private static final double HOPELESS = 0.1;
     private static final int CHUNK = 6;
@@ -48,7 +43,7 @@ public final class WaySearch {
 
     private final RiskModel risk;
     private final Forecaster forecaster;
-    private final Map<MethodKind, Precedents> precedents = new EnumMap<>(MethodKind.class);
+    private final Map<Family, Precedents> precedents = new EnumMap<>(Family.class);
 
     /** A search that answers from this fit. */
     public WaySearch(RiskModel risk) {
@@ -56,41 +51,14 @@ public final class WaySearch {
         this.forecaster = new Forecaster(risk);
     }
 
-    /** What holds the outer face. */
-    public enum Support {
-        /** Nothing. */
-        NONE,
-        /** Webbing. */
-        WEBBING,
-        /** A steel strap with stops that sit hard. */
-        STEEL
-    }
-
     /**
-     * The bend that is wanted.
+     * What is wanted.
      *
-     * @param bend        the curve
-     * @param thicknessMm thickness of the finished piece [mm]
-     * @param widthMm     its width [mm]
-     * @param unbroken    probability wanted that a piece does not break
-     * @param order       which of the ways come first
+     * @param piece    the finished piece
+     * @param unbroken probability wanted that a piece does not break
+     * @param order    which of the ways come first
      */
-    public record Wanted(Bend bend, double thicknessMm, double widthMm, double unbroken, Order order) {
-    }
-
-    /**
-     * What there is to do it with.
-     *
-     * @param species       woods
-     * @param seasonings    how they were dried
-     * @param thicknessesMm thicknesses solid stock may have [mm]; empty for that of the finished piece
-     * @param supports      supports
-     * @param soak          whether there is a trough to soak in
-     * @param methods       ways to bend
-     * @param pliesMm       thicknesses plies may have [mm]
-     */
-    public record AtHand(List<Species> species, List<Seasoning> seasonings, List<Double> thicknessesMm,
-                         List<Support> supports, boolean soak, List<MethodKind> methods, List<Double> pliesMm) {
+    public record Wanted(WantedPiece piece, double unbroken, Order order) {
     }
 
     /** Which of the ways that are good enough come first. */
@@ -151,14 +119,14 @@ public final class WaySearch {
     private record Judged(Recipe recipe, double unbroken, Optional<Term> because) {
 
         double hours() {
-            return recipe.method() instanceof SteamBox steam
-                    ? steam.soakHours() + steam.steamMinutes() / 60 + HOLD_H : CLAMPED_H;
+            return recipe.method().hoursToRelease();
         }
     }
 
     /** Searches; the same question always finds the same ways. */
     public Found find(Wanted wanted, AtHand atHand, Progress progress) {
-        List<List<Recipe>> candidates = Combinations.of(wanted, atHand);
+        List<List<Recipe>> candidates = atHand.species().stream().flatMap(species -> Arrays.stream(MethodKind.values())
+                .filter(atHand.methods()::contains).flatMap(kind -> kind.toTry(wanted.piece(), atHand, species).stream())).toList();
         int count = candidates.stream().mapToInt(List::size).sum();
         List<Judged> judged = new ArrayList<>();
         for (int from = 0; from < candidates.size(); from += CHUNK) {
@@ -221,7 +189,7 @@ public final class WaySearch {
     }
 
     private synchronized Precedents precedents(Recipe recipe) {
-        return precedents.computeIfAbsent(recipe.method().kind(), kind -> new Precedents(risk, kind));
+        return precedents.computeIfAbsent(recipe.method().family(), family -> new Precedents(risk, family));
     }
 
     private Way way(Judged judged) {
@@ -233,28 +201,24 @@ public final class WaySearch {
     }
 
     private static boolean shorterThanSchools(Recipe recipe) {
-        return recipe.method() instanceof SteamBox steam && Arrays.stream(SteamingSchool.values())
-                .allMatch(school -> steam.steamMinutes() < school.minutes(recipe.blank().thicknessMm()));
+        return recipe.method().quickerThanSchools(recipe.blank());
     }
 
-    /** Judges recipes of one blank and one soak; those that steam may help are followed through it together. */
+    /** Judges recipes that stand together; those that may do at their best are followed together. */
     private Stream<Judged> judge(List<Recipe> alike, double wanted) {
         Map<Recipe, Judged> hopeless = new HashMap<>();
-        List<SteamBox> followed = new ArrayList<>();
+        List<Method> followed = new ArrayList<>();
         for (Recipe recipe : alike) {
-            if (recipe.method() instanceof SteamBox steam) {
-                Demand softened = Demand.softened(recipe.blank(), recipe.bend(), steam.strap());
-                Possible ideal = new Possible(1, recipe, softened, Sensitivity.NONE);
-                double atBest = unbroken(ideal);
-                if (atBest < wanted - HOPELESS) {
-                    hopeless.put(recipe, new Judged(recipe, atBest, Optional.of(Term.CURVE)));
-                } else {
-                    followed.add(steam);
-                }
+            Optional<Double> atBest = recipe.method().atBest(recipe.blank(), recipe.bend())
+                    .map(ideal -> unbroken(new Possible(1, recipe, ideal, Sensitivity.NONE)));
+            if (atBest.isPresent() && atBest.get() < wanted - HOPELESS) {
+                hopeless.put(recipe, new Judged(recipe, atBest.get(), Optional.of(Term.CURVE)));
+            } else {
+                followed.add(recipe.method());
             }
         }
         if (!followed.isEmpty()) {
-            SteamBox.followTogether(alike.get(0).blank(), followed);
+            followed.get(0).followTogether(alike.get(0).blank(), followed);
         }
         return alike.stream().map(recipe -> hopeless.containsKey(recipe) ? hopeless.get(recipe) : judge(recipe, wanted));
     }

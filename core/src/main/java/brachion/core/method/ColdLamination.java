@@ -4,6 +4,9 @@ import brachion.core.bending.SectionCondition;
 import brachion.core.bending.Strap;
 import brachion.core.physics.Physics;
 import brachion.core.quantity.PhysicalBound;
+import brachion.core.wood.Species;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -14,6 +17,9 @@ import java.util.Optional;
  * @param plies number of plies
  */
 public record ColdLamination(Glue glue, int plies) implements Method {
+
+    /** Hours in the clamps: overnight (common practice). */
+    private static final double CLAMPED_H = 16;
 
     /** Refuses stacks no form takes. */
     public ColdLamination {
@@ -50,5 +56,42 @@ public record ColdLamination(Glue glue, int plies) implements Method {
     /** The same lamination with another number of plies. */
     public ColdLamination withPlies(int other) {
         return new ColdLamination(glue, other);
+    }
+
+    /** Dry wood bent cold has nothing to cure but its curve. */
+    @Override
+    public List<Cure> cures(Recipe recipe) {
+        return List.of();
+    }
+
+    @Override
+    public List<Change> changes(Recipe recipe, Marks marks) {
+        double thinner = recipe.blank().thicknessMm() * plies / (plies + 1);
+        return List.of(new Change(Change.Kind.THINNER_PLIES, thinner, 3, at -> at
+                .withBlank(at.blank().withThicknessMm(thinner)).withMethod(withPlies(plies + 1))));
+    }
+
+    @Override
+    public double hoursToRelease() {
+        return CLAMPED_H;
+    }
+
+    /** The ways plies and glue lines fail, before any record. */
+    static List<ModeRisk> failureModes() {
+        return ColdLaminationRisk.modes();
+    }
+
+    /** What a search tries: each ply at hand, as many as come nearest to the finished thickness, of kiln-dried stock. */
+    static List<List<Recipe>> toTry(WantedPiece wanted, AtHand atHand, Species species) {
+        List<Recipe> laminations = new ArrayList<>();
+        for (double plyMm : atHand.pliesMm()) {
+            int plies = (int) Math.round(wanted.thicknessMm() / plyMm);
+            double ply = wanted.thicknessMm() / Math.max(1, plies);
+            if (PhysicalBound.PLIES.holds(plies) && PhysicalBound.THICKNESS_MM.holds(ply)) {
+                laminations.add(new Recipe(wanted.goodStock(species, Seasoning.KILN_DRIED, ply), wanted.bend(),
+                        new ColdLamination(Glue.PVA, plies)));
+            }
+        }
+        return List.of(laminations);
     }
 }

@@ -1,6 +1,5 @@
 package brachion.core.method;
 
-import brachion.core.process.BoilingPoint;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -23,7 +22,7 @@ public record Doubt(Kind kind, double given, double usual) {
     /** Stock from the kiln is drier than this [%] unless it was stored in the wet (common practice). */
     private static final double WETTEST_KILN_DRIED_PERCENT = 14;
     /** A thermometer may be off by this much before boiling is doubted [K]. */
-    private static final double THERMOMETER_C = 1;
+    static final double THERMOMETER_C = 1;
     /** Nobody bends solid stock round a form smaller than half its thickness; chosen by us. */
     private static final double LEAST_RADIUS_SHARE = 0.5;
 
@@ -64,12 +63,7 @@ public record Doubt(Kind kind, double given, double usual) {
                 case KILN_DRIED -> above(doubts, Kind.KILN_DRIED_BUT_WET, percent, WETTEST_KILN_DRIED_PERCENT);
             }
         });
-        if (recipe.method() instanceof SteamBox steam) {
-            above(doubts, Kind.HOTTER_THAN_BOILING, steam.chamberC(), BoilingPoint.celsius(altitudeM) + THERMOMETER_C);
-            // where steam itself cannot be so hot, the rig is not to blame
-            rigC.ifPresent(reaches -> above(doubts, Kind.HOTTER_THAN_RIG, Math.min(steam.chamberC(), BoilingPoint.celsius(altitudeM)),
-                    reaches + THERMOMETER_C));
-        }
+        doubts.addAll(recipe.method().doubts(altitudeM, rigC));
         below(doubts, Kind.TIGHTER_THAN_A_FORM, recipe.bend().innerRadiusMm(),
                 LEAST_RADIUS_SHARE * blank.thicknessMm());
         return doubts;
@@ -81,7 +75,8 @@ public record Doubt(Kind kind, double given, double usual) {
         }
     }
 
-    private static void above(List<Doubt> doubts, Kind kind, double given, double usual) {
+    /** Doubts a value that lies above what is usual. */
+    static void above(List<Doubt> doubts, Kind kind, double given, double usual) {
         if (given > usual) {
             doubts.add(new Doubt(kind, given, usual));
         }

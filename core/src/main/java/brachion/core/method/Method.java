@@ -3,13 +3,24 @@ package brachion.core.method;
 import brachion.core.bending.SectionCondition;
 import brachion.core.bending.Strap;
 import brachion.core.physics.Physics;
+import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
-/** A way to bend, with its settings. Each one knows what it asks of the wood. */
-public sealed interface Method permits SteamBox, ColdLamination {
+/**
+ * A way to bend, with its settings. Each one knows what it asks of the wood, what can be changed about it, what it is
+ * tried with, how long it takes and what is doubtful about it; whoever forecasts or advises asks it and knows no other
+ * difference between the ways.
+ */
+public interface Method {
 
-    /** Which method this is, whatever its settings. */
+    /** Which way this is, whatever its settings. */
     MethodKind kind();
+
+    /** The family it shares its failure modes and its fit with. */
+    default Family family() {
+        return kind().family();
+    }
 
     /**
      * How soft and wet the wood is at the moment it is bent.
@@ -45,4 +56,41 @@ public sealed interface Method permits SteamBox, ColdLamination {
      * @param demand what that bend asks of that blank
      */
     Springback springback(Blank blank, Bend bend, Demand demand);
+
+    /**
+     * What the method itself could have done better, one thing after the other; none where only the curve is left.
+     *
+     * @param recipe the recipe, everything known
+     */
+    List<Cure> cures(Recipe recipe);
+
+    /** What can be changed about the method and about stock in the way this method uses it. */
+    List<Change> changes(Recipe recipe, Marks marks);
+
+    /** What would be asked at the very best this method can do, where that is known without following it. */
+    default Optional<Demand> atBest(Blank blank, Bend bend) {
+        return Optional.empty();
+    }
+
+    /** Works out together what a group of recipes of {@link MethodKind#toTry} asks, where that is less work than one by one. */
+    default void followTogether(Blank blank, List<? extends Method> alike) {
+    }
+
+    /** Hours from the first step until the piece comes off the form or out of the clamps [h]. */
+    double hoursToRelease();
+
+    /** Whether it is heated for less time than every rule of thumb says. */
+    default boolean quickerThanSchools(Blank blank) {
+        return false;
+    }
+
+    /**
+     * What can hardly be meant about the settings.
+     *
+     * @param altitudeM height of the shop above the sea [m]
+     * @param rigC      temperature the shop's rig comes to [°C]; empty when nobody described it
+     */
+    default List<Doubt> doubts(double altitudeM, OptionalDouble rigC) {
+        return List.of();
+    }
 }

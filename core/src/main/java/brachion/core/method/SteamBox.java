@@ -1,24 +1,23 @@
 package brachion.core.method;
 
-import brachion.core.bending.BendSection;
-import brachion.core.bending.SectionCondition;
 import brachion.core.bending.Strap;
-import brachion.core.physics.Physics;
-import brachion.core.physics.Unsure;
+import brachion.core.process.BoilingPoint;
 import brachion.core.process.Piece;
 import brachion.core.process.ProbeRecord;
 import brachion.core.process.ProcessSimulation;
 import brachion.core.process.Stage;
 import brachion.core.process.StageKind;
+import brachion.core.process.SteamingSchool;
 import brachion.core.quantity.PhysicalBound;
+import brachion.core.wood.Species;
 import java.util.ArrayList;
-import java.util.EnumSet;
+import java.util.Arrays;
 import java.util.List;
 import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 
 /**
  * Steam-box bending: the stock lies in a chamber of steam, is pulled and bent at once over a form. How soft each depth
@@ -35,11 +34,14 @@ import java.util.TreeMap;
  */
 public record SteamBox(double soakHours, SoakAdditive additive, double steamMinutes, double chamberC,
                        Optional<ProbeRecord> probe, double carrySeconds, Optional<Strap> strap,
-                       OptionalDouble holdHours) implements Method {
+                       OptionalDouble holdHours) implements HotWood {
 
-    /** Hours on the form when nobody wrote them down; a day is common practice. */
-    public static final double USUAL_HOLD_H = 24;
-    private static final ConditionMemo MEMO = new ConditionMemo();
+    private static final double FULL_HEAT_C = 98;
+    /** Longer than so many minutes nobody is told to steam. */
+    private static final double LONGEST_ADVISED_MIN = 240;
+    private static final double CARRY_S = 15;
+    private static final double[] SOAKS_H = {0, Change.NIGHT_H, Change.LONG_SOAK_H};
+    private static final double[] STEAMS_MIN = {15, 30, 60, 120, 240};
 
     /** Refuses settings no chamber has. */
     public SteamBox {
@@ -62,31 +64,75 @@ public record SteamBox(double soakHours, SoakAdditive additive, double steamMinu
     }
 
     @Override
-    public SectionCondition condition(Blank blank, Physics physics) {
-        return after(piece(blank), stages(), physics);
-    }
-
-    /** Followed on a piece without edges, which costs a sixth and shifts a change of ln D little. */
-    @Override
-    public Sensitivity sensitivity(Blank blank, Bend bend) {
-        Piece wide = piece(blank).withoutEdges();
-        List<Stage> stages = stages();
-        Set<Unsure> unsure = strap.isPresent() ? EnumSet.allOf(Unsure.class)
-                : EnumSet.complementOf(EnumSet.of(Unsure.STRAP_SHARE));
-        return Sensitivity.of(unsure, physics -> Demand.of(blank, bend, after(wide, stages, physics), strap, physics));
+    public OptionalDouble minutesInSteam() {
+        return OptionalDouble.of(steamMinutes);
     }
 
     @Override
-    public Springback springback(Blank blank, Bend bend, Demand demand) {
-        double hold = holdHours.orElse(USUAL_HOLD_H);
-        List<Stage> stages = stages();
-        stages.add(Stage.of(StageKind.FORM, hold * 3600, Stage.SHOP_C));
-        double releaseMoisture = after(piece(blank), stages, Physics.USUAL).meanMoisturePercent();
-        BendSection section = demand.section();
-        return new Springback(section.elasticShare(demand.state(), releaseMoisture), Optional.of(hold));
+    public double hoursToRelease() {
+        return soakHours + steamMinutes / 60 + USUAL_HOLD_H;
+    }
+
+    @Override
+    public boolean quickerThanSchools(Blank blank) {
+        return Arrays.stream(SteamingSchool.values()).allMatch(school -> steamMinutes < school.minutes(blank.thicknessMm()));
+    }
+
+    /** Longer in the chamber, or a hotter one. */
+    @Override
+    public List<Change> changesOfHeat() {
+        List<Change> changes = new ArrayList<>();
+        double longer = Math.min(steamMinutes * 2, PhysicalBound.STEAM_MINUTES.highest());
+        if (longer <= LONGEST_ADVISED_MIN) {
+            changes.add(new Change(Change.Kind.STEAM_LONGER, longer, 1, at -> at.withMethod(of(at).withSteamMinutes(longer))));
+        }
+        if (chamberC < FULL_HEAT_C - 1) {
+            changes.add(new Change(Change.Kind.HOTTER_CHAMBER, FULL_HEAT_C, 2, at -> at.withMethod(of(at).withChamberC(FULL_HEAT_C))));
+        }
+        return changes;
+    }
+
+    private static SteamBox of(Recipe recipe) {
+        return (SteamBox) recipe.method();
+    }
+
+    /** Where steam itself cannot be so hot, the rig is not to blame. */
+    @Override
+    public List<Doubt> doubts(double altitudeM, OptionalDouble rigC) {
+        double boilingC = BoilingPoint.celsius(altitudeM);
+        List<Doubt> doubts = new ArrayList<>();
+        Doubt.above(doubts, Doubt.Kind.HOTTER_THAN_BOILING, chamberC, boilingC + Doubt.THERMOMETER_C);
+        rigC.ifPresent(reaches -> Doubt.above(doubts, Doubt.Kind.HOTTER_THAN_RIG, Math.min(chamberC, boilingC),
+                reaches + Doubt.THERMOMETER_C));
+        return doubts;
+    }
+
+    /** What a search tries: stock at hand by seasoning and soak, each with every usual time in full steam and every support. */
+    static List<List<Recipe>> toTry(WantedPiece wanted, AtHand atHand, Species species) {
+        List<List<Recipe>> together = new ArrayList<>();
+        List<Double> thicknesses = atHand.thicknessesMm().isEmpty() ? List.of(wanted.thicknessMm()) : atHand.thicknessesMm();
+        for (double thickness : thicknesses) {
+            for (Seasoning seasoning : atHand.seasonings()) {
+                Blank blank = wanted.goodStock(species, seasoning, thickness);
+                for (double soak : SOAKS_H) {
+                    boolean pointless = soak > 0 && (!atHand.soak() || seasoning == Seasoning.GREEN);
+                    if (!pointless) {
+                        together.add(steamings(soak, atHand.supports(), wanted.widthMm())
+                                .map(steam -> new Recipe(blank, wanted.bend(), steam)).toList());
+                    }
+                }
+            }
+        }
+        return together;
+    }
+
+    private static Stream<SteamBox> steamings(double soakHours, List<AtHand.Support> supports, double widthMm) {
+        return Arrays.stream(STEAMS_MIN).boxed().flatMap(minutes -> supports.stream()
+                .map(support -> new SteamBox(soakHours, minutes, FULL_HEAT_C, CARRY_S, support.strap(widthMm))));
     }
 
     /** The same settings with another soak [h]. */
+    @Override
     public SteamBox withSoakHours(double hours) {
         return new SteamBox(hours, additive, steamMinutes, chamberC, probe, carrySeconds, strap, holdHours);
     }
@@ -102,25 +148,23 @@ public record SteamBox(double soakHours, SoakAdditive additive, double steamMinu
     }
 
     /** The same settings with a carry of another length [s]. */
+    @Override
     public SteamBox withCarrySeconds(double seconds) {
         return new SteamBox(soakHours, additive, steamMinutes, chamberC, probe, seconds, strap, holdHours);
     }
 
     /** The same settings with another strap, or none. */
+    @Override
     public SteamBox withStrap(Optional<Strap> other) {
         return new SteamBox(soakHours, additive, steamMinutes, chamberC, probe, carrySeconds, other, holdHours);
     }
 
-    /** What is done up to the moment of bending. */
+    @Override
     public List<Stage> stages() {
-        List<Stage> stages = new ArrayList<>(beforeSteam());
+        List<Stage> stages = new ArrayList<>(HotWood.soak(soakHours));
         stages.add(steam());
-        stages.addAll(afterSteam());
+        stages.addAll(HotWood.carry(carrySeconds));
         return stages;
-    }
-
-    private List<Stage> beforeSteam() {
-        return soakHours > 0 ? List.of(Stage.of(StageKind.SOAK, soakHours * 3600, Stage.SHOP_C)) : List.of();
     }
 
     private Stage steam() {
@@ -128,44 +172,27 @@ public record SteamBox(double soakHours, SoakAdditive additive, double steamMinu
         return probe.map(steam::recordedBy).orElse(steam);
     }
 
-    private List<Stage> afterSteam() {
-        return carrySeconds > 0 ? List.of(Stage.of(StageKind.CARRY, carrySeconds, Stage.SHOP_C)) : List.of();
-    }
-
     /**
      * Follows a blank through steamings that differ in nothing but their time and their strap, the short ones on the way
      * of the longest. The conditions are remembered and are exactly those of each followed by itself.
      */
-    public static void followTogether(Blank blank, List<SteamBox> steamings) {
-        Piece piece = piece(blank);
+    @Override
+    public void followTogether(Blank blank, List<? extends Method> alike) {
+        Piece piece = HotWood.piece(blank);
         NavigableMap<Double, SteamBox> byTime = new TreeMap<>();
-        steamings.stream().filter(each -> !MEMO.knows(piece, each.stages(), Physics.USUAL))
+        alike.stream().map(SteamBox.class::cast).filter(each -> !Followings.knows(piece, each.stages()))
                 .forEach(each -> byTime.put(each.steamMinutes * 60, each));
         if (byTime.isEmpty()) {
             return;
         }
         List<SteamBox> rising = List.copyOf(byTime.values());
         ProcessSimulation simulation = new ProcessSimulation(piece);
-        rising.get(0).beforeSteam().forEach(simulation::run);
+        HotWood.soak(soakHours).forEach(simulation::run);
         List<ProcessSimulation> steamed = simulation.afterEach(rising.get(0).steam(),
                 byTime.keySet().stream().mapToDouble(seconds -> seconds).toArray());
         for (int i = 0; i < rising.size(); i++) {
-            rising.get(i).afterSteam().forEach(steamed.get(i)::run);
-            MEMO.learn(piece, rising.get(i).stages(), Physics.USUAL, steamed.get(i).condition());
+            HotWood.carry(carrySeconds).forEach(steamed.get(i)::run);
+            Followings.learn(piece, rising.get(i).stages(), steamed.get(i).condition());
         }
-    }
-
-    private static SectionCondition after(Piece piece, List<Stage> stages, Physics physics) {
-        return MEMO.of(piece, stages, physics, () -> {
-            ProcessSimulation simulation = new ProcessSimulation(piece, physics);
-            stages.forEach(simulation::run);
-            return simulation.condition();
-        });
-    }
-
-    /** The blank as the process finds it: its moisture known, as warm as the shop. */
-    public static Piece piece(Blank blank) {
-        return new Piece(blank.species().basicSpecificGravity(), blank.thicknessMm(), blank.widthMm(),
-                Demand.known(blank.moisturePercent(), "moisture"), Stage.SHOP_C);
     }
 }

@@ -1,5 +1,8 @@
 package brachion.core.risk;
 
+import brachion.core.method.FailureMode;
+import brachion.core.method.Term;
+
 /**
  * What is believed of one thing that may move a risk.
  *

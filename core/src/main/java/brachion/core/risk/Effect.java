@@ -1,5 +1,7 @@
 package brachion.core.risk;
 
+import brachion.core.method.Term;
+
 /**
  * One learned part of the risk of a piece.
  *

@@ -1,7 +1,9 @@
 package brachion.core.risk;
 
+import brachion.core.method.FailureMode;
 import brachion.core.method.Springback;
 import brachion.core.risk.Traits.Asked;
+import brachion.core.trial.Trial;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;

@@ -1,6 +1,7 @@
 package brachion.core.risk;
 
 import brachion.core.method.Recipe;
+import brachion.core.method.Term;
 
 /** What pieces can have in common beyond their measurements. Pieces of one group do a little better or worse together. */
 public enum Group {

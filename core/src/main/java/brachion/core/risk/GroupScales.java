@@ -1,5 +1,6 @@
 package brachion.core.risk;
 
+import brachion.core.method.ModeRisk;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;

@@ -1,6 +1,8 @@
 package brachion.core.risk;
 
+import brachion.core.method.ModeRisk;
 import brachion.core.method.Recipe;
+import brachion.core.method.Term;
 import brachion.core.physics.Unsure;
 import java.util.ArrayList;
 import java.util.EnumMap;

@@ -1,8 +1,13 @@
 package brachion.core.risk;
 
+import brachion.core.method.FailureMode;
+import brachion.core.method.ModeRisk;
 import brachion.core.method.Recipe;
 import brachion.core.risk.ModeRecords.Row;
 import brachion.core.risk.Worlds.World;
+import brachion.core.trial.Flaw;
+import brachion.core.trial.Outcome;
+import brachion.core.trial.Severity;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;

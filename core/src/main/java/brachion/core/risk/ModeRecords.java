@@ -1,5 +1,6 @@
 package brachion.core.risk;
 
+import brachion.core.method.ModeRisk;
 import brachion.core.method.Recipe;
 import brachion.core.risk.Observations.Observation;
 import java.util.ArrayList;

@@ -1,6 +1,7 @@
 package brachion.core.risk;
 
 import brachion.core.method.Demand;
+import brachion.core.method.ModeRisk;
 import brachion.core.method.Recipe;
 import brachion.core.method.Sensitivity;
 import java.util.ArrayList;

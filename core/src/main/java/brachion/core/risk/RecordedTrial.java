@@ -3,6 +3,7 @@ package brachion.core.risk;
 import brachion.core.method.Names;
 import brachion.core.method.Recipe;
 import brachion.core.method.Springback;
+import brachion.core.trial.Trial;
 import java.util.List;
 import java.util.Optional;
 

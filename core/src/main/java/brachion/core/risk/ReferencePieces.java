@@ -16,6 +16,8 @@ import brachion.core.method.SoakAdditive;
 import brachion.core.method.SteamBox;
 import brachion.core.process.ProbeRecord;
 import brachion.core.process.ProbeRecord.Reading;
+import brachion.core.trial.Outcome;
+import brachion.core.trial.Trial;
 import brachion.core.wood.SpeciesCatalogue;
 import java.util.Arrays;
 import java.util.List;

@@ -1,10 +1,15 @@
 package brachion.core.risk;
 
-import brachion.core.method.MethodKind;
+import brachion.core.method.Covariate;
+import brachion.core.method.FailureMode;
+import brachion.core.method.Family;
 import brachion.core.method.Recipe;
-import brachion.core.method.SteamBox;
+import brachion.core.method.HotWood;
+import brachion.core.method.Term;
 import brachion.core.physics.Unsure;
 import brachion.core.process.SteamingSchool;
+import brachion.core.trial.Severity;
+import brachion.core.trial.Trial;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -28,12 +33,12 @@ public final class RiskModel {
 
     private static final double HOUR_MIN = 60;
 
-    private final Map<MethodKind, MethodFit> methods;
+    private final Map<Family, FamilyFit> families;
     private final SpringbackModel springback;
     private final List<SetAside> setAside;
 
-    private RiskModel(Map<MethodKind, MethodFit> methods, SpringbackModel springback, List<SetAside> setAside) {
-        this.methods = methods;
+    private RiskModel(Map<Family, FamilyFit> families, SpringbackModel springback, List<SetAside> setAside) {
+        this.families = families;
         this.springback = springback;
         this.setAside = setAside;
     }
@@ -74,22 +79,22 @@ public final class RiskModel {
         List<SetAside> setAside = recorded.stream().flatMap(each -> each.setAside().stream())
                 .sorted(Comparator.comparingLong(SetAside::trialId)).toList();
         List<RecordedTrial> used = recorded.stream().filter(each -> each.setAside().isEmpty()).toList();
-        Map<MethodKind, MethodFit> methods = new EnumMap<>(MethodKind.class);
-        for (MethodKind kind : MethodKind.values()) {
-            methods.put(kind, MethodFit.of(kind, used.stream().filter(each -> each.trial().recipe().method().kind() == kind).toList()));
+        Map<Family, FamilyFit> families = new EnumMap<>(Family.class);
+        for (Family family : Family.values()) {
+            families.put(family, FamilyFit.of(family, used.stream().filter(each -> each.trial().recipe().method().family() == family).toList()));
         }
-        return new RiskModel(methods, SpringbackModel.fit(used), setAside);
+        return new RiskModel(families, SpringbackModel.fit(used), setAside);
     }
 
     /** The same but for one method. */
-    private RiskModel with(MethodKind kind, MethodFit fit, SpringbackModel other) {
-        Map<MethodKind, MethodFit> others = new EnumMap<>(methods);
-        others.put(kind, fit);
+    private RiskModel with(Family family, FamilyFit fit, SpringbackModel other) {
+        Map<Family, FamilyFit> others = new EnumMap<>(families);
+        others.put(family, fit);
         return new RiskModel(others, other, setAside);
     }
 
     private Stream<RecordedTrial> used() {
-        return methods.values().stream().flatMap(method -> method.records().stream());
+        return families.values().stream().flatMap(method -> method.records().stream());
     }
 
     /**
@@ -101,8 +106,8 @@ public final class RiskModel {
         if (added.setAside().isPresent()) {
             return this;
         }
-        MethodKind kind = trial.recipe().method().kind();
-        return with(kind, methods.get(kind).with(added), added.computed().isEmpty() ? springback
+        Family family = trial.recipe().method().family();
+        return with(family, families.get(family).with(added), added.computed().isEmpty() ? springback
                 : SpringbackModel.fit(Stream.concat(used(), Stream.of(added)).toList()));
     }
 
@@ -110,12 +115,12 @@ public final class RiskModel {
      * A fit of the same records in which pieces of no named board belong together by the day they were bent on: whoever asks
      * what a way of working does compares within boards and days, so that a bad day is not taken for a bad way.
      *
-     * @param kind the method that is asked about; the others, and springback, stay as they are
+     * @param family the method that is asked about; the others, and springback, stay as they are
      */
-    public RiskModel withinDays(MethodKind kind) {
-        List<RecordedTrial> records = methods.get(kind).records();
+    public RiskModel withinDays(Family family) {
+        List<RecordedTrial> records = families.get(family).records();
         List<RecordedTrial> together = records.stream().map(RecordedTrial::ofItsDay).toList();
-        return together.equals(records) ? this : with(kind, MethodFit.of(kind, together), springback);
+        return together.equals(records) ? this : with(family, FamilyFit.of(family, together), springback);
     }
 
     /** What following the piece of each of some trials told, to be kept; those that are not used are left out. */
@@ -127,14 +132,14 @@ public final class RiskModel {
         return followed;
     }
 
-    /** How many trials the fit rests on, of all methods. */
+    /** How many trials the fit rests on, of all families. */
     public int trials() {
-        return methods.values().stream().mapToInt(method -> method.records().size()).sum();
+        return families.values().stream().mapToInt(method -> method.records().size()).sum();
     }
 
     /** How many trials the fit of one method rests on. */
-    public int trials(MethodKind kind) {
-        return methods.get(kind).records().size();
+    public int trials(Family family) {
+        return families.get(family).records().size();
     }
 
     /** Records that are not used, and why. */
@@ -148,13 +153,13 @@ public final class RiskModel {
     }
 
     /** The ways a method fails. */
-    public List<FailureMode> modes(MethodKind kind) {
-        return List.copyOf(methods.get(kind).modes().keySet());
+    public List<FailureMode> modes(Family family) {
+        return List.copyOf(families.get(family).modes().keySet());
     }
 
     /** Share of the pieces of usual stock of a method that break for reasons nothing measured explains, as expected. */
-    public double hidden(MethodKind kind) {
-        return methods.get(kind).tension().hidden();
+    public double hidden(Family family) {
+        return families.get(family).tension().hidden();
     }
 
     /** The same among pieces like one, as the records of such pieces bear out. */
@@ -164,18 +169,18 @@ public final class RiskModel {
     }
 
     /** How many times as often as usual stock of a method a piece hides a flaw that has knots or wild grain in the bend. */
-    public double pronenessOfKnots(MethodKind kind) {
-        return methods.get(kind).tension().proneness().suspect();
+    public double pronenessOfKnots(Family family) {
+        return families.get(family).tension().proneness().suspect();
     }
 
     /** How many times as often as usual stock of a method a piece from each source hides a flaw. */
-    public Map<String, Double> pronenessBySource(MethodKind kind) {
-        return methods.get(kind).tension().proneness().source();
+    public Map<String, Double> pronenessBySource(Family family) {
+        return families.get(family).tension().proneness().source();
     }
 
     /** What that share may be, with the probability of each value. */
-    public List<Weighted<Double>> hiddenShares(MethodKind kind) {
-        return methods.get(kind).tension().worlds().stream()
+    public List<Weighted<Double>> hiddenShares(Family family) {
+        return families.get(family).tension().worlds().stream()
                 .map(world -> new Weighted<>(world.weight(), world.hidden())).toList();
     }
 
@@ -185,12 +190,12 @@ public final class RiskModel {
      * @param worst the worst severity still accepted: CLEAN or FLAW
      */
     public List<Outlook> outlooks(Severity worst, Possible piece) {
-        return methods.get(piece.recipe().method().kind()).outlooks(worst, piece);
+        return families.get(piece.recipe().method().family()).outlooks(worst, piece);
     }
 
     /** The mode that is likeliest to break a piece. */
     public FailureMode limiting(Possible piece) {
-        return modes(piece.recipe().method().kind()).stream()
+        return modes(piece.recipe().method().family()).stream()
                 .min(Comparator.comparingDouble(mode -> margin(mode, Severity.FLAW, piece).probability())).orElseThrow();
     }
 
@@ -213,14 +218,19 @@ public final class RiskModel {
         return Math.exp(logRatio(mode, piece));
     }
 
+    /** What is asked of a piece in a mode, as a strain. */
+    public double strain(FailureMode mode, Possible piece) {
+        return fit(piece.recipe(), mode).risk().strain().of(piece.recipe(), piece.demand());
+    }
+
     /** ln D of a piece in a mode. */
     public double logRatio(FailureMode mode, Possible piece) {
         return piece.logRatio(fit(piece.recipe(), mode).risk());
     }
 
     /** Rise of the log odds of damage when ln D rises by one, as fitted for a mode of a method. */
-    public double slope(MethodKind kind, FailureMode mode) {
-        return methods.get(kind).mode(mode).slope();
+    public double slope(Family family, FailureMode mode) {
+        return families.get(family).mode(mode).slope();
     }
 
     /** What else adds to the risk of a piece in a mode, as fitted. */
@@ -229,42 +239,47 @@ public final class RiskModel {
     }
 
     /** What is believed of everything that may move the risks of a method. */
-    public List<Belief> beliefs(MethodKind kind) {
-        return methods.get(kind).modes().values().stream().flatMap(fit -> fit.beliefs().all().stream()).toList();
+    public List<Belief> beliefs(Family family) {
+        return families.get(family).modes().values().stream().flatMap(fit -> fit.beliefs().all().stream()).toList();
     }
 
     /** How two ways of doing a thing compare in one mode of a method. */
-    public Contrast contrast(MethodKind kind, FailureMode mode, Term first, Term second) {
-        return methods.get(kind).mode(mode).beliefs().contrast(first, second);
+    public Contrast contrast(Family family, FailureMode mode, Term first, Term second) {
+        return families.get(family).mode(mode).beliefs().contrast(first, second);
     }
 
     /** How having something compares with not having it, in one mode of a method: the first is having it. */
-    public Contrast helps(MethodKind kind, FailureMode mode, Term term) {
-        return methods.get(kind).mode(mode).beliefs().helps(term);
+    public Contrast helps(Family family, FailureMode mode, Term term) {
+        return families.get(family).mode(mode).beliefs().helps(term);
     }
 
     /** How steamed stock that stayed in as long as a school says compares with stock that did not, in tension. */
     public Contrast steamedAtLeast(SteamingSchool school) {
-        return asked(Covariate.undecided(Term.SCHOOL, recipe -> MethodRisk.indicator(
-                ((SteamBox) recipe.method()).steamMinutes() >= school.minutes(recipe.blank().thicknessMm()))));
+        return asked(Covariate.undecided(Term.SCHOOL, recipe -> Covariate.indicator(
+                minutesInSteam(recipe) >= school.minutes(recipe.blank().thicknessMm()))));
     }
 
     /** How steamed stock compares with stock steamed e times as short, in tension, beyond the softness computed. */
     public Contrast steamedLonger() {
         return asked(Covariate.undecided(Term.LONG_STEAM,
-                recipe -> Math.log(((SteamBox) recipe.method()).steamMinutes() / HOUR_MIN)));
+                recipe -> Math.log(minutesInSteam(recipe) / HOUR_MIN)));
+    }
+
+    /** A way that steams nothing counts as steamed for an hour, which tells nothing. */
+    private static double minutesInSteam(Recipe recipe) {
+        return ((HotWood) recipe.method()).minutesInSteam().orElse(HOUR_MIN);
     }
 
     /** What the records say of something that is no part of the forecast. */
     private Contrast asked(Covariate covariate) {
-        MethodFit steamed = methods.get(MethodKind.STEAM_BOX);
+        FamilyFit steamed = families.get(Family.HOT_WOOD);
         return ModeFit.of(steamed.tension().risk().with(covariate), steamed.records())
                 .beliefs().helps(covariate.term());
     }
 
     /** How many steps worse than usual each unsure constant of a method is believed to be, from the breaks of a mode. */
-    public Map<Unsure, Margin> unsure(MethodKind kind, FailureMode mode) {
-        return methods.get(kind).mode(mode).beliefs().unsure();
+    public Map<Unsure, Margin> unsure(Family family, FailureMode mode) {
+        return families.get(family).mode(mode).beliefs().unsure();
     }
 
     /**
@@ -276,18 +291,18 @@ public final class RiskModel {
     }
 
     private ModeFit fit(Recipe recipe, FailureMode mode) {
-        return methods.get(recipe.method().kind()).mode(mode);
+        return families.get(recipe.method().family()).mode(mode);
     }
 
     /** Each record of a method as it would have been forecast without itself. */
-    public List<Held> leaveOneOut(MethodKind kind, Severity worst) {
-        return methods.get(kind).leaveOneOut(worst);
+    public List<Held> leaveOneOut(Family family, Severity worst) {
+        return families.get(family).leaveOneOut(worst);
     }
 
     /** Each record of a method as another fit forecasts it. */
-    public List<Held> forecastBy(RiskModel other, MethodKind kind, Severity worst) {
-        return methods.get(kind).records().stream()
-                .map(record -> Held.of(record, other.methods.get(kind).holds(worst, record.traits()))).toList();
+    public List<Held> forecastBy(RiskModel other, Family family, Severity worst) {
+        return families.get(family).records().stream()
+                .map(record -> Held.of(record, other.families.get(family).holds(worst, record.traits()))).toList();
     }
 
     /**
@@ -305,12 +320,12 @@ public final class RiskModel {
     }
 
     /** The records of a method, each as the most ordinary piece it could have been. */
-    public List<Held> records(MethodKind kind) {
-        return methods.get(kind).held();
+    public List<Held> records(Family family) {
+        return families.get(family).held();
     }
 
     /** ln D in a mode of the most ordinary piece each record of a method could have been, in the order of the records. */
-    public double[] asked(MethodKind kind, FailureMode mode) {
-        return methods.get(kind).asked().get(mode).clone();
+    public double[] asked(Family family, FailureMode mode) {
+        return families.get(family).asked().get(mode).clone();
     }
 }

@@ -1,5 +1,7 @@
 package brachion.core.risk;
 
+import brachion.core.trial.Severity;
+import brachion.core.trial.Trial;
 import java.util.Optional;
 
 /**

@@ -1,9 +1,7 @@
 package brachion.core.risk;
 
-import brachion.core.method.MethodKind;
 import brachion.core.method.Recipe;
 import brachion.core.method.Springback;
-import brachion.core.method.SteamBox;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -131,13 +129,13 @@ public final class SpringbackModel {
 
     private RealVector features(Recipe recipe, Springback computed, double relaxationH) {
         RealVector x = MatrixUtils.createRealVector(new double[size()]);
-        if (recipe.method().kind() == MethodKind.COLD_LAMINATION) {
+        if (computed.holdHours().isEmpty()) {
             x.setEntry(LAMINATED, computed.lastingPart());
         } else {
             x.setEntry(LASTING, computed.lastingPart());
             x.setEntry(PASSING, computed.passingPart(relaxationH));
         }
-        if (recipe.method() instanceof SteamBox steam && steam.strap().isPresent()) {
+        if (recipe.method().strap().isPresent()) {
             x.setEntry(STRAPPED, 1);
         }
         mark(x, species, Group.SPECIES.of(recipe));

@@ -1,5 +1,7 @@
 package brachion.core.risk;
 
+import brachion.core.method.FailureMode;
+import brachion.core.method.ModeRisk;
 import brachion.core.method.Recipe;
 import java.util.EnumMap;
 import java.util.List;
@@ -31,7 +33,7 @@ record Traits(Recipe recipe, double[] weight, Map<FailureMode, Asked> asked) {
     static Traits of(List<Possible> possible, Possible typical) {
         Map<FailureMode, Asked> asked = new EnumMap<>(FailureMode.class);
         double[] weight = possible.stream().mapToDouble(Possible::weight).toArray();
-        for (ModeRisk risk : MethodRisk.of(typical.recipe().method().kind()).modes()) {
+        for (ModeRisk risk : typical.recipe().method().family().modes()) {
             double[] logRatio = possible.stream().mapToDouble(each -> each.logRatio(risk)).toArray();
             asked.put(risk.mode(), new Asked(typical.logRatio(risk), logRatio,
                     Spread.of(logRatio, weight).condensed(MOST_POSSIBILITIES),

@@ -5,18 +5,20 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import brachion.core.forecast.MissingMeasurement.What;
-import brachion.core.method.MethodKind;
+import brachion.core.method.Change;
+import brachion.core.method.FailureMode;
+import brachion.core.method.Family;
+import brachion.core.method.Marks;
 import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
 import brachion.core.method.Seasoning;
-import brachion.core.risk.FailureMode;
-import brachion.core.risk.Flaw;
-import brachion.core.risk.Outcome;
 import brachion.core.risk.Possible;
 import brachion.core.risk.RiskModel;
-import brachion.core.risk.Severity;
 import brachion.core.risk.SimulatedShop;
-import brachion.core.risk.Trial;
+import brachion.core.trial.Flaw;
+import brachion.core.trial.Outcome;
+import brachion.core.trial.Severity;
+import brachion.core.trial.Trial;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -188,7 +190,7 @@ class AdviceTest {
     @Test
     void in_a_shop_that_follows_the_model_forecasts_beat_the_base_rate() {
         RiskModel risk = RiskModel.fit(new SimulatedShop(23, 1.2, 0.9, 7).trials(150));
-        Calibration calibration = Calibration.of(risk, MethodKind.STEAM_BOX);
+        Calibration calibration = Calibration.of(risk, Family.HOT_WOOD);
         assertThat(calibration.trials()).isEqualTo(150);
         assertThat(calibration.logLoss()).isLessThan(calibration.baseRateLogLoss() - 0.05);
         assertThat(calibration.bins()).hasSize(8).extracting(Calibration.Bin::forecast).isSorted();

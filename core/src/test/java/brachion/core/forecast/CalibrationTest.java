@@ -3,15 +3,15 @@ package brachion.core.forecast;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import brachion.core.method.MethodKind;
+import brachion.core.method.Family;
 import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
-import brachion.core.risk.Flaw;
-import brachion.core.risk.Outcome;
 import brachion.core.risk.RiskModel;
-import brachion.core.risk.Severity;
 import brachion.core.risk.SimulatedShop;
-import brachion.core.risk.Trial;
+import brachion.core.trial.Flaw;
+import brachion.core.trial.Outcome;
+import brachion.core.trial.Severity;
+import brachion.core.trial.Trial;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -24,7 +24,7 @@ class CalibrationTest {
     private static final List<Trial> SHOP = new SimulatedShop(44, 1.75, 1.2, 6).trials(70);
 
     private static Calibration of(List<Trial> trials) {
-        return Calibration.of(RiskModel.fit(trials), MethodKind.STEAM_BOX);
+        return Calibration.of(RiskModel.fit(trials), Family.HOT_WOOD);
     }
 
     /** Ranges are Wilson's, as a general statistics library works them out. */

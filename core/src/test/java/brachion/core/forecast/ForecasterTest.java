@@ -4,17 +4,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import brachion.core.forecast.NearRecord.Likeness;
+import brachion.core.method.FailureMode;
+import brachion.core.method.Family;
 import brachion.core.method.Knots;
 import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
 import brachion.core.method.Seasoning;
-import brachion.core.risk.FailureMode;
-import brachion.core.risk.Flaw;
-import brachion.core.risk.Outcome;
+import brachion.core.method.Term;
 import brachion.core.risk.RiskModel;
-import brachion.core.risk.Severity;
-import brachion.core.risk.Term;
-import brachion.core.risk.Trial;
+import brachion.core.trial.Flaw;
+import brachion.core.trial.Outcome;
+import brachion.core.trial.Severity;
+import brachion.core.trial.Trial;
 import brachion.core.wood.Species;
 import brachion.core.wood.SpeciesCatalogue;
 import java.util.ArrayList;
@@ -94,7 +95,7 @@ class ForecasterTest {
         RiskModel risk = RiskModel.withoutRecords();
         for (ModeForecast mode : new Forecaster(risk).forecast(recipe).modes()) {
             double sum = mode.reasons().stream().mapToDouble(Reason::size).sum();
-            assertThat(sum).isCloseTo(risk.slope(recipe.method().kind(), mode.mode()) * Math.log(mode.ratio()),
+            assertThat(sum).isCloseTo(risk.slope(recipe.method().family(), mode.mode()) * Math.log(mode.ratio()),
                     within(1e-9));
         }
     }

@@ -3,14 +3,14 @@ package brachion.core.forecast;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import brachion.core.method.Demand;
-import brachion.core.method.MethodKind;
+import brachion.core.method.FailureMode;
+import brachion.core.method.Family;
 import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
-import brachion.core.risk.FailureMode;
-import brachion.core.risk.Outcome;
 import brachion.core.risk.Possible;
 import brachion.core.risk.RiskModel;
-import brachion.core.risk.Trial;
+import brachion.core.trial.Outcome;
+import brachion.core.trial.Trial;
 import brachion.core.wood.SpeciesCatalogue;
 import java.util.ArrayList;
 import java.util.List;
@@ -27,7 +27,7 @@ class PrecedentsTest {
         for (Recipe recipe : bent) {
             trials.add(new Trial(trials.size() + 1L, recipe, Outcome.clean(), OptionalDouble.empty()));
         }
-        return new Precedents(RiskModel.fit(trials), MethodKind.STEAM_BOX);
+        return new Precedents(RiskModel.fit(trials), Family.HOT_WOOD);
     }
 
     private static Possible piece(Recipes recipe) {

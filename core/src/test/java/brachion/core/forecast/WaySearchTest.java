@@ -2,10 +2,10 @@ package brachion.core.forecast;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import brachion.core.forecast.WaySearch.AtHand;
+import brachion.core.method.AtHand;
 import brachion.core.forecast.WaySearch.Found;
 import brachion.core.forecast.WaySearch.Order;
-import brachion.core.forecast.WaySearch.Support;
+import brachion.core.method.AtHand.Support;
 import brachion.core.forecast.WaySearch.Wanted;
 import brachion.core.method.Bend;
 import brachion.core.method.MethodKind;
@@ -13,10 +13,11 @@ import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
 import brachion.core.method.Seasoning;
 import brachion.core.method.SteamBox;
-import brachion.core.risk.Outcome;
+import brachion.core.method.Term;
+import brachion.core.method.WantedPiece;
 import brachion.core.risk.RiskModel;
-import brachion.core.risk.Term;
-import brachion.core.risk.Trial;
+import brachion.core.trial.Outcome;
+import brachion.core.trial.Trial;
 import brachion.core.wood.SpeciesCatalogue;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -32,7 +33,7 @@ class WaySearchTest {
 
     @Test
     void finds_ways_that_the_forecast_agrees_with_and_says_why_the_others_fell_out() {
-        Wanted crook = new Wanted(new Bend(90, 190), 20, 20, 0.85, Order.QUICKEST);
+        Wanted crook = new Wanted(new WantedPiece(new Bend(90, 190), 20, 20), 0.85, Order.QUICKEST);
         List<Integer> done = new ArrayList<>();
         Found found = new WaySearch(TABLES).find(crook, EVERYTHING, (at, of) -> done.add(at));
         assertThat(found.looked()).isGreaterThan(3000);
@@ -56,7 +57,7 @@ class WaySearchTest {
         AtHand ashNoStrap = new AtHand(List.of(SpeciesCatalogue.published().require("white-ash")),
                 List.of(Seasoning.AIR_DRIED), List.of(6.0, 10.0), List.of(Support.NONE), false,
                 List.of(MethodKind.STEAM_BOX), List.of());
-        Found found = new WaySearch(TABLES).find(new Wanted(new Bend(250, 180), 10, 25, 0.8, Order.QUICKEST), ashNoStrap, (at, of) -> { });
+        Found found = new WaySearch(TABLES).find(new Wanted(new WantedPiece(new Bend(250, 180), 10, 25), 0.8, Order.QUICKEST), ashNoStrap, (at, of) -> { });
         assertThat(found.looked()).isEqualTo(10);
         assertThat(found.ways()).hasSize(2).allSatisfy(way ->
                 assertThat(way.recipe().blank().species().id()).isEqualTo("white-ash"));
@@ -93,7 +94,7 @@ class WaySearchTest {
     }
 
     private static Wanted wish(Order order) {
-        return new Wanted(new Bend(250, 180), 10, 25, 0.5, order);
+        return new Wanted(new WantedPiece(new Bend(250, 180), 10, 25), 0.5, order);
     }
 
     private static Trial held(long id, double steamMinutes, double soakHours) {
@@ -106,7 +107,7 @@ class WaySearchTest {
     void an_impossible_bend_has_no_way_but_a_nearest_one() {
         AtHand cedar = new AtHand(List.of(SpeciesCatalogue.published().require("western-redcedar")),
                 List.of(Seasoning.KILN_DRIED), List.of(), List.of(Support.NONE), false, List.of(MethodKind.STEAM_BOX), List.of());
-        Found found = new WaySearch(TABLES).find(new Wanted(new Bend(50, 180), 25, 25, 0.9, Order.QUICKEST), cedar, (at, of) -> { });
+        Found found = new WaySearch(TABLES).find(new Wanted(new WantedPiece(new Bend(50, 180), 25, 25), 0.9, Order.QUICKEST), cedar, (at, of) -> { });
         assertThat(found.ways()).isEmpty();
         assertThat(found.nearest()).isPresent();
         assertThat(found.fellOut()).extracting(WaySearch.FellOut::because).containsExactly(Term.CURVE);

@@ -44,7 +44,7 @@ class SteamBoxTest {
     void steamings_followed_together_are_those_followed_alone() {
         Blank other = BLANK.withMoisturePercent(12.5);
         List<SteamBox> steamings = List.of(BOX, BOX.withSteamMinutes(3), BOX.withSteamMinutes(65));
-        SteamBox.followTogether(other, steamings);
+        BOX.followTogether(other, steamings);
         Blank alone = BLANK.withMoisturePercent(12.5 + 1e-9);
         for (SteamBox each : steamings) {
             SectionCondition together = each.condition(other, Physics.USUAL);
@@ -54,7 +54,7 @@ class SteamBoxTest {
         }
         assertThat(BOX.withSteamMinutes(65).condition(other, Physics.USUAL).innerHalfSoftness())
                 .isGreaterThan(BOX.withSteamMinutes(3).condition(other, Physics.USUAL).innerHalfSoftness() + 0.01);
-        SteamBox.followTogether(other, steamings);
+        BOX.followTogether(other, steamings);
         assertThat(BOX.condition(other, Physics.USUAL)).as("remembered").isSameAs(BOX.condition(other, Physics.USUAL));
     }
 

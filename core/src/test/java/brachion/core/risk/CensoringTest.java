@@ -2,8 +2,13 @@ package brachion.core.risk;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import brachion.core.method.FailureMode;
 import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
+import brachion.core.trial.Flaw;
+import brachion.core.trial.Outcome;
+import brachion.core.trial.Severity;
+import brachion.core.trial.Trial;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;

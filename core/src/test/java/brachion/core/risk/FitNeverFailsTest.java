@@ -5,13 +5,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 import brachion.core.bending.Strap;
 import brachion.core.bending.StrapMaterial;
 import brachion.core.method.Blank;
+import brachion.core.method.Family;
 import brachion.core.method.GrowthRings;
 import brachion.core.method.Knots;
-import brachion.core.method.MethodKind;
 import brachion.core.method.Names;
 import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
 import brachion.core.method.SteamBox;
+import brachion.core.trial.Flaw;
+import brachion.core.trial.Outcome;
+import brachion.core.trial.Severity;
+import brachion.core.trial.Trial;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -122,10 +126,10 @@ class FitNeverFailsTest {
             Possible piece = asked.get(random.nextInt(asked.size()));
             assertThat(risk.with(stock.get(random.nextInt(stock.size()))).holds(Severity.FLAW, piece))
                     .as("shop %d with one more, %s", shop, piece.recipe()).isBetween(0.0, 1.0);
-            for (MethodKind kind : MethodKind.values()) {
-                assertThat(risk.beliefs(kind)).as("shop %d", shop)
+            for (Family family : Family.values()) {
+                assertThat(risk.beliefs(family)).as("shop %d", shop)
                         .allMatch(belief -> Double.isFinite(belief.mean()) && belief.sd() >= 0);
-                assertThat(risk.leaveOneOut(kind, Severity.FLAW)).as("shop %d", shop)
+                assertThat(risk.leaveOneOut(family, Severity.FLAW)).as("shop %d", shop)
                         .allMatch(held -> held.holds() >= 0 && held.holds() <= 1);
             }
         });

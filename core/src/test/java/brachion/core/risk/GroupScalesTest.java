@@ -3,7 +3,9 @@ package brachion.core.risk;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import brachion.core.method.MethodKind;
+import brachion.core.method.FailureMode;
+import brachion.core.method.Family;
+import brachion.core.method.ModeRisk;
 import brachion.core.method.Names;
 import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
@@ -24,7 +26,7 @@ import org.junit.jupiter.api.Test;
 class GroupScalesTest {
 
     private static final Recipe BEND = Recipes.ash().steamed();
-    private static final ModeRisk TENSION = MethodRisk.of(MethodKind.STEAM_BOX).modes().stream()
+    private static final ModeRisk TENSION = Family.HOT_WOOD.modes().stream()
             .filter(risk -> risk.mode() == FailureMode.TENSION).findFirst().orElseThrow();
 
     /** A general optimiser without derivatives, on an evidence fitted anew at each place, finds the same scales. */

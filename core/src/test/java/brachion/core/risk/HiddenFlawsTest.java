@@ -3,9 +3,13 @@ package brachion.core.risk;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import brachion.core.method.MethodKind;
+import brachion.core.method.Family;
 import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
+import brachion.core.trial.Flaw;
+import brachion.core.trial.Outcome;
+import brachion.core.trial.Severity;
+import brachion.core.trial.Trial;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -24,15 +28,15 @@ class HiddenFlawsTest {
     }
 
     private static double share(RiskModel risk) {
-        return risk.hidden(MethodKind.STEAM_BOX);
+        return risk.hidden(Family.HOT_WOOD);
     }
 
     @Test
     void without_records_a_few_in_a_hundred_are_expected_and_none_is_possible() {
         RiskModel tables = RiskModel.withoutRecords();
         assertThat(share(tables)).isBetween(0.02, 0.05);
-        assertThat(tables.hiddenShares(MethodKind.STEAM_BOX).get(0).value()).isZero();
-        assertThat(tables.hiddenShares(MethodKind.STEAM_BOX).get(0).weight()).isBetween(0.2, 0.5);
+        assertThat(tables.hiddenShares(Family.HOT_WOOD).get(0).value()).isZero();
+        assertThat(tables.hiddenShares(Family.HOT_WOOD).get(0).weight()).isBetween(0.2, 0.5);
         assertThat(tables.holds(Severity.FLAW, Possible.known(EASY))).isBetween(0.93, 1 - share(tables));
     }
 

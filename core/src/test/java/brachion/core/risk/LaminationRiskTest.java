@@ -3,9 +3,14 @@ package brachion.core.risk;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import brachion.core.method.MethodKind;
+import brachion.core.method.FailureMode;
+import brachion.core.method.Family;
 import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
+import brachion.core.trial.Flaw;
+import brachion.core.trial.Outcome;
+import brachion.core.trial.Severity;
+import brachion.core.trial.Trial;
 import java.util.Collections;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -35,8 +40,8 @@ class LaminationRiskTest {
 
     @Test
     void steamed_stock_has_no_glue_line() {
-        assertThat(TABLES.modes(MethodKind.STEAM_BOX)).containsExactly(FailureMode.TENSION, FailureMode.COMPRESSION);
-        assertThat(TABLES.modes(MethodKind.COLD_LAMINATION))
+        assertThat(TABLES.modes(Family.HOT_WOOD)).containsExactly(FailureMode.TENSION, FailureMode.COMPRESSION);
+        assertThat(TABLES.modes(Family.COLD_PLIES))
                 .containsExactly(FailureMode.TENSION, FailureMode.COMPRESSION, FailureMode.GLUE_LINE);
     }
 

@@ -3,12 +3,18 @@ package brachion.core.risk;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import brachion.core.method.MethodKind;
+import brachion.core.method.FailureMode;
+import brachion.core.method.Family;
 import brachion.core.method.Names;
 import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
 import brachion.core.method.Seasoning;
+import brachion.core.method.Term;
 import brachion.core.risk.RiskModel.Held;
+import brachion.core.trial.Flaw;
+import brachion.core.trial.Outcome;
+import brachion.core.trial.Severity;
+import brachion.core.trial.Trial;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -36,7 +42,7 @@ class LearningTest {
     }
 
     private static Contrast rings(RiskModel risk) {
-        return risk.contrast(MethodKind.STEAM_BOX, FailureMode.TENSION, Term.RINGS_ON_EDGE, Term.RINGS_FLAT);
+        return risk.contrast(Family.HOT_WOOD, FailureMode.TENSION, Term.RINGS_ON_EDGE, Term.RINGS_FLAT);
     }
 
     @Test
@@ -48,7 +54,7 @@ class LearningTest {
     }
 
     private static double person(RiskModel risk, String name) {
-        return risk.beliefs(MethodKind.STEAM_BOX).stream().filter(belief -> belief.mode() == FailureMode.TENSION
+        return risk.beliefs(Family.HOT_WOOD).stream().filter(belief -> belief.mode() == FailureMode.TENSION
                 && belief.term() == Term.PERSON && belief.name().equals(name)).findFirst().orElseThrow().mean();
     }
 
@@ -67,7 +73,7 @@ class LearningTest {
     @Test
     void taking_a_record_out_by_one_step_is_close_to_fitting_without_it() {
         List<Trial> trials = new SimulatedShop(10, 1.75, 1.2, 6).people(-0.5, 0.5).trials(60);
-        List<Held> quick = RiskModel.fit(trials).leaveOneOut(MethodKind.STEAM_BOX, Severity.FLAW);
+        List<Held> quick = RiskModel.fit(trials).leaveOneOut(Family.HOT_WOOD, Severity.FLAW);
         for (int i = 0; i < trials.size(); i += 6) {
             Trial out = trials.get(i);
             List<Trial> others = new ArrayList<>(trials);
@@ -80,7 +86,7 @@ class LearningTest {
 
     /** A trial as a fit of others forecasts it. */
     private static double forecast(List<Trial> trials, RiskModel by, Trial of) {
-        return RiskModel.fit(trials).forecastBy(by, MethodKind.STEAM_BOX, Severity.FLAW).stream()
+        return RiskModel.fit(trials).forecastBy(by, Family.HOT_WOOD, Severity.FLAW).stream()
                 .filter(held -> held.trial().equals(of)).findFirst().orElseThrow().holds();
     }
 
@@ -91,7 +97,7 @@ class LearningTest {
             trials.add(new Trial(500 + i, Recipes.ash().radius(110 + 20 * i).steamedUnmeasured(Seasoning.AIR_DRIED),
                     i % 3 == 0 ? Outcome.damaged(Severity.BROKEN, Flaw.SNAP) : Outcome.clean(), OptionalDouble.empty()));
         }
-        List<Held> quick = RiskModel.fit(trials).leaveOneOut(MethodKind.STEAM_BOX, Severity.FLAW);
+        List<Held> quick = RiskModel.fit(trials).leaveOneOut(Family.HOT_WOOD, Severity.FLAW);
         for (Held held : quick.stream().filter(each -> each.trial().id() >= 500).toList()) {
             List<Trial> others = new ArrayList<>(trials);
             others.remove(held.trial());

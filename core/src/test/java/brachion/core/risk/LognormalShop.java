@@ -2,6 +2,10 @@ package brachion.core.risk;
 
 import brachion.core.method.Recipe;
 import brachion.core.physics.Physics;
+import brachion.core.trial.Flaw;
+import brachion.core.trial.Outcome;
+import brachion.core.trial.Severity;
+import brachion.core.trial.Trial;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;

@@ -3,10 +3,15 @@ package brachion.core.risk;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import brachion.core.method.MethodKind;
+import brachion.core.method.FailureMode;
+import brachion.core.method.Family;
 import brachion.core.method.Names;
 import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
+import brachion.core.trial.Flaw;
+import brachion.core.trial.Outcome;
+import brachion.core.trial.Severity;
+import brachion.core.trial.Trial;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -40,10 +45,10 @@ class OneMoreRecordTest {
             assertThat(quick.margin(FailureMode.TENSION, Severity.FLAW, Possible.known(target)).sd())
                     .isCloseTo(anew.margin(FailureMode.TENSION, Severity.FLAW, Possible.known(target)).sd(), within(0.2));
         }
-        assertThat(quick.hidden(MethodKind.STEAM_BOX)).isCloseTo(anew.hidden(MethodKind.STEAM_BOX), within(0.01));
+        assertThat(quick.hidden(Family.HOT_WOOD)).isCloseTo(anew.hidden(Family.HOT_WOOD), within(0.01));
         assertThat(quick.trials()).isEqualTo(anew.trials());
-        assertThat(quick.beliefs(MethodKind.STEAM_BOX)).extracting(belief -> belief.term() + belief.name() + belief.trials())
-                .containsExactlyElementsOf(anew.beliefs(MethodKind.STEAM_BOX).stream()
+        assertThat(quick.beliefs(Family.HOT_WOOD)).extracting(belief -> belief.term() + belief.name() + belief.trials())
+                .containsExactlyElementsOf(anew.beliefs(Family.HOT_WOOD).stream()
                         .map(belief -> belief.term() + belief.name() + belief.trials()).toList());
     }
 

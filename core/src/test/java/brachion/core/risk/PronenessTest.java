@@ -3,12 +3,16 @@ package brachion.core.risk;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import brachion.core.method.Family;
 import brachion.core.method.Knots;
-import brachion.core.method.MethodKind;
 import brachion.core.method.Names;
 import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
 import brachion.core.risk.Proneness.Sign;
+import brachion.core.trial.Flaw;
+import brachion.core.trial.Outcome;
+import brachion.core.trial.Severity;
+import brachion.core.trial.Trial;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -39,8 +43,8 @@ class PronenessTest {
     @Test
     void a_source_whose_boards_hide_flaws_is_found_and_the_others_keep_their_name() {
         RiskModel risk = shop(11, 400, recipe -> recipe.names().source().equals("yard") ? 0.18 : 0.03);
-        assertThat(risk.pronenessBySource(MethodKind.STEAM_BOX).get("yard")).isBetween(1.8, 6.0);
-        assertThat(risk.pronenessBySource(MethodKind.STEAM_BOX).get("mill")).isBetween(0.2, 1.2);
+        assertThat(risk.pronenessBySource(Family.HOT_WOOD).get("yard")).isBetween(1.8, 6.0);
+        assertThat(risk.pronenessBySource(Family.HOT_WOOD).get("mill")).isBetween(0.2, 1.2);
         assertThat(risk.hidden(from("yard", EASY))).isCloseTo(0.18, within(0.06));
         assertThat(risk.hidden(from("mill", EASY))).isCloseTo(0.03, within(0.03));
         assertThat(risk.holds(Severity.FLAW, Possible.known(from("yard", EASY))))
@@ -52,8 +56,8 @@ class PronenessTest {
     void knots_hide_flaws_where_the_records_say_so_and_not_where_they_do_not() {
         RiskModel knotty = shop(12, 400, recipe -> recipe.blank().knots() == Knots.IN_BEND ? 0.2 : 0.02);
         RiskModel clear = shop(12, 400, recipe -> recipe.blank().knots() == Knots.IN_BEND ? 0.02 : 0.1);
-        assertThat(knotty.pronenessOfKnots(MethodKind.STEAM_BOX)).isGreaterThan(1.8);
-        assertThat(clear.pronenessOfKnots(MethodKind.STEAM_BOX)).isLessThan(0.9);
+        assertThat(knotty.pronenessOfKnots(Family.HOT_WOOD)).isGreaterThan(1.8);
+        assertThat(clear.pronenessOfKnots(Family.HOT_WOOD)).isLessThan(0.9);
         assertThat(knotty.hidden(KNOTTED)).isGreaterThan(2 * knotty.hidden(EASY));
     }
 
@@ -64,13 +68,13 @@ class PronenessTest {
         int shops = 5;
         for (int i = 0; i < shops; i++) {
             RiskModel risk = shop(40 + i, 200, recipe -> 0.04);
-            knots += risk.pronenessOfKnots(MethodKind.STEAM_BOX) / shops;
-            yard += risk.pronenessBySource(MethodKind.STEAM_BOX).get("yard") / shops;
+            knots += risk.pronenessOfKnots(Family.HOT_WOOD) / shops;
+            yard += risk.pronenessBySource(Family.HOT_WOOD).get("yard") / shops;
         }
         assertThat(knots).isCloseTo(1, within(0.3));
         assertThat(yard).isCloseTo(1, within(0.3));
         RiskModel tables = RiskModel.withoutRecords();
-        assertThat(tables.hidden(from("anywhere", KNOTTED))).isCloseTo(tables.hidden(MethodKind.STEAM_BOX), within(1e-12));
+        assertThat(tables.hidden(from("anywhere", KNOTTED))).isCloseTo(tables.hidden(Family.HOT_WOOD), within(1e-12));
     }
 
     /** Splits along the grain are hidden flaws too. */
@@ -82,8 +86,8 @@ class PronenessTest {
             trials.add(new Trial(900 + i, from("yard", EASY), Outcome.damaged(Severity.BROKEN, Flaw.GRAIN_SPLIT), OptionalDouble.empty()));
         }
         RiskModel risk = RiskModel.fit(trials);
-        assertThat(risk.pronenessBySource(MethodKind.STEAM_BOX).get("yard"))
-                .isGreaterThan(1.5 * risk.pronenessBySource(MethodKind.STEAM_BOX).get("mill"));
+        assertThat(risk.pronenessBySource(Family.HOT_WOOD).get("yard"))
+                .isGreaterThan(1.5 * risk.pronenessBySource(Family.HOT_WOOD).get("mill"));
     }
 
     /** With the breaks known to be hidden ones, the factor is that of a Poisson rate under its Gamma prior, by hand. */

@@ -3,10 +3,15 @@ package brachion.core.risk;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import brachion.core.method.MethodKind;
+import brachion.core.method.FailureMode;
+import brachion.core.method.Family;
 import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
 import brachion.core.method.Seasoning;
+import brachion.core.trial.Flaw;
+import brachion.core.trial.Outcome;
+import brachion.core.trial.Severity;
+import brachion.core.trial.Trial;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -80,8 +85,8 @@ class RiskModelTest {
         Recipe ply = Recipes.ash().thickness(3).moisture(9).laminated(5);
         RiskModel fitted = RiskModel.fit(List.of(new Trial(ply, Outcome.damaged(Severity.BROKEN, Flaw.SNAP))));
         assertThat(tension(fitted)).isEqualTo(tension(RiskModel.withoutRecords()));
-        assertThat(fitted.trials(MethodKind.STEAM_BOX)).isZero();
-        assertThat(fitted.trials(MethodKind.COLD_LAMINATION)).isEqualTo(1);
+        assertThat(fitted.trials(Family.HOT_WOOD)).isZero();
+        assertThat(fitted.trials(Family.COLD_PLIES)).isEqualTo(1);
     }
 
     @Test

@@ -2,10 +2,12 @@ package brachion.core.risk;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import brachion.core.method.FailureMode;
 import brachion.core.method.GrowthRings;
 import brachion.core.method.Names;
 import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
+import brachion.core.trial.Severity;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 

@@ -8,6 +8,8 @@ import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
 import brachion.core.method.Springback;
 import brachion.core.method.SteamBox;
+import brachion.core.trial.Outcome;
+import brachion.core.trial.Trial;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;

@@ -6,10 +6,11 @@ import brachion.core.bending.Strap;
 import brachion.core.bending.StrapMaterial;
 import brachion.core.method.Blank;
 import brachion.core.method.ColdLamination;
+import brachion.core.method.FailureMode;
+import brachion.core.method.Family;
 import brachion.core.method.Glue;
 import brachion.core.method.GrowthRings;
 import brachion.core.method.Knots;
-import brachion.core.method.MethodKind;
 import brachion.core.method.Names;
 import brachion.core.method.OuterFace;
 import brachion.core.method.Recipe;
@@ -17,9 +18,14 @@ import brachion.core.method.Recipes;
 import brachion.core.method.Seasoning;
 import brachion.core.method.SoakAdditive;
 import brachion.core.method.SteamBox;
+import brachion.core.method.Term;
 import brachion.core.physics.Physics;
 import brachion.core.physics.Unsure;
 import brachion.core.process.SteamingSchool;
+import brachion.core.trial.Flaw;
+import brachion.core.trial.Outcome;
+import brachion.core.trial.Severity;
+import brachion.core.trial.Trial;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -87,8 +93,8 @@ class TermsTest {
                 sawn.knots(), OuterFace.RIVEN, sawn.thicknessMm(), sawn.widthMm());
     }
 
-    private static double tension(RiskModel risk, MethodKind kind, Term term, String name) {
-        return risk.beliefs(kind).stream()
+    private static double tension(RiskModel risk, Family family, Term term, String name) {
+        return risk.beliefs(family).stream()
                 .filter(belief -> belief.mode() == FailureMode.TENSION && belief.term() == term && belief.name().equals(name))
                 .findFirst().orElseThrow().mean();
     }
@@ -104,9 +110,9 @@ class TermsTest {
     @ParameterizedTest(name = "{0}")
     @MethodSource("terms")
     void a_thing_that_does_harm_or_good_is_believed_to(Term term, UnaryOperator<Recipe> with) {
-        double harm = tension(shop(with, EFFECT), MethodKind.STEAM_BOX, term, "");
-        double good = tension(shop(with, -EFFECT), MethodKind.STEAM_BOX, term, "");
-        double before = tension(RiskModel.withoutRecords(), MethodKind.STEAM_BOX, term, "");
+        double harm = tension(shop(with, EFFECT), Family.HOT_WOOD, term, "");
+        double good = tension(shop(with, -EFFECT), Family.HOT_WOOD, term, "");
+        double before = tension(RiskModel.withoutRecords(), Family.HOT_WOOD, term, "");
         assertThat(harm).as("does harm").isGreaterThan(before + 0.15);
         assertThat(good).as("does good").isLessThan(before - 0.15);
     }
@@ -114,7 +120,7 @@ class TermsTest {
     /** Priors that lean one way before any record, and those that must not. */
     @Test
     void only_knots_slack_and_riven_faces_lean_before_the_first_record() {
-        for (Belief belief : RiskModel.withoutRecords().beliefs(MethodKind.STEAM_BOX)) {
+        for (Belief belief : RiskModel.withoutRecords().beliefs(Family.HOT_WOOD)) {
             switch (belief.term()) {
                 case KNOTS -> assertThat(belief.mean()).isBetween(1.0, 1.4);
                 case STRAP_SLACK -> assertThat(belief.mean()).isBetween(0.5, 0.9);
@@ -135,9 +141,9 @@ class TermsTest {
         LognormalShop shop = new LognormalShop(43);
         RiskModel risk = RiskModel.fit(shop.weaker(recipe -> recipe.names().equals(names[0]) ? EFFECT : 0)
                 .trials(TRIALS, () -> steamed(shop.random()).withNames(names[shop.random().nextInt(3)])));
-        double worse = tension(risk, MethodKind.STEAM_BOX, group.term(), "a");
-        assertThat(worse).isGreaterThan(0.3 + tension(risk, MethodKind.STEAM_BOX, group.term(), "b"))
-                .isGreaterThan(0.3 + tension(risk, MethodKind.STEAM_BOX, group.term(), "c"));
+        double worse = tension(risk, Family.HOT_WOOD, group.term(), "a");
+        assertThat(worse).isGreaterThan(0.3 + tension(risk, Family.HOT_WOOD, group.term(), "b"))
+                .isGreaterThan(0.3 + tension(risk, Family.HOT_WOOD, group.term(), "c"));
     }
 
     @Test
@@ -146,8 +152,8 @@ class TermsTest {
         RiskModel risk = RiskModel.fit(shop.weaker(recipe -> recipe.blank().species().id().equals("white-oak") ? -EFFECT : 0)
                 .trials(TRIALS, () -> Recipes.ash().species(shop.random().nextBoolean() ? "white-oak" : "white-ash").moisture(16)
                         .thickness(6 + shop.random().nextInt(8)).radius(50 + shop.random().nextInt(150)).steamed()));
-        assertThat(tension(risk, MethodKind.STEAM_BOX, Term.SPECIES, "white-oak"))
-                .isLessThan(tension(risk, MethodKind.STEAM_BOX, Term.SPECIES, "white-ash") - 0.8);
+        assertThat(tension(risk, Family.HOT_WOOD, Term.SPECIES, "white-oak"))
+                .isLessThan(tension(risk, Family.HOT_WOOD, Term.SPECIES, "white-ash") - 0.8);
     }
 
     /** A constant two steps worse, or better, than usual, in bends that bear on it. */
@@ -164,7 +170,7 @@ class TermsTest {
     private static double steps(Unsure constant, double truth) {
         LognormalShop shop = new LognormalShop(45).physics(constant.stepped(Physics.USUAL, truth));
         RiskModel risk = RiskModel.fit(shop.trials(TRIALS, () -> bearingOn(constant, shop.random())));
-        return risk.unsure(MethodKind.STEAM_BOX, FailureMode.TENSION).get(constant).mean();
+        return risk.unsure(Family.HOT_WOOD, FailureMode.TENSION).get(constant).mean();
     }
 
     private static Recipe bearingOn(Unsure constant, Random random) {
@@ -192,7 +198,7 @@ class TermsTest {
                 return random.nextBoolean() ? recipe.withMethod(new ColdLamination(glue, 6)) : recipe;
             }).limit(TRIALS).map(recipe -> new Trial(recipe, random.nextDouble() < (has.test(recipe) == (sign > 0) ? 0.4 : 0.1)
                     ? Outcome.damaged(Severity.BROKEN, Flaw.GLUE_LINE_GAP) : Outcome.clean())).toList();
-            double belief = RiskModel.fit(trials).beliefs(MethodKind.COLD_LAMINATION).stream()
+            double belief = RiskModel.fit(trials).beliefs(Family.COLD_PLIES).stream()
                     .filter(each -> each.term() == Term.valueOf("GLUE_" + glue.name())).findFirst().orElseThrow().mean();
             assertThat(sign * belief).as("sign %d", sign).isGreaterThan(0.4);
         }

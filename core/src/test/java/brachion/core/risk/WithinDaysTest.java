@@ -4,11 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import brachion.core.forecast.Rule;
 import brachion.core.forecast.RuleEvidence;
+import brachion.core.method.Family;
 import brachion.core.method.GrowthRings;
-import brachion.core.method.MethodKind;
 import brachion.core.method.Names;
 import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
+import brachion.core.trial.Trial;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -91,6 +92,6 @@ class WithinDaysTest {
     @Test
     void where_nobody_wrote_the_day_down_the_fit_is_the_same() {
         RiskModel risk = RiskModel.fit(shop(3, true, 0, false));
-        assertThat(risk.withinDays(MethodKind.STEAM_BOX)).isSameAs(risk);
+        assertThat(risk.withinDays(Family.HOT_WOOD)).isSameAs(risk);
     }
 }

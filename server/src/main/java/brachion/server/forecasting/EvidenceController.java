@@ -4,7 +4,7 @@ import brachion.core.forecast.Calibration;
 import brachion.core.forecast.Odds;
 import brachion.core.forecast.RuleEvidence;
 import brachion.core.forecast.ShopConstant;
-import brachion.core.method.MethodKind;
+import brachion.core.method.Family;
 import brachion.core.risk.Belief;
 import brachion.core.risk.RiskModel;
 import brachion.core.risk.SetAside;
@@ -31,24 +31,24 @@ class EvidenceController {
     /**
      * @param trials      how many trials were used
      * @param rules       each disputed rule, tipped by the records
-     * @param methods     each method by itself
+     * @param families    each family of methods by itself
      * @param relaxationH time in which springback relaxes on the form, as the records say [h]
      * @param measured    how many pieces had their radius after release measured
      * @param setAside    records that are not used, and why
      */
-    record EvidenceAnswer(int trials, List<RuleEvidence> rules, List<MethodEvidence> methods, double relaxationH,
+    record EvidenceAnswer(int trials, List<RuleEvidence> rules, List<FamilyEvidence> families, double relaxationH,
                           int measured, List<SetAside> setAside) {
     }
 
     /**
-     * @param method      the method
+     * @param family      the family of methods, which share their fit
      * @param calibration how well forecasts come true
      * @param beliefs     what is believed of everything that may move the risks
      * @param hidden      share of pieces that break for reasons nothing measured explains, as believed
      * @param prone       what hides such reasons more or less often than the shop's usual stock
      * @param constants   what the records have found out about the shop's heat, water and straps
      */
-    record MethodEvidence(MethodKind method, Calibration calibration, List<Belief> beliefs, Odds hidden, List<ProneView> prone,
+    record FamilyEvidence(Family family, Calibration calibration, List<Belief> beliefs, Odds hidden, List<ProneView> prone,
                           List<ShopConstant> constants) {
     }
 
@@ -60,9 +60,9 @@ class EvidenceController {
      */
     record ProneView(@Schema(nullable = true) String source, double times) {
 
-        static List<ProneView> of(RiskModel risk, MethodKind kind) {
-            return Stream.concat(Stream.of(new ProneView(null, risk.pronenessOfKnots(kind))),
-                    risk.pronenessBySource(kind).entrySet().stream().map(each -> new ProneView(each.getKey(), each.getValue())))
+        static List<ProneView> of(RiskModel risk, Family family) {
+            return Stream.concat(Stream.of(new ProneView(null, risk.pronenessOfKnots(family))),
+                    risk.pronenessBySource(family).entrySet().stream().map(each -> new ProneView(each.getKey(), each.getValue())))
                     .sorted(Comparator.comparingDouble(ProneView::times).reversed()).toList();
         }
     }
@@ -81,9 +81,9 @@ class EvidenceController {
 
     private static EvidenceAnswer of(FittedRisk.Fit fit) {
         RiskModel risk = fit.risk();
-        return new EvidenceAnswer(risk.trials(), RuleEvidence.of(risk), Arrays.stream(MethodKind.values())
-                .map(kind -> new MethodEvidence(kind, Calibration.of(risk, kind), risk.beliefs(kind),
-                        Odds.ofHidden(risk, kind), ProneView.of(risk, kind), ShopConstant.of(risk, kind))).toList(),
+        return new EvidenceAnswer(risk.trials(), RuleEvidence.of(risk), Arrays.stream(Family.values())
+                .map(family -> new FamilyEvidence(family, Calibration.of(risk, family), risk.beliefs(family),
+                        Odds.ofHidden(risk, family), ProneView.of(risk, family), ShopConstant.of(risk, family))).toList(),
                 risk.springback().relaxationH(), risk.springback().measured(), fit.setAside());
     }
 

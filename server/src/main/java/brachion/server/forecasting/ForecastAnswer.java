@@ -12,7 +12,7 @@ import brachion.core.method.Demand;
 import brachion.core.method.Doubt;
 import brachion.core.method.Recipe;
 import brachion.core.quantity.LengthUnit;
-import brachion.core.risk.Severity;
+import brachion.core.trial.Severity;
 import java.util.List;
 
 /**

@@ -1,7 +1,7 @@
 package brachion.server.forecasting;
 
 import brachion.core.risk.Followed;
-import brachion.core.risk.Trial;
+import brachion.core.trial.Trial;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;

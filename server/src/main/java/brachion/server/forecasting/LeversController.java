@@ -1,10 +1,10 @@
 package brachion.server.forecasting;
 
-import brachion.core.forecast.Change;
 import brachion.core.forecast.Forecaster;
 import brachion.core.forecast.Levers;
 import brachion.core.forecast.Levers.Combination;
 import brachion.core.forecast.Odds;
+import brachion.core.method.Change;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.species.Woods;
 import jakarta.validation.Valid;

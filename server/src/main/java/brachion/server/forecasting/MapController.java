@@ -8,7 +8,7 @@ import brachion.core.method.SteamBox;
 import brachion.core.quantity.PhysicalBound;
 import brachion.core.risk.RiskModel;
 import brachion.core.risk.RiskModel.Held;
-import brachion.core.risk.Severity;
+import brachion.core.trial.Severity;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.recipe.Within;
@@ -105,7 +105,7 @@ class MapController {
         RiskModel risk = fitted.current().risk();
         BendMap map = BendMap.of(risk, request.recipe().toRecipe(woods.catalogue()), request.extent());
         return new MapAnswer(map.thicknessMm(), map.innerRadiusMm(), grid(map, 0), grid(map, 1), grid(map, 2),
-                risk.records(request.recipe().method()).stream().map(PieceOnMap::of).toList());
+                risk.records(request.recipe().method().family()).stream().map(PieceOnMap::of).toList());
     }
 
     /** Rounded to a thousandth, because a map is drawn, not computed with. */

@@ -1,6 +1,6 @@
 package brachion.server.forecasting;
 
-import brachion.core.forecast.Marks;
+import brachion.core.method.Marks;
 import brachion.core.quantity.PhysicalBound;
 import brachion.server.recipe.Within;
 import jakarta.validation.constraints.NotNull;

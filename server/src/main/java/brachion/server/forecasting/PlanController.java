@@ -4,7 +4,7 @@ import brachion.core.forecast.NextTrials;
 import brachion.core.forecast.NextTrials.Rung;
 import brachion.core.forecast.Odds;
 import brachion.core.forecast.Spares;
-import brachion.core.risk.Severity;
+import brachion.core.trial.Severity;
 import brachion.core.wood.SpeciesCatalogue;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.species.Woods;

@@ -2,17 +2,18 @@ package brachion.server.forecasting;
 
 import brachion.core.forecast.Odds;
 import brachion.core.forecast.WaySearch;
-import brachion.core.forecast.WaySearch.AtHand;
+import brachion.core.method.AtHand;
 import brachion.core.forecast.WaySearch.Found;
 import brachion.core.forecast.WaySearch.Order;
-import brachion.core.forecast.WaySearch.Support;
+import brachion.core.method.AtHand.Support;
 import brachion.core.forecast.WaySearch.Wanted;
 import brachion.core.forecast.WaySearch.Way;
 import brachion.core.method.Bend;
 import brachion.core.method.MethodKind;
 import brachion.core.method.Seasoning;
+import brachion.core.method.Term;
+import brachion.core.method.WantedPiece;
 import brachion.core.quantity.PhysicalBound;
-import brachion.core.risk.Term;
 import brachion.core.wood.Species;
 import brachion.core.wood.SpeciesCatalogue;
 import brachion.server.problem.RefusedFieldException;
@@ -89,7 +90,7 @@ class WaysController {
             @NotNull(message = "Say which ways come first.") Order order) {
 
         Wanted wanted() {
-            return new Wanted(new Bend(innerRadiusMm, angleDegrees), thicknessMm, widthMm, unbroken, order);
+            return new Wanted(new WantedPiece(new Bend(innerRadiusMm, angleDegrees), thicknessMm, widthMm), unbroken, order);
         }
 
         AtHand atHand(SpeciesCatalogue catalogue) {

@@ -1,7 +1,7 @@
 package brachion.server.process;
 
+import brachion.core.method.HotWood;
 import brachion.core.method.Recipe;
-import brachion.core.method.SteamBox;
 import brachion.core.process.ProcessReport;
 import brachion.core.process.SectionPicture;
 import brachion.core.process.SoakTimes;
@@ -99,7 +99,7 @@ class ProcessController {
     @PostMapping("/soak")
     SoakAnswer soak(@Valid @RequestBody SoakRequest request) {
         Recipe typical = UnknownInputs.typical(request.recipe().toRecipe(woods.catalogue()));
-        SoakTimes times = SoakTimes.of(SteamBox.piece(typical.blank()), request.bathC(), request.wantedMeanPercent(),
+        SoakTimes times = SoakTimes.of(HotWood.piece(typical.blank()), request.bathC(), request.wantedMeanPercent(),
                 request.wantedCorePercent());
         return new SoakAnswer(known(times.meanAfterS()), known(times.coreAfterS()));
     }

@@ -1,7 +1,7 @@
 package brachion.server.process;
 
+import brachion.core.method.HotWood;
 import brachion.core.method.Recipe;
-import brachion.core.method.SteamBox;
 import brachion.core.process.Piece;
 import brachion.core.process.Stage;
 import brachion.core.process.StageKind;
@@ -32,7 +32,7 @@ record ProcessRequest(
 
     /** The stages in the order of work; soak and carry only where there is one. */
     List<Stage> stages(Recipe typical) {
-        if (!(typical.method() instanceof SteamBox steam)) {
+        if (!(typical.method() instanceof HotWood steam)) {
             throw new RefusedFieldException("recipe.method", "Only steamed stock has a process to follow.");
         }
         List<Stage> plan = new ArrayList<>();
@@ -44,7 +44,7 @@ record ProcessRequest(
 
     /** The piece, as warm as the shop. */
     Piece piece(Recipe typical) {
-        Piece blank = SteamBox.piece(typical.blank());
+        Piece blank = HotWood.piece(typical.blank());
         return new Piece(blank.basicSpecificGravity(), blank.thicknessMm(), blank.widthMm(), blank.moisturePercent(), shopC);
     }
 

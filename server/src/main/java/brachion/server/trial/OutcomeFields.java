@@ -1,9 +1,9 @@
 package brachion.server.trial;
 
 import brachion.core.quantity.PhysicalBound;
-import brachion.core.risk.Flaw;
-import brachion.core.risk.Outcome;
-import brachion.core.risk.Severity;
+import brachion.core.trial.Flaw;
+import brachion.core.trial.Outcome;
+import brachion.core.trial.Severity;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.recipe.Within;
 import jakarta.persistence.Embeddable;

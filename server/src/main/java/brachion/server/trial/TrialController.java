@@ -1,7 +1,7 @@
 package brachion.server.trial;
 
 import brachion.core.method.MethodKind;
-import brachion.core.risk.Severity;
+import brachion.core.trial.Severity;
 import brachion.server.problem.RefusedFieldException;
 import jakarta.validation.Valid;
 import java.net.URI;

@@ -1,6 +1,6 @@
 package brachion.server.trial;
 
-import brachion.core.risk.Trial;
+import brachion.core.trial.Trial;
 import brachion.core.wood.SpeciesCatalogue;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.storage.StoredEntity;

@@ -1,7 +1,7 @@
 package brachion.server.trial;
 
-import brachion.core.risk.Severity;
-import brachion.core.risk.Trial;
+import brachion.core.trial.Severity;
+import brachion.core.trial.Trial;
 import brachion.core.wood.SpeciesCatalogue;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.recipe.RecipeFields;

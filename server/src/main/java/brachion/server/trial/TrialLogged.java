@@ -1,6 +1,7 @@
 package brachion.server.trial;
 
-import brachion.core.risk.Trial;
+import brachion.core.trial.Trial;
+
 
 /**
  * One trial was written down and nothing else changed.

@@ -1,7 +1,7 @@
 package brachion.server.trial;
 
 import brachion.core.method.MethodKind;
-import brachion.core.risk.Severity;
+import brachion.core.trial.Severity;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.domain.Page;

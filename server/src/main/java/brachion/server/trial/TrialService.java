@@ -2,8 +2,8 @@ package brachion.server.trial;
 
 import brachion.core.method.MethodKind;
 import brachion.core.risk.SetAside;
-import brachion.core.risk.Severity;
-import brachion.core.risk.Trial;
+import brachion.core.trial.Severity;
+import brachion.core.trial.Trial;
 import brachion.core.wood.SpeciesCatalogue;
 import brachion.server.problem.NotHereException;
 import brachion.server.problem.RefusedFieldException;

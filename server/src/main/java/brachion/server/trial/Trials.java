@@ -1,7 +1,7 @@
 package brachion.server.trial;
 
 import brachion.core.risk.SetAside;
-import brachion.core.risk.Trial;
+import brachion.core.trial.Trial;
 import java.util.List;
 
 /** What other capabilities may ask of the record of bends. */

@@ -2,8 +2,8 @@ package brachion.server.demo;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import brachion.core.risk.Flaw;
-import brachion.core.risk.Severity;
+import brachion.core.trial.Flaw;
+import brachion.core.trial.Severity;
 import brachion.core.wood.SpeciesCatalogue;
 import brachion.server.trial.TrialFields;
 import java.util.List;

@@ -3,11 +3,11 @@ package brachion.server.forecasting;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import brachion.core.method.MethodKind;
+import brachion.core.method.Family;
 import brachion.core.risk.Possible;
 import brachion.core.risk.RiskModel;
-import brachion.core.risk.Severity;
-import brachion.core.risk.Trial;
+import brachion.core.trial.Severity;
+import brachion.core.trial.Trial;
 import brachion.server.ServerTest;
 import brachion.server.Wire;
 import brachion.server.trial.TrialFields;
@@ -69,7 +69,7 @@ class FittedRiskTest {
         awaitKept(4);
         assertThat(missed()).isEmpty();
         FittedRisk.Fit after = afterAStart();
-        Possible asked = Possible.known(before.risk().records(MethodKind.STEAM_BOX).get(0).piece());
+        Possible asked = Possible.known(before.risk().records(Family.HOT_WOOD).get(0).piece());
         assertThat(after.risk().holds(Severity.FLAW, asked)).isEqualTo(before.risk().holds(Severity.FLAW, asked));
     }
 

@@ -1,5 +1,6 @@
-package brachion.core.risk;
+package brachion.core.trial;
 
+import brachion.core.method.FailureMode;
 import java.util.Optional;
 
 /** What is seen when a bend goes wrong, and which failure mode it speaks of. */

@@ -1,11 +1,9 @@
-package brachion.core.forecast;
+package brachion.core.method;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import brachion.core.method.Recipe;
-import brachion.core.method.Recipes;
 import brachion.core.quantity.LengthUnit;
 import brachion.core.quantity.PhysicalBound;
 import net.jqwik.api.ForAll;

@@ -1,6 +1,5 @@
-package brachion.core.forecast;
+package brachion.core.method;
 
-import brachion.core.method.Recipe;
 import brachion.core.quantity.PhysicalBound;
 
 /**
@@ -22,17 +21,17 @@ public record Marks(double radiusMm, double thicknessMm) {
     }
 
     /** The smallest radius on a mark that is no less than a radius [mm]. */
-    double radiusNoLessThan(double mm) {
+    public double radiusNoLessThan(double mm) {
         return Math.ceil(mm / radiusMm - ROUNDING) * radiusMm;
     }
 
     /** The largest thickness on a mark that is no more than a thickness [mm]; 0 below the first mark. */
-    double thicknessNoMoreThan(double mm) {
+    public double thicknessNoMoreThan(double mm) {
         return Math.floor(mm / thicknessMm + ROUNDING) * thicknessMm;
     }
 
     /** A recipe with its radius and its thickness so many times as large, on the nearest marks; a factor of 1 moves nothing. */
-    Recipe scaled(Recipe recipe, double radiusFactor, double thicknessFactor) {
+    public Recipe scaled(Recipe recipe, double radiusFactor, double thicknessFactor) {
         double radius = recipe.bend().innerRadiusMm();
         double thickness = recipe.blank().thicknessMm();
         Recipe bent = radiusFactor == 1 ? recipe

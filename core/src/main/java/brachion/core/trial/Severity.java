@@ -1,4 +1,4 @@
-package brachion.core.risk;
+package brachion.core.trial;
 
 /** How badly a piece suffered, in rising order. */
 public enum Severity {

@@ -1,4 +1,4 @@
-package brachion.core.risk;
+package brachion.core.trial;
 
 import brachion.core.method.Recipe;
 import java.time.LocalDate;

@@ -1,4 +1,4 @@
-package brachion.core.risk;
+package brachion.core.method;
 
 /** What adds to or takes from the risk of a bend, in the words of the trade. */
 public enum Term {

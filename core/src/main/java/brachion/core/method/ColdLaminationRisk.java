@@ -1,12 +1,7 @@
-package brachion.core.risk;
+package brachion.core.method;
 
-import static brachion.core.risk.MethodRisk.indicator;
+import static brachion.core.method.Covariate.indicator;
 
-import brachion.core.method.ColdLamination;
-import brachion.core.method.Demand;
-import brachion.core.method.Glue;
-import brachion.core.method.MethodKind;
-import brachion.core.method.Recipe;
 import brachion.core.wood.WoodClass;
 import java.util.List;
 
@@ -18,7 +13,7 @@ import java.util.List;
  * Wood Construction, provisions for curved members; from memory). Shops go well beyond that with clamps enough, so the
  * risk rises slowly with D: b ~ N(1, 0.5²), chosen by us.
  */
-final class LaminationRisk implements MethodRisk {
+final class ColdLaminationRisk {
 
     private static final double GLUE_SLOPE = 1;
     private static final double GLUE_SLOPE_SD = 0.5;
@@ -27,29 +22,29 @@ final class LaminationRisk implements MethodRisk {
     /** As many plies as a stack commonly has. */
     private static final double USUAL_PLIES = 8;
 
-    @Override
-    public MethodKind kind() {
-        return MethodKind.COLD_LAMINATION;
+    private ColdLaminationRisk() {
     }
 
-    @Override
-    public List<ModeRisk> modes() {
+    static List<ModeRisk> modes() {
         return List.of(
-                new ModeRisk(FailureMode.TENSION, (recipe, demand) -> demand.tensionRatio(), WOOD_SLOPE, WOOD_SLOPE_SD,
-                        MethodRisk.ofTheWood(), List.of()),
-                new ModeRisk(FailureMode.COMPRESSION, (recipe, demand) -> demand.compressionRatio(), WOOD_SLOPE,
-                        WOOD_SLOPE_SD, MethodRisk.ofTheWood(), List.of()),
-                new ModeRisk(FailureMode.GLUE_LINE, LaminationRisk::glueRatio, GLUE_SLOPE, GLUE_SLOPE_SD, List.of(
+                ModeRisk.ofTheWood(FailureMode.TENSION, Covariate.ofTheWood(), List.of()),
+                ModeRisk.ofTheWood(FailureMode.COMPRESSION, Covariate.ofTheWood(), List.of()),
+                new ModeRisk(FailureMode.GLUE_LINE, (recipe, demand) -> plyOverRadius(recipe), ColdLaminationRisk::glueRatio,
+                        GLUE_SLOPE, GLUE_SLOPE_SD, List.of(
                         glue(Term.GLUE_EPOXY, Glue.EPOXY), glue(Term.GLUE_POLYURETHANE, Glue.POLYURETHANE),
                         glue(Term.GLUE_UREA_RESIN, Glue.UREA_RESIN), glue(Term.GLUE_HIDE, Glue.HIDE),
                         Covariate.undecided(Term.MANY_PLIES,
                                 recipe -> Math.log(lamination(recipe).plies() / USUAL_PLIES))), List.of()));
     }
 
+    private static double plyOverRadius(Recipe recipe) {
+        return recipe.blank().thicknessMm() / recipe.bend().innerRadiusMm();
+    }
+
     private static double glueRatio(Recipe recipe, Demand demand) {
         double allowed = recipe.blank().species().woodClass() == WoodClass.SOFTWOOD
                 ? SOFTWOOD_RADIUS_TO_PLY : HARDWOOD_RADIUS_TO_PLY;
-        return recipe.blank().thicknessMm() / recipe.bend().innerRadiusMm() * allowed;
+        return plyOverRadius(recipe) * allowed;
     }
 
     private static Covariate glue(Term term, Glue kind) {

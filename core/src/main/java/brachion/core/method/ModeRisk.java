@@ -1,8 +1,5 @@
-package brachion.core.risk;
+package brachion.core.method;
 
-import brachion.core.method.Demand;
-import brachion.core.method.Recipe;
-import brachion.core.method.Sensitivity;
 import brachion.core.physics.Unsure;
 import java.util.ArrayList;
 import java.util.List;
@@ -11,13 +8,14 @@ import java.util.List;
  * One failure mode of a method before any record.
  *
  * @param mode       the mode
+ * @param strain     what is asked, as a strain
  * @param ratio      D, demand over capacity; 1 breaks about one piece in twenty
  * @param slopeMean  b, rise of the log odds of damage for each e-fold of D, as expected
  * @param slopeSd    how sure that is
  * @param covariates what else bears on it
  * @param unsure     the constants that bear on D and are not known well
  */
-record ModeRisk(FailureMode mode, Ratio ratio, double slopeMean, double slopeSd, List<Covariate> covariates,
+public record ModeRisk(FailureMode mode, Ratio strain, Ratio ratio, double slopeMean, double slopeSd, List<Covariate> covariates,
                 List<Unsure> unsure) {
 
     /** A piece that asks next to nothing still has a finite logarithm. */
@@ -25,19 +23,31 @@ record ModeRisk(FailureMode mode, Ratio ratio, double slopeMean, double slopeSd,
     /** To first order a constant moves ln D by no more than this a step; beyond, the first order says nothing. */
     private static final double MOST_SENSITIVE = 0.7;
 
-    /** D of a recipe, everything known. */
-    interface Ratio {
+    /** Pieces scatter about 20 to 30 % in the strain at which they fail (common practice), so b is about 6. */
+    private static final double WOOD_SLOPE = 6;
+    private static final double WOOD_SLOPE_SD = 1.5;
+
+    /** A face of the wood that gives: the demand of its mode, and what bears on it. */
+    static ModeRisk ofTheWood(FailureMode face, List<Covariate> covariates, List<Unsure> unsure) {
+        boolean outer = face == FailureMode.TENSION;
+        Ratio strain = outer ? (recipe, demand) -> demand.state().outerStrain() : (recipe, demand) -> -demand.state().innerStrain();
+        Ratio ratio = outer ? (recipe, demand) -> demand.tensionRatio() : (recipe, demand) -> demand.compressionRatio();
+        return new ModeRisk(face, strain, ratio, WOOD_SLOPE, WOOD_SLOPE_SD, covariates, unsure);
+    }
+
+    /** D or strain of a recipe, everything known. */
+    public interface Ratio {
 
         /** @param demand what the recipe asks of the wood */
         double of(Recipe recipe, Demand demand);
     }
 
-    double logRatio(Recipe recipe, Demand demand) {
+    public double logRatio(Recipe recipe, Demand demand) {
         return Math.log(Math.max(LEAST_RATIO, ratio.of(recipe, demand)));
     }
 
     /** By how much ln D of a recipe rises when each unsure constant is one step worse. */
-    double[] unsure(Recipe recipe, Sensitivity sensitivity) {
+    public double[] unsure(Recipe recipe, Sensitivity sensitivity) {
         double[] rises = new double[unsure.size()];
         for (int i = 0; i < rises.length; i++) {
             Demand stepped = sensitivity.stepped().get(unsure.get(i));
@@ -50,9 +60,9 @@ record ModeRisk(FailureMode mode, Ratio ratio, double slopeMean, double slopeSd,
     }
 
     /** The same with one more thing that may bear on it. */
-    ModeRisk with(Covariate more) {
+    public ModeRisk with(Covariate more) {
         List<Covariate> all = new ArrayList<>(covariates);
         all.add(more);
-        return new ModeRisk(mode, ratio, slopeMean, slopeSd, all, unsure);
+        return new ModeRisk(mode, strain, ratio, slopeMean, slopeSd, all, unsure);
     }
 }

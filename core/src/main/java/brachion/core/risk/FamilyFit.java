@@ -1,8 +1,11 @@
 package brachion.core.risk;
 
-import brachion.core.method.MethodKind;
+import brachion.core.method.FailureMode;
+import brachion.core.method.Family;
+import brachion.core.method.ModeRisk;
 import brachion.core.method.Recipe;
 import brachion.core.risk.RiskModel.Held;
+import brachion.core.trial.Severity;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -11,27 +14,27 @@ import java.util.Map;
 import java.util.function.Function;
 
 /**
- * What the records of one method say: a fit for each of its failure modes, beside the records it rests on.
+ * What the records of one family of methods say: a fit for each of its failure modes, beside the records it rests on.
  *
  * @param modes   the fit of each mode
  * @param records the records
  * @param held    the same, each as the most ordinary piece it could have been
  * @param asked   ln D of these in each mode, in the order of the records
  */
-record MethodFit(Map<FailureMode, ModeFit> modes, List<RecordedTrial> records, List<Held> held, Map<FailureMode, double[]> asked) {
+record FamilyFit(Map<FailureMode, ModeFit> modes, List<RecordedTrial> records, List<Held> held, Map<FailureMode, double[]> asked) {
 
-    static MethodFit of(MethodKind kind, List<RecordedTrial> records) {
-        List<ModeRisk> risks = MethodRisk.of(kind).modes();
+    static FamilyFit of(Family family, List<RecordedTrial> records) {
+        List<ModeRisk> risks = family.modes();
         Map<FailureMode, double[]> asked = new EnumMap<>(FailureMode.class);
         risks.forEach(mode -> asked.put(mode.mode(),
                 records.stream().mapToDouble(record -> record.traits().asked(mode).typical()).toArray()));
         Map<FailureMode, ModeFit> modes = new EnumMap<>(FailureMode.class);
         risks.parallelStream().map(mode -> ModeFit.of(mode, records)).toList().forEach(fit -> modes.put(fit.risk().mode(), fit));
-        return new MethodFit(modes, records, records.stream().map(record -> Held.of(record, Double.NaN)).toList(), asked);
+        return new FamilyFit(modes, records, records.stream().map(record -> Held.of(record, Double.NaN)).toList(), asked);
     }
 
     /** The same with one more record counted in, nearly as a new fit would. */
-    MethodFit with(RecordedTrial added) {
+    FamilyFit with(RecordedTrial added) {
         Map<FailureMode, double[]> allAsked = new EnumMap<>(asked);
         Map<FailureMode, ModeFit> later = new EnumMap<>(modes);
         modes.forEach((mode, fit) -> {
@@ -40,7 +43,7 @@ record MethodFit(Map<FailureMode, ModeFit> modes, List<RecordedTrial> records, L
             allAsked.put(mode, all);
             later.put(mode, fit.with(added));
         });
-        return new MethodFit(later, and(records, added), and(held, Held.of(added, Double.NaN)), allAsked);
+        return new FamilyFit(later, and(records, added), and(held, Held.of(added, Double.NaN)), allAsked);
     }
 
     private static <T> List<T> and(List<T> before, T one) {

@@ -1,5 +1,6 @@
-package brachion.core.risk;
+package brachion.core.trial;
 
+import brachion.core.method.FailureMode;
 import java.util.Optional;
 import java.util.OptionalInt;
 
@@ -33,7 +34,7 @@ public record Outcome(Severity severity, Optional<Flaw> flaw) {
      * What this outcome says of one failure mode: the severity it reached, or nothing when the piece broke in another
      * way before this mode could show. Plies that came apart were bent all the way, so there the wood held.
      */
-    OptionalInt severityOf(FailureMode mode) {
+    public OptionalInt severityOf(FailureMode mode) {
         if (flaw.flatMap(Flaw::mode).filter(mode::equals).isPresent()) {
             return OptionalInt.of(severity.ordinal());
         }

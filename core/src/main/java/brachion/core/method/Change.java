@@ -1,0 +1,71 @@
+package brachion.core.method;
+
+import brachion.core.quantity.LengthUnit;
+import brachion.core.quantity.PhysicalBound;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.UnaryOperator;
+
+/**
+ * The smallest practical change of one thing about a recipe.
+ *
+ * @param kind   what is changed
+ * @param amount what it becomes, in the unit of the thing; 0 where there is nothing to measure
+ * @param effort how much trouble it is, in points that only serve to compare; chosen by us
+ * @param on     does it
+ */
+public record Change(Kind kind, double amount, int effort, UnaryOperator<Recipe> on) {
+
+    private static final double WIDER_BY = 0.1;
+    static final double STRAP_MM = LengthUnit.INCH.millimetres() / 32;
+    static final double NIGHT_H = 14;
+    static final double LONG_SOAK_H = 48;
+    private static final double STRAIGHT_RUN = 25;
+
+    /** What can be changed. */
+    public enum Kind {
+        /** Milled thinner; to so many mm. */
+        THINNER,
+        /** Bent to a wider inner radius; of so many mm. */
+        WIDER_RADIUS,
+        /** A steel strap with stops that sit hard; so many mm thick. */
+        STEEL_STRAP,
+        /** The stops of the strap set hard. */
+        TIGHTEN_STOPS,
+        /** Soaked first; for so many hours. */
+        SOAK,
+        /** Longer in the chamber; for so many minutes. */
+        STEAM_LONGER,
+        /** A hotter chamber; of so many °C. */
+        HOTTER_CHAMBER,
+        /** From chamber to clamps more quickly; in so many seconds. */
+        QUICKER_CARRY,
+        /** Straighter grain; a slope of one in so many. */
+        STRAIGHTER_GRAIN,
+        /** No knots in the bend. */
+        CLEAR_STOCK,
+        /** Wetter, air-dried stock; of so many per cent. */
+        WETTER_STOCK,
+        /** Thinner plies, and more of them; so many mm each. */
+        THINNER_PLIES
+    }
+
+    /** Everything that can be changed about a recipe; radius and thickness come to lie on the marks of the shop. */
+    public static List<Change> of(Recipe recipe, Marks marks) {
+        List<Change> changes = new ArrayList<>(recipe.method().changes(recipe, marks));
+        Blank blank = recipe.blank();
+        double radius = recipe.bend().innerRadiusMm();
+        double wider = marks.radiusNoLessThan(radius + Math.max(marks.radiusMm(), WIDER_BY * radius));
+        if (wider < PhysicalBound.INNER_RADIUS_MM.highest()) {
+            changes.add(new Change(Kind.WIDER_RADIUS, wider, 6, at -> at.withInnerRadiusMm(wider)));
+        }
+        if (blank.grainRun().orElse(STRAIGHT_RUN - 1) < STRAIGHT_RUN) {
+            changes.add(new Change(Kind.STRAIGHTER_GRAIN, STRAIGHT_RUN, 3,
+                    at -> at.withBlank(at.blank().withGrainRun(STRAIGHT_RUN))));
+        }
+        if (blank.knots() == Knots.IN_BEND) {
+            changes.add(new Change(Kind.CLEAR_STOCK, 0, 3, at -> at.withBlank(at.blank().withKnots(Knots.CLEAR))));
+        }
+        return changes;
+    }
+}

@@ -1,0 +1,41 @@
+package brachion.core.method;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * Something beside demand over capacity that may move a risk, with what is believed of it before any record.
+ *
+ * @param term      what it is called
+ * @param priorMean rise of the log odds of damage expected for x = 1
+ * @param priorSd   how sure that is
+ * @param value     x of a recipe in which everything is known
+ */
+public record Covariate(Term term, double priorMean, double priorSd, ToDoubleFunction<Recipe> value) {
+
+    /** Nobody knows which way it goes: both ways are as likely, and the shop's own records decide. */
+    public static Covariate undecided(Term term, ToDoubleFunction<Recipe> value) {
+        return new Covariate(term, 0, 0.5, value);
+    }
+
+    /** Knots and how the growth rings lie bear on wood however it is bent. No school of rings is built in. */
+    static List<Covariate> ofTheWood(Covariate... more) {
+        List<Covariate> covariates = new ArrayList<>(List.of(
+                new Covariate(Term.KNOTS, 1.2, 0.6, recipe -> indicator(recipe.blank().knots() == Knots.IN_BEND)),
+                rings(Term.RINGS_ON_EDGE, GrowthRings.ON_EDGE), rings(Term.RINGS_FLAT, GrowthRings.FLAT),
+                rings(Term.RINGS_RIFT, GrowthRings.RIFT), rings(Term.RINGS_MIXED, GrowthRings.MIXED)));
+        covariates.addAll(Arrays.asList(more));
+        return covariates;
+    }
+
+    private static Covariate rings(Term term, GrowthRings lie) {
+        return undecided(term, recipe -> indicator(recipe.blank().growthRings() == lie));
+    }
+
+    /** x of something that is there or not. */
+    public static double indicator(boolean holds) {
+        return holds ? 1 : 0;
+    }
+}

@@ -1,0 +1,86 @@
+package brachion.core.method;
+
+import brachion.core.bending.Strap;
+import brachion.core.bending.StrapMaterial;
+import brachion.core.method.Change.Kind;
+import brachion.core.quantity.PhysicalBound;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** What costs a bend of hot wood its odds, and what can be changed about it. */
+final class HotWoodAdvice {
+
+    /** Moisture at which the published radii suppose the stock to be [%]. */
+    private static final double SUPPOSED_PERCENT = 22;
+    private static final double THIN_MM = 6;
+    private static final double QUICK_CARRY_S = 10;
+    private static final double WET_PERCENT = 20;
+
+    private HotWoodAdvice() {
+    }
+
+    /** Clamped at once, wet enough, and hot through: each on top of those before. */
+    static List<Cure> cures(HotWood method, Recipe recipe) {
+        Recipe atOnce = recipe.withMethod(method.withCarrySeconds(0));
+        boolean wet = recipe.blank().moisturePercent().orElseThrow() >= SUPPOSED_PERCENT;
+        return List.of(
+                new Cure(Term.CARRY, asIs -> atOnce.demand()),
+                new Cure(Term.DRY_WOOD, uncooled -> wet ? uncooled
+                        : atOnce.withBlank(recipe.blank().withMoisturePercent(SUPPOSED_PERCENT)).demand()),
+                new Cure(Term.TOO_LITTLE_HEAT, Demand::thoroughlySoftened));
+    }
+
+    static List<Change> changes(HotWood method, Recipe recipe, Marks marks) {
+        List<Change> changes = new ArrayList<>();
+        Blank blank = recipe.blank();
+        thinner(changes, blank, marks);
+        soaked(changes, method);
+        changes.addAll(method.changesOfHeat());
+        if (method.carrySeconds() > QUICK_CARRY_S) {
+            changes.add(new Change(Kind.QUICKER_CARRY, QUICK_CARRY_S, 1,
+                    at -> at.withMethod(hot(at).withCarrySeconds(QUICK_CARRY_S))));
+        }
+        strapped(changes, method, blank);
+        wetter(changes, blank);
+        return changes;
+    }
+
+    private static void thinner(List<Change> changes, Blank blank, Marks marks) {
+        double step = blank.thicknessMm() > THIN_MM ? 2 * marks.thicknessMm() : marks.thicknessMm();
+        double thinner = marks.thicknessNoMoreThan(blank.thicknessMm() - step);
+        if (thinner > 2 * PhysicalBound.THICKNESS_MM.lowest()) {
+            changes.add(new Change(Kind.THINNER, thinner, 4, at -> at.withBlank(at.blank().withThicknessMm(thinner))));
+        }
+    }
+
+    private static void soaked(List<Change> changes, HotWood method) {
+        if (method.soakHours() < Change.LONG_SOAK_H) {
+            double hours = method.soakHours() < Change.NIGHT_H ? Change.NIGHT_H : Change.LONG_SOAK_H;
+            changes.add(new Change(Kind.SOAK, hours, 2, at -> at.withMethod(hot(at).withSoakHours(hours))));
+        }
+    }
+
+    private static void strapped(List<Change> changes, HotWood method, Blank blank) {
+        if (!method.strappedWith(StrapMaterial.STEEL)) {
+            Strap strap = new Strap(StrapMaterial.STEEL, Change.STRAP_MM, blank.widthMm(), 0);
+            changes.add(new Change(Kind.STEEL_STRAP, Change.STRAP_MM, 2, at -> at.withMethod(hot(at).withStrap(Optional.of(strap)))));
+        }
+        method.strap().filter(strap -> strap.endGapMm() > 0).ifPresent(strap -> changes.add(new Change(Kind.TIGHTEN_STOPS, 0, 1,
+                at -> at.withMethod(hot(at).withStrap(hot(at).strap().map(
+                        s -> new Strap(s.material(), s.thicknessMm(), s.widthMm(), 0)))))));
+    }
+
+    private static void wetter(List<Change> changes, Blank blank) {
+        double now = blank.moisturePercent().orElse(blank.seasoning().meanMoisturePercent());
+        if (now < WET_PERCENT - 3) {
+            changes.add(new Change(Kind.WETTER_STOCK, WET_PERCENT, 4, at -> at.withBlank(at.blank().withStock(
+                    at.blank().species(), Seasoning.AIR_DRIED, OptionalDouble.of(WET_PERCENT)))));
+        }
+    }
+
+    private static HotWood hot(Recipe recipe) {
+        return (HotWood) recipe.method();
+    }
+}

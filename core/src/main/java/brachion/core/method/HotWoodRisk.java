@@ -1,0 +1,44 @@
+package brachion.core.method;
+
+import static brachion.core.method.Covariate.indicator;
+
+import brachion.core.bending.StrapMaterial;
+import brachion.core.physics.Unsure;
+import java.util.List;
+
+/** What bears on the two faces of hot wood, before any record. */
+final class HotWoodRisk {
+
+    /** Less slack than this at the stops closes by itself [mm]; chosen by us. */
+    private static final double TIGHT_STOPS_MM = 0.5;
+    private static final List<Unsure> UNSURE = List.of(Unsure.values());
+
+    private HotWoodRisk() {
+    }
+
+    static List<ModeRisk> modes() {
+        List<Covariate> schools = List.of(
+                Covariate.undecided(Term.SOFTENER, recipe -> indicator(soaked(recipe)
+                        && hot(recipe).additive() == SoakAdditive.SOFTENER)),
+                Covariate.undecided(Term.SOAKED, recipe -> indicator(soaked(recipe))),
+                Covariate.undecided(Term.GREEN_STOCK,
+                        recipe -> indicator(recipe.blank().seasoning() == Seasoning.GREEN)),
+                Covariate.undecided(Term.WEBBING, recipe -> indicator(hot(recipe).strappedWith(StrapMaterial.WEBBING))));
+        Covariate[] stretched = {
+            new Covariate(Term.RIVEN_FACE, -0.5, 0.5, recipe -> indicator(recipe.blank().outerFace() != OuterFace.SAWN)),
+            new Covariate(Term.STRAP_SLACK, 0.7, 0.5, recipe -> indicator(hot(recipe).strap()
+                    .filter(strap -> strap.endGapMm() > TIGHT_STOPS_MM).isPresent())),
+            schools.get(0), schools.get(1), schools.get(2), schools.get(3)};
+        return List.of(
+                ModeRisk.ofTheWood(FailureMode.TENSION, Covariate.ofTheWood(stretched), UNSURE),
+                ModeRisk.ofTheWood(FailureMode.COMPRESSION, Covariate.ofTheWood(schools.toArray(Covariate[]::new)), UNSURE));
+    }
+
+    private static boolean soaked(Recipe recipe) {
+        return hot(recipe).soakHours() > 0;
+    }
+
+    private static HotWood hot(Recipe recipe) {
+        return (HotWood) recipe.method();
+    }
+}
