@@ -1420,16 +1420,16 @@ export interface components {
             /** Format: int32 */
             trials: number;
             rules: components["schemas"]["RuleEvidence"][];
-            methods: components["schemas"]["MethodEvidence"][];
+            families: components["schemas"]["FamilyEvidence"][];
             /** Format: double */
             relaxationH: number;
             /** Format: int32 */
             measured: number;
             setAside: components["schemas"]["SetAside"][];
         };
-        MethodEvidence: {
+        FamilyEvidence: {
             /** @enum {string} */
-            method: "STEAM_BOX" | "COLD_LAMINATION";
+            family: "HOT_WOOD" | "COLD_PLIES";
             calibration: components["schemas"]["Calibration"];
             beliefs: components["schemas"]["Belief"][];
             hidden: components["schemas"]["Odds"];
@@ -1575,7 +1575,7 @@ export type Belief = components['schemas']['Belief'];
 export type Bin = components['schemas']['Bin'];
 export type Calibration = components['schemas']['Calibration'];
 export type EvidenceAnswer = components['schemas']['EvidenceAnswer'];
-export type MethodEvidence = components['schemas']['MethodEvidence'];
+export type FamilyEvidence = components['schemas']['FamilyEvidence'];
 export type ProneView = components['schemas']['ProneView'];
 export type RuleEvidence = components['schemas']['RuleEvidence'];
 export type SetAside = components['schemas']['SetAside'];

@@ -1,12 +1,12 @@
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, expect, it, vi } from 'vitest';
-import type { EvidenceAnswer, MethodEvidence } from '../api/schema';
+import type { EvidenceAnswer, FamilyEvidence } from '../api/schema';
 import { show } from '../testing';
 import { EvidenceView } from './EvidenceView';
 
-const steamed: MethodEvidence = {
-  method: 'STEAM_BOX',
+const steamed: FamilyEvidence = {
+  family: 'HOT_WOOD',
   calibration: {
     bins: [{ trials: 12, forecast: 0.85, held: 0.75, low: 0.47, high: 0.91 }],
     trials: 12, unforecast: 0, logLoss: 0.41, baseRateLogLoss: 0.6, physicsLogLoss: 0.5,
@@ -19,8 +19,8 @@ const steamed: MethodEvidence = {
     { constant: 'WATER_UPTAKE', usual: 1, likely: 1, low: 0.55, high: 1.8, learned: 0.01 },
   ],
 };
-const none: MethodEvidence = {
-  method: 'COLD_LAMINATION',
+const none: FamilyEvidence = {
+  family: 'COLD_PLIES',
   calibration: { bins: [], trials: 0, unforecast: 0, logLoss: 0, baseRateLogLoss: 0, physicsLogLoss: 0 },
   beliefs: [], constants: [], hidden: { probability: 0.03, low: 0, high: 0.05 }, prone: [],
 };
@@ -30,7 +30,7 @@ vi.mock('../api/queries', () => ({ useSpecies: () => ({ data: [] }) }));
 
 beforeEach(() => {
   answer = {
-    trials: 12, measured: 5, relaxationH: 11.6, setAside: [], methods: [steamed, none],
+    trials: 12, measured: 5, relaxationH: 11.6, setAside: [], families: [steamed, none],
     rules: [
       { rule: 'SOAK', firstHolds: 0.9, noMatter: 0.1, trials: 8, effect: 0.7, sd: 0.5 },
       { rule: 'RINGS', firstHolds: 0.5, noMatter: 0.3, trials: 0, effect: 0, sd: 0.7 },
@@ -63,7 +63,7 @@ it('names what was set aside and leads to it', () => {
 });
 
 it('shows what is believed one way to fail at a time', async () => {
-  answer.methods = [{
+  answer.families = [{
     ...steamed,
     beliefs: [...steamed.beliefs, { mode: 'COMPRESSION', term: 'PERSON', name: 'Odo', mean: 0.5, sd: 0.2, trials: 7, of: 12 }],
   }];
@@ -79,7 +79,7 @@ it('shows the ends of a long list, and all of it when asked', async () => {
   const boards = Array.from({ length: 14 }, (_, i) => ({
     mode: 'TENSION' as const, term: 'BOARD' as const, name: `board ${i}`, mean: 0.1 * i - 0.7, sd: 0.3, trials: 2, of: 12,
   }));
-  answer.methods = [{ ...steamed, beliefs: boards }];
+  answer.families = [{ ...steamed, beliefs: boards }];
   show(<EvidenceView />);
   const list = within(screen.getByRole('region', { name: 'Boards' }));
   expect(list.getAllByText(/^board/).map((row) => row.textContent)).toEqual([13, 12, 11, 10, 9, 4, 3, 2, 1, 0].map((i) => `board ${i}`));
@@ -91,7 +91,7 @@ it('says of a method without records that there is none', async () => {
   show(<EvidenceView />);
   expect(screen.getByText('Do forecasts come true?')).toBeDefined();
   expect(screen.getByText(/Wren/)).toBeDefined();
-  await userEvent.click(screen.getByText('Cold lamination'));
-  expect(screen.getByText('No trial of this method is logged yet.')).toBeDefined();
+  await userEvent.click(screen.getByText('Cold plies'));
+  expect(screen.getByText('No trial of this kind is logged yet.')).toBeDefined();
   expect(screen.queryByText('Do forecasts come true?')).toBeNull();
 });

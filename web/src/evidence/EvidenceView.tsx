@@ -3,13 +3,12 @@ import { useState } from 'react';
 import { useEvidence } from '../api/advice';
 import { useSpecies } from '../api/queries';
 import { useUnits } from '../app/units';
-import type { Belief, EvidenceAnswer, MethodEvidence } from '../api/schema';
+import type { Belief, EvidenceAnswer, FamilyEvidence } from '../api/schema';
 import { Choice } from '../recipe/Choice';
-import { METHOD } from '../recipe/words';
 import { Balance } from './Balance';
 import { CalibrationPicture, SurpriseLines } from './CalibrationPicture';
 import { SetAsideList } from './SetAsideList';
-import { constantInWords, effectInWords, hiddenShareInWords, PLACE, proneInWords } from './words';
+import { constantInWords, effectInWords, FAMILY, hiddenShareInWords, PLACE, proneInWords } from './words';
 
 /** What the shop's own records say. */
 export function EvidenceView() {
@@ -28,20 +27,20 @@ export function EvidenceView() {
         sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1.5, gridTemplateColumns: 'repeat(auto-fill, minmax(270px, 1fr))' }}>
         {data.rules.map((rule) => <Balance key={rule.rule} evidence={rule} />)}
       </Box>
-      <ByMethod data={data} />
+      <ByFamily data={data} />
     </>
   );
 }
 
-function ByMethod({ data }: { data: EvidenceAnswer }) {
-  const [method, setMethod] = useState<MethodEvidence['method']>('STEAM_BOX');
-  const chosen = data.methods.find((each) => each.method === method);
+function ByFamily({ data }: { data: EvidenceAnswer }) {
+  const [family, setFamily] = useState<FamilyEvidence['family']>('HOT_WOOD');
+  const chosen = data.families.find((each) => each.family === family);
   if (!chosen) return null;
   return (
-    <Box component="section" aria-label="By method" sx={{ mt: 4 }}>
-      <Choice label="Method" options={METHOD} value={method} onChange={setMethod} />
+    <Box component="section" aria-label="By family" sx={{ mt: 4 }}>
+      <Choice label="Kind of bending" options={FAMILY} value={family} onChange={setFamily} />
       {chosen.calibration.trials === 0 ? (
-        <Typography sx={{ mt: 2 }}>No trial of this method is logged yet.</Typography>
+        <Typography sx={{ mt: 2 }}>No trial of this kind is logged yet.</Typography>
       ) : (
         <Box sx={{ display: 'grid', gap: 3, mt: 2, gridTemplateColumns: { xs: '1fr', md: '380px 1fr' }, alignItems: 'start' }}>
           <Box>
@@ -60,7 +59,7 @@ function ByMethod({ data }: { data: EvidenceAnswer }) {
 }
 
 /** What breaks unforeseen, and what the records have found out about the shop's heat, water and straps. */
-function OfTheShop({ evidence }: { evidence: MethodEvidence }) {
+function OfTheShop({ evidence }: { evidence: FamilyEvidence }) {
   const [system] = useUnits();
   return (
     <Box component="section" aria-label="Your shop">

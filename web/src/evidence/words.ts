@@ -1,7 +1,10 @@
-import type { Belief, Odds, ProneView, RuleEvidence, SetAside, ShopConstant } from '../api/schema';
+import type { Belief, FamilyEvidence, Odds, ProneView, RuleEvidence, SetAside, ShopConstant } from '../api/schema';
 import type { UnitSystem } from '../app/units';
 
 type Rule = RuleEvidence['rule'];
+
+/** Ways of bending that share what their records say. */
+export const FAMILY: Record<FamilyEvidence['family'], string> = { HOT_WOOD: 'Hot solid wood', COLD_PLIES: 'Cold plies' };
 
 /** Each question with its two answers. */
 export const RULE: Record<Rule, { asks: string; first: string; second: string }> = {

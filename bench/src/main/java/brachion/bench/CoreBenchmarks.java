@@ -147,7 +147,7 @@ public class CoreBenchmarks {
         AtHand everything = new AtHand(SpeciesCatalogue.published().all(), List.of(Seasoning.values()),
                 List.of(searchedMm, searchedMm - 2), List.of(AtHand.Support.NONE, AtHand.Support.STEEL), true,
                 List.of(MethodKind.values()), List.of(1.0, 1.6, 2.0, 2.4, 3.2, 4.0, 4.8));
-        WaySearch.Wanted wanted = new WaySearch.Wanted(new Bend(100, 190), searchedMm, 22, 0.9, WaySearch.Order.MOST_TRIED);
+        WaySearch.Wanted wanted = new WaySearch.Wanted(new WantedPiece(new Bend(100, 190), searchedMm, 22), 0.9, WaySearch.Order.MOST_TRIED);
         return new WaySearch(fitted).find(wanted, everything, (done, of) -> { });
     }
 

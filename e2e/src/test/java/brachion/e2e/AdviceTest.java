@@ -162,7 +162,7 @@ class AdviceTest extends BrowserTest {
         assertThat(region("Your shop")).containsText(Pattern.compile("in 100 pieces break for reasons nothing measured here explains"));
         assertThat(region("Your shop").getByRole(AriaRole.TERM)).hasCount(6);
         assertThat(region("Your shop")).containsText("How your steam heats");
-        button("Cold lamination").click();
+        button("Cold plies").click();
         assertThat(region("Your shop").getByRole(AriaRole.TERM)).hasCount(0);
     }
 
