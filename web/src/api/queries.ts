@@ -81,12 +81,10 @@ export function useReadRecipe() {
   return (typed: TypedRecipe) => client.fetchQuery({ ...typedForecast(typed), staleTime: 10_000 });
 }
 
-/** The shop and what follows the bend, as far as the process strip needs them. */
+/** What follows the bend, as far as the process strip needs it. */
 export interface Afterwards {
   formHours: number;
   rackDays: number;
-  shopC: number;
-  shopHumidityPercent: number;
 }
 
 /** Radius, angle, support and names do not change what heat and water do. */
@@ -165,8 +163,8 @@ export function useRigWrite() {
       body(api.PUT('/api/rig', { params: { query: { version } }, body: rig })),
     onSuccess: async (kept) => {
       client.setQueryData(['rig'], kept);
-      // the height of the shop decides what chamber is doubted
-      await client.invalidateQueries({ queryKey: ['forecast'] });
+      // the air and the height of the shop go into every forecast
+      await Promise.all([['forecast'], ['process']].map((queryKey) => client.invalidateQueries({ queryKey })));
     },
   });
 }

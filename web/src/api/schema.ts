@@ -756,6 +756,8 @@ export interface components {
             shopC: number;
             /** Format: double */
             altitudeM: number;
+            /** Format: double */
+            shopHumidityPercent: number;
         };
         KeptRig: {
             /** Format: int32 */
@@ -921,7 +923,7 @@ export interface components {
         TypedMeasurement: {
             field: string;
             /** @enum {string} */
-            measurement: "LENGTH" | "TEMPERATURE" | "MOISTURE" | "HUMIDITY" | "SECONDS" | "MINUTES" | "HOURS" | "DAYS" | "ANGLE" | "GRAIN_SLOPE" | "COUNT" | "MASS";
+            measurement: "LENGTH" | "TEMPERATURE" | "MOISTURE" | "HUMIDITY" | "SECONDS" | "MINUTES" | "HOURS" | "DAYS" | "ANGLE" | "GRAIN_SLOPE" | "COUNT" | "ALTITUDE" | "MASS";
             text: string;
         };
         MeasurementReading: {
@@ -1004,10 +1006,6 @@ export interface components {
             formHours: number;
             /** Format: double */
             rackDays: number;
-            /** Format: double */
-            shopC: number;
-            /** Format: double */
-            shopHumidityPercent: number;
         };
         FrameView: {
             /** Format: double */

@@ -12,7 +12,7 @@ import { OddsPanel } from '../odds/OddsPanel';
 import { ProcessStrip } from '../process/ProcessStrip';
 import type { StageChange } from '../process/StageHandle';
 import type { RecipeForm } from '../recipe/form';
-import { AFTERWARDS_DRAFT, ORDINARY_SHOP } from './draft';
+import { AFTERWARDS_DRAFT, USUALLY_AFTERWARDS } from './draft';
 import { usePlan } from './usePlan';
 
 /** Why the odds are what they are: what to change, strain, grounds, and heat and water on the way. */
@@ -53,14 +53,14 @@ export function ForecastPart() {
 /** The process strip; dragging a stage on it changes the recipe. */
 function HeatAndWater() {
   const { answer, current, change } = usePlan();
-  const [shop, setShop] = useStored<Afterwards>(AFTERWARDS_DRAFT, ORDINARY_SHOP);
+  const [kept, setKept] = useStored<Afterwards>(AFTERWARDS_DRAFT, USUALLY_AFTERWARDS);
   const recipe = answer?.recipe;
-  const afterwards = { ...shop, formHours: recipe?.steam?.holdHours ?? ORDINARY_SHOP.formHours };
+  const afterwards = { formHours: recipe?.steam?.holdHours ?? USUALLY_AFTERWARDS.formHours, rackDays: kept.rackDays };
   const { data, isPlaceholderData } = useProcess(recipe, afterwards);
   const changeStage = ({ kind, seconds }: StageChange) => {
     const typed = STAGE_TYPED_IN[kind];
     if (typed) change({ [typed.field]: String(seconds / typed.unitSeconds) });
-    else if (kind === 'RACK') setShop({ ...shop, rackDays: seconds / 86_400 });
+    else if (kind === 'RACK') setKept({ ...kept, rackDays: seconds / 86_400 });
   };
   return (
     <Dimmed old={isPlaceholderData || !current} sx={{ minHeight: { xs: 720, sm: 520 } }}>

@@ -8,11 +8,11 @@ import { formOf } from '../recipe/form';
 /** Where the recipe that is planned is kept between visits. */
 export const PLAN_DRAFT = 'brachion.forecast';
 
-/** Where the shop and what follows the bend are kept. */
+/** Where what follows the bend is kept. */
 export const AFTERWARDS_DRAFT = 'brachion.afterwards';
 
-/** A day on the form and two weeks on the rack of an ordinary shop; common practice. */
-export const ORDINARY_SHOP: Afterwards = { formHours: 24, rackDays: 14, shopC: 18, shopHumidityPercent: 45 };
+/** A day on the form and two weeks on the rack; common practice. */
+export const USUALLY_AFTERWARDS: Afterwards = { formHours: 24, rackDays: 14 };
 
 /** Takes a recipe from elsewhere into the plan and goes there. */
 export function usePlanIt(): (recipe: RecipeFields) => void {

@@ -1,13 +1,14 @@
 import { Alert, Box, Button, TextField, Typography } from '@mui/material';
 import { useState } from 'react';
 import { Problem } from '../api/client';
-import { useRackWrites } from '../api/queries';
+import { useRackWrites, useRig } from '../api/queries';
 import type { DryingFields } from '../api/schema';
 import { useStored } from '../app/storage';
 import { useUnits } from '../app/units';
 import { Row } from '../recipe/RecipeInputs';
 import { SpeciesChoice } from '../recipe/SpeciesChoice';
 import { today } from '../units/days';
+import { exactTemperature } from '../units/exact';
 import { MeasureField } from '../units/MeasureField';
 import { readNow, useReadings, type Measurement, type Typed } from '../units/reading';
 
@@ -30,8 +31,12 @@ function typedOf(form: typeof EMPTY): Record<Measured, Typed> {
 
 /** Sets a piece to dry. */
 export function HangForm({ onHung }: { onHung: () => void }) {
-  const [form, setForm] = useStored(DRAFT, EMPTY);
+  const [stored, setForm] = useStored<Partial<typeof EMPTY>>(DRAFT, {});
   const [system] = useUnits();
+  const { data: kept } = useRig();
+  // it hangs in the shop unless somebody says otherwise
+  const air = kept && { shop: exactTemperature(kept.rig.shopC ?? 18, system), humidity: `${kept.rig.shopHumidityPercent ?? 50} %` };
+  const form = { ...EMPTY, ...air, ...stored };
   const [refusal, setRefusal] = useState<Error | null>(null);
   const { hang } = useRackWrites();
   const typed = typedOf(form);
@@ -40,7 +45,7 @@ export function HangForm({ onHung }: { onHung: () => void }) {
     refusal instanceof Problem ? refusal.errors.find((e) => e.field === field)?.message : undefined;
   const change = (part: Partial<typeof EMPTY>) => {
     setRefusal(null);
-    setForm({ ...form, ...part });
+    setForm({ ...stored, ...part });
   };
   const measure = (field: Measured, label: string, on: string, hint?: string) => (
     <MeasureField label={label} measurement={MEASURED[field]} text={form[field]} reading={readings[field]} hint={hint}
@@ -62,7 +67,7 @@ export function HangForm({ onHung }: { onHung: () => void }) {
         shopC: read.shop.value,
         shopHumidityPercent: read.humidity.value,
       } as DryingFields);
-      setForm({ ...form, name: '', mass: '', startedOn: '' });
+      setForm({ ...stored, name: '', mass: '', startedOn: '' });
       onHung();
     } catch (error) {
       setRefusal(error as Error);

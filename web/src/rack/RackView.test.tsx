@@ -30,6 +30,7 @@ const writes = {
 vi.mock('../api/queries', () => ({
   useRack: () => ({ data: pieces, error: null }),
   useRackWrites: () => writes,
+  useRig: () => ({ data: undefined }),
   useSpecies: () => ({ data: [{ id: 'white-ash', commonName: 'White ash' }] }),
 }));
 vi.mock('../units/reading', async (original) => {

@@ -3,7 +3,8 @@ import { Choice } from '../recipe/Choice';
 import { Row, Step } from '../recipe/RecipeInputs';
 import { SpeciesChoice } from '../recipe/SpeciesChoice';
 import { MeasureField } from '../units/MeasureField';
-import { MEASURED, NUMBERS, signed, type Measured, type RigForm, type RigReadings } from './draft';
+import { number } from '../units/number';
+import { MEASURED, NUMBERS, type Measured, type RigForm, type RigReadings } from './draft';
 import { WALL } from './words';
 
 type Count = (typeof NUMBERS)[number];
@@ -20,6 +21,7 @@ interface RigInputsProps {
 const SERVER: Partial<Record<keyof RigForm, string>> = {
   length: 'lengthMm', width: 'widthMm', height: 'heightMm', wallThickness: 'wallThicknessMm', insulation: 'insulationThicknessMm',
   watts: 'generatorWatts', pieceThickness: 'thicknessMm', moisture: 'moisturePercent', shop: 'shopC',
+  humidity: 'shopHumidityPercent', altitude: 'altitudeM',
 };
 
 /** Chamber, steam, shop and load. */
@@ -29,7 +31,7 @@ export function RigInputs({ form, readings, problems, onChange }: RigInputsProps
       problem={readings[name].error ?? problems[SERVER[name] ?? name]} onChange={(text) => { onChange({ [name]: text }); }} />
   );
   const count = (name: Count, label: string) => {
-    const problem = signed(form[name]) === undefined ? `“${form[name]}” is not a number.` : problems[SERVER[name] ?? name];
+    const problem = number(form[name]) === undefined ? `“${form[name]}” is not a number.` : problems[SERVER[name] ?? name];
     return (
       <TextField label={label} value={form[name]} error={problem !== undefined} helperText={problem ?? ' '}
         onChange={(event) => { onChange({ [name]: event.target.value }); }} slotProps={{ htmlInput: { inputMode: 'decimal', autoComplete: 'off' } }} />
@@ -48,7 +50,8 @@ export function RigInputs({ form, readings, problems, onChange }: RigInputsProps
         <Row>{count('watts', 'Generator, W')}{count('generators', 'How many')}{count('tankLitres', 'Tank, litres')}</Row>
         <Row>
           {measure('shop', 'Shop temperature')}
-          {count('altitudeM', 'Height above the sea, m')}
+          {measure('humidity', 'Shop humidity %')}
+          {measure('altitude', 'Height above the sea')}
         </Row>
       </Step>
       <Step title="Load">

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { loadOf, MEASURED, rigForm, rigOf, signed, USUAL_LOAD, type RigForm, type RigReadings } from './draft';
+import { loadOf, MEASURED, rigForm, rigOf, USUAL_LOAD, type RigForm, type RigReadings } from './draft';
 
 const KEPT = {
   lengthMm: 1219.2, widthMm: 127, heightMm: 127, wall: 'PLYWOOD', wallThicknessMm: 12.7, insulationThicknessMm: 0, ventAreaMm2: 230,
-  generatorWatts: 1500, generators: 1, tankLitres: 4, shopC: 18, altitudeM: -3,
+  generatorWatts: 1500, generators: 1, tankLitres: 4, shopC: 18, altitudeM: -3, shopHumidityPercent: 45,
 } as const;
 
 const form: RigForm = { ...rigForm(KEPT, 'inch'), ...USUAL_LOAD };
@@ -20,11 +20,9 @@ describe('the rig as typed', () => {
     expect(loadOf({ from: 3, length: '4 ft', layers: '3' })).toEqual({ layers: '3' });
   });
 
-  it('takes a height below the sea', () => {
-    expect(signed('-3')).toBe(-3);
-    expect(signed('−120')).toBe(-120);
-    expect(signed('low')).toBeUndefined();
-    expect(rigOf(form, readings)?.rig.altitudeM).toBe(-3);
+  it('brings the air and the height of the shop', () => {
+    expect([form.humidity, form.altitude]).toEqual(['45 %', '-3 m']);
+    expect(rigOf(form, readings)?.rig.altitudeM).toBe(readings.altitude.value);
   });
 
   it('is not asked about until everything can be read', () => {

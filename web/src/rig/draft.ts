@@ -17,7 +17,8 @@ export interface RigForm {
   generators: string;
   tankLitres: string;
   shop: string;
-  altitudeM: string;
+  humidity: string;
+  altitude: string;
   speciesId: string;
   pieceThickness: string;
   pieceWidth: string;
@@ -28,14 +29,14 @@ export interface RigForm {
 }
 
 export const MEASURED = {
-  length: 'LENGTH', width: 'LENGTH', height: 'LENGTH', wallThickness: 'LENGTH', insulation: 'LENGTH', shop: 'TEMPERATURE',
+  length: 'LENGTH', width: 'LENGTH', height: 'LENGTH', wallThickness: 'LENGTH', insulation: 'LENGTH', shop: 'TEMPERATURE', humidity: 'HUMIDITY', altitude: 'ALTITUDE',
   pieceThickness: 'LENGTH', pieceWidth: 'LENGTH', pieceLength: 'LENGTH', moisture: 'MOISTURE', across: 'COUNT', layers: 'COUNT',
 } as const satisfies Partial<Record<keyof RigForm, Measurement>>;
 
 export type Measured = keyof typeof MEASURED;
 
 /** Plain numbers of the unit the field names. */
-export const NUMBERS = ['ventAreaMm2', 'watts', 'generators', 'tankLitres', 'altitudeM'] as const;
+export const NUMBERS = ['ventAreaMm2', 'watts', 'generators', 'tankLitres'] as const;
 
 /** Every measurement of rig and load, for the server to read. */
 export function typedOf(form: RigForm): Record<Measured, Typed> {
@@ -73,22 +74,16 @@ export function rigForm(rig: RigFields, system: UnitSystem): Omit<RigForm, keyof
     generators: String(rig.generators),
     tankLitres: String(rig.tankLitres),
     shop: exactTemperature(rig.shopC ?? 18, system),
-    altitudeM: String(rig.altitudeM),
+    humidity: `${rig.shopHumidityPercent ?? 50} %`,
+    altitude: `${rig.altitudeM ?? 0} m`,
   };
-}
-
-/** A number that may lie below zero, such as a height. */
-export function signed(text: string): number | undefined {
-  const plain = text.trim().replace(/^[−-]/, '');
-  const value = number(plain);
-  return value === undefined ? undefined : plain === text.trim() ? value : -value;
 }
 
 export type RigReadings = Record<Measured, Reading>;
 
 /** Rig and load once everything typed has been read. */
 export function rigOf(form: RigForm, readings: RigReadings): { rig: RigFields; load: LoadFields } | undefined {
-  const values = Object.fromEntries(NUMBERS.map((name) => [name, signed(form[name])])) as Record<(typeof NUMBERS)[number], number | undefined>;
+  const values = Object.fromEntries(NUMBERS.map((name) => [name, number(form[name])])) as Record<(typeof NUMBERS)[number], number | undefined>;
   if (Object.values(values).some((value) => value === undefined)) return undefined;
   if (Object.values(readings).some((reading) => reading.value === undefined)) return undefined;
   return {
@@ -104,7 +99,8 @@ export function rigOf(form: RigForm, readings: RigReadings): { rig: RigFields; l
       generators: values.generators,
       tankLitres: values.tankLitres,
       shopC: readings.shop.value,
-      altitudeM: values.altitudeM,
+      altitudeM: readings.altitude.value,
+      shopHumidityPercent: readings.humidity.value,
     } as RigFields,
     load: {
       speciesId: form.speciesId,

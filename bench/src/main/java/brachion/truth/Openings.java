@@ -81,7 +81,7 @@ final class Openings {
                             random.nextBoolean() ? Optional.of(new Strap(StrapMaterial.STEEL, 0.9, 30, 0)) : Optional.empty(),
                             OptionalDouble.of(new double[] {2, 12, 24, 48}[random.nextInt(4)])), Names.none());
             Possible piece = Possible.roughly(recipe);
-            double computed = recipe.method().springback(recipe.blank(), recipe.bend(), piece.demand()).logOpening();
+            double computed = recipe.method().springback(recipe.blank(), recipe.bend(), recipe.shop(), piece.demand()).logOpening();
             double scatter = (random.nextInt(12) == 0 ? 0.05 : 0.02) * random.nextGaussian();
             double truth = factor * computed + ofWood[wood] + scatter;
             if (i < measured) {

@@ -218,7 +218,7 @@ public final class WaySearch {
             }
         }
         if (!followed.isEmpty()) {
-            followed.get(0).followTogether(alike.get(0).blank(), followed);
+            followed.get(0).followTogether(alike.get(0).blank(), alike.get(0).shop(), followed);
         }
         return alike.stream().map(recipe -> hopeless.containsKey(recipe) ? hopeless.get(recipe) : judge(recipe, wanted));
     }

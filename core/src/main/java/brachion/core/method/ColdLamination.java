@@ -3,6 +3,7 @@ package brachion.core.method;
 import brachion.core.bending.SectionCondition;
 import brachion.core.bending.Strap;
 import brachion.core.physics.Physics;
+import brachion.core.process.Shop;
 import brachion.core.quantity.PhysicalBound;
 import brachion.core.wood.Species;
 import java.util.ArrayList;
@@ -32,13 +33,13 @@ public record ColdLamination(Glue glue, int plies) implements Method {
     }
 
     @Override
-    public SectionCondition condition(Blank blank, Physics physics) {
+    public SectionCondition condition(Blank blank, Shop shop, Physics physics) {
         return SectionCondition.uniform(0, Demand.known(blank.moisturePercent(), "moisture"));
     }
 
     /** Dry wood is bent by its published strength alone. */
     @Override
-    public Sensitivity sensitivity(Blank blank, Bend bend) {
+    public Sensitivity sensitivity(Blank blank, Bend bend, Shop shop) {
         return Sensitivity.NONE;
     }
 
@@ -49,7 +50,7 @@ public record ColdLamination(Glue glue, int plies) implements Method {
 
     /** n equal plies glued at curvature κ keep κ(1 − 1/n²): elastic, exact for a rigid glue line. */
     @Override
-    public Springback springback(Blank blank, Bend bend, Demand demand) {
+    public Springback springback(Blank blank, Bend bend, Shop shop, Demand demand) {
         return new Springback(1.0 / ((double) plies * plies), Optional.empty());
     }
 
@@ -88,8 +89,7 @@ public record ColdLamination(Glue glue, int plies) implements Method {
             int plies = (int) Math.round(wanted.thicknessMm() / plyMm);
             double ply = wanted.thicknessMm() / Math.max(1, plies);
             if (PhysicalBound.PLIES.holds(plies) && PhysicalBound.THICKNESS_MM.holds(ply)) {
-                laminations.add(new Recipe(wanted.goodStock(species, Seasoning.KILN_DRIED, ply), wanted.bend(),
-                        new ColdLamination(Glue.PVA, plies)));
+                laminations.add(wanted.by(wanted.goodStock(species, Seasoning.KILN_DRIED, ply), new ColdLamination(Glue.PVA, plies)));
             }
         }
         return List.of(laminations);

@@ -47,10 +47,9 @@ public record Doubt(Kind kind, double given, double usual) {
     /**
      * Everything doubtful in a recipe.
      *
-     * @param altitudeM height of the shop above the sea [m]
-     * @param rigC      temperature the shop's rig comes to [°C]; empty when nobody described it
+     * @param rigC temperature the shop's rig comes to [°C]; empty when nobody described it
      */
-    public static List<Doubt> of(Recipe recipe, double altitudeM, OptionalDouble rigC) {
+    public static List<Doubt> of(Recipe recipe, OptionalDouble rigC) {
         List<Doubt> doubts = new ArrayList<>();
         Blank blank = recipe.blank();
         blank.moisturePercent().ifPresent(percent -> {
@@ -63,7 +62,7 @@ public record Doubt(Kind kind, double given, double usual) {
                 case KILN_DRIED -> above(doubts, Kind.KILN_DRIED_BUT_WET, percent, WETTEST_KILN_DRIED_PERCENT);
             }
         });
-        doubts.addAll(recipe.method().doubts(altitudeM, rigC));
+        doubts.addAll(recipe.method().doubts(recipe.shop(), rigC));
         below(doubts, Kind.TIGHTER_THAN_A_FORM, recipe.bend().innerRadiusMm(),
                 LEAST_RADIUS_SHARE * blank.thicknessMm());
         return doubts;

@@ -7,6 +7,7 @@ import brachion.core.bending.StrapMaterial;
 import brachion.core.physics.Physics;
 import brachion.core.physics.Unsure;
 import brachion.core.process.Piece;
+import brachion.core.process.Shop;
 import brachion.core.process.Stage;
 import brachion.core.process.StageKind;
 import java.util.ArrayList;
@@ -50,22 +51,22 @@ public interface HotWood extends Method {
     /** The same settings with another strap, or none. */
     HotWood withStrap(Optional<Strap> other);
 
-    /** What is done up to the moment of bending. */
+    /** What is done up to the moment of bending, in an ordinary shop. */
     List<Stage> stages();
 
     /** What can be changed about how it is heated. */
     List<Change> changesOfHeat();
 
     @Override
-    default SectionCondition condition(Blank blank, Physics physics) {
-        return Followings.after(piece(blank), stages(), physics);
+    default SectionCondition condition(Blank blank, Shop shop, Physics physics) {
+        return Followings.after(piece(blank, shop), stagesIn(shop), physics);
     }
 
     /** Followed on a piece without edges, which costs a sixth and shifts a change of ln D little. */
     @Override
-    default Sensitivity sensitivity(Blank blank, Bend bend) {
-        Piece wide = piece(blank).withoutEdges();
-        List<Stage> stages = stages();
+    default Sensitivity sensitivity(Blank blank, Bend bend, Shop shop) {
+        Piece wide = piece(blank, shop).withoutEdges();
+        List<Stage> stages = stagesIn(shop);
         Set<Unsure> unsure = strap().isPresent() ? EnumSet.allOf(Unsure.class)
                 : EnumSet.complementOf(EnumSet.of(Unsure.STRAP_SHARE));
         return Sensitivity.of(unsure,
@@ -73,11 +74,11 @@ public interface HotWood extends Method {
     }
 
     @Override
-    default Springback springback(Blank blank, Bend bend, Demand demand) {
+    default Springback springback(Blank blank, Bend bend, Shop shop, Demand demand) {
         double hold = holdHours().orElse(USUAL_HOLD_H);
-        List<Stage> stages = new ArrayList<>(stages());
-        stages.add(Stage.of(StageKind.FORM, hold * 3600, Stage.SHOP_C));
-        double releaseMoisture = Followings.after(piece(blank), stages, Physics.USUAL).meanMoisturePercent();
+        List<Stage> stages = new ArrayList<>(stagesIn(shop));
+        stages.add(Stage.of(StageKind.FORM, hold * 3600, shop.celsius()).in(shop));
+        double releaseMoisture = Followings.after(piece(blank, shop), stages, Physics.USUAL).meanMoisturePercent();
         BendSection section = demand.section();
         return new Springback(section.elasticShare(demand.state(), releaseMoisture), Optional.of(hold));
     }
@@ -98,10 +99,15 @@ public interface HotWood extends Method {
         return Optional.of(Demand.softened(blank, bend, strap()));
     }
 
+    /** What is done up to the moment of bending, as it is in a shop. */
+    default List<Stage> stagesIn(Shop shop) {
+        return stages().stream().map(stage -> stage.in(shop)).toList();
+    }
+
     /** The blank as the process finds it: its moisture known, as warm as the shop. */
-    static Piece piece(Blank blank) {
+    static Piece piece(Blank blank, Shop shop) {
         return new Piece(blank.species().basicSpecificGravity(), blank.thicknessMm(), blank.widthMm(),
-                Demand.known(blank.moisturePercent(), "moisture"), Stage.SHOP_C);
+                Demand.known(blank.moisturePercent(), "moisture"), shop.celsius());
     }
 
     /** The ways hot wood fails, before any record. */
@@ -111,12 +117,12 @@ public interface HotWood extends Method {
 
     /** The stages of a soak, none where there is none [h]. */
     static List<Stage> soak(double hours) {
-        return hours > 0 ? List.of(Stage.of(StageKind.SOAK, hours * 3600, Stage.SHOP_C)) : List.of();
+        return hours > 0 ? List.of(Stage.of(StageKind.SOAK, hours * 3600, Shop.USUAL.celsius())) : List.of();
     }
 
     /** The stages of a carry, none where there is none [s]. */
     static List<Stage> carry(double seconds) {
-        return seconds > 0 ? List.of(Stage.of(StageKind.CARRY, seconds, Stage.SHOP_C)) : List.of();
+        return seconds > 0 ? List.of(Stage.of(StageKind.CARRY, seconds, Shop.USUAL.celsius())) : List.of();
     }
 
     /** Whether its outer face lies under a strap of a material. */

@@ -3,6 +3,7 @@ package brachion.core.method;
 import brachion.core.bending.SectionCondition;
 import brachion.core.bending.Strap;
 import brachion.core.physics.Physics;
+import brachion.core.process.Shop;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -26,9 +27,10 @@ public interface Method {
      * How soft and wet the wood is at the moment it is bent.
      *
      * @param blank   the stock, with moisture known
+     * @param shop    where it is done
      * @param physics the constants nobody measured
      */
-    SectionCondition condition(Blank blank, Physics physics);
+    SectionCondition condition(Blank blank, Shop shop, Physics physics);
 
     /** The strap on the outer face, if any. */
     Optional<Strap> strap();
@@ -38,24 +40,26 @@ public interface Method {
      *
      * @param blank the stock, with moisture and slope of grain known
      * @param bend  the curve
+     * @param shop  where it is done
      * @param physics the constants nobody measured
      * @throws IllegalArgumentException when moisture or slope of grain is not known
      */
-    default Demand demand(Blank blank, Bend bend, Physics physics) {
-        return Demand.of(blank, bend, condition(blank, physics), strap(), physics);
+    default Demand demand(Blank blank, Bend bend, Shop shop, Physics physics) {
+        return Demand.of(blank, bend, condition(blank, shop, physics), strap(), physics);
     }
 
     /** How much harder the bend gets for each constant this method is unsure of. */
-    Sensitivity sensitivity(Blank blank, Bend bend);
+    Sensitivity sensitivity(Blank blank, Bend bend, Shop shop);
 
     /**
      * What the bend loses of its curve when it is let go, as computed.
      *
      * @param blank  the stock, with moisture and slope of grain known
      * @param bend   the curve
+     * @param shop   where it is done
      * @param demand what that bend asks of that blank
      */
-    Springback springback(Blank blank, Bend bend, Demand demand);
+    Springback springback(Blank blank, Bend bend, Shop shop, Demand demand);
 
     /**
      * What the method itself could have done better, one thing after the other; none where only the curve is left.
@@ -73,7 +77,7 @@ public interface Method {
     }
 
     /** Works out together what a group of recipes of {@link MethodKind#toTry} asks, where that is less work than one by one. */
-    default void followTogether(Blank blank, List<? extends Method> alike) {
+    default void followTogether(Blank blank, Shop shop, List<? extends Method> alike) {
     }
 
     /** Hours from the first step until the piece comes off the form or out of the clamps [h]. */
@@ -87,10 +91,10 @@ public interface Method {
     /**
      * What can hardly be meant about the settings.
      *
-     * @param altitudeM height of the shop above the sea [m]
-     * @param rigC      temperature the shop's rig comes to [°C]; empty when nobody described it
+     * @param shop where it is done
+     * @param rigC temperature the shop's rig comes to [°C]; empty when nobody described it
      */
-    default List<Doubt> doubts(double altitudeM, OptionalDouble rigC) {
+    default List<Doubt> doubts(Shop shop, OptionalDouble rigC) {
         return List.of();
     }
 }

@@ -1,6 +1,7 @@
 package brachion.core.method;
 
 import brachion.core.physics.Physics;
+import brachion.core.process.Shop;
 
 /**
  * One bend as planned or as done.
@@ -9,12 +10,18 @@ import brachion.core.physics.Physics;
  * @param bend   the curve
  * @param method the way to bend it, with its settings
  * @param names  whose hands, which board, where from
+ * @param shop   where it is done
  */
-public record Recipe(Blank blank, Bend bend, Method method, Names names) {
+public record Recipe(Blank blank, Bend bend, Method method, Names names, Shop shop) {
 
-    /** A recipe without names. */
+    /** A recipe without names, in an ordinary shop. */
     public Recipe(Blank blank, Bend bend, Method method) {
         this(blank, bend, method, Names.none());
+    }
+
+    /** A recipe in an ordinary shop. */
+    public Recipe(Blank blank, Bend bend, Method method, Names names) {
+        this(blank, bend, method, names, Shop.USUAL);
     }
 
     /** What this recipe asks of the wood; moisture and slope of grain must be known. */
@@ -24,7 +31,7 @@ public record Recipe(Blank blank, Bend bend, Method method, Names names) {
 
     /** The same where the constants nobody measured are not the usual ones. */
     public Demand demand(Physics physics) {
-        return method.demand(blank, bend, physics);
+        return method.demand(blank, bend, shop, physics);
     }
 
     /**
@@ -32,26 +39,31 @@ public record Recipe(Blank blank, Bend bend, Method method, Names names) {
      * moisture and slope of grain must be known.
      */
     public Sensitivity sensitivity() {
-        return method.sensitivity(blank, bend);
+        return method.sensitivity(blank, bend, shop);
     }
 
     /** The same recipe on another blank. */
     public Recipe withBlank(Blank other) {
-        return new Recipe(other, bend, method, names);
+        return new Recipe(other, bend, method, names, shop);
     }
 
     /** The same recipe bent to another inner radius [mm]. */
     public Recipe withInnerRadiusMm(double other) {
-        return new Recipe(blank, new Bend(other, bend.angleDegrees()), method, names);
+        return new Recipe(blank, new Bend(other, bend.angleDegrees()), method, names, shop);
     }
 
     /** The same recipe done another way. */
     public Recipe withMethod(Method other) {
-        return new Recipe(blank, bend, other, names);
+        return new Recipe(blank, bend, other, names, shop);
     }
 
     /** The same recipe by these hands, of this board. */
     public Recipe withNames(Names other) {
-        return new Recipe(blank, bend, method, other);
+        return new Recipe(blank, bend, method, other, shop);
+    }
+
+    /** The same recipe done in another shop. */
+    public Recipe withShop(Shop other) {
+        return new Recipe(blank, bend, method, names, other);
     }
 }

@@ -1,10 +1,10 @@
 package brachion.core.method;
 
 import brachion.core.bending.Strap;
-import brachion.core.process.BoilingPoint;
 import brachion.core.process.Piece;
 import brachion.core.process.ProbeRecord;
 import brachion.core.process.ProcessSimulation;
+import brachion.core.process.Shop;
 import brachion.core.process.Stage;
 import brachion.core.process.StageKind;
 import brachion.core.process.SteamingSchool;
@@ -98,8 +98,8 @@ public record SteamBox(double soakHours, SoakAdditive additive, double steamMinu
 
     /** Where steam itself cannot be so hot, the rig is not to blame. */
     @Override
-    public List<Doubt> doubts(double altitudeM, OptionalDouble rigC) {
-        double boilingC = BoilingPoint.celsius(altitudeM);
+    public List<Doubt> doubts(Shop shop, OptionalDouble rigC) {
+        double boilingC = shop.boilingC();
         List<Doubt> doubts = new ArrayList<>();
         Doubt.above(doubts, Doubt.Kind.HOTTER_THAN_BOILING, chamberC, boilingC + Doubt.THERMOMETER_C);
         rigC.ifPresent(reaches -> Doubt.above(doubts, Doubt.Kind.HOTTER_THAN_RIG, Math.min(chamberC, boilingC),
@@ -118,7 +118,7 @@ public record SteamBox(double soakHours, SoakAdditive additive, double steamMinu
                     boolean pointless = soak > 0 && (!atHand.soak() || seasoning == Seasoning.GREEN);
                     if (!pointless) {
                         together.add(steamings(soak, atHand.supports(), wanted.widthMm())
-                                .map(steam -> new Recipe(blank, wanted.bend(), steam)).toList());
+                                .map(steam -> wanted.by(blank, steam)).toList());
                     }
                 }
             }
@@ -177,22 +177,23 @@ public record SteamBox(double soakHours, SoakAdditive additive, double steamMinu
      * of the longest. The conditions are remembered and are exactly those of each followed by itself.
      */
     @Override
-    public void followTogether(Blank blank, List<? extends Method> alike) {
-        Piece piece = HotWood.piece(blank);
+    public void followTogether(Blank blank, Shop shop, List<? extends Method> alike) {
+        Piece piece = HotWood.piece(blank, shop);
         NavigableMap<Double, SteamBox> byTime = new TreeMap<>();
-        alike.stream().map(SteamBox.class::cast).filter(each -> !Followings.knows(piece, each.stages()))
+        alike.stream().map(SteamBox.class::cast).filter(each -> !Followings.knows(piece, each.stagesIn(shop)))
                 .forEach(each -> byTime.put(each.steamMinutes * 60, each));
         if (byTime.isEmpty()) {
             return;
         }
         List<SteamBox> rising = List.copyOf(byTime.values());
         ProcessSimulation simulation = new ProcessSimulation(piece);
-        HotWood.soak(soakHours).forEach(simulation::run);
-        List<ProcessSimulation> steamed = simulation.afterEach(rising.get(0).steam(),
+        HotWood.soak(soakHours).forEach(stage -> simulation.run(stage.in(shop)));
+        List<ProcessSimulation> steamed = simulation.afterEach(rising.get(0).steam().in(shop),
                 byTime.keySet().stream().mapToDouble(seconds -> seconds).toArray());
         for (int i = 0; i < rising.size(); i++) {
-            HotWood.carry(carrySeconds).forEach(steamed.get(i)::run);
-            Followings.learn(piece, rising.get(i).stages(), steamed.get(i).condition());
+            ProcessSimulation one = steamed.get(i);
+            HotWood.carry(carrySeconds).forEach(stage -> one.run(stage.in(shop)));
+            Followings.learn(piece, rising.get(i).stagesIn(shop), steamed.get(i).condition());
         }
     }
 }

@@ -1,5 +1,6 @@
 package brachion.core.method;
 
+import brachion.core.process.Shop;
 import brachion.core.wood.Species;
 import java.util.OptionalDouble;
 
@@ -9,10 +10,22 @@ import java.util.OptionalDouble;
  * @param bend        the curve
  * @param thicknessMm thickness of the finished piece [mm]
  * @param widthMm     its width [mm]
+ * @param shop        where it is made
  */
-public record WantedPiece(Bend bend, double thicknessMm, double widthMm) {
+public record WantedPiece(Bend bend, double thicknessMm, double widthMm, Shop shop) {
+
 
     private static final double GRAIN_RUN = 25;
+
+    /** A piece made in an ordinary shop. */
+    public WantedPiece(Bend bend, double thicknessMm, double widthMm) {
+        this(bend, thicknessMm, widthMm, Shop.USUAL);
+    }
+
+    /** The piece made of a blank in some way. */
+    Recipe by(Blank blank, Method method) {
+        return new Recipe(blank, bend, method, Names.none(), shop);
+    }
 
     /** Good stock for it: clear, grain of 1 in 25, as wet as its seasoning usually is. */
     Blank goodStock(Species species, Seasoning seasoning, double stockThicknessMm) {

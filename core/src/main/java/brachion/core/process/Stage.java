@@ -16,11 +16,6 @@ import java.util.Optional;
 public record Stage(StageKind kind, double seconds, double mediumC, Optional<ProbeRecord> probe, double shopC,
                     double relativeHumidity) {
 
-    /** Temperature of an ordinary shop [°C]; common practice. */
-    public static final double SHOP_C = 18;
-    /** Humidity of an ordinary shop; common practice. */
-    public static final double SHOP_HUMIDITY = 0.5;
-
     /** Refuses stages that take no time. */
     public Stage {
         if (!(seconds > 0) || Double.isInfinite(seconds)) {
@@ -35,7 +30,7 @@ public record Stage(StageKind kind, double seconds, double mediumC, Optional<Pro
 
     /** A stage at an even temperature in an ordinary shop. */
     public static Stage of(StageKind kind, double seconds, double mediumC) {
-        return new Stage(kind, seconds, mediumC, SHOP_C, SHOP_HUMIDITY);
+        return new Stage(kind, seconds, mediumC, Shop.USUAL.celsius(), Shop.USUAL.relativeHumidity());
     }
 
     /** The same stage for another time [s]. */
@@ -48,10 +43,10 @@ public record Stage(StageKind kind, double seconds, double mediumC, Optional<Pro
         return new Stage(kind, seconds, record.hottestC(), Optional.of(record), shopC, relativeHumidity);
     }
 
-    /** The same stage in another shop. */
-    public Stage in(double otherShopC, double otherRelativeHumidity) {
-        double medium = kind.heats() ? mediumC : otherShopC;
-        return new Stage(kind, seconds, medium, probe, otherShopC, otherRelativeHumidity);
+    /** The same stage in another shop: steam is no hotter than it boils there, and what nothing heats is as warm as the shop. */
+    public Stage in(Shop shop) {
+        double medium = !kind.heats() ? shop.celsius() : kind.steams() ? Math.min(mediumC, shop.boilingC()) : mediumC;
+        return new Stage(kind, seconds, medium, probe, shop.celsius(), shop.relativeHumidity());
     }
 
     /** What the faces see at each moment of the stage. */

@@ -88,6 +88,14 @@ public enum StageKind {
         };
     }
 
+    /** Whether it heats by steam, or water that boils, with a way out. */
+    boolean steams() {
+        return switch (this) {
+            case STEAM_BOX, STEAM_BAG, SIMMER -> true;
+            case HOT_PIPE, SOAK, CARRY, FORM, RACK -> false;
+        };
+    }
+
     private static Surface steam(double heatTransfer, double mediumC, Physics physics) {
         return new Surface(heatTransfer * physics.steamHeat(), mediumC, STEAM_WETTING, STEAM_DRYING,
                 physics.steamMoisturePercent());

@@ -84,6 +84,16 @@ public enum Measurement {
             return COUNTS.read(text);
         }
     },
+    /** A height above the sea [m]; below it with a minus. A bare one is in feet where lengths are in inches. */
+    ALTITUDE {
+        @Override
+        public double read(String text, UnitSystem bare) {
+            String given = text == null ? "" : text.strip();
+            boolean below = given.startsWith("-") || given.startsWith("−");
+            double height = (bare == UnitSystem.INCH ? HEIGHTS_IN_FEET : HEIGHTS).read(below ? given.substring(1) : given);
+            return below ? -height : height;
+        }
+    },
     /** A mass [g]. */
     MASS {
         @Override
@@ -97,6 +107,8 @@ public enum Measurement {
             Map.of("", 1.0, "°", 1.0, "deg", 1.0, "degree", 1.0, "degrees", 1.0, "turn", 360.0, "turns", 360.0));
     private static final NumberReading COUNTS = new NumberReading("a whole number", "6",
             Map.of("", 1.0, "pieces", 1.0, "plies", 1.0)).whole();
+    private static final NumberReading HEIGHTS = heights(1);
+    private static final NumberReading HEIGHTS_IN_FEET = heights(LengthUnit.FOOT.millimetres() / 1000);
     /** Grams in an ounce and a pound (avoirdupois; exact by the international agreement of 1959). */
     private static final NumberReading MASSES = new NumberReading("a mass", "850 g, 1.2 kg, 30 oz or 2 lb",
             Map.of("", 1.0, "g", 1.0, "kg", 1000.0, "oz", 28.349523125, "lb", 453.59237, "lbs", 453.59237));
@@ -110,6 +122,11 @@ public enum Measurement {
      * @throws UnreadableQuantityException when the text is no such measurement, or could be two different ones
      */
     public abstract double read(String text, UnitSystem bare);
+
+    private static NumberReading heights(double bareMetres) {
+        double foot = LengthUnit.FOOT.millimetres() / 1000;
+        return new NumberReading("a height", "200 m or 650 ft", Map.of("", bareMetres, "m", 1.0, "ft", foot, "feet", foot, "'", foot));
+    }
 
     private static double time(String text, TimeUnit unit) {
         return Span.parse(text, unit).in(unit);

@@ -110,7 +110,8 @@ public final class SpringbackModel {
     }
 
     static Springback computed(Possible piece) {
-        return piece.recipe().method().springback(piece.recipe().blank(), piece.recipe().bend(), piece.demand());
+        return piece.recipe().method().springback(piece.recipe().blank(), piece.recipe().bend(), piece.recipe().shop(),
+                piece.demand());
     }
 
     private static TreeMap<String, Integer> places(List<Row> rows, Function<Recipe, String> name, int first) {

@@ -37,7 +37,7 @@ class SpringbackTest {
     @Test
     void four_plies_lose_a_sixteenth_of_their_curve() {
         Recipe laminated = Recipes.ash().radius(300).laminated(4);
-        Springback springback = laminated.method().springback(laminated.blank(), laminated.bend(), laminated.demand());
+        Springback springback = laminated.method().springback(laminated.blank(), laminated.bend(), laminated.shop(), laminated.demand());
         assertThat(springback.elasticShare()).isCloseTo(1 / 16.0, within(1e-12));
         assertThat(springback.holdHours()).isEmpty();
     }
@@ -46,11 +46,11 @@ class SpringbackTest {
     void steamed_stock_is_held_a_day_unless_somebody_wrote_otherwise() {
         Recipe steamed = Recipes.ash().steamed();
         SteamBox box = (SteamBox) steamed.method();
-        Springback usual = box.springback(steamed.blank(), steamed.bend(), steamed.demand());
+        Springback usual = box.springback(steamed.blank(), steamed.bend(), steamed.shop(), steamed.demand());
         assertThat(usual.holdHours()).hasValue(24.0);
         assertThat(usual.elasticShare()).isBetween(0.01, 0.4);
         SteamBox twoDays = new SteamBox(0, SoakAdditive.NONE, 60, 98, Optional.empty(), 5, Optional.empty(), OptionalDouble.of(48));
-        Springback longer = twoDays.springback(steamed.blank(), steamed.bend(), steamed.demand());
+        Springback longer = twoDays.springback(steamed.blank(), steamed.bend(), steamed.shop(), steamed.demand());
         assertThat(longer.holdHours()).hasValue(48.0);
         assertThat(longer.elasticShare()).as("drier, so stiffer when it is let go").isLessThan(0.99 * usual.elasticShare());
         assertThat(longer.logOpening()).isLessThan(usual.logOpening());

@@ -8,6 +8,7 @@ import brachion.core.bending.Strap;
 import brachion.core.bending.StrapMaterial;
 import brachion.core.physics.Physics;
 import brachion.core.physics.Unsure;
+import brachion.core.process.Shop;
 import brachion.core.process.Stage;
 import brachion.core.process.StageKind;
 import java.util.List;
@@ -44,18 +45,18 @@ class SteamBoxTest {
     void steamings_followed_together_are_those_followed_alone() {
         Blank other = BLANK.withMoisturePercent(12.5);
         List<SteamBox> steamings = List.of(BOX, BOX.withSteamMinutes(3), BOX.withSteamMinutes(65));
-        BOX.followTogether(other, steamings);
+        BOX.followTogether(other, Shop.USUAL, steamings);
         Blank alone = BLANK.withMoisturePercent(12.5 + 1e-9);
         for (SteamBox each : steamings) {
-            SectionCondition together = each.condition(other, Physics.USUAL);
-            SectionCondition single = each.condition(alone, Physics.USUAL);
+            SectionCondition together = each.condition(other, Shop.USUAL, Physics.USUAL);
+            SectionCondition single = each.condition(alone, Shop.USUAL, Physics.USUAL);
             assertThat(together.outerQuarterSoftness()).isCloseTo(single.outerQuarterSoftness(), within(1e-6));
             assertThat(together.innerHalfSoftness()).isCloseTo(single.innerHalfSoftness(), within(1e-6));
         }
-        assertThat(BOX.withSteamMinutes(65).condition(other, Physics.USUAL).innerHalfSoftness())
-                .isGreaterThan(BOX.withSteamMinutes(3).condition(other, Physics.USUAL).innerHalfSoftness() + 0.01);
-        BOX.followTogether(other, steamings);
-        assertThat(BOX.condition(other, Physics.USUAL)).as("remembered").isSameAs(BOX.condition(other, Physics.USUAL));
+        assertThat(BOX.withSteamMinutes(65).condition(other, Shop.USUAL, Physics.USUAL).innerHalfSoftness())
+                .isGreaterThan(BOX.withSteamMinutes(3).condition(other, Shop.USUAL, Physics.USUAL).innerHalfSoftness() + 0.01);
+        BOX.followTogether(other, Shop.USUAL, steamings);
+        assertThat(BOX.condition(other, Shop.USUAL, Physics.USUAL)).as("remembered").isSameAs(BOX.condition(other, Shop.USUAL, Physics.USUAL));
     }
 
     @Test

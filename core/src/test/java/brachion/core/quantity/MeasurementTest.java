@@ -19,6 +19,7 @@ class MeasurementTest {
         "ANGLE, 180, 180", "ANGLE, 180°, 180", "ANGLE, 0.5 turn, 180", "ANGLE, 90 deg, 90",
         "GRAIN_SLOPE, 20, 20", "GRAIN_SLOPE, 1 in 20, 20", "GRAIN_SLOPE, 1:12, 12", "GRAIN_SLOPE, 2 in 24, 12", "GRAIN_SLOPE, 1/15, 15",
         "COUNT, 6, 6", "COUNT, 6 plies, 6", "MASS, 2 lb, 907.18474", "MASS, 16 oz, 453.59237", "MASS, |1,2 kg|, 1200",
+        "ALTITUDE, 1000, 304.8", "ALTITUDE, -3 m, -3", "ALTITUDE, 200 m, 200",
         "MOISTURE, 12 %, 12", "MOISTURE, |12,5|, 12.5", "HUMIDITY, 45 % RH, 45", "LENGTH, 1/2, 12.7", "TEMPERATURE, 212, 100"})
     void honours_the_unit_that_is_written(Measurement measurement, String text, double value) {
         assertThat(measurement.read(text, UnitSystem.INCH)).isCloseTo(value, within(1e-9));
@@ -39,7 +40,7 @@ class MeasurementTest {
     @ParameterizedTest
     @CsvSource(quoteCharacter = '|', value = {
         "MINUTES, 45 °C", "MINUTES, 2 in", "HOURS, soon", "MOISTURE, 12 h", "MOISTURE, -3", "ANGLE, 90 mm", "ANGLE, 3 4",
-        "GRAIN_SLOPE, 0 in 5", "GRAIN_SLOPE, 5 in", "GRAIN_SLOPE, 0°", "COUNT, 6.5", "COUNT, six", "MASS, 3 ft", "HUMIDITY, 45 F"})
+        "GRAIN_SLOPE, 0 in 5", "GRAIN_SLOPE, 5 in", "GRAIN_SLOPE, 0°", "COUNT, 6.5", "COUNT, six", "MASS, 3 ft", "HUMIDITY, 45 F", "ALTITUDE, high", "ALTITUDE, --3"})
     void refuses_what_is_no_such_measurement(Measurement measurement, String text) {
         assertThatThrownBy(() -> measurement.read(text, UnitSystem.INCH)).isInstanceOf(UnreadableQuantityException.class)
                 .hasMessageContaining("“" + text + "”").hasMessageContaining("Try ");

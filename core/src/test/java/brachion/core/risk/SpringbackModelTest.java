@@ -25,7 +25,7 @@ class SpringbackModelTest {
     @Test
     void plies_keep_all_but_one_part_in_their_number_squared() {
         Recipe eight = Recipes.ash().moisture(8).thickness(3).radius(300).laminated(8);
-        Springback computed = eight.method().springback(eight.blank(), eight.bend(), eight.demand());
+        Springback computed = eight.method().springback(eight.blank(), eight.bend(), eight.shop(), eight.demand());
         assertThat(Math.exp(computed.logOpening())).isCloseTo(1 / (1 - 1.0 / 64), within(1e-12));
     }
 
@@ -92,7 +92,7 @@ class SpringbackModelTest {
             SteamBox steam = (SteamBox) BEND.method();
             Recipe recipe = BEND.withInnerRadiusMm(150 + 2 * i).withMethod(new SteamBox(0, steam.additive(), 60, 98,
                     Optional.empty(), 5, Optional.empty(), OptionalDouble.of(hold)));
-            double atOnce = 2 * recipe.method().springback(recipe.blank(), recipe.bend(), recipe.demand()).lastingPart();
+            double atOnce = 2 * recipe.method().springback(recipe.blank(), recipe.bend(), recipe.shop(), recipe.demand()).lastingPart();
             double truth = atOnce * (1 - passes + passes * Math.exp(-hold / 12)) + 0.005 * random.nextGaussian();
             measured.add(new Trial(i, recipe, Outcome.clean(),
                     OptionalDouble.of(recipe.bend().innerRadiusMm() * Math.exp(truth))));
@@ -116,6 +116,6 @@ class SpringbackModelTest {
     }
 
     private static double opening(Recipe recipe) {
-        return Math.exp(recipe.method().springback(recipe.blank(), recipe.bend(), recipe.demand()).logOpening());
+        return Math.exp(recipe.method().springback(recipe.blank(), recipe.bend(), recipe.shop(), recipe.demand()).logOpening());
     }
 }

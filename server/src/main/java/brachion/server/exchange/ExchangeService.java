@@ -1,7 +1,7 @@
 package brachion.server.exchange;
 
 import brachion.server.problem.NotHereException;
-import brachion.server.species.Woods;
+import brachion.server.recipe.Workshops;
 import brachion.server.trial.TrialFields;
 import brachion.server.trial.Trials;
 import jakarta.validation.Validator;
@@ -25,14 +25,14 @@ class ExchangeService {
 
     private final Trials trials;
     private final Validator validator;
-    private final Woods woods;
+    private final Workshops workshops;
     private final RowSetAsideRepository repository;
     private final Clock clock;
 
-    ExchangeService(Trials trials, Validator validator, Woods woods, RowSetAsideRepository repository, Clock clock) {
+    ExchangeService(Trials trials, Validator validator, Workshops workshops, RowSetAsideRepository repository, Clock clock) {
         this.trials = trials;
         this.validator = validator;
-        this.woods = woods;
+        this.workshops = workshops;
         this.repository = repository;
         this.clock = clock;
     }
@@ -137,11 +137,11 @@ class ExchangeService {
 
     @Transactional(readOnly = true)
     public String table(Units units) {
-        return new TrialWriter(units, woods.catalogue()).table(trials.written());
+        return new TrialWriter(units, workshops.now().woods()).table(trials.written());
     }
 
     private TrialReader reader() {
-        return new TrialReader(validator, woods.catalogue());
+        return new TrialReader(validator, workshops.now());
     }
 
     private static Kept kept(RowSetAsideEntity row, TrialReader reader) {

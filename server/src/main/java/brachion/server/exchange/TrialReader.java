@@ -13,7 +13,7 @@ import brachion.core.risk.SetAside;
 import brachion.core.trial.Flaw;
 import brachion.core.trial.Severity;
 import brachion.core.wood.Species;
-import brachion.core.wood.SpeciesCatalogue;
+import brachion.core.method.Workshop;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.recipe.BlankFields;
 import brachion.server.recipe.LaminationFields;
@@ -47,11 +47,11 @@ class TrialReader {
     private static final Set<Column> OF_LAMINATION = EnumSet.of(Column.GLUE, Column.PLIES);
 
     private final Validator validator;
-    private final SpeciesCatalogue woods;
+    private final Workshop workshop;
 
-    TrialReader(Validator validator, SpeciesCatalogue woods) {
+    TrialReader(Validator validator, Workshop workshop) {
         this.validator = validator;
-        this.woods = woods;
+        this.workshop = workshop;
     }
 
     /**
@@ -157,7 +157,7 @@ class TrialReader {
     }
 
     private String species(String text) {
-        List<Species> all = woods.all();
+        List<Species> all = workshop.woods().all();
         String plain = Column.plain(text);
         return all.stream().filter(each -> plain.equals(Column.plain(each.id())) || plain.equals(Column.plain(each.commonName()))
                         || plain.equals(Column.plain(each.latinName())))
@@ -209,8 +209,8 @@ class TrialReader {
             return;
         }
         try {
-            trial.requireSense(woods);
-            SetAside.onSight(trial.toTrial(0, woods)).ifPresent(wrong -> cells.fault(Column.RELEASED_RADIUS, sentence(wrong.why())));
+            trial.requireSense(workshop);
+            SetAside.onSight(trial.toTrial(0, workshop)).ifPresent(wrong -> cells.fault(Column.RELEASED_RADIUS, sentence(wrong.why())));
         } catch (RefusedFieldException refused) {
             refuse(cells, refused.error().field(), refused.getMessage());
         }

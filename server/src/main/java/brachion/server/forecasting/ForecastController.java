@@ -11,7 +11,7 @@ import brachion.server.recipe.RecipeReader;
 import brachion.server.recipe.RecipeReading;
 import brachion.server.recipe.TypedRecipe;
 import brachion.server.rig.Rig;
-import brachion.server.species.Woods;
+import brachion.server.recipe.Workshops;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
@@ -26,13 +26,13 @@ class ForecastController {
     private final FittedRisk fitted;
     private final RecipeReader reader;
     private final Rig rig;
-    private final Woods woods;
+    private final Workshops workshops;
 
-    ForecastController(FittedRisk fitted, RecipeReader reader, Rig rig, Woods woods) {
+    ForecastController(FittedRisk fitted, RecipeReader reader, Rig rig, Workshops workshops) {
         this.fitted = fitted;
         this.reader = reader;
         this.rig = rig;
-        this.woods = woods;
+        this.workshops = workshops;
     }
 
     /**
@@ -81,7 +81,7 @@ class ForecastController {
 
     private ForecastAnswer forecast(RecipeFields fields) {
         FittedRisk.Fit fit = fitted.current();
-        Recipe recipe = fields.toRecipe(woods.catalogue());
-        return ForecastAnswer.of(new Forecaster(fit.risk()).forecast(recipe), Doubt.of(recipe, rig.altitudeM(), rig.reachesC()), fit);
+        Recipe recipe = fields.toRecipe(workshops.now());
+        return ForecastAnswer.of(new Forecaster(fit.risk()).forecast(recipe), Doubt.of(recipe, rig.reachesC()), fit);
     }
 }

@@ -6,7 +6,7 @@ import brachion.core.forecast.Levers.Combination;
 import brachion.core.forecast.Odds;
 import brachion.core.method.Change;
 import brachion.server.recipe.RecipeFields;
-import brachion.server.species.Woods;
+import brachion.server.recipe.Workshops;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
@@ -21,11 +21,11 @@ import org.springframework.web.bind.annotation.RestController;
 class LeversController {
 
     private final FittedRisk fitted;
-    private final Woods woods;
+    private final Workshops workshops;
 
-    LeversController(FittedRisk fitted, Woods woods) {
+    LeversController(FittedRisk fitted, Workshops workshops) {
         this.fitted = fitted;
-        this.woods = woods;
+        this.workshops = workshops;
     }
 
     /**
@@ -86,7 +86,7 @@ class LeversController {
 
     @PostMapping("/levers")
     LeversAnswer levers(@Valid @RequestBody LeversRequest request) {
-        Levers levers = Levers.of(new Forecaster(fitted.current().risk()), request.recipe().toRecipe(woods.catalogue()), request.wanted(),
+        Levers levers = Levers.of(new Forecaster(fitted.current().risk()), request.recipe().toRecipe(workshops.now()), request.wanted(),
                 request.marks().toMarks());
         return new LeversAnswer(levers.now(), levers.levers().stream().map(lever -> new LeverView(lever.change().kind(),
                 lever.change().amount(), RecipeFields.of(lever.recipe()), lever.unbroken(), lever.beyondRecords())).toList(),

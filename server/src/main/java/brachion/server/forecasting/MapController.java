@@ -12,7 +12,7 @@ import brachion.core.trial.Severity;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.recipe.Within;
-import brachion.server.species.Woods;
+import brachion.server.recipe.Workshops;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -30,11 +30,11 @@ import org.springframework.web.bind.annotation.RestController;
 class MapController {
 
     private final FittedRisk fitted;
-    private final Woods woods;
+    private final Workshops workshops;
 
-    MapController(FittedRisk fitted, Woods woods) {
+    MapController(FittedRisk fitted, Workshops workshops) {
         this.fitted = fitted;
-        this.woods = woods;
+        this.workshops = workshops;
     }
 
     /**
@@ -103,7 +103,7 @@ class MapController {
     @PostMapping("/map")
     MapAnswer map(@Valid @RequestBody MapRequest request) {
         RiskModel risk = fitted.current().risk();
-        BendMap map = BendMap.of(risk, request.recipe().toRecipe(woods.catalogue()), request.extent());
+        BendMap map = BendMap.of(risk, request.recipe().toRecipe(workshops.now()), request.extent());
         return new MapAnswer(map.thicknessMm(), map.innerRadiusMm(), grid(map, 0), grid(map, 1), grid(map, 2),
                 risk.records(request.recipe().method().family()).stream().map(PieceOnMap::of).toList());
     }

@@ -5,9 +5,9 @@ import brachion.core.forecast.NextTrials.Rung;
 import brachion.core.forecast.Odds;
 import brachion.core.forecast.Spares;
 import brachion.core.trial.Severity;
-import brachion.core.wood.SpeciesCatalogue;
+import brachion.core.method.Workshop;
 import brachion.server.recipe.RecipeFields;
-import brachion.server.species.Woods;
+import brachion.server.recipe.Workshops;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -27,11 +27,11 @@ import org.springframework.web.bind.annotation.RestController;
 class PlanController {
 
     private final FittedRisk fitted;
-    private final Woods woods;
+    private final Workshops workshops;
 
-    PlanController(FittedRisk fitted, Woods woods) {
+    PlanController(FittedRisk fitted, Workshops workshops) {
         this.fitted = fitted;
-        this.woods = woods;
+        this.workshops = workshops;
     }
 
     /**
@@ -76,9 +76,9 @@ class PlanController {
 
     @PostMapping("/next")
     NextAnswer next(@Valid @RequestBody NextRequest request) {
-        SpeciesCatalogue catalogue = woods.catalogue();
-        NextTrials next = NextTrials.of(fitted.current().risk(), request.recipe().toRecipe(catalogue),
-                request.others().stream().map(other -> other.toRecipe(catalogue)).toList(), request.marks().toMarks());
+        Workshop workshop = workshops.now();
+        NextTrials next = NextTrials.of(fitted.current().risk(), request.recipe().toRecipe(workshop),
+                request.others().stream().map(other -> other.toRecipe(workshop)).toList(), request.marks().toMarks());
         return new NextAnswer(next.trials().stream().map(trial -> new TrialToMake(RecipeFields.of(trial.recipe()),
                 trial.unbroken(), trial.spreadNow(), trial.spreadThen())).toList(),
                 RungView.of(next.radiusLadder()), RungView.of(next.thicknessLadder()));
@@ -111,7 +111,7 @@ class PlanController {
 
     @PostMapping("/spares")
     SparesAnswer spares(@Valid @RequestBody SparesRequest request) {
-        Spares spares = Spares.of(fitted.current().risk(), request.recipe().toRecipe(woods.catalogue()), request.good(), request.certainty(),
+        Spares spares = Spares.of(fitted.current().risk(), request.recipe().toRecipe(workshops.now()), request.good(), request.certainty(),
                 request.flawsPass() ? Severity.FLAW : Severity.CLEAN);
         return new SparesAnswer(known(spares.blanks()), spares.certainty(), spares.bareOdds(), known(spares.testPieces()),
                 spares.perPiece());

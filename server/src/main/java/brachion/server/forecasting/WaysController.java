@@ -13,13 +13,15 @@ import brachion.core.method.MethodKind;
 import brachion.core.method.Seasoning;
 import brachion.core.method.Term;
 import brachion.core.method.WantedPiece;
+import brachion.core.method.Workshop;
+import brachion.core.process.Shop;
 import brachion.core.quantity.PhysicalBound;
 import brachion.core.wood.Species;
 import brachion.core.wood.SpeciesCatalogue;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.recipe.Within;
-import brachion.server.species.Woods;
+import brachion.server.recipe.Workshops;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
@@ -47,12 +49,12 @@ class WaysController {
 
     private final FittedRisk fitted;
     private final JsonMapper json;
-    private final Woods woods;
+    private final Workshops workshops;
 
-    WaysController(FittedRisk fitted, JsonMapper json, Woods woods) {
+    WaysController(FittedRisk fitted, JsonMapper json, Workshops workshops) {
         this.fitted = fitted;
         this.json = json;
-        this.woods = woods;
+        this.workshops = workshops;
     }
 
     /**
@@ -89,8 +91,8 @@ class WaysController {
             List<@NotNull @Within(PhysicalBound.THICKNESS_MM) Double> pliesMm,
             @NotNull(message = "Say which ways come first.") Order order) {
 
-        Wanted wanted() {
-            return new Wanted(new WantedPiece(new Bend(innerRadiusMm, angleDegrees), thicknessMm, widthMm), unbroken, order);
+        Wanted wanted(Shop shop) {
+            return new Wanted(new WantedPiece(new Bend(innerRadiusMm, angleDegrees), thicknessMm, widthMm, shop), unbroken, order);
         }
 
         AtHand atHand(SpeciesCatalogue catalogue) {
@@ -162,8 +164,9 @@ class WaysController {
                     schema = @Schema(implementation = ProgressReading.class)))
     @PostMapping(value = "/api/ways", produces = MediaType.APPLICATION_NDJSON_VALUE)
     ResponseEntity<StreamingResponseBody> find(@Valid @RequestBody WaysRequest request) {
-        Wanted wanted = request.wanted();
-        AtHand atHand = request.atHand(woods.catalogue());
+        Workshop workshop = workshops.now();
+        AtHand atHand = request.atHand(workshop.woods());
+        Wanted wanted = request.wanted(workshop.shop());
         WaySearch search = new WaySearch(fitted.current().risk());
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_NDJSON).body(out -> {
             BufferedWriter writer = new BufferedWriter(new OutputStreamWriter(out, StandardCharsets.UTF_8));

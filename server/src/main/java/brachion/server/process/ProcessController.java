@@ -11,7 +11,7 @@ import brachion.core.risk.UnknownInputs;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.recipe.Within;
-import brachion.server.species.Woods;
+import brachion.server.recipe.Workshops;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -30,15 +30,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/process")
 class ProcessController {
 
-    private final Woods woods;
+    private final Workshops workshops;
 
-    ProcessController(Woods woods) {
-        this.woods = woods;
+    ProcessController(Workshops workshops) {
+        this.workshops = workshops;
     }
 
     @PostMapping
     ProcessAnswer process(@Valid @RequestBody ProcessRequest request) {
-        Recipe typical = UnknownInputs.typical(request.recipe().toRecipe(woods.catalogue()));
+        Recipe typical = UnknownInputs.typical(request.recipe().toRecipe(workshops.now()));
         return ProcessAnswer.of(ProcessReport.of(request.piece(typical), request.stages(typical)),
                 typical.blank().thicknessMm());
     }
@@ -67,7 +67,7 @@ class ProcessController {
 
     @PostMapping("/section")
     SectionAnswer section(@Valid @RequestBody MomentRequest request) {
-        Recipe typical = UnknownInputs.typical(request.process().recipe().toRecipe(woods.catalogue()));
+        Recipe typical = UnknownInputs.typical(request.process().recipe().toRecipe(workshops.now()));
         List<Stage> plan = request.process().stages(typical);
         if (request.stage() >= plan.size()) {
             throw new RefusedFieldException("stage", "This process has " + plan.size() + " stages, counted from 0.");
@@ -98,8 +98,8 @@ class ProcessController {
 
     @PostMapping("/soak")
     SoakAnswer soak(@Valid @RequestBody SoakRequest request) {
-        Recipe typical = UnknownInputs.typical(request.recipe().toRecipe(woods.catalogue()));
-        SoakTimes times = SoakTimes.of(HotWood.piece(typical.blank()), request.bathC(), request.wantedMeanPercent(),
+        Recipe typical = UnknownInputs.typical(request.recipe().toRecipe(workshops.now()));
+        SoakTimes times = SoakTimes.of(HotWood.piece(typical.blank(), typical.shop()), request.bathC(), request.wantedMeanPercent(),
                 request.wantedCorePercent());
         return new SoakAnswer(known(times.meanAfterS()), known(times.coreAfterS()));
     }

@@ -3,6 +3,7 @@ package brachion.server.process;
 import brachion.core.method.HotWood;
 import brachion.core.method.Recipe;
 import brachion.core.process.Piece;
+import brachion.core.process.Shop;
 import brachion.core.process.Stage;
 import brachion.core.process.StageKind;
 import brachion.core.quantity.PhysicalBound;
@@ -20,35 +21,26 @@ import java.util.List;
  * @param recipe               a steamed bend
  * @param formHours            hours clamped to the form [h]
  * @param rackDays             days on the rack afterwards
- * @param shopC                temperature of the shop [°C]
- * @param shopHumidityPercent  relative humidity of the shop [%]
  */
 record ProcessRequest(
         @NotNull @Valid RecipeFields recipe,
         @NotNull @Within(PhysicalBound.FORM_HOURS) Double formHours,
-        @NotNull @Within(PhysicalBound.RACK_DAYS) Double rackDays,
-        @NotNull @Within(PhysicalBound.SHOP_C) Double shopC,
-        @NotNull @Within(PhysicalBound.HUMIDITY_PERCENT) Double shopHumidityPercent) {
+        @NotNull @Within(PhysicalBound.RACK_DAYS) Double rackDays) {
 
     /** The stages in the order of work; soak and carry only where there is one. */
     List<Stage> stages(Recipe typical) {
         if (!(typical.method() instanceof HotWood steam)) {
             throw new RefusedFieldException("recipe.method", "Only steamed stock has a process to follow.");
         }
-        List<Stage> plan = new ArrayList<>();
-        steam.stages().forEach(stage -> plan.add(stage.in(shopC, shopHumidityPercent / 100)));
-        plan.add(stage(StageKind.FORM, formHours * 3600));
-        plan.add(stage(StageKind.RACK, rackDays * 86_400));
+        Shop shop = typical.shop();
+        List<Stage> plan = new ArrayList<>(steam.stagesIn(shop));
+        plan.add(Stage.of(StageKind.FORM, formHours * 3600, shop.celsius()).in(shop));
+        plan.add(Stage.of(StageKind.RACK, rackDays * 86_400, shop.celsius()).in(shop));
         return plan;
     }
 
     /** The piece, as warm as the shop. */
     Piece piece(Recipe typical) {
-        Piece blank = HotWood.piece(typical.blank());
-        return new Piece(blank.basicSpecificGravity(), blank.thicknessMm(), blank.widthMm(), blank.moisturePercent(), shopC);
-    }
-
-    private Stage stage(StageKind kind, double seconds) {
-        return new Stage(kind, seconds, shopC, shopC, shopHumidityPercent / 100);
+        return HotWood.piece(typical.blank(), typical.shop());
     }
 }

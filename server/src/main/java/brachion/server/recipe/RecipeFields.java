@@ -7,8 +7,8 @@ import brachion.core.method.MethodKind;
 import brachion.core.method.Names;
 import brachion.core.method.Recipe;
 import brachion.core.method.SteamBox;
+import brachion.core.method.Workshop;
 import brachion.core.quantity.PhysicalBound;
-import brachion.core.wood.SpeciesCatalogue;
 import brachion.server.problem.RefusedFieldException;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.Embedded;
@@ -48,12 +48,12 @@ public record RecipeFields(
     /**
      * The recipe the core computes with.
      *
-     * @param woods the species there are
+     * @param workshop the woods there are and the shop
      * @throws RefusedFieldException when the species is unknown or the settings are those of another method
      */
-    public Recipe toRecipe(SpeciesCatalogue woods) {
-        return new Recipe(blank.toBlank(woods), new Bend(innerRadiusMm, angleDegrees), toMethod(),
-                new Names(name(person), name(board), name(source)));
+    public Recipe toRecipe(Workshop workshop) {
+        return new Recipe(blank.toBlank(workshop.woods()), new Bend(innerRadiusMm, angleDegrees), toMethod(),
+                new Names(name(person), name(board), name(source)), workshop.shop());
     }
 
     private static String name(String given) {

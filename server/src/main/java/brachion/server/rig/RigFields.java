@@ -1,5 +1,6 @@
 package brachion.server.rig;
 
+import brachion.core.process.Shop;
 import brachion.core.quantity.PhysicalBound;
 import brachion.core.rig.SteamRig;
 import brachion.core.rig.WallMaterial;
@@ -25,6 +26,7 @@ import jakarta.validation.constraints.NotNull;
  * @param tankLitres            water each holds [l]
  * @param shopC                 temperature of the shop [°C]
  * @param altitudeM             height above the sea [m]
+ * @param shopHumidityPercent   relative humidity of the shop [%]
  */
 @Embeddable
 record RigFields(
@@ -39,11 +41,18 @@ record RigFields(
         @NotNull @Within(PhysicalBound.GENERATORS) Integer generators,
         @NotNull @Within(PhysicalBound.TANK_L) Double tankLitres,
         @NotNull @Within(PhysicalBound.SHOP_C) @Column(name = "shopc") Double shopC,
-        @NotNull @Within(PhysicalBound.ALTITUDE_M) @Column(name = "altitudem") Double altitudeM) {
+        @NotNull @Within(PhysicalBound.ALTITUDE_M) @Column(name = "altitudem") Double altitudeM,
+        @NotNull @Within(PhysicalBound.HUMIDITY_PERCENT) Double shopHumidityPercent) {
 
     /** A plywood box of 4 ft by 5 in square with a 1500 W generator in an ordinary shop at sea level (common practice). */
     static final RigFields USUAL =
-            new RigFields(1219.2, 127.0, 127.0, WallMaterial.PLYWOOD, 12.7, 0.0, 230.0, 1500.0, 1, 4.0, 18.0, 0.0);
+            new RigFields(1219.2, 127.0, 127.0, WallMaterial.PLYWOOD, 12.7, 0.0, 230.0, 1500.0, 1, 4.0, Shop.USUAL.celsius(), Shop.USUAL.altitudeM(),
+                    100 * Shop.USUAL.relativeHumidity());
+
+    /** The shop it stands in. */
+    Shop shop() {
+        return new Shop(shopC, shopHumidityPercent / 100, altitudeM);
+    }
 
     SteamRig toRig() {
         return new SteamRig(lengthMm, widthMm, heightMm, wall, wallThicknessMm, insulationThicknessMm, ventAreaMm2,

@@ -1,7 +1,9 @@
 package brachion.server.rig;
 
+import brachion.core.process.Shop;
 import brachion.server.problem.EditConflictException;
 import java.util.OptionalDouble;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -13,9 +15,11 @@ class RigService implements Rig {
     private static final int NEVER_SAVED = -1;
 
     private final RigRepository repository;
+    private final ApplicationEventPublisher events;
 
-    RigService(RigRepository repository) {
+    RigService(RigRepository repository, ApplicationEventPublisher events) {
         this.repository = repository;
+        this.events = events;
     }
 
     /**
@@ -29,8 +33,8 @@ class RigService implements Rig {
 
     @Override
     @Transactional(readOnly = true)
-    public double altitudeM() {
-        return kept().rig().altitudeM();
+    public Shop shop() {
+        return kept().rig().shop();
     }
 
     @Override
@@ -47,13 +51,17 @@ class RigService implements Rig {
     }
 
     public KeptRig keep(int version, RigFields rig) {
-        if (kept().version() != version) {
+        KeptRig before = kept();
+        if (before.version() != version) {
             throw new EditConflictException("The rig was changed elsewhere since you opened it. "
                     + "Your entries are still here; load the newer one to compare.");
         }
         RigEntity entity = repository.findById(RigEntity.ONLY).orElseGet(() -> new RigEntity(rig));
         entity.change(rig);
         RigEntity stored = repository.saveAndFlush(entity);
+        if (!rig.shop().equals(before.rig().shop())) {
+            events.publishEvent(new ShopChanged());
+        }
         return new KeptRig(stored.version(), stored.rig());
     }
 }

@@ -5,7 +5,7 @@ import brachion.core.method.SteamBox;
 import brachion.core.process.ProbeRecord;
 import brachion.core.process.StageKind;
 import brachion.core.quantity.PhysicalBound;
-import brachion.core.wood.SpeciesCatalogue;
+import brachion.core.method.Workshop;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.recipe.Within;
@@ -83,8 +83,8 @@ public record DoneFields(
     }
 
     /** The recipe as it was done. Refuses what no process does, naming the field. */
-    Recipe asDone(RecipeFields plan, SpeciesCatalogue woods) {
-        Recipe recipe = plan.toRecipe(woods);
+    Recipe asDone(RecipeFields plan, Workshop workshop) {
+        Recipe recipe = plan.toRecipe(workshop);
         if (!(recipe.method() instanceof SteamBox steam)) {
             if (!stages.isEmpty() || !chamber.isEmpty()) {
                 throw new RefusedFieldException("done", "Only steamed stock has stages to write down.");

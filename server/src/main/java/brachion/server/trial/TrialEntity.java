@@ -1,7 +1,7 @@
 package brachion.server.trial;
 
 import brachion.core.trial.Trial;
-import brachion.core.wood.SpeciesCatalogue;
+import brachion.core.method.Workshop;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.storage.StoredEntity;
 import jakarta.persistence.CollectionTable;
@@ -80,7 +80,7 @@ class TrialEntity extends StoredEntity {
         return new TrialView(id(), version(), bentOn, recipe, DoneView.of(done(), recipe.steam()), outcome, note);
     }
 
-    Trial trial(SpeciesCatalogue woods) {
-        return fields().toTrial(id(), woods);
+    Trial trial(Workshop workshop) {
+        return fields().toTrial(id(), workshop);
     }
 }

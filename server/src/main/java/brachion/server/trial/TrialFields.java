@@ -2,7 +2,7 @@ package brachion.server.trial;
 
 import brachion.core.trial.Severity;
 import brachion.core.trial.Trial;
-import brachion.core.wood.SpeciesCatalogue;
+import brachion.core.method.Workshop;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.recipe.RecipeFields;
 import jakarta.validation.Valid;
@@ -34,18 +34,18 @@ public record TrialFields(
     }
 
     /** Refuses what contradicts itself, naming the field. */
-    public void requireSense(SpeciesCatalogue woods) {
+    public void requireSense(Workshop workshop) {
         if (outcome.severity() == Severity.BROKEN && outcome.releasedRadiusMm() != null) {
             throw new RefusedFieldException("outcome.releasedRadiusMm",
                     "A broken piece has no radius after release: clear it, or change how it ended.");
         }
-        toTrial(0, woods);
+        toTrial(0, workshop);
     }
 
     /** The trial as the core reads it. */
-    public Trial toTrial(long id, SpeciesCatalogue woods) {
+    public Trial toTrial(long id, Workshop workshop) {
         Double released = outcome.releasedRadiusMm();
-        return new Trial(id, done.asDone(recipe, woods), outcome.toOutcome(),
+        return new Trial(id, done.asDone(recipe, workshop), outcome.toOutcome(),
                 released == null ? OptionalDouble.empty() : OptionalDouble.of(released), Optional.of(bentOn));
     }
 }

@@ -4,10 +4,10 @@ import brachion.core.method.MethodKind;
 import brachion.core.risk.SetAside;
 import brachion.core.trial.Severity;
 import brachion.core.trial.Trial;
-import brachion.core.wood.SpeciesCatalogue;
+import brachion.core.method.Workshop;
 import brachion.server.problem.NotHereException;
 import brachion.server.problem.RefusedFieldException;
-import brachion.server.species.Woods;
+import brachion.server.recipe.Workshops;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
@@ -24,13 +24,13 @@ import org.springframework.transaction.annotation.Transactional;
 class TrialService implements Trials {
 
     private final TrialRepository repository;
-    private final Woods woods;
+    private final Workshops workshops;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    TrialService(TrialRepository repository, Woods woods, ApplicationEventPublisher events, Clock clock) {
+    TrialService(TrialRepository repository, Workshops workshops, ApplicationEventPublisher events, Clock clock) {
         this.repository = repository;
-        this.woods = woods;
+        this.workshops = workshops;
         this.events = events;
         this.clock = clock;
     }
@@ -45,12 +45,12 @@ class TrialService implements Trials {
     @Transactional(readOnly = true)
     public Recorded recorded() {
         long revision = repository.revision();
-        SpeciesCatalogue catalogue = woods.catalogue();
+        Workshop workshop = workshops.now();
         List<Trial> trials = new ArrayList<>();
         List<SetAside> refused = new ArrayList<>();
         for (TrialEntity stored : repository.present()) {
             try {
-                trials.add(stored.trial(catalogue));
+                trials.add(stored.trial(workshop));
             } catch (RefusedFieldException | IllegalArgumentException outOfBounds) {
                 refused.add(SetAside.cannotBeComputed(stored.id(), stored.fields().recipe().blank().thicknessMm()));
             }
@@ -69,8 +69,8 @@ class TrialService implements Trials {
         if (trials.isEmpty()) {
             return List.of();
         }
-        SpeciesCatalogue catalogue = woods.catalogue();
-        trials.forEach(trial -> trial.requireSense(catalogue));
+        Workshop workshop = workshops.now();
+        trials.forEach(trial -> trial.requireSense(workshop));
         List<TrialEntity> stored = repository.saveAllAndFlush(
                 trials.stream().map(fields -> new TrialEntity(fields, clock.instant())).toList());
         repository.countChange();
@@ -104,15 +104,15 @@ class TrialService implements Trials {
     }
 
     public TrialView log(TrialFields fields) {
-        SpeciesCatalogue catalogue = woods.catalogue();
-        fields.requireSense(catalogue);
+        Workshop workshop = workshops.now();
+        fields.requireSense(workshop);
         TrialView logged = store(new TrialEntity(fields, clock.instant()));
-        events.publishEvent(new TrialLogged(repository.revision(), fields.toTrial(logged.id(), catalogue)));
+        events.publishEvent(new TrialLogged(repository.revision(), fields.toTrial(logged.id(), workshop)));
         return logged;
     }
 
     public TrialView correct(long id, int version, TrialFields fields) {
-        fields.requireSense(woods.catalogue());
+        fields.requireSense(workshops.now());
         return change(id, version, trial -> trial.write(fields));
     }
 

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import brachion.core.trial.Flaw;
 import brachion.core.trial.Severity;
+import brachion.core.method.Workshop;
+import brachion.core.process.Shop;
 import brachion.core.wood.SpeciesCatalogue;
 import brachion.server.trial.TrialFields;
 import java.util.List;
@@ -30,7 +32,7 @@ class FellmarrowWorkshopTest {
 
     @Test
     void every_trial_is_one_the_product_itself_would_accept() {
-        assertThat(trials).allSatisfy(trial -> assertThat(trial.recipe().toRecipe(SpeciesCatalogue.published())).isNotNull());
+        assertThat(trials).allSatisfy(trial -> assertThat(trial.recipe().toRecipe(new Workshop(SpeciesCatalogue.published(), Shop.USUAL))).isNotNull());
     }
 
     private double share(Severity severity) {

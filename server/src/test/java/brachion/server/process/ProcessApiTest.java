@@ -13,7 +13,7 @@ import org.springframework.test.web.servlet.assertj.MvcTestResult;
 @ServerTest
 class ProcessApiTest {
 
-    private static final String SHOP = "\"formHours\": 24, \"rackDays\": 14, \"shopC\": 18, \"shopHumidityPercent\": 45";
+    private static final String AFTERWARDS = "\"formHours\": 24, \"rackDays\": 14";
 
     private static final String SOAK =
             "{\"recipe\": %1$s, \"bathC\": %2$s, \"wantedMeanPercent\": %3$s, \"wantedCorePercent\": %3$s}";
@@ -42,10 +42,10 @@ class ProcessApiTest {
     @Test
     void a_shop_no_one_works_in_and_a_method_without_heat_are_refused_by_field() {
         assertThat(Wire.refusedFields(Wire.post(mvc, "/api/process", "{\"recipe\": %s, %s}".formatted(
-                Wire.recipe(12, 200, Wire.STEAM), SHOP.replace("45", "150"))))).containsExactly("shopHumidityPercent");
+                Wire.recipe(12, 200, Wire.STEAM), AFTERWARDS.replace("14", "9000"))))).containsExactly("rackDays");
         String laminated = Wire.recipe(3, 240, "null").replace("STEAM_BOX", "COLD_LAMINATION")
                 .replace("\"steam\": null", "\"lamination\": {\"glue\": \"PVA\", \"plies\": 8}");
-        MvcTestResult refused = Wire.post(mvc, "/api/process", "{\"recipe\": %s, %s}".formatted(laminated, SHOP));
+        MvcTestResult refused = Wire.post(mvc, "/api/process", "{\"recipe\": %s, %s}".formatted(laminated, AFTERWARDS));
         assertThat(refused).hasStatus(HttpStatus.BAD_REQUEST);
         assertThat(Wire.refusedFields(refused)).containsExactly("recipe.method");
     }
@@ -68,7 +68,7 @@ class ProcessApiTest {
 
     private MvcTestResult section(int stage, double seconds) {
         return Wire.post(mvc, "/api/process/section", "{\"process\": {\"recipe\": %s, %s}, \"stage\": %d, \"seconds\": %s}"
-                .formatted(Wire.recipe(12, 200, Wire.STEAM), SHOP, stage, seconds));
+                .formatted(Wire.recipe(12, 200, Wire.STEAM), AFTERWARDS, stage, seconds));
     }
 
     @Test
@@ -86,6 +86,6 @@ class ProcessApiTest {
     }
 
     private MvcTestResult follow(String steam) {
-        return Wire.post(mvc, "/api/process", "{\"recipe\": %s, %s}".formatted(Wire.recipe(12, 200, steam), SHOP));
+        return Wire.post(mvc, "/api/process", "{\"recipe\": %s, %s}".formatted(Wire.recipe(12, 200, steam), AFTERWARDS));
     }
 }

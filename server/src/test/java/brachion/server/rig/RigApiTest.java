@@ -20,7 +20,7 @@ class RigApiTest {
     private static final String RIG = """
             {"lengthMm": 2400, "widthMm": 127, "heightMm": 127, "wall": "PLYWOOD", "wallThicknessMm": 12,
              "insulationThicknessMm": 0, "ventAreaMm2": 230, "generatorWatts": 1500, "generators": 1, "tankLitres": 4,
-             "shopC": 12, "altitudeM": 0}""";
+             "shopC": 12, "altitudeM": 0, "shopHumidityPercent": 60}""";
     private static final String LOAD = """
             {"speciesId": "white-ash", "thicknessMm": 19, "widthMm": 25, "lengthMm": 1000, "moisturePercent": 15,
              "across": 2, "layers": 2}""";
@@ -72,5 +72,21 @@ class RigApiTest {
         put(mvc, "/api/rig?version=-1", RIG.replace("\"altitudeM\": 0", "\"altitudeM\": 2000"));
         MvcTestResult forecast = post(mvc, "/api/forecast", "{\"recipe\": %s}".formatted(recipe(12, 200, Wire.STEAM)));
         assertThat(read(forecast, "$.doubts[0].kind", String.class)).isEqualTo("HOTTER_THAN_BOILING");
+    }
+
+    @Test
+    void the_air_of_the_shop_goes_into_every_forecast_and_the_fit_is_made_anew() {
+        String thin = "{\"recipe\": %s}".formatted(Wire.recipe(6, 75, Wire.STEAM.replace("15", "25")));
+        Wire.post(mvc, "/api/trials", Wire.cleanTrial());
+        put(mvc, "/api/rig?version=-1", RIG.replace("\"shopC\": 12", "\"shopC\": 30"));
+        MvcTestResult warm = Wire.post(mvc, "/api/forecast", thin);
+        put(mvc, "/api/rig?version=0", RIG.replace("\"shopC\": 12", "\"shopC\": 0"));
+        MvcTestResult cold = Wire.post(mvc, "/api/forecast", thin);
+        assertThat(Wire.read(cold, "$.unbroken.probability", Double.class)).isLessThan(Wire.read(warm, "$.unbroken.probability", Double.class));
+        assertThat(Wire.read(cold, "$.fit.revision", Integer.class)).isGreaterThan(Wire.read(warm, "$.fit.revision", Integer.class));
+        put(mvc, "/api/rig?version=1", RIG.replace("\"shopC\": 12", "\"shopC\": 0").replace("1500", "2000"));
+        MvcTestResult same = Wire.post(mvc, "/api/forecast", thin);
+        assertThat(Wire.read(same, "$.fit.revision", Integer.class)).as("another generator is no other shop")
+                .isEqualTo(Wire.read(cold, "$.fit.revision", Integer.class));
     }
 }
