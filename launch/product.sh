@@ -90,6 +90,7 @@ take_screenshots() {
 
 run_benchmarks() {
     need_database
+    need_chromium
     need_yardstick
     build_product
     maven -q -pl core,bench package -DskipTests -Dmaven.test.skip=true

@@ -4,7 +4,8 @@ import { defineConfig } from 'vitest/config';
 export default defineConfig({
   plugins: [react()],
   build: { target: 'es2022', assetsInlineLimit: 0 },
-  server: { proxy: { '/api': 'http://127.0.0.1:8080' } },
+  // the account of the computation stands outside the page's own folder
+  server: { fs: { allow: ['..'] }, proxy: { '/api': 'http://127.0.0.1:8080' } },
   test: {
     environment: 'jsdom',
     include: ['src/**/*.test.{ts,tsx}'],

@@ -57,11 +57,20 @@ const router = createBrowserRouter([
       { path: 'records/new', lazy: async () => ({ Component: (await import('./log/LogView')).LogView }) },
       { path: 'records/:id', lazy: async () => ({ Component: (await import('./trials/TrialView')).TrialView }) },
       { path: 'records/:id/correct', lazy: async () => ({ Component: (await import('./log/LogView')).CorrectView }) },
+      { path: 'help/computation', lazy: async () => ({ Component: (await import('./help/ComputationView')).ComputationView }) },
       { path: 'rig', lazy: async () => ({ Component: (await import('./rig/RigView')).RigView }) },
       ...Object.entries(OLD_ADDRESSES).map(([path, to]) => ({ path, element: <OldAddress to={to} /> })),
       { path: '*', lazy: async () => ({ Component: (await import('./app/NotHere')).NotHere }) },
     ],
   },
+]);
+
+/** Lettering that arrives late would move everything; a slow line gets the system's own after this [ms]. */
+const FONT_PATIENCE = 400;
+
+await Promise.race([
+  Promise.allSettled(['1rem "Atkinson Hyperlegible Next Variable"', '1rem "Bricolage Grotesque Variable"'].map((font) => document.fonts.load(font))),
+  new Promise((resolve) => setTimeout(resolve, FONT_PATIENCE)),
 ]);
 
 const root = document.getElementById('root');

@@ -4,6 +4,7 @@ import type { LeversAnswer, Odds, RecipeFields } from '../api/schema';
 import { usePalette } from '../app/palette';
 import { useStored } from '../app/storage';
 import { useUnits } from '../app/units';
+import { HowComputed } from '../help/HowComputed';
 import { oddsInWords, rangeInWords } from '../odds/words';
 import { Choice } from '../recipe/Choice';
 import { changeInWords, changesInWords } from './words';
@@ -26,6 +27,7 @@ export function LeversPanel({ recipe, onTake }: LeversPanelProps) {
       <Typography variant="h2">What to change</Typography>
       <Choice label="Odds wanted" options={WISHES} value={wish} onChange={setWish} />
       {data && <Steps answer={data} old={old} onTake={onTake} />}
+      <HowComputed part="the-advice" />
     </Box>
   );
 }

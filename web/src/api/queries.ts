@@ -8,7 +8,8 @@ export type TrialFilter = Pick<
   'speciesId' | 'method' | 'severity'
 >;
 
-const PAGE = 40;
+/** As many as stand in sight at once. */
+const PAGE = 20;
 
 export function useSpecies() {
   return useQuery({
@@ -148,7 +149,11 @@ export function useRig() {
 export function useRigAppraisal(rig: RigFields | undefined, load: LoadFields | undefined) {
   return useQuery({
     queryKey: ['rig', 'appraisal', rig, load],
-    queryFn: () => body(api.POST('/api/rig/appraisal', { body: { rig: rig as RigFields, load: load as LoadFields } })),
+    // the answer carries what it was asked, so that it is drawn as what it is the answer to
+    queryFn: async () => {
+      const asked = { rig: rig as RigFields, load: load as LoadFields };
+      return { ...asked, appraisal: await body(api.POST('/api/rig/appraisal', { body: asked })) };
+    },
     enabled: rig !== undefined && load !== undefined,
     placeholderData: keepPreviousData,
     staleTime: Infinity,

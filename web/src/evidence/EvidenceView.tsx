@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { useEvidence } from '../api/advice';
 import { useSpecies } from '../api/queries';
 import { useUnits } from '../app/units';
+import { HowComputed } from '../help/HowComputed';
 import type { Belief, EvidenceAnswer, FamilyEvidence } from '../api/schema';
 import { Choice } from '../recipe/Choice';
 import { Balance } from './Balance';
@@ -20,7 +21,7 @@ export function EvidenceView() {
       <Typography variant="h1">What your records say</Typography>
       <Typography color="text.secondary" sx={{ mb: 2 }}>
         Every rule starts level; only your own {data.trials} trials tip it. Springback rests on {data.measured} measured pieces and
-        relaxes on the form in about {Math.round(data.relaxationH)} h.
+        relaxes on the form in about {Math.round(data.relaxationH)} h. <HowComputed part="the-odds" />
       </Typography>
       <SetAsideList setAside={data.setAside} />
       <Box component="ul" aria-label="Rules of thumb"

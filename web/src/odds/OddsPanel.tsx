@@ -1,6 +1,7 @@
 import { Box, Typography } from '@mui/material';
 import type { ForecastAnswer, Odds } from '../api/schema';
 import { usePalette } from '../app/palette';
+import { HowComputed } from '../help/HowComputed';
 import { Doubts } from './Grounds';
 import { hiddenInWords, limitInWords, oddsInWords, rangeInWords, reasonsInWords } from './words';
 
@@ -46,6 +47,7 @@ export function OddsPanel({ answer, laminated }: OddsPanelProps) {
           ))}
         </Box>
       )}
+      <Box><HowComputed part="the-odds" /></Box>
     </Box>
   );
 }

@@ -7,6 +7,8 @@ import { useOnPhone } from '../app/phone';
 import { useStored, writeStored } from '../app/storage';
 import { StrainAcross } from '../bend/StrainAcross';
 import { EMPTY_OUTCOME, LOG_DRAFT } from '../log/draft';
+import { Help } from '../help/Help';
+import { HowComputed } from '../help/HowComputed';
 import { Grounds } from '../odds/Grounds';
 import { OddsPanel } from '../odds/OddsPanel';
 import { ProcessStrip } from '../process/ProcessStrip';
@@ -28,7 +30,11 @@ export function ForecastPart() {
       <Dimmed old={!current} sx={{ display: 'grid', gap: 3, gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 320px' }, alignItems: 'start', mb: 2.5 }}>
         <Box sx={{ order: { xs: 2, lg: 0 }, minWidth: 0 }}>
           {onPhone && <Box sx={{ mb: 2 }}><OddsPanel answer={forecast} laminated={laminated} /></Box>}
-          <Typography variant="h2">Strain across the thickness</Typography>
+          <Box sx={{ display: 'flex', alignItems: 'center', flexWrap: 'wrap', columnGap: 1.5 }}>
+            <Typography variant="h2">Strain across the thickness</Typography>
+            <Help of="neutralAxis" />
+            <HowComputed part="the-bend" />
+          </Box>
           <StrainAcross section={forecast.section} />
           <Grounds answer={forecast} laminated={laminated} />
         </Box>

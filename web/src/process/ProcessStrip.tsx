@@ -4,6 +4,7 @@ import type { Afterwards } from '../api/queries';
 import type { ProcessAnswer, RecipeFields, StageView } from '../api/schema';
 import { useOnPhone } from '../app/phone';
 import { useUnits } from '../app/units';
+import { HowComputed } from '../help/HowComputed';
 import { printTemperature } from '../units/printing';
 import { CrossSection } from './CrossSection';
 import { SoakPlan } from './SoakPlan';
@@ -57,6 +58,7 @@ export function ProcessStrip({ answer, recipe, afterwards, onChange }: ProcessSt
         <Typography variant="h2" sx={{ flexGrow: 1 }}>
           Heat and water through the piece
         </Typography>
+        <HowComputed part="heat-and-water" />
         <Legend shown={shown} />
         <ToggleButtonGroup exclusive size="small" value={shown} aria-label="Shown on the strip"
           onChange={(_, chosen: Shown | null) => { if (chosen) setShown(chosen); }}>

@@ -4,6 +4,7 @@ import { useRack, useRackWrites, useSpecies } from '../api/queries';
 import type { DryingView } from '../api/schema';
 import { useNotice } from '../app/notice';
 import { useUnits } from '../app/units';
+import { HowComputed } from '../help/HowComputed';
 import { Choice } from '../recipe/Choice';
 import { printDay, today } from '../units/days';
 import { printLength, printTemperature } from '../units/printing';
@@ -19,6 +20,7 @@ export function RackView() {
     <>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mb: 2 }}>
         <Typography variant="h1" sx={{ flexGrow: 1 }}>On the rack</Typography>
+        <HowComputed part="heat-and-water" />
         <Button variant={hanging ? 'text' : 'contained'} onClick={() => { setHanging(!hanging); }}>
           {hanging ? 'Not now' : 'Hang a piece'}
         </Button>
@@ -34,9 +36,12 @@ export function RackView() {
   );
 }
 
+/** Keeps the place of a wood's name while it is fetched. */
+const NAME_TO_COME = '\u00a0'.repeat(14);
+
 function PieceOnTheRack({ drying }: { drying: DryingView }) {
   const [system] = useUnits();
-  const { data: species = [] } = useSpecies();
+  const { data: species } = useSpecies();
   const { takeOff, putBack, takeBack } = useRackWrites();
   const notify = useNotice();
   const { piece } = drying;
@@ -45,7 +50,7 @@ function PieceOnTheRack({ drying }: { drying: DryingView }) {
     <Paper component="li" sx={{ p: 2, border: 1, borderColor: 'divider' }}>
       <Typography variant="h2">{piece.name}</Typography>
       <Typography variant="body2" color="text.secondary" gutterBottom>
-        {species.find((s) => s.id === piece.speciesId)?.commonName}, {printLength(piece.thicknessMm, system)} ×{' '}
+        {species ? species.find((s) => s.id === piece.speciesId)?.commonName : NAME_TO_COME}, {printLength(piece.thicknessMm, system)} ×{' '}
         {printLength(piece.widthMm, system)}, since {printDay(piece.startedOn)} in {printTemperature(piece.shopC, system)} and{' '}
         {piece.shopHumidityPercent} % humidity
       </Typography>

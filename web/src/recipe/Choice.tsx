@@ -1,5 +1,7 @@
-import { FormControl, FormHelperText, FormLabel, ToggleButton, ToggleButtonGroup } from '@mui/material';
+import { Box, FormControl, FormHelperText, FormLabel, ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { useId } from 'react';
+import { Help } from '../help/Help';
+import type { TermName } from '../help/terms';
 
 /** What is offered lies in one tray, so that a choice which breaks over two lines is still seen as one. */
 export const TRAY = {
@@ -13,16 +15,21 @@ interface ChoiceProps<T extends string> {
   value: T | undefined;
   onChange: (value: T) => void;
   problem?: string | undefined;
+  /** What a beginner may not know. */
+  help?: TermName;
 }
 
 /** One of a few, all in sight, each a tap away. */
-export function Choice<T extends string>({ label, options, value, onChange, problem }: ChoiceProps<T>) {
+export function Choice<T extends string>({ label, options, value, onChange, problem, help }: ChoiceProps<T>) {
   const id = useId();
   return (
-    <FormControl error={problem !== undefined} component="fieldset" sx={{ minWidth: 0, mb: 1 }}>
-      <FormLabel id={id} component="legend" sx={{ fontSize: '0.85rem', lineHeight: 1.3, mb: 0.5 }}>
-        {label}
-      </FormLabel>
+    <FormControl error={problem !== undefined} component="div" sx={{ minWidth: 0, mb: 1 }}>
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.75, minHeight: 24, mb: 0.5 }}>
+        <FormLabel id={id} component="span" sx={{ fontSize: '0.85rem', lineHeight: 1.3 }}>
+          {label}
+        </FormLabel>
+        {help && <Help of={help} />}
+      </Box>
       <ToggleButtonGroup
         exclusive
         value={value ?? null}

@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import { useNames } from '../api/queries';
 import type { RecipeFields } from '../api/schema';
 import { useUnits } from '../app/units';
+import type { TermName } from '../help/terms';
 import { MeasureField } from '../units/MeasureField';
 import { printLength } from '../units/printing';
 import { Choice } from './Choice';
@@ -43,17 +44,17 @@ export function RecipeInputs(props: RecipeInputsProps) {
         {laminated ? <LaminationInputs {...props} /> : <SteamInputs {...props} />}
       </Step>
       <Step title="Stock">
-        <Choice label="Seasoning" options={SEASONING} value={form.seasoning}
+        <Choice label="Seasoning" help="seasoning" options={SEASONING} value={form.seasoning}
           onChange={(seasoning) => { onChange({ seasoning }); }} />
-        <Choice label="Growth rings at the bend" options={GROWTH_RINGS} value={form.growthRings}
+        <Choice label="Growth rings at the bend" help="rings" options={GROWTH_RINGS} value={form.growthRings}
           onChange={(growthRings) => { onChange({ growthRings }); }} />
         <Row>
           <Measure {...props} field="moisture" label="Moisture %" hint="Empty if not measured" />
-          <Measure {...props} field="grainRun" label="Grain slope, 1 in" hint="Empty if not looked at" />
+          <Measure {...props} field="grainRun" label="Grain slope, 1 in" help="grainSlope" hint="Empty if not looked at" />
         </Row>
         <Choice label="Knots or wild grain" options={KNOTS} value={form.knots} problem={problems.knots}
           onChange={(knots) => { onChange({ knots }); }} />
-        <Choice label="Outer face" options={OUTER_FACE} value={form.outerFace}
+        <Choice label="Outer face" help="outerFace" options={OUTER_FACE} value={form.outerFace}
           onChange={(outerFace) => { onChange({ outerFace }); }} />
         <Row>
           <NameField {...props} field="board" label="Board" />
@@ -70,12 +71,12 @@ function SteamInputs(props: RecipeInputsProps) {
   const soaked = !/^[0.,\s]*$/.test(form.soakHours);
   return (
     <>
-      <Choice label="Support on the outer face" options={SUPPORT} value={form.support}
+      <Choice label="Support on the outer face" help="support" options={SUPPORT} value={form.support}
         onChange={(support) => { onChange({ support }); }} />
       {form.support !== 'NONE' && (
         <Row>
           <Measure {...props} field="strapThickness" label="Strap thickness" />
-          <Measure {...props} field="endGap" label="Slack at the stops" />
+          <Measure {...props} field="endGap" label="Slack at the stops" help="slack" />
         </Row>
       )}
       <Row>
@@ -88,9 +89,9 @@ function SteamInputs(props: RecipeInputsProps) {
       )}
       <Row>
         <Measure {...props} field="chamber" label="Chamber temperature" />
-        <Measure {...props} field="carrySeconds" label="Carry, seconds" />
+        <Measure {...props} field="carrySeconds" label="Carry, seconds" help="carry" />
       </Row>
-      <Measure {...props} field="holdHours" label="On the form, hours" hint="Empty if nobody wrote it down" />
+      <Measure {...props} field="holdHours" label="On the form, hours" help="hold" hint="Empty if nobody wrote it down" />
       <Caution>
         Steam scalds: long gloves, eye protection, stand aside when opening. Never seal the chamber.
         {form.support !== 'NONE' && ' A strap under load stores energy: anchor the form, keep everyone out of line.'}
@@ -109,7 +110,7 @@ function LaminationInputs(props: RecipeInputsProps) {
   return (
     <>
       <Row>
-        <Measure {...props} field="plies" label="Plies" hint={layup && form.plies === '' ? layup.plies : undefined}
+        <Measure {...props} field="plies" label="Plies" help="plies" hint={layup && form.plies === '' ? layup.plies : undefined}
           onChange={({ plies = '' }) => { onChange({ plies, plyThickness: '' }); }} />
         <Measure {...props} field="plyThickness" label="Or each ply" hint={layup && form.plyThickness === '' ? `${layup.ply} each` : undefined}
           onChange={({ plyThickness = '' }) => { onChange({ plyThickness, plies: '' }); }} />
@@ -122,9 +123,9 @@ function LaminationInputs(props: RecipeInputsProps) {
   );
 }
 
-function Measure({ field, label, hint, form, readings, problems, onChange }: RecipeInputsProps & { field: Measured; label: string; hint?: string | undefined }) {
+function Measure({ field, label, hint, help, form, readings, problems, onChange }: RecipeInputsProps & { field: Measured; label: string; hint?: string | undefined; help?: TermName }) {
   return (
-    <MeasureField label={label} measurement={measurementOf(field)} text={form[field]} reading={readings[field] ?? {}} hint={hint}
+    <MeasureField label={label} measurement={measurementOf(field)} text={form[field]} reading={readings[field] ?? {}} hint={hint} help={help}
       problem={problems[field]} onChange={(text) => { onChange({ [field]: text }); }} />
   );
 }

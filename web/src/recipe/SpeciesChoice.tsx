@@ -2,6 +2,7 @@ import { Autocomplete, createFilterOptions, TextField } from '@mui/material';
 import { lazy, Suspense, useState } from 'react';
 import { useSpecies } from '../api/queries';
 import type { SpeciesView } from '../api/schema';
+import { useStored } from '../app/storage';
 
 const WoodDialog = lazy(async () => ({ default: (await import('../woods/WoodDialog')).WoodDialog }));
 
@@ -27,15 +28,29 @@ function missing(offered: Offered): offered is Missing {
   return offered.id === 'missing';
 }
 
+const REMEMBERED = 5;
+
+/** The woods chosen last stand first, the rest as they come. */
+export function recentFirst(species: SpeciesView[], recent: string[]): SpeciesView[] {
+  const lately = recent.flatMap((id) => species.filter((s) => s.id === id));
+  return [...lately, ...species.filter((s) => !recent.includes(s.id))];
+}
+
 /** One of the species the product knows, found by typing part of its name; a wood that is not there can be added. */
 export function SpeciesChoice({ speciesId, problem, onChange }: SpeciesChoiceProps) {
   const { data: species = [] } = useSpecies();
+  const [recent, setRecent] = useStored<string[]>('brachion.recentWoods', []);
   const [adding, setAdding] = useState<string>();
   const chosen = species.find((s) => s.id === speciesId);
+  const choose = (id: string) => {
+    setRecent([id, ...recent.filter((each) => each !== id)].slice(0, REMEMBERED));
+    onChange(id);
+  };
   return (
     <>
       <Autocomplete<Offered, false, boolean>
-        options={species}
+        options={recentFirst(species, recent)}
+        {...(recent.length > 0 && { groupBy: (s: Offered) => (recent.includes(s.id) ? 'Lately chosen' : 'All woods') })}
         value={chosen ?? null}
         getOptionLabel={(s) => (missing(s) ? '' : s.commonName)}
         isOptionEqualToValue={(a, b) => a.id === b.id}
@@ -50,7 +65,7 @@ export function SpeciesChoice({ speciesId, problem, onChange }: SpeciesChoicePro
         disableClearable={chosen !== undefined}
         onChange={(_, s) => {
           if (s && missing(s)) setAdding(s.name);
-          else if (s) onChange(s.id);
+          else if (s) choose(s.id);
         }}
         renderInput={(params) => (
           <TextField {...params} label="Species" error={problem !== undefined}
@@ -62,7 +77,7 @@ export function SpeciesChoice({ speciesId, problem, onChange }: SpeciesChoicePro
           <WoodDialog name={adding} onClose={() => { setAdding(undefined); }}
             onKept={(wood) => {
               setAdding(undefined);
-              onChange(wood.id);
+              choose(wood.id);
             }} />
         </Suspense>
       )}

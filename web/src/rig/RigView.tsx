@@ -3,9 +3,11 @@ import { useState } from 'react';
 import { Problem } from '../api/client';
 import { useRig, useRigAppraisal, useRigWrite } from '../api/queries';
 import type { AppraisalAnswer, KeptRig } from '../api/schema';
+import { Dimmed } from '../app/Dimmed';
 import { useNotice } from '../app/notice';
 import { useStored } from '../app/storage';
 import { useUnits } from '../app/units';
+import { HowComputed } from '../help/HowComputed';
 import { useReadings } from '../units/reading';
 import { ChamberDrawing } from './ChamberDrawing';
 import { loadOf, NEVER_KEPT, rigForm, rigOf, typedOf, USUAL_LOAD, type RigDraft, type RigForm } from './draft';
@@ -24,7 +26,7 @@ function Rig({ kept }: { kept: KeptRig }) {
   const form: RigForm = { ...rigForm(kept.rig, system), ...USUAL_LOAD, ...stored };
   const readings = useReadings(typedOf(form), system);
   const asked = rigOf(form, readings);
-  const { data: answer, error } = useRigAppraisal(asked?.rig, asked?.load);
+  const { data: answer, error, isPlaceholderData: old } = useRigAppraisal(asked?.rig, asked?.load);
   const write = useRigWrite();
   const notify = useNotice();
   const [refusal, setRefusal] = useState<Error | null>(null);
@@ -56,15 +58,18 @@ function Rig({ kept }: { kept: KeptRig }) {
         )}
         <Button type="submit" variant="contained" disabled={!asked} loading={write.isPending}>Keep this rig</Button>
       </Box>
-      {answer && asked && (
-        <Paper sx={{ p: 2 }}>
-          <ChamberDrawing rig={asked.rig} load={asked.load} answer={answer} />
-          <Verdict answer={answer} />
+      <Dimmed old={old || error !== null} sx={{ minWidth: 0 }}>
+        <Paper sx={{ p: 2, minHeight: ROOM }}>
+          {answer && <ChamberDrawing rig={answer.rig} load={answer.load} answer={answer.appraisal} />}
+          {answer && <Verdict answer={answer.appraisal} />}
         </Paper>
-      )}
+      </Dimmed>
     </Box>
   );
 }
+
+/** Room for drawing and verdict, so that nothing moves when they come [px]. */
+const ROOM = { xs: 660, md: 560 };
 
 function Verdict({ answer }: { answer: AppraisalAnswer }) {
   const [system] = useUnits();
@@ -85,6 +90,7 @@ function Verdict({ answer }: { answer: AppraisalAnswer }) {
       {answer.changes.length === 0 && answer.hold !== 'EASILY' && (
         <Typography>Neither insulation nor more generators alone will do: make the chamber smaller as well.</Typography>
       )}
+      <HowComputed part="the-steam-rig" />
       <Typography variant="body2" color="text.secondary" sx={{ borderLeft: 3, borderColor: 'data.flaw', pl: 1.25, mt: 1 }}>
         Never seal the chamber: vents and drain stay open. Generator and leads on a residual-current protected supply, away from drips,
         never run dry. Stand aside when you open the door. For wiring ask a licensed electrician and follow local codes.

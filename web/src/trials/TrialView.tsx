@@ -24,7 +24,7 @@ export function TrialView() {
   const id = Number(useParams().id);
   const { data: trial, error } = useTrial(Number.isInteger(id) ? id : undefined);
   if (error) return <Typography>{error.message}</Typography>;
-  return trial ? <TrialPage trial={trial} /> : null;
+  return trial ? <TrialPage key={trial.id} trial={trial} /> : null;
 }
 
 function TrialPage({ trial }: { trial: Trial }) {
@@ -36,14 +36,10 @@ function TrialPage({ trial }: { trial: Trial }) {
   return (
     <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { xs: '1fr', md: '1fr 360px' }, alignItems: 'start' }}>
       <Paper sx={{ p: 2 }}>
-        {answer && (
-          <>
-            <Box sx={{ height: { xs: 280, md: 430 } }}>
-              <BendDrawing recipe={trial.recipe} section={answer.section} flaw={trial.outcome.flaw} />
-            </Box>
-            <StrainAcross section={answer.section} />
-          </>
-        )}
+        <Box sx={{ height: { xs: 280, md: 430 } }}>
+          {answer && <BendDrawing recipe={trial.recipe} section={answer.section} flaw={trial.outcome.flaw} />}
+        </Box>
+        <Box sx={{ minHeight: { xs: 130, sm: 190 } }}>{answer && <StrainAcross section={answer.section} />}</Box>
       </Paper>
       <Box>
         <Typography variant="h1">{name}</Typography>

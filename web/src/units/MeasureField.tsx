@@ -1,5 +1,7 @@
 import { TextField } from '@mui/material';
 import { useUnits } from '../app/units';
+import { Help } from '../help/Help';
+import type { TermName } from '../help/terms';
 import { printInches, printMillimetres, printTemperature } from './printing';
 import { withUnit, type Measurement, type Reading } from './reading';
 
@@ -11,10 +13,12 @@ interface MeasureFieldProps {
   onChange: (text: string) => void;
   problem?: string | undefined;
   hint?: string | undefined;
+  /** What a beginner may not know. */
+  help?: TermName | undefined;
 }
 
 /** Takes a measurement as a person writes it and says underneath what was understood, in the unit it is kept in or the other one. */
-export function MeasureField({ label, measurement, text, reading, onChange, problem, hint }: MeasureFieldProps) {
+export function MeasureField({ label, measurement, text, reading, onChange, problem, hint, help }: MeasureFieldProps) {
   const [system] = useUnits();
   return (
     <TextField
@@ -30,6 +34,7 @@ export function MeasureField({ label, measurement, text, reading, onChange, prob
         if (complete !== text) onChange(complete);
       }}
       slotProps={{
+        input: help ? { endAdornment: <Help of={help} /> } : {},
         htmlInput: { autoComplete: 'off', autoCapitalize: 'off', spellCheck: false, inputMode: KEYPAD.includes(measurement) ? 'decimal' : 'text' },
       }}
     />

@@ -34,7 +34,7 @@ export function WaysPart() {
     <Box component="section" aria-label="Other ways">
       <Box component="form" noValidate onSubmit={(event) => { event.preventDefault(); if (wish) setAsked(wish); }}>
         <Typography variant="h2">Other ways to this bend</Typography>
-        <Typography color="text.secondary" sx={{ mb: 1.5 }}>
+        <Typography color="text.secondary" sx={{ mb: 1.5, minHeight: { xs: '7.5em', sm: '3em' } }}>
           {answer &&
             `A finished section of ${printLength(finishedMm(answer.recipe), system)} × ${printLength(answer.recipe.blank.widthMm, system)} round ` +
               `${printLength(answer.recipe.innerRadiusMm, system)}: every wood, seasoning, soak, steaming time, support and stack of plies at hand is tried.`}

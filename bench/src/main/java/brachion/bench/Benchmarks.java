@@ -89,6 +89,7 @@ public final class Benchmarks {
     private void requests(RunningServer server) throws IOException, InterruptedException {
         Requests requests = new Requests(server, this::row);
         requests.measure();
+        FirstViews.measure(server, this::row);
         row("first page load, compressed", "%.0f kB".formatted(FirstLoad.kilobytes(server, requests.load().client())), "aim: 300 kB");
         row("peak memory of the server after these requests", "%.0f MiB".formatted(server.peakMemoryMib()), "heap limit 512 MiB");
     }

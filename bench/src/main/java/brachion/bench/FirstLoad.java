@@ -12,14 +12,14 @@ import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** What a first visit to the trials costs in compressed bytes: the page, its scripts, styles and Latin fonts. */
+/** What a first visit to the plan costs in compressed bytes: the page, its scripts, styles and Latin fonts. */
 final class FirstLoad {
 
     /** What a page, a style sheet or a script needs at once; a view that is only imported when asked for is not. */
     private static final Pattern AT_ONCE = Pattern.compile(
             "(?:src=\"/assets/|href=\"/assets/|url\\((?:/assets/|\\./)?|(?:from|import) ?\"\\./)([A-Za-z0-9_.-]+\\.(?:js|css|woff2))");
-    /** The view a first visit shows, which the shell imports when asked for. */
-    private static final Pattern FIRST_VIEW = Pattern.compile("(?:assets/|\\./)(TrialsView-[A-Za-z0-9_-]+\\.js)");
+    /** The views a first visit shows, which the shell imports when asked for. */
+    private static final Pattern FIRST_VIEW = Pattern.compile("(?:assets/|\\./)((?:PlanPlace|ForecastPart)-[A-Za-z0-9_-]+\\.js)");
 
     private FirstLoad() {
     }
@@ -27,7 +27,7 @@ final class FirstLoad {
     static double kilobytes(RunningServer server, HttpClient client) throws IOException, InterruptedException {
         Deque<String> open = new ArrayDeque<>();
         Set<String> seen = new HashSet<>();
-        open.add("/trials");
+        open.add("/plan");
         long bytes = 0;
         while (!open.isEmpty()) {
             String path = open.remove();

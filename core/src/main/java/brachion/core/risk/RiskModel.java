@@ -27,7 +27,7 @@ import java.util.stream.Stream;
  * The learned risk: for each method and failure mode an {@link OrdinalModel} of severity on
  * <pre>η = b·ln D + Σ β_k x_k + u_species + u_person + u_board + u_source</pre>
  * with D the ratio of demand to capacity. Before any record, D = 1 breaks one piece in twenty, which is how the
- * published radii are defined. {@link MethodRisk} holds the priors, {@link GroupScales} how much the groups differ.
+ * published radii are defined. {@link Family} brings the priors, {@link GroupScales} how much the groups differ.
  */
 public final class RiskModel {
 
