@@ -39,7 +39,8 @@ export function BendDrawing({ recipe, section, flaw, lettering = 1 }: BendDrawin
     stretched: `stretched ${printPercent(section.outerStrain)}`, squeezed: `squeezed ${printPercent(section.innerStrain)}`,
     radius: `R ${printLength(radius, system)}`,
   };
-  const labels = placeLabels({ radius, outer: outer + strapMm, formRadius: radius * FORM_DEPTH, half, tail, text }, words);
+  const labels = placeLabels({ radius, outer: outer + strapMm, formRadius: radius * FORM_DEPTH, half, tail, text,
+    mark: flaw && flaw !== 'INNER_CREASE' ? markReach(outer - radius, text) * MARK_ABOVE : 0 }, words);
   const { arm } = labels;
   const written = (['stretched', 'squeezed', 'radius'] as const).map((name) => ({ name, at: labels[name] }));
   const box = boxAround([
@@ -108,10 +109,18 @@ function formOutline(radius: number, half: number, tail: number): string {
   return band(radius * FORM_DEPTH, radius, half, tail);
 }
 
+/** How far the mark of a flaw reaches at most above the outer face, as a share of its size. */
+const MARK_ABOVE = 0.5;
+
+/** Size of the mark of a flaw on a piece of a depth [mm]. */
+function markReach(depth: number, lettering: number): number {
+  return Math.max(depth, lettering * 0.8);
+}
+
 function FlawMark({ flaw, inner, outer, size, colour }: { flaw: Flaw; inner: number; outer: number; size: number; colour: string }) {
   const stroke = { fill: 'none', stroke: colour, strokeWidth: size * 0.16, strokeLinejoin: 'round' as const };
   const depth = outer - inner;
-  const reach = Math.max(depth, size * 0.8);
+  const reach = markReach(depth, size);
   switch (flaw) {
     case 'SNAP':
       return <path {...stroke} d={`M0 ${-outer - reach * 0.4}l${reach * 0.22} ${reach * 0.5}l${-reach * 0.44} ${reach * 0.4}l${reach * 0.44} ${reach * 0.4}l${-reach * 0.3} ${reach * 0.5}`} />;

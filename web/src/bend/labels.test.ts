@@ -52,6 +52,11 @@ describe('what is written on the drawing', () => {
     }
   });
 
+  it('keeps clear of the mark of a flaw', () => {
+    const piece = { ...drawn(152, 12.7, 180, 1), mark: 7 };
+    expect(placeLabels(piece, WORDS).stretched.y + piece.text / 2).toBeLessThan(-piece.outer - 7);
+  });
+
   it('stands inside the bend where there is room', () => {
     const piece = drawn(152, 12.7, 180, 1);
     const { squeezed, radius } = placeLabels(piece, WORDS);

@@ -11,6 +11,8 @@ export interface Drawn {
   half: number;
   tail: number;
   text: number;
+  /** How far a mark of what was seen reaches above the outermost line. */
+  mark?: number;
 }
 
 /** A line of lettering: where its middle is, and the room it takes. */
@@ -39,11 +41,11 @@ const MOST_LEAN = 0.9;
 
 /** Finds for each line of lettering the first place beneath which nothing is drawn; there is always room above the piece. */
 export function placeLabels(drawn: Drawn, words: { stretched: string; squeezed: string; radius: string }): Labels {
-  const { radius, outer, formRadius, half, text } = drawn;
+  const { radius, outer, formRadius, half, text, mark = 0 } = drawn;
   const arm = polar(radius, Math.min(half * 0.55, MOST_LEAN));
   const taken = [...ink(drawn), ...along(arm, text * 0.25)];
   const label = (word: string, x: number, y: number): Label => ({ x, y, width: word.length * LETTER * text, height: text });
-  const above = (word: string, line: number) => label(word, 0, -outer - text * (0.75 + line * LINE));
+  const above = (word: string, line: number) => label(word, 0, -outer - mark - text * (0.75 + line * LINE));
   const first = (candidates: Label[], otherwise: Label) => candidates.find((each) => taken.every((point) => !covers(each, point, ROOM * text))) ?? otherwise;
 
   const stretched = above(words.stretched, 0);

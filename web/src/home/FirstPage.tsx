@@ -57,8 +57,9 @@ function FirstSteps() {
 /** A piece bent a little further at each step. */
 function Bend({ turns }: { turns: number }) {
   const half = turns * 28;
+  const foot = 40 * Math.cos((half * Math.PI) / 180);
   const point = (radius: number, degrees: number) =>
-    `${(60 + radius * Math.sin((degrees * Math.PI) / 180)).toFixed(1)} ${(64 - radius * Math.cos((degrees * Math.PI) / 180)).toFixed(1)}`;
+    `${(56 + radius * Math.sin((degrees * Math.PI) / 180)).toFixed(1)} ${(66 + foot - radius * Math.cos((degrees * Math.PI) / 180)).toFixed(1)}`;
   const arc = (radius: number) => `M${point(radius, -half)}A${radius} ${radius} 0 0 1 ${point(radius, half)}`;
   return (
     <Box component="svg" viewBox="0 0 120 76" aria-hidden sx={{ width: 120, display: 'block' }}>

@@ -35,6 +35,8 @@ export function MeasureField({ label, measurement, text, reading, onChange, prob
       }}
       slotProps={{
         input: help ? { endAdornment: <Help of={help} /> } : {},
+        // an empty field's label would lie under the mark
+        inputLabel: help ? { shrink: true } : {},
         htmlInput: { autoComplete: 'off', autoCapitalize: 'off', spellCheck: false, inputMode: KEYPAD.includes(measurement) ? 'decimal' : 'text' },
       }}
     />

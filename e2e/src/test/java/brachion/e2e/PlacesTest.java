@@ -89,6 +89,20 @@ class PlacesTest extends BrowserTest {
         assertThat(page.getByText(Pattern.compile("radius 9\" through 180°: change it"))).isVisible();
     }
 
+    @Test
+    void a_term_explains_itself_and_a_number_leads_to_how_it_is_computed() {
+        show("/plan");
+        button("What is this: Slope of grain?").click();
+        Locator explained = page.getByRole(AriaRole.DIALOG, new Page.GetByRoleOptions().setName("Slope of grain"));
+        assertThat(explained).containsText("1 in 25 is straight");
+        page.keyboard().press("Escape");
+        assertThat(explained).isHidden();
+        page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Odds"))
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("How this is computed")).click();
+        assertThat(page).hasURL(Pattern.compile(".*/help/computation#the-odds$"));
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(Pattern.compile("^The odds")))).isInViewport();
+    }
+
     private Locator link(String navigation, String name) {
         return page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName(navigation))
                 .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(name).setExact(true));

@@ -1,12 +1,13 @@
 package brachion.e2e;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
-import com.microsoft.playwright.options.LoadState;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 
 /** Takes the pictures of the main views from the demo workshop; run by {@code ./brachion screenshots}. */
 class Screenshots extends BrowserTest {
@@ -14,9 +15,9 @@ class Screenshots extends BrowserTest {
     private static final Path PICTURES = Path.of("../docs/screenshots");
 
     @Test
-    void trials() {
+    void records() {
         show("/records");
-        take("trials");
+        take("records");
     }
 
     @Test
@@ -35,9 +36,9 @@ class Screenshots extends BrowserTest {
     }
 
     @Test
-    void trial() {
+    void record() {
         show("/records/3");
-        take("trial");
+        take("record");
     }
 
     @Test
@@ -50,42 +51,50 @@ class Screenshots extends BrowserTest {
         page.setViewportSize(390, 844);
         take("log-phone");
         show("/plan");
-        take("forecast-phone");
+        take("plan-phone");
     }
 
     @Test
-    void forecast() {
+    void plan() {
         show("/plan");
         type("Thickness", "3/4");
         type("Inner radius", "5 1/2\"");
-        take("forecast");
+        take("plan");
         button("steel strap").click();
-        take("forecast-strap");
+        take("plan-strap");
     }
 
     @Test
-    void process() {
-        page.setViewportSize(1280, 1080);
+    void heatAndWater() {
         show("/plan");
         button("kiln-dried").click();
         type("Moisture %", "8");
         type("Soak, hours", "12");
         type("Steam, minutes", "60");
         button("How wet").click();
-        take("process");
+        settle();
+        page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Heat and water through the piece")).evaluate("e => e.scrollIntoView()");
+        page.mouse().wheel(0, -80);
+        take("heat-and-water");
     }
 
     @Test
     void ways() {
         show("/plan/ways");
+        type("Inner radius", "4\"");
+        type("Thickness", "7/8");
+        type("Width", "7/8");
+        settle();
         button("Look for ways").click();
         page.getByText(Pattern.compile("combinations are good enough")).waitFor();
-        page.evaluate("window.scrollTo(0, 0)");
+        button("Look for ways").evaluate("e => e.scrollIntoView()");
+        page.mouse().wheel(0, -80);
         take("ways");
     }
 
     @Test
     void map() {
+        page.setViewportSize(1280, 1100);
         show("/plan/map");
         button("steel strap").click();
         type("Thickness", "7/8");
@@ -94,13 +103,20 @@ class Screenshots extends BrowserTest {
     }
 
     @Test
-    void plan() {
+    void next() {
+        page.setViewportSize(1280, 1000);
         show("/plan/next");
         type("Inner radius", "4\"");
-        page.setViewportSize(1280, 1000);
-        page.getByText(Pattern.compile("^Cut \\d+")).waitFor();
         page.getByText("Step down to it").waitFor();
-        take("plan");
+        take("next");
+    }
+
+    @Test
+    void spares() {
+        show("/plan/spares");
+        type("Inner radius", "9\"");
+        page.getByText(Pattern.compile("^Cut \\d+")).waitFor();
+        take("spares");
     }
 
     @Test
@@ -118,20 +134,29 @@ class Screenshots extends BrowserTest {
     }
 
     @Test
-    void rack() {
+    void bench() {
         show("/bench");
-        take("rack");
+        take("bench");
     }
 
     @Test
     void evening() {
         show("/plan");
         button("Evening").click();
-        take("forecast-evening");
+        take("plan-evening");
+    }
+
+    @Test
+    void firstSteps(@TempDir Path folder) {
+        try (Product shop = Product.start(folder.resolve("empty"), "shop")) {
+            page.navigate(shop.address());
+            page.getByText("Will it bend?").waitFor();
+            take("first-steps");
+        }
     }
 
     private void take(String name) {
-        page.waitForLoadState(LoadState.NETWORKIDLE);
+        settle();
         page.waitForTimeout(1500);
         page.screenshot(new Page.ScreenshotOptions().setPath(PICTURES.resolve(name + ".png")));
     }

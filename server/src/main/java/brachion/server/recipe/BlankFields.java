@@ -41,6 +41,11 @@ public record BlankFields(
         @NotNull(message = "Thickness is needed.") @Within(PhysicalBound.THICKNESS_MM) Double thicknessMm,
         @NotNull(message = "Width is needed.") @Within(PhysicalBound.WIDTH_MM) Double widthMm) {
 
+    /** A sawn face is what is left out; said or not, it is the same piece. */
+    public BlankFields {
+        outerFace = outerFace == OuterFace.SAWN ? null : outerFace;
+    }
+
     Blank toBlank(SpeciesCatalogue woods) {
         Species species = woods.find(speciesId).orElseThrow(
                 () -> RefusedFieldException.unknownSpecies("recipe.blank.speciesId", speciesId));

@@ -45,6 +45,13 @@ public record RecipeFields(
 
     private static final String NAME_LENGTH = "A name may be up to 80 characters long.";
 
+    /** A name is the same with blanks around it, and none is nobody. */
+    public RecipeFields {
+        person = given(person);
+        board = given(board);
+        source = given(source);
+    }
+
     /**
      * The recipe the core computes with.
      *
@@ -57,11 +64,11 @@ public record RecipeFields(
     }
 
     private static String name(String given) {
-        return given == null ? "" : given.strip();
+        return given == null ? "" : given;
     }
 
     private static String given(String name) {
-        return name.isEmpty() ? null : name;
+        return name == null || name.isBlank() ? null : name.strip();
     }
 
     /** A recipe of the core as it travels. */

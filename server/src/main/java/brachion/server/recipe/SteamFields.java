@@ -35,6 +35,11 @@ public record SteamFields(
         @Within(PhysicalBound.FORM_HOURS) Double holdHours,
         @Valid @Embedded StrapFields strap) {
 
+    /** Plain water is what is left out; said or not, it is the same soak. */
+    public SteamFields {
+        soakAdditive = soakAdditive == SoakAdditive.NONE ? null : soakAdditive;
+    }
+
     SteamBox toMethod(double stockWidthMm) {
         return new SteamBox(soakHours, soakAdditive == null ? SoakAdditive.NONE : soakAdditive, steamMinutes, chamberC,
                 Optional.empty(), carrySeconds, Optional.ofNullable(strap).map(fields -> fields.toStrap(stockWidthMm)),

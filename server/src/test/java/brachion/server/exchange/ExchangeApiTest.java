@@ -208,4 +208,15 @@ class ExchangeApiTest {
         }
         assertThat(look("x".repeat(5_000_001))).hasStatus(400);
     }
+
+    @Test
+    void a_trial_told_with_everything_usual_spelled_out_is_known_again_in_ones_own_table() {
+        String spelledOut = Wire.recipe(12, 200, Wire.STEAM.replace("}", ", \"soakAdditive\": \"NONE\"}"))
+                .replace("\"knots\"", "\"outerFace\": \"SAWN\", \"knots\"").replace("\"method\"", "\"person\": \" Odo \", \"board\": \" \", \"method\"");
+        Wire.post(mvc, "/api/trials", Wire.trial(spelledOut, "{\"severity\": \"CLEAN\"}"));
+        String table = new String(mvc.get().uri("/api/exchange/trials?units=METRIC").exchange().getResponse().getContentAsByteArray(), StandardCharsets.UTF_8);
+        MvcTestResult again = bringIn(table);
+        assertThat(read(again, "$.coming", Integer.class)).isZero();
+        assertThat(read(again, "$.alreadyHere", Integer.class)).isEqualTo(1);
+    }
 }
