@@ -11,8 +11,8 @@ import java.util.Comparator;
 import java.util.List;
 
 /**
- * Splits the risk of a piece into what curve, carry, dryness, heat and grain each add to b·ln D, by curing each in turn, as far as the method knows a cure,
- * and what covariates and groups add beside it. The sizes sum to η.
+ * Splits the risk of a piece into what curve, carry, dryness, heat and grain each add to b·ln D, by curing each in turn as
+ * far as the method knows a cure, and what covariates and groups add beside it. The sizes sum to η.
  */
 final class Reasons {
 

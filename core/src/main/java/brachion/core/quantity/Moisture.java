@@ -1,16 +1,11 @@
 package brachion.core.quantity;
 
-import java.util.Map;
-
 /**
  * Moisture content of wood on the oven-dry basis.
  *
  * @param percent mass of water over oven-dry mass of wood, in per cent; zero or more
  */
 public record Moisture(double percent) {
-
-    private static final NumberReading READING = new NumberReading("a moisture content", "12 % or 12.5",
-            Map.of("", 1.0, "%", 1.0, "% mc", 1.0, "percent", 1.0));
 
     /** Refuses negative moisture. */
     public Moisture {
@@ -40,6 +35,6 @@ public record Moisture(double percent) {
      * @throws UnreadableQuantityException when the text is no moisture content
      */
     public static Moisture parse(String text) {
-        return new Moisture(READING.read(text));
+        return new Moisture(NumberReading.MOISTURE.read(text));
     }
 }
