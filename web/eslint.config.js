@@ -10,4 +10,16 @@ export default tseslint.config(
     plugins: { 'react-hooks': reactHooks, 'jsx-a11y': jsxA11y },
     rules: { ...reactHooks.configs.recommended.rules, ...jsxA11y.configs.recommended.rules },
   },
+  {
+    // that ways of bending differ is known to their own folders alone: whoever needs to know asks METHODS
+    files: ['src/**/*.{ts,tsx}'],
+    ignores: ['src/methods/**', 'src/**/*.test.{ts,tsx}'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        { selector: 'BinaryExpression[left.property.name="method"][right.type="Literal"]', message: 'Ask METHODS what the way of bending does.' },
+        { selector: 'SwitchStatement[discriminant.property.name="method"]', message: 'Ask METHODS what the way of bending does.' },
+      ],
+    },
+  },
 );

@@ -90,7 +90,7 @@ export interface Afterwards {
 
 /** Radius, angle, support and names do not change what heat and water do. */
 function withoutCurve(recipe: RecipeFields | undefined): RecipeFields | undefined {
-  if (recipe?.method !== 'STEAM_BOX') return undefined;
+  if (!recipe?.steam) return undefined;
   const steam = recipe.steam && { ...recipe.steam, strap: undefined, holdHours: undefined };
   return { ...recipe, innerRadiusMm: 100, angleDegrees: 90, steam, person: undefined, board: undefined, source: undefined };
 }

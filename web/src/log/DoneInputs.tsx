@@ -1,5 +1,5 @@
 import { Box, TextField, Typography } from '@mui/material';
-import { Row } from '../recipe/RecipeInputs';
+import { Row } from '../recipe/fields';
 import type { RecipeForm } from '../recipe/form';
 import { MeasureField } from '../units/MeasureField';
 import type { Reading } from '../units/reading';

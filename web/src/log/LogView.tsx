@@ -10,6 +10,7 @@ import { useUnits } from '../app/units';
 import { Dimmed } from '../app/Dimmed';
 import { BAR_HEIGHT } from '../app/Shell';
 import { BendDrawing } from '../bend/BendDrawing';
+import { methodOf } from '../methods/forms';
 import { Grounds } from '../odds/Grounds';
 import { OddsPanel } from '../odds/OddsPanel';
 import { completed, formOf, problemsByField } from '../recipe/form';
@@ -100,7 +101,7 @@ function TrialEditor({ title, action, trial, onChange, onSave }: TrialEditorProp
   const state = useRecipe(form);
   const { answer, current, problems, readings } = state;
   const readRecipe = useReadRecipe();
-  const laminated = form.method === 'COLD_LAMINATION';
+  const method = methodOf(form);
   const typed = afterwardsTyped(trial);
   const read = useReadings(typed, system);
   const [refusal, setRefusal] = useState<Error | null>(null);
@@ -122,7 +123,7 @@ function TrialEditor({ title, action, trial, onChange, onSave }: TrialEditorProp
       await onSave({
         bentOn: outcome.bentOn || today(),
         recipe,
-        done: laminated ? undefined : done,
+        done: method.followed ? done : undefined,
         outcome: {
           severity: outcome.severity,
           flaw: outcome.severity === 'CLEAN' ? undefined : outcome.flaw,
@@ -149,13 +150,13 @@ function TrialEditor({ title, action, trial, onChange, onSave }: TrialEditorProp
           understood={answer?.recipe}
           onChange={(change) => { setRefusal(null); onChange({ ...trial, recipe: { ...form, ...change } }); }}
         />
-        {!laminated && (
+        {method.followed && (
           <DoneInputs plan={form} done={doneText} readings={read} problems={doneProblems}
             onChange={(change) => { setRefusal(null); onChange({ ...trial, done: { ...doneText, ...change } }); }} />
         )}
         <OutcomeInputs
           outcome={outcome}
-          laminated={laminated}
+          neverSeen={method.neverSeen}
           reading={read.released ?? {}}
           onChange={(change) => { setRefusal(null); onChange({ ...trial, outcome: { ...outcome, ...change } }); }}
         />
@@ -173,8 +174,8 @@ function TrialEditor({ title, action, trial, onChange, onSave }: TrialEditorProp
                 flaw={outcome.severity && outcome.severity !== 'CLEAN' ? outcome.flaw : undefined} />
             )}
           </Box>
-          {answer && <OddsPanel answer={answer.forecast} laminated={laminated} />}
-          {answer && <Grounds answer={answer.forecast} laminated={laminated} />}
+          {answer && <OddsPanel {...answer} />}
+          {answer && <Grounds {...answer} />}
         </Dimmed>
         <WaitLine state={state}>{answer && shapeLine(answer.recipe, system)}</WaitLine>
       </Paper>
@@ -185,7 +186,7 @@ function TrialEditor({ title, action, trial, onChange, onSave }: TrialEditorProp
 /** What is measured after the bend: the released radius of a piece that held, and the process as it was done. */
 function afterwardsTyped({ recipe, outcome, done = AS_PLANNED }: TrialForm): Partial<Record<string, Typed>> {
   return {
-    ...(recipe.method === 'COLD_LAMINATION' ? {} : doneTyped(done)),
+    ...(methodOf(recipe).followed ? doneTyped(done) : {}),
     ...(outcome.severity === 'BROKEN' ? {} : { released: { measurement: 'LENGTH' as const, text: outcome.releasedRadius } }),
   };
 }

@@ -1,6 +1,6 @@
 import { TextField } from '@mui/material';
 import { Choice } from '../recipe/Choice';
-import { Row, Step } from '../recipe/RecipeInputs';
+import { Row, Step } from '../recipe/fields';
 import { FLAW, SEVERITY, type Flaw } from '../trials/words';
 import { today } from '../units/days';
 import { MeasureField } from '../units/MeasureField';
@@ -9,20 +9,21 @@ import type { OutcomeForm } from './draft';
 
 interface OutcomeInputsProps {
   outcome: OutcomeForm;
-  laminated: boolean;
+  /** What cannot be seen on a piece bent so. */
+  neverSeen: Flaw[];
   reading: Reading;
   onChange: (change: Partial<OutcomeForm>) => void;
 }
 
 /** How it came out. */
-export function OutcomeInputs({ outcome, laminated, reading, onChange }: OutcomeInputsProps) {
+export function OutcomeInputs({ outcome, neverSeen, reading, onChange }: OutcomeInputsProps) {
   const damaged = outcome.severity !== undefined && outcome.severity !== 'CLEAN';
   return (
     <Step title="How it came out">
       <Choice label="The piece is" options={SEVERITY} value={outcome.severity}
         onChange={(severity) => { onChange({ severity }); }} />
       {damaged && (
-        <Choice label="What was seen" options={flawsOf(laminated)} value={outcome.flaw}
+        <Choice label="What was seen" options={flawsBut(neverSeen)} value={outcome.flaw}
           onChange={(flaw) => { onChange({ flaw }); }} />
       )}
       <Row>
@@ -42,8 +43,7 @@ export function OutcomeInputs({ outcome, laminated, reading, onChange }: Outcome
   );
 }
 
-/** Solid stock has no plies to come apart. */
-function flawsOf(laminated: boolean): Record<Flaw, string> {
-  const seen = Object.entries(FLAW).filter(([flaw]) => laminated || flaw !== 'GLUE_LINE_GAP');
+function flawsBut(neverSeen: Flaw[]): Record<Flaw, string> {
+  const seen = Object.entries(FLAW).filter(([flaw]) => !neverSeen.includes(flaw as Flaw));
   return Object.fromEntries(seen) as Record<Flaw, string>;
 }

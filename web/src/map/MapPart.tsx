@@ -1,7 +1,8 @@
 import { Box, Typography } from '@mui/material';
-import { useBendMap, type Extent } from '../api/advice';
+import { useBendMap } from '../api/advice';
 import { Dimmed } from '../app/Dimmed';
 import { useUnits } from '../app/units';
+import { methodOf } from '../methods/forms';
 import { oddsInWords, rangeInWords } from '../odds/words';
 import { usePlan } from '../plan/usePlan';
 import { printLength } from '../units/printing';
@@ -10,16 +11,13 @@ import { PieceMark } from './PieceMark';
 import { cellAt } from './geometry';
 import { MIDDLE_SHADE } from './shades';
 
-const SOLID: Extent = { thinnestMm: 2, thickestMm: 40, tightestMm: 30, widestMm: 1200 };
-const PLY: Extent = { thinnestMm: 0.5, thickestMm: 10, tightestMm: 50, widestMm: 2500 };
-
 /** The bend map: where the planned recipe would hold, whatever its thickness and radius. */
 export function MapPart() {
   const { form, answer, current, change } = usePlan();
   const [system] = useUnits();
   const recipe = answer?.recipe;
-  const laminated = recipe?.method === 'COLD_LAMINATION';
-  const extent = laminated ? PLY : SOLID;
+  const method = methodOf(recipe ?? form);
+  const { extent } = method;
   const { data: map, isPlaceholderData } = useBendMap(recipe, extent);
   const old = isPlaceholderData || !current;
   const thicknessMm = recipe?.blank.thicknessMm ?? 0;
@@ -28,8 +26,7 @@ export function MapPart() {
     const print = (mm: number) => (system === 'inch' ? printLength(mm, system) : `${Number(mm.toFixed(1))} mm`);
     const thick = print(Math.max(extent.thinnestMm, Math.min(extent.thickestMm, thickness)));
     change({
-      // what is wanted of a lamination stays: its plies follow
-      ...(form.method === 'COLD_LAMINATION' ? { plyThickness: thick, plies: '' } : { thickness: thick }),
+      ...methodOf(form).thickened(thick),
       radius: print(Math.max(extent.tightestMm, Math.min(extent.widestMm, radius))),
     });
   };
@@ -48,7 +45,7 @@ export function MapPart() {
           <Typography sx={{ mt: 1 }} aria-live="polite">
             {old
               ? 'Drawing the map …'
-              : `${printLength(thicknessMm, system)}${laminated ? ' plies' : ''} at radius ${printLength(radiusMm, system)}: ${oddsInWords(odds.probability)} hold, ${rangeInWords(odds)}.`}
+              : `${printLength(thicknessMm, system)}${method.ofThickness} at radius ${printLength(radiusMm, system)}: ${oddsInWords(odds.probability)} hold, ${rangeInWords(odds)}.`}
           </Typography>
           <Key />
         </>

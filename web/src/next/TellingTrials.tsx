@@ -5,8 +5,9 @@ import { useStored } from '../app/storage';
 import { useUnits } from '../app/units';
 import { PieceGlyph } from '../bend/PieceGlyph';
 import { Dimmed } from '../app/Dimmed';
+import { METHOD } from '../methods/forms';
 import { oddsInWords } from '../odds/words';
-import { METHOD, shapeLine, stockLine } from '../recipe/words';
+import { shapeLine, stockLine } from '../recipe/words';
 import { printLength } from '../units/printing';
 
 /** Single trials, by how much each would narrow what is not known of this bend. */

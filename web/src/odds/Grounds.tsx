@@ -3,15 +3,12 @@ import { Link as RouterLink } from 'react-router';
 import { useSpecies } from '../api/queries';
 import type { ForecastAnswer, NearView } from '../api/schema';
 import { useUnits } from '../app/units';
+import { methodOf } from '../methods/forms';
+import type { Answer } from '../recipe/useRecipe';
 import { SEVERITY } from '../trials/words';
 import { printLength, printPull } from '../units/printing';
 import { doubtInWords, guessesInWords, likenessInWords, missingInWords, springbackInWords } from './groundsInWords';
 import { oddsInWords, softnessInWords } from './words';
-
-interface GroundsProps {
-  answer: ForecastAnswer;
-  laminated: boolean;
-}
 
 /** What can hardly be meant: asked about, never in the way. */
 export function Doubts({ answer }: { answer: ForecastAnswer }) {
@@ -29,10 +26,10 @@ export function Doubts({ answer }: { answer: ForecastAnswer }) {
 }
 
 /** What the odds rest on: records and radii, springback, what measuring would be worth, the records most like it. */
-export function Grounds({ answer, laminated }: GroundsProps) {
+export function Grounds({ recipe, forecast: answer }: Answer) {
   const [system] = useUnits();
   const { evidence, unbrokenByTables, section } = answer;
-  const method = laminated ? 'lamination' : 'steaming';
+  const method = methodOf(recipe);
   return (
     <Box sx={{ borderTop: 1, borderColor: 'divider', pt: 1.25, display: 'grid', gap: 0.75 }}>
       <Typography variant="body2">{springbackInWords(answer.springback, section.innerRadiusMm, system)}</Typography>
@@ -40,10 +37,10 @@ export function Grounds({ answer, laminated }: GroundsProps) {
         <Typography key={missing.what} variant="body2">{missingInWords(missing)}</Typography>
       ))}
       <Typography variant="body2" color="text.secondary">
-        Rests on {evidence.trialsOfMethod} of your {method} trials, {evidence.trialsNear} of them asked about as much, and
+        Rests on {evidence.trialsOfMethod} of your {method.trials} trials, {evidence.trialsNear} of them asked about as much, and
         on published radii{section.radiiEstimated ? ' (estimated for this species)' : ''}. The radii alone say{' '}
         {oddsInWords(unbrokenByTables.probability)}. {guessesInWords(evidence.guesses)}
-        {!laminated &&
+        {method.followed &&
           ` When it is bent the outer face is ${softnessInWords(section.outerSoftness)}, the inner half ` +
             `${softnessInWords(section.innerSoftness)}. Pull at a lever of ${printLength(section.leverMm, system)}: about ${printPull(section.pullN, system)}.`}
       </Typography>

@@ -2,16 +2,13 @@ import { Box, Typography } from '@mui/material';
 import type { ForecastAnswer, Odds } from '../api/schema';
 import { usePalette } from '../app/palette';
 import { HowComputed } from '../help/HowComputed';
+import { methodOf } from '../methods/forms';
+import type { Answer } from '../recipe/useRecipe';
 import { Doubts } from './Grounds';
 import { hiddenInWords, limitInWords, oddsInWords, rangeInWords, reasonsInWords } from './words';
 
-interface OddsPanelProps {
-  answer: ForecastAnswer;
-  laminated: boolean;
-}
-
 /** Will it bend: the odds in plain words, the range, what limits it and why. */
-export function OddsPanel({ answer, laminated }: OddsPanelProps) {
+export function OddsPanel({ recipe, forecast: answer }: Answer) {
   const [limiting] = answer.modes;
   return (
     <Box component="section" aria-label="Odds" sx={{ display: 'grid', gap: 1.5 }}>
@@ -40,7 +37,7 @@ export function OddsPanel({ answer, laminated }: OddsPanelProps) {
       {limiting && (
         <Box>
           <Typography sx={{ fontWeight: 600 }}>{limitInWords(limiting)}</Typography>
-          {reasonsInWords(limiting, laminated).map((sentence) => (
+          {reasonsInWords(limiting, methodOf(recipe)).map((sentence) => (
             <Typography key={sentence} sx={{ mt: 0.5 }}>
               {sentence}
             </Typography>

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { METHODS } from '../methods/forms';
 import type { ModeForecast } from '../api/schema';
 import { hiddenInWords, limitInWords, oddsInWords, rangeInWords, reasonsInWords } from './words';
 
@@ -48,16 +49,16 @@ describe('odds in words', () => {
   it('names the face, and what to do about the largest reason first', () => {
     expect(limitInWords(tension)).toContain('outer face');
     expect(limitInWords(tension)).toContain('124 %');
-    const said = reasonsInWords(tension, false);
+    const said = reasonsInWords(tension, METHODS.STEAM_BOX);
     expect(said).toHaveLength(2);
     expect(said[0]).toContain('soak it first');
   });
 
   it('gives no advice on a bend that hardly ever breaks', () => {
-    expect(reasonsInWords({ ...tension, broken: 0.01 }, false)).toEqual([]);
+    expect(reasonsInWords({ ...tension, broken: 0.01 }, METHODS.STEAM_BOX)).toEqual([]);
   });
 
   it('does not advise a strap on plies', () => {
-    expect(reasonsInWords({ ...tension, reasons: [{ cause: 'CURVE', size: 2 }] }, true)[0]).toContain('thinner plies');
+    expect(reasonsInWords({ ...tension, reasons: [{ cause: 'CURVE', size: 2 }] }, METHODS.COLD_LAMINATION)[0]).toContain('thinner plies');
   });
 });

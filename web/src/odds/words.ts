@@ -1,4 +1,5 @@
 import type { ModeForecast, Odds, Reason } from '../api/schema';
+import type { MethodForm } from '../methods/method';
 
 /** Fewer records than this cannot show that 99 in 100 hold. */
 const ENOUGH_FOR_99 = 300;
@@ -102,17 +103,17 @@ const INNER_CURE: Partial<Record<Cause, string>> = {
   KNOTS: 'Knots in the bend buckle first: choose a clear piece.',
 };
 
-function cure(mode: ModeForecast['mode'], cause: Cause, laminated: boolean): string {
-  if (laminated && cause === 'CURVE') return 'The curve is tight for plies this thick. Use thinner plies or open the radius.';
+function cure(mode: ModeForecast['mode'], cause: Cause, method: Pick<MethodForm, 'curveCure'>): string {
+  if (method.curveCure && cause === 'CURVE') return method.curveCure;
   return (mode === 'COMPRESSION' ? INNER_CURE[cause] : undefined) ?? CURE[cause] ?? '';
 }
 
-/** The reasons worth saying, the largest first. A cold lamination's curve is cured by thinner plies. */
-export function reasonsInWords(mode: ModeForecast, laminated: boolean): string[] {
+/** The reasons worth saying, the largest first, each with its cure; a method may cure its curve in its own way. */
+export function reasonsInWords(mode: ModeForecast, method: Pick<MethodForm, 'curveCure'>): string[] {
   if (mode.broken < WORTH_WORRYING) return [];
   return mode.reasons
     .filter((reason, place) => reason.size > (place === 0 ? WORTH_SAYING : WORTH_ADDING))
-    .map((reason) => cure(mode.mode, reason.cause, laminated))
+    .map((reason) => cure(mode.mode, reason.cause, method))
     .filter((sentence) => sentence !== '');
 }
 

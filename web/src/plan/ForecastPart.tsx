@@ -7,6 +7,7 @@ import { useOnPhone } from '../app/phone';
 import { useStored, writeStored } from '../app/storage';
 import { StrainAcross } from '../bend/StrainAcross';
 import { EMPTY_OUTCOME, LOG_DRAFT } from '../log/draft';
+import { methodOf } from '../methods/forms';
 import { Help } from '../help/Help';
 import { HowComputed } from '../help/HowComputed';
 import { Grounds } from '../odds/Grounds';
@@ -24,19 +25,18 @@ export function ForecastPart() {
   const navigate = useNavigate();
   if (!answer) return null;
   const { recipe, forecast } = answer;
-  const laminated = recipe.method === 'COLD_LAMINATION';
   return (
     <>
       <Dimmed old={!current} sx={{ display: 'grid', gap: 3, gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 320px' }, alignItems: 'start', mb: 2.5 }}>
         <Box sx={{ order: { xs: 2, lg: 0 }, minWidth: 0 }}>
-          {onPhone && <Box sx={{ mb: 2 }}><OddsPanel answer={forecast} laminated={laminated} /></Box>}
+          {onPhone && <Box sx={{ mb: 2 }}><OddsPanel {...answer} /></Box>}
           <Box sx={{ display: 'flex', alignItems: 'center', flexWrap: 'wrap', columnGap: 1.5 }}>
             <Typography variant="h2">Strain across the thickness</Typography>
             <Help of="neutralAxis" />
             <HowComputed part="the-bend" />
           </Box>
           <StrainAcross section={forecast.section} />
-          <Grounds answer={forecast} laminated={laminated} />
+          <Grounds {...answer} />
         </Box>
         <Box sx={{ display: 'grid', gap: 2, justifyItems: 'start', '& > section': { width: '100%' } }}>
           <LeversPanel recipe={recipe} onTake={take} />
@@ -51,7 +51,7 @@ export function ForecastPart() {
           </Button>
         </Box>
       </Dimmed>
-      {!laminated && <HeatAndWater />}
+      {methodOf(recipe).followed && <HeatAndWater />}
     </>
   );
 }

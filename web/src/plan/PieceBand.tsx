@@ -10,7 +10,7 @@ import { shapeLine } from '../recipe/words';
 import { WaitLine } from '../recipe/WaitLine';
 
 /** The piece drawn and the odds of it; they stay in sight while a value is changed. */
-export function PieceBand({ state, laminated }: { state: RecipeState; laminated: boolean }) {
+export function PieceBand({ state }: { state: RecipeState }) {
   const [system] = useUnits();
   const onPhone = useOnPhone();
   const { answer, current } = state;
@@ -25,7 +25,7 @@ export function PieceBand({ state, laminated }: { state: RecipeState; laminated:
         {onPhone && <Dimmed old={!current}>{answer && <OddsInShort answer={answer.forecast} />}</Dimmed>}
         <WaitLine state={state}>{answer && shapeLine(answer.recipe, system)}</WaitLine>
       </Box>
-      {!onPhone && <Dimmed old={!current}>{answer && <OddsPanel answer={answer.forecast} laminated={laminated} />}</Dimmed>}
+      {!onPhone && <Dimmed old={!current}>{answer && <OddsPanel {...answer} />}</Dimmed>}
     </Box>
   );
 }

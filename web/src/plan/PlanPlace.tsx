@@ -48,7 +48,7 @@ export function PlanPlace() {
       <Typography variant="h1" sx={{ position: 'absolute', left: -9999 }}>Plan a bend</Typography>
       {!onPhone && <Box component="section" aria-label="Recipe" sx={BESIDE}>{inputs}</Box>}
       <Box sx={{ minWidth: 0 }}>
-        <PieceBand state={state} laminated={form.method === 'COLD_LAMINATION'} />
+        <PieceBand state={state} />
         <PartBar label="Parts of the plan" parts={PARTS} />
         {onPhone && pathname === '/plan' && <section aria-label="Recipe">{inputs}</section>}
         {onPhone && pathname !== '/plan' && (

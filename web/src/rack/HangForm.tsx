@@ -5,7 +5,7 @@ import { useRackWrites, useRig } from '../api/queries';
 import type { DryingFields } from '../api/schema';
 import { useStored } from '../app/storage';
 import { useUnits } from '../app/units';
-import { Row } from '../recipe/RecipeInputs';
+import { Row } from '../recipe/fields';
 import { SpeciesChoice } from '../recipe/SpeciesChoice';
 import { today } from '../units/days';
 import { exactTemperature } from '../units/exact';

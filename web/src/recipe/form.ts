@@ -1,7 +1,9 @@
 import type { BlankFields, LaminationFields, RecipeFields, SteamFields, TypedRecipe } from '../api/schema';
 import type { UnitSystem } from '../app/units';
+import { methodOf } from '../methods/forms';
+import type { Place, Places } from '../methods/method';
 import { exactLength, exactTemperature } from '../units/exact';
-import { BARE, type Measurement, type Reading } from '../units/reading';
+import { BARE, type Reading } from '../units/reading';
 
 export type Support = 'NONE' | 'WEBBING' | 'STEEL' | 'ALUMINIUM' | 'PLASTIC';
 
@@ -68,61 +70,29 @@ export const FIRST_RECIPE: RecipeForm = {
   source: '',
 };
 
-interface Place {
-  measurement: Measurement;
-  /** Where the recipe on the wire has it. */
-  at: string;
-  /** Nothing typed means nobody measured, or that it follows from the rest. */
-  optional?: true;
-}
-
-const EVERY_BEND = {
+const EVERY_BEND: Places = {
   width: { measurement: 'LENGTH', at: 'blank.widthMm' },
   radius: { measurement: 'LENGTH', at: 'innerRadiusMm' },
   angle: { measurement: 'ANGLE', at: 'angleDegrees' },
   moisture: { measurement: 'MOISTURE', at: 'blank.moisturePercent', optional: true },
   grainRun: { measurement: 'GRAIN_SLOPE', at: 'blank.grainRun', optional: true },
-} satisfies Partial<Record<keyof RecipeForm, Place>>;
+};
 
-const STEAMED = {
-  thickness: { measurement: 'LENGTH', at: 'blank.thicknessMm' },
-  soakHours: { measurement: 'HOURS', at: 'steam.soakHours' },
-  steamMinutes: { measurement: 'MINUTES', at: 'steam.steamMinutes' },
-  chamber: { measurement: 'TEMPERATURE', at: 'steam.chamberC' },
-  carrySeconds: { measurement: 'SECONDS', at: 'steam.carrySeconds' },
-  holdHours: { measurement: 'HOURS', at: 'steam.holdHours', optional: true },
-} satisfies Partial<Record<keyof RecipeForm, Place>>;
-
-const STRAPPED = {
-  strapThickness: { measurement: 'LENGTH', at: 'steam.strap.thicknessMm' },
-  endGap: { measurement: 'LENGTH', at: 'steam.strap.endGapMm' },
-} satisfies Partial<Record<keyof RecipeForm, Place>>;
-
-const LAMINATED = {
-  thickness: { measurement: 'LENGTH', at: 'finishedThicknessMm' },
-  plies: { measurement: 'COUNT', at: 'lamination.plies', optional: true },
-  plyThickness: { measurement: 'LENGTH', at: 'blank.thicknessMm', optional: true },
-} satisfies Partial<Record<keyof RecipeForm, Place>>;
-
-export type Measured = keyof (typeof EVERY_BEND & typeof STEAMED & typeof STRAPPED & typeof LAMINATED);
+/** The fields that take a measurement, of whatever way of bending. */
+export type Measured = Exclude<
+  keyof RecipeForm,
+  'speciesId' | 'seasoning' | 'growthRings' | 'knots' | 'outerFace' | 'method' | 'soakAdditive' | 'support' | 'glue' | 'person' | 'board' | 'source'
+>;
 export type Readings = Partial<Record<Measured, Reading>>;
 export type FieldProblems = Partial<Record<keyof RecipeForm, string>>;
 
 /** The measurements of the chosen method and support, and where each stands in the recipe. */
 export function placesOf(form: RecipeForm): Partial<Record<Measured, Place>> {
-  if (form.method === 'COLD_LAMINATION') return { ...EVERY_BEND, ...LAMINATED };
-  return { ...EVERY_BEND, ...STEAMED, ...(form.support === 'NONE' ? {} : STRAPPED) };
-}
-
-/** The kind of measurement a field takes. */
-export function measurementOf(field: Measured): Measurement {
-  const places: Record<Measured, Place> = { ...EVERY_BEND, ...STEAMED, ...STRAPPED, ...LAMINATED };
-  return places[field].measurement;
+  return { ...EVERY_BEND, ...methodOf(form).places(form) };
 }
 
 /** Everything typed and chosen, for the server to read; a measurement left empty is left out. */
 export function typedRecipe(form: RecipeForm, system: UnitSystem): TypedRecipe {
-  const laminated = form.method === 'COLD_LAMINATION';
   return {
     bareUnits: BARE[system],
     choices: {
@@ -134,14 +104,7 @@ export function typedRecipe(form: RecipeForm, system: UnitSystem): TypedRecipe {
         outerFace: form.outerFace === 'SAWN' ? undefined : form.outerFace,
       },
       method: form.method,
-      ...(laminated
-        ? { lamination: { glue: form.glue } }
-        : {
-            steam: {
-              soakAdditive: form.soakAdditive === 'NONE' ? undefined : form.soakAdditive,
-              strap: form.support === 'NONE' ? undefined : { material: form.support },
-            },
-          }),
+      ...methodOf(form).choices(form),
       person: form.person.trim() || undefined,
       board: form.board.trim() || undefined,
       source: form.source.trim() || undefined,
@@ -181,7 +144,7 @@ export function problemsByField(form: RecipeForm, errors: { field: string; messa
 /** A draft kept by an older version of the page may lack what has come since. */
 export function completed(kept: Partial<RecipeForm>): RecipeForm {
   // the thickness of a lamination was once that of a ply
-  const older = kept.plyThickness === undefined && kept.method === 'COLD_LAMINATION';
+  const older = kept.plyThickness === undefined && kept.method !== undefined && methodOf({ method: kept.method }).places(FIRST_RECIPE).plyThickness !== undefined;
   return { ...FIRST_RECIPE, ...kept, ...(older ? { thickness: FIRST_RECIPE.thickness, plyThickness: kept.thickness ?? '', plies: '' } : {}) };
 }
 
@@ -195,7 +158,7 @@ export function finishedMm({ blank, lamination }: RecipeFields): number {
 
 /** A stored recipe as it would be typed. */
 export function formOf(recipe: RecipeFields, system: UnitSystem): RecipeForm {
-  const { blank, steam, lamination } = recipe;
+  const { blank } = recipe;
   const length = (mm: number) => exactLength(mm, system);
   return {
     ...FIRST_RECIPE,
@@ -211,17 +174,7 @@ export function formOf(recipe: RecipeFields, system: UnitSystem): RecipeForm {
     radius: length(recipe.innerRadiusMm),
     angle: recipe.angleDegrees.toString(),
     method: recipe.method,
-    ...(steam && {
-      soakHours: steam.soakHours.toString(),
-      steamMinutes: steam.steamMinutes.toString(),
-      chamber: exactTemperature(steam.chamberC, system),
-      soakAdditive: steam.soakAdditive ?? 'NONE',
-      carrySeconds: steam.carrySeconds.toString(),
-      holdHours: steam.holdHours?.toString() ?? '',
-      support: steam.strap?.material ?? 'NONE',
-      ...(steam.strap && { strapThickness: length(steam.strap.thicknessMm), endGap: length(steam.strap.endGapMm) }),
-    }),
-    ...(lamination && { glue: lamination.glue, plies: lamination.plies.toString() }),
+    ...methodOf(recipe).typed(recipe, { length, temperature: (celsius) => exactTemperature(celsius, system) }),
     person: recipe.person ?? '',
     board: recipe.board ?? '',
     source: recipe.source ?? '',

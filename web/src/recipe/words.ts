@@ -1,6 +1,7 @@
 import type { BlankFields, LaminationFields, RecipeFields, SteamFields } from '../api/schema';
 import type { UnitSystem } from '../app/units';
-import { printLength, printTemperature } from '../units/printing';
+import { methodOf } from '../methods/forms';
+import { printLength } from '../units/printing';
 import type { Support } from './form';
 
 export const SEASONING: Record<BlankFields['seasoning'], string> = {
@@ -23,11 +24,6 @@ export const OUTER_FACE: Record<NonNullable<BlankFields['outerFace']>, string> =
 
 export const ADDITIVE: Record<NonNullable<SteamFields['soakAdditive']>, string> = { NONE: 'plain water', SOFTENER: 'softener' };
 
-export const METHOD: Record<RecipeFields['method'], string> = {
-  STEAM_BOX: 'Steam box',
-  COLD_LAMINATION: 'Cold lamination',
-};
-
 export const SUPPORT: Record<Support, string> = {
   NONE: 'none', WEBBING: 'webbing', STEEL: 'steel strap', ALUMINIUM: 'aluminium', PLASTIC: 'plastic',
 };
@@ -40,8 +36,6 @@ export const GLUE: Record<LaminationFields['glue'], string> = {
   HIDE: 'Hide glue',
 };
 
-const STRAP = { STEEL: 'steel strap', WEBBING: 'webbing', ALUMINIUM: 'aluminium strap', PLASTIC: 'plastic trim' };
-
 /** Section and curve in a line: 1/2" × 1", radius 6" through 180°. */
 export function shapeLine(recipe: RecipeFields, system: UnitSystem): string {
   const { blank, lamination } = recipe;
@@ -52,12 +46,7 @@ export function shapeLine(recipe: RecipeFields, system: UnitSystem): string {
 
 /** What was done to it, in a line. */
 export function processLine(recipe: RecipeFields, system: UnitSystem): string {
-  const { steam, lamination } = recipe;
-  if (lamination) return `laminated cold with ${GLUE[lamination.glue].replace(/^[A-Z](?=[a-z])/, (c) => c.toLowerCase())}`;
-  if (!steam) return '';
-  const soak = steam.soakHours > 0 ? `${steam.soakHours} h soak${steam.soakAdditive ? ' with softener' : ''}, ` : '';
-  const strap = steam.strap ? STRAP[steam.strap.material] : 'no strap';
-  return `${soak}${steam.steamMinutes} min steam at ${printTemperature(steam.chamberC, system)}, ${strap}`;
+  return methodOf(recipe).line(recipe, system);
 }
 
 export function stockLine({ blank }: RecipeFields): string {

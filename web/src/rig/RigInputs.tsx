@@ -1,6 +1,6 @@
 import { TextField } from '@mui/material';
 import { Choice } from '../recipe/Choice';
-import { Row, Step } from '../recipe/RecipeInputs';
+import { Row, Step } from '../recipe/fields';
 import { SpeciesChoice } from '../recipe/SpeciesChoice';
 import { MeasureField } from '../units/MeasureField';
 import { number } from '../units/number';

@@ -6,7 +6,7 @@ import { useRowsWaiting } from '../api/exchange';
 import { useSpecies, useTrialCounts, useTrials, type TrialFilter } from '../api/queries';
 import { SetAsideList } from '../evidence/SetAsideList';
 import { many } from '../exchange/words';
-import { METHOD } from '../recipe/words';
+import { METHOD } from '../methods/forms';
 import { TrialSummary } from './TrialSummary';
 import { SEVERITY } from './words';
 

@@ -1,9 +1,10 @@
 import { Autocomplete, Box, FormControl, FormLabel, TextField, ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { useId } from 'react';
 import { useSpecies } from '../api/queries';
+import { METHOD } from '../methods/forms';
 import { Choice, TRAY } from '../recipe/Choice';
-import { Step } from '../recipe/RecipeInputs';
-import { METHOD, SEASONING, SUPPORT } from '../recipe/words';
+import { Step } from '../recipe/fields';
+import { SEASONING, SUPPORT } from '../recipe/words';
 import type { Reading } from '../units/reading';
 import type { WishForm } from './draft';
 

@@ -6,11 +6,12 @@ import type { FoundView, RecipeFields, WaysRequest, WayView } from '../api/schem
 import { useStored } from '../app/storage';
 import { useUnits } from '../app/units';
 import { WISHES } from '../advice/LeversPanel';
+import { METHOD } from '../methods/forms';
 import { oddsInWords, rangeInWords } from '../odds/words';
 import { usePlan } from '../plan/usePlan';
 import { Choice } from '../recipe/Choice';
 import { finishedMm } from '../recipe/form';
-import { METHOD, processLine, shapeLine, stockLine } from '../recipe/words';
+import { processLine, shapeLine, stockLine } from '../recipe/words';
 import { printLength } from '../units/printing';
 import { useReadings, type Reading } from '../units/reading';
 import { AtHand } from './AtHand';

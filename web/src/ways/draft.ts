@@ -1,4 +1,5 @@
 import type { WaysRequest } from '../api/schema';
+import { KINDS } from '../methods/forms';
 
 type Order = WaysRequest['order'];
 
@@ -25,7 +26,7 @@ export const FIRST_WISH: WishForm = {
   thicknesses: '',
   supports: ['NONE', 'WEBBING', 'STEEL'],
   soak: true,
-  methods: ['STEAM_BOX', 'COLD_LAMINATION'],
+  methods: KINDS,
   plies: '1/16"; 1/8"; 3/16"',
   order: 'QUICKEST',
 };

@@ -6,7 +6,7 @@ import { useWoodWrites } from '../api/woods';
 import { useOnPhone } from '../app/phone';
 import { useUnits } from '../app/units';
 import { Choice } from '../recipe/Choice';
-import { Row } from '../recipe/RecipeInputs';
+import { Row } from '../recipe/fields';
 import { MeasureField } from '../units/MeasureField';
 import { useReadings } from '../units/reading';
 import { EMPTY_WOOD, typingProblems, woodFields, woodForm, woodProblems, type WoodForm, type WoodProblems } from './draft';

@@ -1,0 +1,29 @@
+import { useUnits } from '../../app/units';
+import { Choice } from '../../recipe/Choice';
+import { Caution, Measure, Row, type RecipeInputsProps } from '../../recipe/fields';
+import { GLUE } from '../../recipe/words';
+import { printLength } from '../../units/printing';
+
+/** Settings of a cold lamination: how the finished section is made of plies, and the glue. */
+export function ColdLaminationInputs(props: RecipeInputsProps) {
+  const { form, understood, onChange } = props;
+  const [system] = useUnits();
+  const layup = understood?.lamination && {
+    plies: `${understood.lamination.plies} plies`,
+    ply: printLength(understood.blank.thicknessMm, system),
+  };
+  return (
+    <>
+      <Row>
+        <Measure {...props} field="plies" label="Plies" help="plies" hint={layup && form.plies === '' ? layup.plies : undefined}
+          onChange={({ plies = '' }) => { onChange({ plies, plyThickness: '' }); }} />
+        <Measure {...props} field="plyThickness" label="Or each ply" hint={layup && form.plyThickness === '' ? `${layup.ply} each` : undefined}
+          onChange={({ plyThickness = '' }) => { onChange({ plyThickness, plies: '' }); }} />
+      </Row>
+      <Choice label="Glue" options={GLUE} value={form.glue} onChange={(glue) => { onChange({ glue }); }} />
+      <Caution>
+        Thin strips: zero-clearance insert and push sticks. Epoxy and polyurethane: gloves and fresh air.
+      </Caution>
+    </>
+  );
+}

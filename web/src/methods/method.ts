@@ -1,0 +1,53 @@
+import type { Extent } from '../api/advice';
+import type { RecipeFields } from '../api/schema';
+import type { UnitSystem } from '../app/units';
+import type { RecipeForm } from '../recipe/form';
+import type { Flaw } from '../trials/words';
+import type { Measurement } from '../units/reading';
+
+export type Kind = RecipeFields['method'];
+
+/** What a field of a recipe measures and where the recipe on the wire has it. */
+export interface Place {
+  measurement: Measurement;
+  at: string;
+  /** Nothing typed means nobody measured, or that it follows from the rest. */
+  optional?: true;
+}
+
+export type Places = Partial<Record<keyof RecipeForm, Place>>;
+
+/** Prints what is stored so that it reads back the same. */
+export interface Exact {
+  length: (mm: number) => string;
+  temperature: (celsius: number) => string;
+}
+
+/** A way of bending as the page knows it: what it asks for and the words it uses. */
+export interface MethodForm {
+  label: string;
+  /** As in "your steaming trials". */
+  trials: string;
+  /** What the thickness that is typed is called. */
+  thickness: string;
+  /** Behind the thickness on the map, where it is not that of the piece. */
+  ofThickness: string;
+  /** Whether heat and water can be followed through it, so that it has a strip and a process as it was done. */
+  followed: boolean;
+  /** What cannot be seen on a piece bent so. */
+  neverSeen: Flaw[];
+  /** What is said when the curve is too much for it, where that is not what is said of solid wood. */
+  curveCure?: string;
+  /** What the bend map covers. */
+  extent: Extent;
+  /** Its measurements. */
+  places: (form: RecipeForm) => Places;
+  /** What is chosen rather than measured, as the recipe on the wire has it. */
+  choices: (form: RecipeForm) => Record<string, unknown>;
+  /** Stored settings as they would be typed. */
+  typed: (recipe: RecipeFields, exact: Exact) => Partial<RecipeForm>;
+  /** What is typed when the piece on the map is moved to a thickness. */
+  thickened: (thickness: string) => Partial<RecipeForm>;
+  /** What was done, in a line. */
+  line: (recipe: RecipeFields, system: UnitSystem) => string;
+}
