@@ -25,7 +25,7 @@ export function show(part: ReactNode, notify: (notice: Notice) => void = () => u
 /** Shows a part of the plan about a bend that has been answered. */
 export function showPart(part: ReactNode, plan: Partial<Plan> = {}) {
   const whole: Plan = {
-    form: FIRST_RECIPE, readings: {}, problems: {}, answer: { recipe: STEAMED, forecast: ANSWER }, current: true,
+    form: FIRST_RECIPE, readings: {}, problems: {}, answer: { recipe: STEAMED, forecast: ANSWER }, current: true, failure: undefined,
     typed: { bareUnits: 'INCH', choices: {}, typed: [] }, change: () => undefined, take: () => undefined, ...plan,
   };
   return show(

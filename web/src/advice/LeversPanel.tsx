@@ -15,18 +15,20 @@ export const WISHES: Record<Wish, string> = { '0.8': '8 in 10', '0.9': '9 in 10'
 
 interface LeversPanelProps {
   recipe: RecipeFields;
+  /** Whether something else is typed by now, so that no step is to be taken any more. */
+  stale?: boolean;
   onTake: (recipe: RecipeFields) => void;
 }
 
 /** What to change: single steps, each a tap away, and the least trouble that reaches the wanted odds. */
-export function LeversPanel({ recipe, onTake }: LeversPanelProps) {
+export function LeversPanel({ recipe, stale = false, onTake }: LeversPanelProps) {
   const [wish, setWish] = useStored<Wish>('brachion.wish', '0.9');
   const { data, isPlaceholderData: old } = useLevers(recipe, Number(wish));
   return (
     <Box component="section" aria-label="What to change" sx={{ display: 'grid', gap: 1, alignContent: 'start', minHeight: ROOM }}>
       <Typography variant="h2">What to change</Typography>
       <Choice label="Odds wanted" options={WISHES} value={wish} onChange={setWish} />
-      {data && <Steps answer={data} old={old} onTake={onTake} />}
+      {data && <Steps answer={data} old={old || stale} onTake={onTake} />}
       <HowComputed part="the-advice" />
     </Box>
   );

@@ -71,7 +71,6 @@ export function useTypedForecast(typed: TypedRecipe) {
   return useQuery({
     ...typedForecast(typed),
     placeholderData: keepPreviousData,
-    retry: false,
     refetchInterval: (query) => (query.state.data?.forecast?.fit.behind ? 1000 : false),
   });
 }

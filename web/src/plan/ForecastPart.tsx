@@ -39,7 +39,7 @@ export function ForecastPart() {
           <Grounds {...answer} />
         </Box>
         <Box sx={{ display: 'grid', gap: 2, justifyItems: 'start', '& > section': { width: '100%' } }}>
-          <LeversPanel recipe={recipe} onTake={take} />
+          <LeversPanel recipe={recipe} stale={!current} onTake={take} />
           <Button
             variant="outlined"
             onClick={() => {

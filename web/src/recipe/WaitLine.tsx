@@ -10,7 +10,7 @@ interface WaitLineProps {
 
 /** One line that always keeps its place: what the answer is of, or what it still waits for. */
 export function WaitLine({ state, children }: WaitLineProps) {
-  const [problem] = Object.values(state.problems);
+  const problem = Object.values(state.problems)[0] ?? state.failure;
   return (
     <Typography variant="body2" noWrap role="status" title={problem}
       sx={{ height: '1.6em', mt: 0.5, color: problem ? 'error.main' : 'text.secondary' }}>

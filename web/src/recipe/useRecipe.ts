@@ -1,8 +1,9 @@
 import { useEffect, useMemo, useState } from 'react';
+import { Problem } from '../api/client';
 import { useTypedForecast } from '../api/queries';
 import type { ForecastAnswer, RecipeFields, TypedRecipe } from '../api/schema';
 import { useUnits } from '../app/units';
-import { readingsOf } from '../units/reading';
+import { readingsOf, SILENT } from '../units/reading';
 import { problemsByField, readingsByField, typedRecipe, type FieldProblems, type Readings, type RecipeForm } from './form';
 
 /** Half-typed numbers, such as the 7 of 7/16, are gone again within this time [ms] and need no answer. */
@@ -36,6 +37,8 @@ export interface RecipeState {
   answer: Answer | undefined;
   /** Whether the answer is the answer to what is typed. */
   current: boolean;
+  /** Why there is no answer, where that is not for what was typed. */
+  failure: string | undefined;
   /** The typed recipe as it would be sent. */
   typed: TypedRecipe;
 }
@@ -58,6 +61,7 @@ export function useRecipe(form: RecipeForm): RecipeState {
     problems: problemsByField(form, [...(answered ? (data?.problems ?? []) : []), ...unreadable]),
     answer,
     current: answered && forecast !== undefined,
+    failure: error ? (error instanceof Problem ? error.message : SILENT) : undefined,
     typed,
   };
 }

@@ -22,6 +22,9 @@ export interface Reading {
 /** What a number without a unit means to the person, as the server calls it. */
 export const BARE = { inch: 'INCH', metric: 'METRIC' } as const;
 
+/** What is said when nothing comes back. */
+export const SILENT = 'The workshop server does not answer; what you typed is kept.';
+
 /** What the server read, for each entry that still says what it said when it was asked. */
 export function readingsOf(typed: TypedMeasurement[], asked: TypedMeasurement[], read: MeasurementReading[]): Record<string, Reading> {
   const entries = typed.map(({ field, measurement, text }): [string, Reading] => {
@@ -53,7 +56,7 @@ export function useReadings<F extends string>(fields: Partial<Record<F, Typed>>,
   return useMemo(() => {
     const readings = Object.fromEntries(Object.keys(fields).map((field) => [field, {}])) as Record<F, Reading>;
     if (error) {
-      const silent = { error: 'The workshop server does not answer; what you typed is kept.' };
+      const silent = { error: SILENT };
       return { ...readings, ...Object.fromEntries(typed.map(({ field }) => [field, silent])) };
     }
     return { ...readings, ...readingsOf(typed, data?.typed ?? [], data?.read ?? []) };
