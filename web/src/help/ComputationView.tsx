@@ -36,8 +36,8 @@ const ARTICLE = {
   lineHeight: 1.6,
   '& h1, & h2': { fontFamily: 'h1.fontFamily', lineHeight: 1.2 },
   '& h2': { mt: 4, scrollMarginTop: 72 },
-  '& table': { borderCollapse: 'collapse', display: 'block', overflowX: 'auto' },
+  '& table': { borderCollapse: 'collapse', overflowWrap: 'anywhere' },
   '& th, & td': { textAlign: 'left', verticalAlign: 'top', borderTop: 1, borderColor: 'divider', py: 0.75, pr: 2 },
-  '& pre': { overflowX: 'auto', bgcolor: 'background.paper', p: 1.5 },
+  '& pre': { whiteSpace: 'pre-wrap', bgcolor: 'background.paper', p: 1.5 },
   '& code': { fontSize: '0.92em', overflowWrap: 'anywhere' },
 } as const;
