@@ -7,9 +7,13 @@ import type { Answer } from '../recipe/useRecipe';
 import { Doubts } from './Grounds';
 import { hiddenInWords, limitInWords, oddsInWords, rangeInWords, reasonsInWords } from './words';
 
+interface OddsPanelProps extends Answer {
+  /** Whether it says here what limits the bend. */
+  limits?: boolean;
+}
+
 /** Will it bend: the odds in plain words, the range, what limits it and why. */
-export function OddsPanel({ recipe, forecast: answer }: Answer) {
-  const [limiting] = answer.modes;
+export function OddsPanel({ recipe, forecast: answer, limits = true }: OddsPanelProps) {
   return (
     <Box component="section" aria-label="Odds" sx={{ display: 'grid', gap: 1.5 }}>
       <Doubts answer={answer} />
@@ -34,17 +38,24 @@ export function OddsPanel({ recipe, forecast: answer }: Answer) {
       {answer.fit.behind && (
         <Typography variant="body2" role="status">Your last change to the records is still being counted in.</Typography>
       )}
-      {limiting && (
-        <Box>
-          <Typography sx={{ fontWeight: 600 }}>{limitInWords(limiting)}</Typography>
-          {reasonsInWords(limiting, methodOf(recipe)).map((sentence) => (
-            <Typography key={sentence} sx={{ mt: 0.5 }}>
-              {sentence}
-            </Typography>
-          ))}
-        </Box>
-      )}
+      {limits && <Limits recipe={recipe} forecast={answer} />}
       <Box><HowComputed part="the-odds" /></Box>
+    </Box>
+  );
+}
+
+/** What limits the bend, why, and what to do about it. */
+export function Limits({ recipe, forecast }: Answer) {
+  const [limiting] = forecast.modes;
+  if (!limiting) return null;
+  return (
+    <Box>
+      <Typography sx={{ fontWeight: 600 }}>{limitInWords(limiting)}</Typography>
+      {reasonsInWords(limiting, methodOf(recipe)).map((sentence) => (
+        <Typography key={sentence} sx={{ mt: 0.5 }}>
+          {sentence}
+        </Typography>
+      ))}
     </Box>
   );
 }

@@ -4,7 +4,7 @@ import { useOnPhone } from '../app/phone';
 import { BAR_HEIGHT } from '../app/Shell';
 import { useUnits } from '../app/units';
 import { BendDrawing } from '../bend/BendDrawing';
-import { OddsInShort, OddsPanel } from '../odds/OddsPanel';
+import { Limits, OddsInShort, OddsPanel } from '../odds/OddsPanel';
 import type { RecipeState } from '../recipe/useRecipe';
 import { shapeLine } from '../recipe/words';
 import { WaitLine } from '../recipe/WaitLine';
@@ -24,14 +24,15 @@ export function PieceBand({ state }: { state: RecipeState }) {
         </Dimmed>
         {onPhone && <Dimmed old={!current}>{answer && <OddsInShort answer={answer.forecast} />}</Dimmed>}
         <WaitLine state={state}>{answer && shapeLine(answer.recipe, system)}</WaitLine>
+        {!onPhone && <Dimmed old={!current} sx={{ mt: 1 }}>{answer && <Limits {...answer} />}</Dimmed>}
       </Box>
-      {!onPhone && <Dimmed old={!current}>{answer && <OddsPanel {...answer} />}</Dimmed>}
+      {!onPhone && <Dimmed old={!current}>{answer && <OddsPanel {...answer} limits={false} />}</Dimmed>}
     </Box>
   );
 }
 
 /** Room for the drawing and for the odds with their reasons, so that nothing below moves when they come. */
-const BAND = { display: 'grid', gap: 2, gridTemplateColumns: { sm: 'minmax(0, 1fr) 320px' }, minHeight: { sm: 400 }, alignItems: 'start', mb: 1 } as const;
+const BAND = { display: 'grid', gap: 2, gridTemplateColumns: { sm: 'minmax(0, 1fr) 320px' }, minHeight: { sm: 476 }, alignItems: 'start', mb: 1 } as const;
 const SIDE_BY_SIDE = { display: 'grid', columnGap: 1, gridTemplateColumns: '1.2fr 1fr', alignItems: 'center', '& > p': { gridColumn: '1 / -1' } } as const;
 /** On a phone they hang under the bar at the top while the recipe is changed beneath. */
 const HANGING = { position: 'sticky', top: BAR_HEIGHT, zIndex: 5, bgcolor: 'background.default', mx: -1.5, px: 1.5, pb: 0.25 } as const;
