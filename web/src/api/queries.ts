@@ -1,6 +1,6 @@
 import { keepPreviousData, useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, body } from './client';
-import type { DryingFields, DryingView, LoadFields, RecipeFields, RigFields, TrialFields, TrialView, TypedRecipe, WeighInFields } from './schema';
+import type { DryingFields, DryingView, ForecastAnswer, LoadFields, RecipeFields, RigFields, TrialFields, TrialView, TypedRecipe, WeighInFields } from './schema';
 import type { operations } from './schema';
 
 export type TrialFilter = Pick<
@@ -47,6 +47,11 @@ export function useTrial(id: number | undefined) {
   });
 }
 
+/** The last fit answers while a newer one is made; it is asked again until that one does [ms]. */
+function untilCaughtUp(forecast: ForecastAnswer | undefined): number | false {
+  return forecast?.fit.behind ? 1000 : false;
+}
+
 export function useForecast(recipe: RecipeFields | undefined) {
   return useQuery({
     queryKey: ['forecast', recipe],
@@ -54,8 +59,7 @@ export function useForecast(recipe: RecipeFields | undefined) {
     enabled: recipe !== undefined,
     placeholderData: keepPreviousData,
     retry: false,
-    // the last fit answers while a newer one is made
-    refetchInterval: (query) => (query.state.data?.fit.behind ? 1000 : false),
+    refetchInterval: (query) => untilCaughtUp(query.state.data),
   });
 }
 
@@ -71,7 +75,7 @@ export function useTypedForecast(typed: TypedRecipe) {
   return useQuery({
     ...typedForecast(typed),
     placeholderData: keepPreviousData,
-    refetchInterval: (query) => (query.state.data?.forecast?.fit.behind ? 1000 : false),
+    refetchInterval: (query) => untilCaughtUp(query.state.data?.forecast),
   });
 }
 

@@ -1,5 +1,6 @@
 import { Box } from '@mui/material';
 import { NavLink } from 'react-router';
+import { NAV_LINK } from './navLink';
 
 interface PartBarProps {
   label: string;
@@ -21,14 +22,10 @@ export function PartBar({ label, parts }: PartBarProps) {
 }
 
 const PART = {
+  ...NAV_LINK,
   px: { xs: 1.25, sm: 1.75 },
   py: 1.25,
   color: 'text.secondary',
-  textDecoration: 'none',
-  fontWeight: 600,
-  whiteSpace: 'nowrap',
   borderBottom: '3px solid transparent',
   '&.active': { borderBottomColor: 'data.stretch', color: 'text.primary' },
-  '&:hover': { bgcolor: 'action.hover' },
-  '&:focus-visible': { outline: '3px solid', outlineColor: 'primary.main', outlineOffset: -3 },
 } as const;

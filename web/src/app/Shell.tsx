@@ -12,6 +12,7 @@ import {
 } from '@mui/material';
 import { useState } from 'react';
 import { Link as RouterLink, NavLink, Outlet } from 'react-router';
+import { NAV_LINK } from './navLink';
 import { NoticeContext, type Notice } from './notice';
 import { useOnPhone } from './phone';
 import { PLACES } from './places';
@@ -29,18 +30,14 @@ function Mark() {
 }
 
 const PLACE = {
+  ...NAV_LINK,
   px: { xs: 1, lg: 1.75 },
   py: 1.5,
   flexGrow: { xs: 1, sm: 0 },
   textAlign: 'center',
   color: 'text.primary',
-  textDecoration: 'none',
-  fontWeight: 600,
-  whiteSpace: 'nowrap',
   borderBlock: '3px solid transparent',
   '&.active': { borderBottomColor: { sm: 'data.stretch' }, borderTopColor: { xs: 'data.stretch', sm: 'transparent' } },
-  '&:hover': { bgcolor: 'action.hover' },
-  '&:focus-visible': { outline: '3px solid', outlineColor: 'primary.main', outlineOffset: -3 },
 } as const;
 
 /** Under the thumb on a phone, at the top elsewhere. */

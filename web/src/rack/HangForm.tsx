@@ -10,7 +10,7 @@ import { SpeciesChoice } from '../recipe/SpeciesChoice';
 import { today } from '../units/days';
 import { exactTemperature } from '../units/exact';
 import { MeasureField } from '../units/MeasureField';
-import { readNow, useReadings, type Measurement, type Typed } from '../units/reading';
+import { readNow, typedIn, useReadings, type Measurement } from '../units/reading';
 
 const DRAFT = 'brachion.hang';
 
@@ -24,11 +24,6 @@ const MEASURED = {
 
 type Measured = keyof typeof MEASURED;
 
-function typedOf(form: typeof EMPTY): Record<Measured, Typed> {
-  const entries = (Object.keys(MEASURED) as Measured[]).map((field) => [field, { measurement: MEASURED[field], text: form[field] }]);
-  return Object.fromEntries(entries) as Record<Measured, Typed>;
-}
-
 /** Sets a piece to dry. */
 export function HangForm({ onHung }: { onHung: () => void }) {
   const [stored, setForm] = useStored<Partial<typeof EMPTY>>(DRAFT, {});
@@ -39,7 +34,7 @@ export function HangForm({ onHung }: { onHung: () => void }) {
   const form = { ...EMPTY, ...air, ...stored };
   const [refusal, setRefusal] = useState<Error | null>(null);
   const { hang } = useRackWrites();
-  const typed = typedOf(form);
+  const typed = typedIn(form, MEASURED);
   const readings = useReadings(typed, system);
   const problem = (field: string) =>
     refusal instanceof Problem ? refusal.errors.find((e) => e.field === field)?.message : undefined;

@@ -8,9 +8,9 @@ import { useNotice } from '../app/notice';
 import { useStored } from '../app/storage';
 import { useUnits } from '../app/units';
 import { HowComputed } from '../help/HowComputed';
-import { useReadings } from '../units/reading';
+import { typedIn, useReadings } from '../units/reading';
 import { ChamberDrawing } from './ChamberDrawing';
-import { loadOf, NEVER_KEPT, rigForm, rigOf, typedOf, USUAL_LOAD, type RigDraft, type RigForm } from './draft';
+import { loadOf, MEASURED, NEVER_KEPT, rigForm, rigOf, USUAL_LOAD, type RigDraft, type RigForm } from './draft';
 import { RigInputs } from './RigInputs';
 import { changeInWords, holdInWords, powerInWords, roomInWords, timesInWords } from './words';
 
@@ -24,7 +24,7 @@ function Rig({ kept }: { kept: KeptRig }) {
   const [system] = useUnits();
   const [stored, setForm] = useStored<RigDraft>('brachion.rig', {});
   const form: RigForm = { ...rigForm(kept.rig, system), ...USUAL_LOAD, ...stored };
-  const readings = useReadings(typedOf(form), system);
+  const readings = useReadings(typedIn(form, MEASURED), system);
   const asked = rigOf(form, readings);
   const { data: answer, error, isPlaceholderData: old } = useRigAppraisal(asked?.rig, asked?.load);
   const write = useRigWrite();

@@ -2,7 +2,7 @@ import type { LoadFields, RigFields } from '../api/schema';
 import type { UnitSystem } from '../app/units';
 import { exactLength, exactTemperature } from '../units/exact';
 import { number } from '../units/number';
-import type { Measurement, Reading, Typed } from '../units/reading';
+import type { Measurement, Reading } from '../units/reading';
 
 /** Rig and load as they are typed. */
 export interface RigForm {
@@ -37,12 +37,6 @@ export type Measured = keyof typeof MEASURED;
 
 /** Plain numbers of the unit the field names. */
 export const NUMBERS = ['ventAreaMm2', 'watts', 'generators', 'tankLitres'] as const;
-
-/** Every measurement of rig and load, for the server to read. */
-export function typedOf(form: RigForm): Record<Measured, Typed> {
-  const entries = (Object.keys(MEASURED) as Measured[]).map((field) => [field, { measurement: MEASURED[field], text: form[field] }]);
-  return Object.fromEntries(entries) as Record<Measured, Typed>;
-}
 
 export const USUAL_LOAD = {
   speciesId: 'white-ash', pieceThickness: '3/4"', pieceWidth: '1"', pieceLength: '40"', moisture: '15', across: '2', layers: '2',

@@ -35,6 +35,13 @@ export function readingsOf(typed: TypedMeasurement[], asked: TypedMeasurement[],
   return Object.fromEntries(entries);
 }
 
+/** What is typed in a form, by what each of its fields measures. */
+export function typedIn<M extends Record<string, Measurement>>(form: { [F in keyof M]: string }, measured: M): Record<keyof M & string, Typed> {
+  const fields = Object.keys(measured) as (keyof M & string)[];
+  const entries = fields.map((field) => [field, { measurement: measured[field], text: form[field] }]);
+  return Object.fromEntries(entries) as Record<keyof M & string, Typed>;
+}
+
 /** Reads what is typed once, for what is about to be kept. */
 export async function readNow<F extends string>(fields: Partial<Record<F, Typed>>, system: UnitSystem): Promise<Record<F, Reading>> {
   const typed = typedList(fields);

@@ -17,7 +17,8 @@ final class ColdLaminationRisk {
 
     private static final double GLUE_SLOPE = 1;
     private static final double GLUE_SLOPE_SD = 0.5;
-    private static final double HARDWOOD_RADIUS_TO_PLY = 100;
+    /** Radius over the thickness of a hardwood ply that codes allow. */
+    static final double HARDWOOD_RADIUS_TO_PLY = 100;
     private static final double SOFTWOOD_RADIUS_TO_PLY = 125;
     /** As many plies as a stack commonly has. */
     private static final double USUAL_PLIES = 8;

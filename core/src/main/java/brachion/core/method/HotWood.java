@@ -77,7 +77,7 @@ public interface HotWood extends Method {
     default Springback springback(Blank blank, Bend bend, Shop shop, Demand demand) {
         double hold = holdHours().orElse(USUAL_HOLD_H);
         List<Stage> stages = new ArrayList<>(stagesIn(shop));
-        stages.add(Stage.of(StageKind.FORM, hold * 3600, shop.celsius()).in(shop));
+        stages.add(Stage.unheated(StageKind.FORM, hold * 3600, shop));
         double releaseMoisture = Followings.after(piece(blank, shop), stages, Physics.USUAL).meanMoisturePercent();
         BendSection section = demand.section();
         return new Springback(section.elasticShare(demand.state(), releaseMoisture), Optional.of(hold));
@@ -117,12 +117,12 @@ public interface HotWood extends Method {
 
     /** The stages of a soak, none where there is none [h]. */
     static List<Stage> soak(double hours) {
-        return hours > 0 ? List.of(Stage.of(StageKind.SOAK, hours * 3600, Shop.USUAL.celsius())) : List.of();
+        return hours > 0 ? List.of(Stage.unheated(StageKind.SOAK, hours * 3600, Shop.USUAL)) : List.of();
     }
 
     /** The stages of a carry, none where there is none [s]. */
     static List<Stage> carry(double seconds) {
-        return seconds > 0 ? List.of(Stage.of(StageKind.CARRY, seconds, Shop.USUAL.celsius())) : List.of();
+        return seconds > 0 ? List.of(Stage.unheated(StageKind.CARRY, seconds, Shop.USUAL)) : List.of();
     }
 
     /** Whether its outer face lies under a strap of a material. */

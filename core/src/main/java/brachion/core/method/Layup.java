@@ -10,11 +10,6 @@ import brachion.core.quantity.PhysicalBound;
  */
 public record Layup(double plyMm, int plies) {
 
-    /**
-     * Thickness of a dry hardwood ply over the radius it is bent to that codes allow in structural glued laminated
-     * timber (NDS, from memory).
-     */
-    public static final double PLY_OVER_RADIUS = 1 / 100.0;
     /** Plies are reckoned to the nanometre, so that a half inch of four is an eighth each. */
     private static final double STEPS_PER_MM = 1e6;
 
@@ -29,9 +24,9 @@ public record Layup(double plyMm, int plies) {
         return new Layup(plyMm, within(Math.rint(finishedMm / plyMm)));
     }
 
-    /** A finished thickness [mm] in the fewest plies that codes would bend to a radius [mm]. */
+    /** A finished thickness [mm] in the fewest plies that codes would bend to a radius [mm] in hardwood. */
     public static Layup forRadius(double finishedMm, double innerRadiusMm) {
-        double thinnest = Math.max(PLY_OVER_RADIUS * innerRadiusMm, PhysicalBound.THICKNESS_MM.lowest());
+        double thinnest = Math.max(innerRadiusMm / ColdLaminationRisk.HARDWOOD_RADIUS_TO_PLY, PhysicalBound.THICKNESS_MM.lowest());
         // a hair off a whole number is the same number
         return ofPlies(finishedMm, within(Math.ceil(finishedMm / thinnest - 1e-9)));
     }

@@ -33,6 +33,11 @@ public record Stage(StageKind kind, double seconds, double mediumC, Optional<Pro
         return new Stage(kind, seconds, mediumC, Shop.USUAL.celsius(), Shop.USUAL.relativeHumidity());
     }
 
+    /** A stage that nothing heats, as warm as its shop. */
+    public static Stage unheated(StageKind kind, double seconds, Shop shop) {
+        return of(kind, seconds, shop.celsius()).in(shop);
+    }
+
     /** The same stage for another time [s]. */
     public Stage lasting(double otherSeconds) {
         return new Stage(kind, otherSeconds, mediumC, probe, shopC, relativeHumidity);

@@ -86,7 +86,7 @@ public final class RiskModel {
         return new RiskModel(families, SpringbackModel.fit(used), setAside);
     }
 
-    /** The same but for one method. */
+    /** The same but for one family. */
     private RiskModel with(Family family, FamilyFit fit, SpringbackModel other) {
         Map<Family, FamilyFit> others = new EnumMap<>(families);
         others.put(family, fit);
@@ -94,7 +94,7 @@ public final class RiskModel {
     }
 
     private Stream<RecordedTrial> used() {
-        return families.values().stream().flatMap(method -> method.records().stream());
+        return families.values().stream().flatMap(fit -> fit.records().stream());
     }
 
     /**
@@ -115,7 +115,7 @@ public final class RiskModel {
      * A fit of the same records in which pieces of no named board belong together by the day they were bent on: whoever asks
      * what a way of working does compares within boards and days, so that a bad day is not taken for a bad way.
      *
-     * @param family the method that is asked about; the others, and springback, stay as they are
+     * @param family the family that is asked about; the others, and springback, stay as they are
      */
     public RiskModel withinDays(Family family) {
         List<RecordedTrial> records = families.get(family).records();
@@ -134,10 +134,10 @@ public final class RiskModel {
 
     /** How many trials the fit rests on, of all families. */
     public int trials() {
-        return families.values().stream().mapToInt(method -> method.records().size()).sum();
+        return families.values().stream().mapToInt(fit -> fit.records().size()).sum();
     }
 
-    /** How many trials the fit of one method rests on. */
+    /** How many trials the fit of one family rests on. */
     public int trials(Family family) {
         return families.get(family).records().size();
     }

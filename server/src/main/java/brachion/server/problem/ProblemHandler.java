@@ -14,7 +14,6 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.JacksonException;
-import tools.jackson.core.JacksonException.Reference;
 
 /** Turns every refusal into a problem detail; those about fields list them under {@code errors}. */
 @RestControllerAdvice
@@ -54,21 +53,9 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
             HttpMessageNotReadableException unreadable, HttpHeaders headers, HttpStatusCode status,
             WebRequest request) {
         ProblemDetail problem = unreadable.getCause() instanceof JacksonException json && !json.getPath().isEmpty()
-                ? fields(List.of(new FieldError(path(json.getPath()), "This value cannot be read here.")))
+                ? fields(List.of(FieldError.unreadable(json)))
                 : ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, "The request is not readable JSON.");
         return handleExceptionInternal(unreadable, problem, headers, HttpStatus.BAD_REQUEST, request);
-    }
-
-    private static String path(List<Reference> references) {
-        StringBuilder path = new StringBuilder();
-        for (Reference step : references) {
-            if (step.getPropertyName() == null) {
-                path.append('[').append(step.getIndex()).append(']');
-            } else {
-                path.append(path.isEmpty() ? "" : ".").append(step.getPropertyName());
-            }
-        }
-        return path.toString();
     }
 
     private static ProblemDetail fields(List<FieldError> errors) {

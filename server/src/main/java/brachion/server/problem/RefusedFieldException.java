@@ -1,5 +1,7 @@
 package brachion.server.problem;
 
+import tools.jackson.core.JacksonException;
+
 /** A field of a request is well formed but cannot be accepted. */
 public final class RefusedFieldException extends RuntimeException {
 
@@ -14,6 +16,12 @@ public final class RefusedFieldException extends RuntimeException {
     public RefusedFieldException(String field, String message) {
         super(message);
         this.field = field;
+    }
+
+    /** A value that is none its field takes. */
+    public static RefusedFieldException unreadable(JacksonException unreadable) {
+        FieldError error = FieldError.unreadable(unreadable);
+        return new RefusedFieldException(error.field(), error.message());
     }
 
     /**

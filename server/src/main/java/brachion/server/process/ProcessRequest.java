@@ -34,8 +34,8 @@ record ProcessRequest(
         }
         Shop shop = typical.shop();
         List<Stage> plan = new ArrayList<>(steam.stagesIn(shop));
-        plan.add(Stage.of(StageKind.FORM, formHours * 3600, shop.celsius()).in(shop));
-        plan.add(Stage.of(StageKind.RACK, rackDays * 86_400, shop.celsius()).in(shop));
+        plan.add(Stage.unheated(StageKind.FORM, formHours * 3600, shop));
+        plan.add(Stage.unheated(StageKind.RACK, rackDays * 86_400, shop));
         return plan;
     }
 

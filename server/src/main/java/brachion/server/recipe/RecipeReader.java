@@ -9,7 +9,6 @@ import jakarta.validation.Validator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import org.springframework.stereotype.Component;
@@ -88,9 +87,7 @@ public class RecipeReader {
         try {
             return json.treeToValue(tree, RecipeFields.class);
         } catch (JacksonException unreadable) {
-            String path = unreadable.getPath().stream().map(JacksonException.Reference::getPropertyName).filter(Objects::nonNull)
-                    .reduce((outer, inner) -> outer + "." + inner).orElse("choices");
-            throw new RefusedFieldException(path, "This value cannot be read here.");
+            throw RefusedFieldException.unreadable(unreadable);
         }
     }
 
