@@ -38,6 +38,12 @@ public record Change(Kind kind, double amount, int effort, UnaryOperator<Recipe>
         STEAM_LONGER,
         /** A hotter chamber; of so many °C. */
         HOTTER_CHAMBER,
+        /** A hotter bag; of so many °C. */
+        HOTTER_BAG,
+        /** Longer in the hot bath; for so many minutes. */
+        BATH_LONGER,
+        /** A hotter bath; of so many °C. */
+        HOTTER_BATH,
         /** From chamber to clamps more quickly; in so many seconds. */
         QUICKER_CARRY,
         /** Straighter grain; a slope of one in so many. */

@@ -4,6 +4,7 @@ import brachion.core.bending.SectionCondition;
 import brachion.core.bending.Strap;
 import brachion.core.physics.Physics;
 import brachion.core.process.Shop;
+import brachion.core.quantity.Measurement;
 import brachion.core.quantity.PhysicalBound;
 import brachion.core.wood.Species;
 import java.util.ArrayList;
@@ -22,6 +23,13 @@ public record ColdLamination(Glue glue, int plies) implements Method {
     /** Hours in the clamps: overnight (common practice). */
     private static final double CLAMPED_H = 16;
 
+    private static final Setting.Chosen<Glue> GLUE = new Setting.Chosen<>("glue", "glue", Glue.class, Optional.empty(),
+            Need.always("Choose a glue."));
+    private static final Setting.Measured PLIES = new Setting.Measured("plies", "plies", Measurement.COUNT, PhysicalBound.PLIES,
+            Need.always("The number of plies is needed."));
+    /** What is set about it. */
+    static final List<Setting<?>> SETTINGS = List.of(GLUE, PLIES);
+
     /** Refuses stacks no form takes. */
     public ColdLamination {
         PhysicalBound.PLIES.require(plies);
@@ -30,6 +38,16 @@ public record ColdLamination(Glue glue, int plies) implements Method {
     @Override
     public MethodKind kind() {
         return MethodKind.COLD_LAMINATION;
+    }
+
+    /** As it is set. */
+    static ColdLamination of(Settings settings, Blank blank) {
+        return new ColdLamination(settings.of(GLUE), settings.of(PLIES).intValue());
+    }
+
+    @Override
+    public Settings settings() {
+        return Settings.NONE.with(GLUE, glue).with(PLIES, (double) plies);
     }
 
     @Override

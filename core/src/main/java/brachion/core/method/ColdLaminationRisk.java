@@ -28,8 +28,8 @@ final class ColdLaminationRisk {
 
     static List<ModeRisk> modes() {
         return List.of(
-                ModeRisk.ofTheWood(FailureMode.TENSION, Covariate.ofTheWood(), List.of()),
-                ModeRisk.ofTheWood(FailureMode.COMPRESSION, Covariate.ofTheWood(), List.of()),
+                ModeRisk.ofTheWood(FailureMode.TENSION, Covariate.ofTheWood(List.of()), List.of()),
+                ModeRisk.ofTheWood(FailureMode.COMPRESSION, Covariate.ofTheWood(List.of()), List.of()),
                 new ModeRisk(FailureMode.GLUE_LINE, (recipe, demand) -> plyOverRadius(recipe), ColdLaminationRisk::glueRatio,
                         GLUE_SLOPE, GLUE_SLOPE_SD, List.of(
                         glue(Term.GLUE_EPOXY, Glue.EPOXY), glue(Term.GLUE_POLYURETHANE, Glue.POLYURETHANE),

@@ -1,7 +1,6 @@
 package brachion.core.method;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
 
@@ -21,12 +20,12 @@ public record Covariate(Term term, double priorMean, double priorSd, ToDoubleFun
     }
 
     /** Knots and how the growth rings lie bear on wood however it is bent. No school of rings is built in. */
-    static List<Covariate> ofTheWood(Covariate... more) {
+    static List<Covariate> ofTheWood(List<Covariate> more) {
         List<Covariate> covariates = new ArrayList<>(List.of(
                 new Covariate(Term.KNOTS, 1.2, 0.6, recipe -> indicator(recipe.blank().knots() == Knots.IN_BEND)),
                 rings(Term.RINGS_ON_EDGE, GrowthRings.ON_EDGE), rings(Term.RINGS_FLAT, GrowthRings.FLAT),
                 rings(Term.RINGS_RIFT, GrowthRings.RIFT), rings(Term.RINGS_MIXED, GrowthRings.MIXED)));
-        covariates.addAll(Arrays.asList(more));
+        covariates.addAll(more);
         return covariates;
     }
 

@@ -10,12 +10,21 @@ import brachion.core.process.Piece;
 import brachion.core.process.Shop;
 import brachion.core.process.Stage;
 import brachion.core.process.StageKind;
+import brachion.core.process.ProcessSimulation;
+import brachion.core.process.SteamingSchool;
+import brachion.core.quantity.Measurement;
+import brachion.core.quantity.PhysicalBound;
+import brachion.core.wood.Species;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.TreeMap;
+import java.util.function.BiFunction;
 
 /**
  * A way to bend solid wood that heat and water have softened: the outer face tears or the inner face creases. How soft each
@@ -26,36 +35,147 @@ public interface HotWood extends Method {
 
     /** Hours on the form when nobody wrote them down; a day is common practice. */
     double USUAL_HOLD_H = 24;
+    /** As hot as steam or boiling water gets it in most shops [°C]. */
+    double FULL_HEAT_C = 98;
+    /** Soaks that are tried [h]. */
+    List<Double> SOAKS_H = List.of(0.0, Change.NIGHT_H, Change.LONG_SOAK_H);
+    /** Times in the heat that are tried [min]. */
+    List<Double> HEATS_MIN = List.of(15.0, 30.0, 60.0, 120.0, 240.0);
+
+    /** Time in steam, as a setting. */
+    static Setting.Measured steamMinutes() {
+        return new Setting.Measured("steamMinutes", "steam", Measurement.MINUTES, PhysicalBound.STEAM_MINUTES,
+                Need.always("Steaming time is needed."));
+    }
+
+    /** Temperature in a steam bag, as a setting. */
+    static Setting.Measured bagC() {
+        return new Setting.Measured("bagC", "bag", Measurement.TEMPERATURE, PhysicalBound.BAG_C,
+                Need.always("The temperature in the bag is needed.")).usually(FULL_HEAT_C, "98 °C");
+    }
+
+    /** What is done before and after the heat. */
+    Handling handling();
+
+    /** How it is heated. */
+    Heating heating();
+
+    /** The same way with another soak, carry, strap or hold. */
+    HotWood with(Handling other);
+
+    /** The same way heated otherwise. */
+    HotWood with(Heating other);
+
+    /** What hotter heat is called as a change. */
+    Change.Kind hotter();
+
+    /** What longer heat is called as a change. */
+    default Change.Kind longer() {
+        return Change.Kind.STEAM_LONGER;
+    }
+
+    /** Minutes it is heated on the form, after it has been bent. */
+    default double hotOnFormMinutes() {
+        return 0;
+    }
 
     /** Hours under water beforehand. */
-    double soakHours();
+    default double soakHours() {
+        return handling().soakHours();
+    }
 
     /** What was in the water. */
-    SoakAdditive additive();
+    default SoakAdditive additive() {
+        return handling().additive();
+    }
 
     /** Seconds from the heat to fully clamped. */
-    double carrySeconds();
+    default double carrySeconds() {
+        return handling().carrySeconds();
+    }
 
     /** Hours on the form, empty when nobody wrote them down. */
-    OptionalDouble holdHours();
+    default OptionalDouble holdHours() {
+        return handling().holdHours();
+    }
+
+    @Override
+    default Optional<Strap> strap() {
+        return handling().strap();
+    }
 
     /** Minutes in steam; empty for a way that steams nothing. */
-    OptionalDouble minutesInSteam();
+    default OptionalDouble minutesInSteam() {
+        return OptionalDouble.of(heating().minutes());
+    }
 
-    /** The same settings with another soak [h]. */
-    HotWood withSoakHours(double hours);
+    @Override
+    default double hoursToRelease() {
+        return soakHours() + (heating().minutes() + hotOnFormMinutes()) / 60 + USUAL_HOLD_H;
+    }
 
-    /** The same settings with a carry of another length [s]. */
-    HotWood withCarrySeconds(double seconds);
+    @Override
+    default boolean quickerThanSchools(Blank blank) {
+        double minutes = minutesInSteam().orElse(Double.POSITIVE_INFINITY);
+        return Arrays.stream(SteamingSchool.values()).allMatch(school -> minutes < school.minutes(blank.thicknessMm()));
+    }
 
-    /** The same settings with another strap, or none. */
-    HotWood withStrap(Optional<Strap> other);
+    /** Where water itself cannot be so hot. */
+    @Override
+    default List<Doubt> doubts(Shop shop, OptionalDouble rigC) {
+        List<Doubt> doubts = new ArrayList<>();
+        Doubt.above(doubts, Doubt.Kind.HOTTER_THAN_BOILING, heating().celsius(), shop.boilingC() + Doubt.THERMOMETER_C);
+        return doubts;
+    }
 
     /** What is done up to the moment of bending, in an ordinary shop. */
-    List<Stage> stages();
+    default List<Stage> stages() {
+        return around(heating().stage());
+    }
 
-    /** What can be changed about how it is heated. */
-    List<Change> changesOfHeat();
+    private List<Stage> around(Stage heat) {
+        List<Stage> stages = new ArrayList<>(handling().soak());
+        stages.add(heat);
+        stages.addAll(handling().carry());
+        return stages;
+    }
+
+    /** What is done on the form before it is left there to itself. */
+    default List<Stage> firstOnForm() {
+        return hotOnFormMinutes() > 0 ? List.of(heating().lasting(hotOnFormMinutes()).stage()) : List.of();
+    }
+
+    @Override
+    default List<StageKind> stageKinds() {
+        return List.of(StageKind.SOAK, heating().kind(), StageKind.CARRY, StageKind.FORM, StageKind.RACK);
+    }
+
+    /** The stages of a piece that is bent where it is heated. */
+    static List<StageKind> uncarried(StageKind heat) {
+        return List.of(StageKind.SOAK, heat, StageKind.FORM, StageKind.RACK);
+    }
+
+    @Override
+    default OptionalDouble plannedMinutes(StageKind stage) {
+        if (stage == heating().kind()) {
+            return OptionalDouble.of(heating().minutes());
+        }
+        return switch (stage) {
+            case SOAK -> OptionalDouble.of(soakHours() * 60);
+            case CARRY -> OptionalDouble.of(carrySeconds() / 60);
+            case FORM -> holdHours().isPresent() ? OptionalDouble.of(holdHours().getAsDouble() * 60) : OptionalDouble.empty();
+            default -> OptionalDouble.empty();
+        };
+    }
+
+    @Override
+    default HotWood asDone(Done done) {
+        Handling planned = handling().withSoakHours(done.minutes(StageKind.SOAK, soakHours() * 60) / 60)
+                .withCarrySeconds(done.minutes(StageKind.CARRY, carrySeconds() / 60) * 60);
+        OptionalDouble held = done.minutes(StageKind.FORM);
+        return with(held.isPresent() ? planned.withHoldHours(held.getAsDouble() / 60) : planned)
+                .with(heating().lasting(done.minutes(heating().kind(), heating().minutes())).recordedBy(done.probe()));
+    }
 
     @Override
     default SectionCondition condition(Blank blank, Shop shop, Physics physics) {
@@ -77,10 +197,11 @@ public interface HotWood extends Method {
     default Springback springback(Blank blank, Bend bend, Shop shop, Demand demand) {
         double hold = holdHours().orElse(USUAL_HOLD_H);
         List<Stage> stages = new ArrayList<>(stagesIn(shop));
+        firstOnForm().forEach(stage -> stages.add(stage.in(shop)));
         stages.add(Stage.unheated(StageKind.FORM, hold * 3600, shop));
         double releaseMoisture = Followings.after(piece(blank, shop), stages, Physics.USUAL).meanMoisturePercent();
         BendSection section = demand.section();
-        return new Springback(section.elasticShare(demand.state(), releaseMoisture), Optional.of(hold));
+        return new Springback(section.elasticShare(demand.state(), releaseMoisture), Optional.of(hold), hotOnFormMinutes() / 60);
     }
 
     @Override
@@ -115,14 +236,56 @@ public interface HotWood extends Method {
         return HotWoodRisk.modes();
     }
 
-    /** The stages of a soak, none where there is none [h]. */
-    static List<Stage> soak(double hours) {
-        return hours > 0 ? List.of(Stage.unheated(StageKind.SOAK, hours * 3600, Shop.USUAL)) : List.of();
+    /**
+     * What a search tries: stock at hand by seasoning and soak, each with every usual time in the heat and every support.
+     *
+     * @param way          makes it of its handling and its minutes in the heat
+     * @param carrySeconds its usual carry [s]
+     */
+    static List<List<Recipe>> toTry(WantedPiece wanted, AtHand atHand, Species species, double carrySeconds,
+                                    BiFunction<Handling, Double, HotWood> way) {
+        List<List<Recipe>> together = new ArrayList<>();
+        List<Double> thicknesses = atHand.thicknessesMm().isEmpty() ? List.of(wanted.thicknessMm()) : atHand.thicknessesMm();
+        for (double thickness : thicknesses) {
+            for (Seasoning seasoning : atHand.seasonings()) {
+                Blank blank = wanted.goodStock(species, seasoning, thickness);
+                for (double soak : SOAKS_H) {
+                    boolean pointless = soak > 0 && (!atHand.soak() || seasoning == Seasoning.GREEN);
+                    if (!pointless) {
+                        together.add(HEATS_MIN.stream().flatMap(minutes -> atHand.supports().stream()
+                                .map(support -> new Handling(soak, SoakAdditive.NONE, carrySeconds,
+                                        support.strap(wanted.widthMm()), OptionalDouble.empty()))
+                                .map(handling -> wanted.by(blank, way.apply(handling, minutes)))).toList());
+                    }
+                }
+            }
+        }
+        return together;
     }
 
-    /** The stages of a carry, none where there is none [s]. */
-    static List<Stage> carry(double seconds) {
-        return seconds > 0 ? List.of(Stage.unheated(StageKind.CARRY, seconds, Shop.USUAL)) : List.of();
+    /**
+     * Follows a blank through heats that differ in nothing but their time and their strap, the short ones on the way
+     * of the longest. The conditions are remembered and are exactly those of each followed by itself.
+     */
+    @Override
+    default void followTogether(Blank blank, Shop shop, List<? extends Method> alike) {
+        Piece piece = HotWood.piece(blank, shop);
+        NavigableMap<Double, HotWood> byTime = new TreeMap<>();
+        alike.stream().map(HotWood.class::cast).filter(each -> !Followings.knows(piece, each.stagesIn(shop)))
+                .forEach(each -> byTime.put(each.heating().minutes() * 60, each));
+        if (byTime.isEmpty()) {
+            return;
+        }
+        List<HotWood> rising = List.copyOf(byTime.values());
+        ProcessSimulation simulation = new ProcessSimulation(piece);
+        handling().soak().forEach(stage -> simulation.run(stage.in(shop)));
+        List<ProcessSimulation> heated = simulation.afterEach(rising.get(0).heating().stage().in(shop),
+                byTime.keySet().stream().mapToDouble(seconds -> seconds).toArray());
+        for (int i = 0; i < rising.size(); i++) {
+            ProcessSimulation one = heated.get(i);
+            handling().carry().forEach(stage -> one.run(stage.in(shop)));
+            Followings.learn(piece, rising.get(i).stagesIn(shop), one.condition());
+        }
     }
 
     /** Whether its outer face lies under a strap of a material. */

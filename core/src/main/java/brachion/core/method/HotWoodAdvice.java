@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.UnaryOperator;
 
 /** What costs a bend of hot wood its odds, and what can be changed about it. */
 final class HotWoodAdvice {
@@ -17,13 +18,15 @@ final class HotWoodAdvice {
     private static final double THIN_MM = 6;
     private static final double QUICK_CARRY_S = 10;
     private static final double WET_PERCENT = 20;
+    /** Longer than so many minutes nobody is told to heat. */
+    private static final double LONGEST_ADVISED_MIN = 240;
 
     private HotWoodAdvice() {
     }
 
     /** Clamped at once, wet enough, and hot through: each on top of those before. */
     static List<Cure> cures(HotWood method, Recipe recipe) {
-        Recipe atOnce = recipe.withMethod(method.withCarrySeconds(0));
+        Recipe atOnce = recipe.withMethod(method.with(method.handling().withCarrySeconds(0)));
         boolean wet = recipe.blank().moisturePercent().orElseThrow() >= SUPPOSED_PERCENT;
         return List.of(
                 new Cure(Term.CARRY, asIs -> atOnce.demand()),
@@ -37,10 +40,10 @@ final class HotWoodAdvice {
         Blank blank = recipe.blank();
         thinner(changes, blank, marks);
         soaked(changes, method);
-        changes.addAll(method.changesOfHeat());
+        heated(changes, method);
         if (method.carrySeconds() > QUICK_CARRY_S) {
             changes.add(new Change(Kind.QUICKER_CARRY, QUICK_CARRY_S, 1,
-                    at -> at.withMethod(hot(at).withCarrySeconds(QUICK_CARRY_S))));
+                    at -> with(at, handling -> handling.withCarrySeconds(QUICK_CARRY_S))));
         }
         strapped(changes, method, blank);
         wetter(changes, blank);
@@ -58,17 +61,28 @@ final class HotWoodAdvice {
     private static void soaked(List<Change> changes, HotWood method) {
         if (method.soakHours() < Change.LONG_SOAK_H) {
             double hours = method.soakHours() < Change.NIGHT_H ? Change.NIGHT_H : Change.LONG_SOAK_H;
-            changes.add(new Change(Kind.SOAK, hours, 2, at -> at.withMethod(hot(at).withSoakHours(hours))));
+            changes.add(new Change(Kind.SOAK, hours, 2, at -> with(at, handling -> handling.withSoakHours(hours))));
+        }
+    }
+
+    private static void heated(List<Change> changes, HotWood method) {
+        double longer = Math.min(method.heating().minutes() * 2, PhysicalBound.STEAM_MINUTES.highest());
+        if (longer <= LONGEST_ADVISED_MIN) {
+            changes.add(new Change(method.longer(), longer, 1, at -> at.withMethod(hot(at).with(hot(at).heating().lasting(longer)))));
+        }
+        if (method.heating().celsius() < HotWood.FULL_HEAT_C - 1) {
+            changes.add(new Change(method.hotter(), HotWood.FULL_HEAT_C, 2,
+                    at -> at.withMethod(hot(at).with(hot(at).heating().at(HotWood.FULL_HEAT_C)))));
         }
     }
 
     private static void strapped(List<Change> changes, HotWood method, Blank blank) {
         if (!method.strappedWith(StrapMaterial.STEEL)) {
             Strap strap = new Strap(StrapMaterial.STEEL, Change.STRAP_MM, blank.widthMm(), 0);
-            changes.add(new Change(Kind.STEEL_STRAP, Change.STRAP_MM, 2, at -> at.withMethod(hot(at).withStrap(Optional.of(strap)))));
+            changes.add(new Change(Kind.STEEL_STRAP, Change.STRAP_MM, 2, at -> with(at, handling -> handling.withStrap(Optional.of(strap)))));
         }
         method.strap().filter(strap -> strap.endGapMm() > 0).ifPresent(strap -> changes.add(new Change(Kind.TIGHTEN_STOPS, 0, 1,
-                at -> at.withMethod(hot(at).withStrap(hot(at).strap().map(
+                at -> with(at, handling -> handling.withStrap(handling.strap().map(
                         s -> new Strap(s.material(), s.thicknessMm(), s.widthMm(), 0)))))));
     }
 
@@ -78,6 +92,10 @@ final class HotWoodAdvice {
             changes.add(new Change(Kind.WETTER_STOCK, WET_PERCENT, 4, at -> at.withBlank(at.blank().withStock(
                     at.blank().species(), Seasoning.AIR_DRIED, OptionalDouble.of(WET_PERCENT)))));
         }
+    }
+
+    private static Recipe with(Recipe recipe, UnaryOperator<Handling> change) {
+        return recipe.withMethod(hot(recipe).with(change.apply(hot(recipe).handling())));
     }
 
     private static HotWood hot(Recipe recipe) {

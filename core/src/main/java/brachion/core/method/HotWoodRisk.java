@@ -4,6 +4,7 @@ import static brachion.core.method.Covariate.indicator;
 
 import brachion.core.bending.StrapMaterial;
 import brachion.core.physics.Unsure;
+import java.util.ArrayList;
 import java.util.List;
 
 /** What bears on the two faces of hot wood, before any record. */
@@ -17,21 +18,24 @@ final class HotWoodRisk {
     }
 
     static List<ModeRisk> modes() {
-        List<Covariate> schools = List.of(
+        List<Covariate> onBothFaces = new ArrayList<>(List.of(
                 Covariate.undecided(Term.SOFTENER, recipe -> indicator(soaked(recipe)
                         && hot(recipe).additive() == SoakAdditive.SOFTENER)),
                 Covariate.undecided(Term.SOAKED, recipe -> indicator(soaked(recipe))),
                 Covariate.undecided(Term.GREEN_STOCK,
                         recipe -> indicator(recipe.blank().seasoning() == Seasoning.GREEN)),
-                Covariate.undecided(Term.WEBBING, recipe -> indicator(hot(recipe).strappedWith(StrapMaterial.WEBBING))));
-        Covariate[] stretched = {
-            new Covariate(Term.RIVEN_FACE, -0.5, 0.5, recipe -> indicator(recipe.blank().outerFace() != OuterFace.SAWN)),
-            new Covariate(Term.STRAP_SLACK, 0.7, 0.5, recipe -> indicator(hot(recipe).strap()
-                    .filter(strap -> strap.endGapMm() > TIGHT_STOPS_MM).isPresent())),
-            schools.get(0), schools.get(1), schools.get(2), schools.get(3)};
-        return List.of(
-                ModeRisk.ofTheWood(FailureMode.TENSION, Covariate.ofTheWood(stretched), UNSURE),
-                ModeRisk.ofTheWood(FailureMode.COMPRESSION, Covariate.ofTheWood(schools.toArray(Covariate[]::new)), UNSURE));
+                Covariate.undecided(Term.WEBBING, recipe -> indicator(hot(recipe).strappedWith(StrapMaterial.WEBBING)))));
+        for (MethodKind kind : MethodKind.values()) {
+            kind.beyondComputed().ifPresent(term -> onBothFaces.add(
+                    Covariate.undecided(term, recipe -> indicator(recipe.method().kind() == kind))));
+        }
+        List<Covariate> onOuterFace = new ArrayList<>(List.of(
+                new Covariate(Term.RIVEN_FACE, -0.5, 0.5, recipe -> indicator(recipe.blank().outerFace() != OuterFace.SAWN)),
+                new Covariate(Term.STRAP_SLACK, 0.7, 0.5, recipe -> indicator(hot(recipe).strap()
+                        .filter(strap -> strap.endGapMm() > TIGHT_STOPS_MM).isPresent()))));
+        onOuterFace.addAll(onBothFaces);
+        return List.of(ModeRisk.ofTheWood(FailureMode.TENSION, Covariate.ofTheWood(onOuterFace), UNSURE),
+                ModeRisk.ofTheWood(FailureMode.COMPRESSION, Covariate.ofTheWood(onBothFaces), UNSURE));
     }
 
     private static boolean soaked(Recipe recipe) {

@@ -4,6 +4,7 @@ import brachion.core.bending.SectionCondition;
 import brachion.core.bending.Strap;
 import brachion.core.physics.Physics;
 import brachion.core.process.Shop;
+import brachion.core.process.StageKind;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -22,6 +23,9 @@ public interface Method {
     default Family family() {
         return kind().family();
     }
+
+    /** What is set about it, by the settings its kind publishes. */
+    Settings settings();
 
     /**
      * How soft and wet the wood is at the moment it is bent.
@@ -78,6 +82,21 @@ public interface Method {
 
     /** Works out together what a group of recipes of {@link MethodKind#toTry} asks, where that is less work than one by one. */
     default void followTogether(Blank blank, Shop shop, List<? extends Method> alike) {
+    }
+
+    /** The stages of its process that can be written down as they went, in the order of work; none for a way that has none. */
+    default List<StageKind> stageKinds() {
+        return List.of();
+    }
+
+    /** How long a stage is to take [min]; empty when nothing is planned. */
+    default OptionalDouble plannedMinutes(StageKind stage) {
+        return OptionalDouble.empty();
+    }
+
+    /** The same way as it was done. */
+    default Method asDone(Done done) {
+        return this;
     }
 
     /** Hours from the first step until the piece comes off the form or out of the clamps [h]. */

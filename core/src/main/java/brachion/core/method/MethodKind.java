@@ -2,16 +2,34 @@ package brachion.core.method;
 
 import brachion.core.wood.Species;
 import java.util.List;
+import java.util.Optional;
 
 /** Every way of bending there is: the one place where a new one is entered. What it is and does, its class says. */
 public enum MethodKind {
     /** Solid stock softened in a steam box. */
-    STEAM_BOX(Family.HOT_WOOD, SteamBox::toTry),
+    STEAM_BOX(Family.HOT_WOOD, SteamBox.SETTINGS, SteamBox::of, SteamBox::toTry),
+    /** Solid stock steamed in a bag, pulled from it or bent in it. */
+    STEAM_BAG(Family.HOT_WOOD, SteamBag.SETTINGS, SteamBag::of, SteamBag::toTry, Term.STEAM_BAG),
+    /** Solid stock steamed in a bag where it is going to stay. */
+    STEAM_IN_PLACE(Family.HOT_WOOD, SteamInPlace.SETTINGS, SteamInPlace::of, SteamInPlace::toTry, Term.STEAM_IN_PLACE),
+    /** Solid stock heated in a trough of water near boiling. */
+    HOT_BATH(Family.HOT_WOOD, HotBath.SETTINGS, HotBath::of, HotBath::toTry, Term.HOT_BATH),
     /** Thin dry strips bent cold with glue between. */
-    COLD_LAMINATION(Family.COLD_PLIES, ColdLamination::toTry);
+    COLD_LAMINATION(Family.COLD_PLIES, ColdLamination.SETTINGS, ColdLamination::of, ColdLamination::toTry);
+
+    private static final int FIRST_VERSION = 1;
 
     private final Family family;
+    private final List<Setting<?>> settings;
+    private final Making making;
     private final Search search;
+    private final Optional<Term> beyondComputed;
+
+    /** Makes a way of bending of its settings. */
+    private interface Making {
+
+        Method of(Settings settings, Blank blank);
+    }
 
     /** What a search tries of a way of bending. */
     private interface Search {
@@ -19,14 +37,45 @@ public enum MethodKind {
         List<List<Recipe>> toTry(WantedPiece wanted, AtHand atHand, Species species);
     }
 
-    MethodKind(Family family, Search search) {
+    MethodKind(Family family, List<Setting<?>> settings, Making making, Search search) {
+        this(family, settings, making, search, Optional.empty());
+    }
+
+    MethodKind(Family family, List<Setting<?>> settings, Making making, Search search, Term beyondComputed) {
+        this(family, settings, making, search, Optional.of(beyondComputed));
+    }
+
+    MethodKind(Family family, List<Setting<?>> settings, Making making, Search search, Optional<Term> beyondComputed) {
         this.family = family;
+        this.settings = settings;
+        this.making = making;
         this.search = search;
+        this.beyondComputed = beyondComputed;
     }
 
     /** The family it shares its fit with. */
     public Family family() {
         return family;
+    }
+
+    /** What is set about it, in the order of work. */
+    public List<Setting<?>> settings() {
+        return settings;
+    }
+
+    /** Counts up whenever what is stored of its settings changes its meaning. */
+    public int settingsVersion() {
+        return FIRST_VERSION;
+    }
+
+    /** The way with its settings, read by {@link Settings#read}, for a blank. */
+    public Method of(Settings set, Blank blank) {
+        return making.of(set, blank);
+    }
+
+    /** What may be better or worse about it than its physics say, beside the other ways of its family. */
+    Optional<Term> beyondComputed() {
+        return beyondComputed;
     }
 
     /**

@@ -34,6 +34,12 @@ public enum Term {
     GREEN_STOCK,
     /** Webbing on the outer face, beyond the little it is computed to carry. */
     WEBBING,
+    /** Steamed in a bag, beyond the heat that is computed. */
+    STEAM_BAG,
+    /** Steamed in place, beyond the heat that is computed. */
+    STEAM_IN_PLACE,
+    /** Heated in a bath, beyond the heat and the water that are computed. */
+    HOT_BATH,
     /** Long steaming, beyond the softness that is computed; only asked about, never part of a forecast. */
     LONG_STEAM,
     /** Steamed as long as a school says; only asked about, never part of a forecast. */

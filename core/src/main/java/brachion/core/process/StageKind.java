@@ -13,7 +13,14 @@ public enum StageKind {
     SOAK {
         @Override
         Surroundings surroundings(Stage stage, double mediumC, Physics physics) {
-            return Surroundings.all(new Surface(500, mediumC, 1e-4, 0, FIBRE_SATURATION_PERCENT));
+            return Surroundings.all(water(mediumC));
+        }
+    },
+    /** Under water hot enough to bend from. */
+    HOT_BATH {
+        @Override
+        Surroundings surroundings(Stage stage, double mediumC, Physics physics) {
+            return Surroundings.all(water(mediumC));
         }
     },
     /** In a steam box. */
@@ -83,7 +90,7 @@ public enum StageKind {
     /** Whether it is one of the ways to heat the wood. */
     public boolean heats() {
         return switch (this) {
-            case STEAM_BOX, STEAM_BAG, SIMMER, HOT_PIPE -> true;
+            case HOT_BATH, STEAM_BOX, STEAM_BAG, SIMMER, HOT_PIPE -> true;
             case SOAK, CARRY, FORM, RACK -> false;
         };
     }
@@ -91,9 +98,13 @@ public enum StageKind {
     /** Whether it heats by steam, or water that boils, with a way out. */
     boolean steams() {
         return switch (this) {
-            case STEAM_BOX, STEAM_BAG, SIMMER -> true;
+            case HOT_BATH, STEAM_BOX, STEAM_BAG, SIMMER -> true;
             case HOT_PIPE, SOAK, CARRY, FORM, RACK -> false;
         };
+    }
+
+    private static Surface water(double mediumC) {
+        return new Surface(500, mediumC, 1e-4, 0, FIBRE_SATURATION_PERCENT);
     }
 
     private static Surface steam(double heatTransfer, double mediumC, Physics physics) {

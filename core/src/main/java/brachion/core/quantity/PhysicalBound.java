@@ -17,6 +17,14 @@ public enum PhysicalBound {
     MOISTURE_PERCENT("Moisture", 0, 200, "%"),
     /** Temperature of the steam chamber. */
     CHAMBER_C("Chamber temperature", 20, 130, "°C"),
+    /** Temperature in a steam bag. */
+    BAG_C("Temperature in the bag", 40, 110, "°C"),
+    /** Time steam stays on after the bend. */
+    STEAM_ON_MINUTES("Steam left on", 0, 600, "min"),
+    /** Temperature of a bath that heats. */
+    HOT_BATH_C("Bath temperature", 40, 110, "°C"),
+    /** Time in a bath that heats. */
+    BATH_MINUTES("Time in the bath", 1, 1440, "min"),
     /** Reading of a thermometer in the chamber, from the cold start on. */
     PROBE_C("Chamber reading", -20, 130, "°C"),
     /** Time in steam. */
