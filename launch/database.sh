@@ -46,6 +46,7 @@ alter user root@localhost identified by '$(cat "$dir/password")';
 create database if not exists brachion character set utf8mb4;
 create user if not exists brachion@'127.0.0.1' identified by '$(cat "$dir/password")';
 grant all on brachion.* to brachion@'127.0.0.1';
+grant all on brachion_older.* to brachion@'127.0.0.1';
 SQL
     )
 }

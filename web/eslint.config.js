@@ -18,6 +18,8 @@ export default tseslint.config(
       'no-restricted-syntax': [
         'error',
         { selector: 'BinaryExpression[left.property.name="method"][right.type="Literal"]', message: 'Ask METHODS what the way of bending does.' },
+        { selector: 'BinaryExpression[left.property.name="kind"][left.object.property.name="method"]', message: 'Ask METHODS what the way of bending does.' },
+        { selector: 'SwitchStatement[discriminant.property.name="kind"][discriminant.object.property.name="method"]', message: 'Ask METHODS what the way of bending does.' },
         { selector: 'SwitchStatement[discriminant.property.name="method"]', message: 'Ask METHODS what the way of bending does.' },
       ],
     },

@@ -44,9 +44,11 @@ export const STEAMED: RecipeFields = {
   },
   innerRadiusMm: 152.4,
   angleDegrees: 180,
-  method: 'STEAM_BOX',
-  steam: { soakHours: 0, steamMinutes: 60, chamberC: 98, carrySeconds: 15 },
+  method: { kind: 'STEAM_BOX', soakHours: 0, steamMinutes: 60, chamberC: 98, carrySeconds: 15 },
 };
+
+/** The same piece glued of plies. */
+export const GLUED: RecipeFields = { ...STEAMED, method: { kind: 'COLD_LAMINATION', glue: 'PVA', plies: 6 } };
 
 export const ANSWER: ForecastAnswer = {
   unbroken: { probability: 0.71, low: 0.55, high: 0.86 },

@@ -6,7 +6,7 @@ import { show, STEAMED } from '../testing';
 import { LeversPanel } from './LeversPanel';
 
 const even = (probability: number) => ({ probability, low: probability - 0.1, high: probability + 0.1 });
-const soaked = { ...STEAMED, steam: { soakHours: 14, steamMinutes: 60, chamberC: 98, carrySeconds: 15 } };
+const soaked = { ...STEAMED, method: { kind: 'STEAM_BOX' as const, soakHours: 14, steamMinutes: 60, chamberC: 98, carrySeconds: 15 } };
 const ANSWER: LeversAnswer = {
   now: even(0.3),
   levers: [{ kind: 'SOAK', amount: 14, recipe: soaked, unbroken: even(0.7), beyondRecords: true }],

@@ -1,4 +1,5 @@
 import { keepPreviousData, useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { methodOf } from '../methods/forms';
 import { api, body } from './client';
 import type { DryingFields, DryingView, ForecastAnswer, LoadFields, RecipeFields, RigFields, TrialFields, TrialView, TypedRecipe, WeighInFields } from './schema';
 import type { operations } from './schema';
@@ -93,9 +94,9 @@ export interface Afterwards {
 
 /** Radius, angle, support and names do not change what heat and water do. */
 function withoutCurve(recipe: RecipeFields | undefined): RecipeFields | undefined {
-  if (!recipe?.steam) return undefined;
-  const steam = recipe.steam && { ...recipe.steam, strap: undefined, holdHours: undefined };
-  return { ...recipe, innerRadiusMm: 100, angleDegrees: 90, steam, person: undefined, board: undefined, source: undefined };
+  if (!recipe || !methodOf(recipe).followed) return undefined;
+  const method = { ...recipe.method, strap: undefined, holdHours: undefined };
+  return { ...recipe, innerRadiusMm: 100, angleDegrees: 90, method, person: undefined, board: undefined, source: undefined };
 }
 
 export function useProcess(recipe: RecipeFields | undefined, afterwards: Afterwards) {

@@ -642,12 +642,7 @@ export interface components {
             stages: components["schemas"]["StageTook"][];
             chamber: components["schemas"]["ChamberReading"][];
         };
-        LaminationFields: {
-            /** @enum {string} */
-            glue: "PVA" | "EPOXY" | "POLYURETHANE" | "UREA_RESIN" | "HIDE";
-            /** Format: int32 */
-            plies: number;
-        };
+        MethodFields: components["schemas"]["SteamBoxFields"] | components["schemas"]["SteamBagFields"] | components["schemas"]["SteamInPlaceFields"] | components["schemas"]["HotBathFields"] | components["schemas"]["ColdLaminationFields"];
         OutcomeFields: {
             /** @enum {string} */
             severity: "CLEAN" | "FLAW" | "BROKEN";
@@ -662,42 +657,16 @@ export interface components {
             innerRadiusMm: number;
             /** Format: double */
             angleDegrees: number;
-            /** @enum {string} */
-            method: "STEAM_BOX" | "COLD_LAMINATION";
-            steam?: components["schemas"]["SteamFields"];
-            lamination?: components["schemas"]["LaminationFields"];
+            method: components["schemas"]["MethodFields"];
             person?: string;
             board?: string;
             source?: string;
         };
         StageTook: {
             /** @enum {string} */
-            kind: "SOAK" | "STEAM_BOX" | "STEAM_BAG" | "SIMMER" | "HOT_PIPE" | "CARRY" | "FORM" | "RACK";
+            kind: "SOAK" | "HOT_BATH" | "STEAM_BOX" | "STEAM_BAG" | "SIMMER" | "HOT_PIPE" | "CARRY" | "STEAM_ON" | "FORM" | "RACK";
             /** Format: double */
             actualMinutes: number;
-        };
-        SteamFields: {
-            /** Format: double */
-            soakHours: number;
-            /** @enum {string} */
-            soakAdditive?: "NONE" | "SOFTENER";
-            /** Format: double */
-            steamMinutes: number;
-            /** Format: double */
-            chamberC: number;
-            /** Format: double */
-            carrySeconds: number;
-            /** Format: double */
-            holdHours?: number;
-            strap?: components["schemas"]["StrapFields"];
-        };
-        StrapFields: {
-            /** @enum {string} */
-            material: "STEEL" | "ALUMINIUM" | "WEBBING" | "PLASTIC";
-            /** Format: double */
-            thicknessMm: number;
-            /** Format: double */
-            endGapMm: number;
         };
         TrialFields: {
             /** Format: date */
@@ -713,7 +682,7 @@ export interface components {
         };
         StageRecord: {
             /** @enum {string} */
-            kind: "SOAK" | "STEAM_BOX" | "STEAM_BAG" | "SIMMER" | "HOT_PIPE" | "CARRY" | "FORM" | "RACK";
+            kind: "SOAK" | "HOT_BATH" | "STEAM_BOX" | "STEAM_BAG" | "SIMMER" | "HOT_PIPE" | "CARRY" | "STEAM_ON" | "FORM" | "RACK";
             /** Format: double */
             plannedMinutes?: number;
             /** Format: double */
@@ -810,14 +779,14 @@ export interface components {
             thicknessesMm: number[];
             supports: ("NONE" | "WEBBING" | "STEEL")[];
             soak: boolean;
-            methods: ("STEAM_BOX" | "COLD_LAMINATION")[];
+            methods: ("STEAM_BOX" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "COLD_LAMINATION")[];
             pliesMm: number[];
             /** @enum {string} */
             order: "QUICKEST" | "SUREST" | "MOST_TRIED";
         };
         FellOutView: {
             /** @enum {string} */
-            because: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "STRAP_SLACK" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
+            because: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "STRAP_SLACK" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
             /** Format: int32 */
             count: number;
             best: components["schemas"]["RecipeFields"];
@@ -1027,7 +996,7 @@ export interface components {
         };
         StageView: {
             /** @enum {string} */
-            kind: "SOAK" | "STEAM_BOX" | "STEAM_BAG" | "SIMMER" | "HOT_PIPE" | "CARRY" | "FORM" | "RACK";
+            kind: "SOAK" | "HOT_BATH" | "STEAM_BOX" | "STEAM_BAG" | "SIMMER" | "HOT_PIPE" | "CARRY" | "STEAM_ON" | "FORM" | "RACK";
             /** Format: double */
             seconds: number;
             frames: components["schemas"]["FrameView"][];
@@ -1152,7 +1121,7 @@ export interface components {
         };
         Reason: {
             /** @enum {string} */
-            cause: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "STRAP_SLACK" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
+            cause: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "STRAP_SLACK" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
             /** Format: double */
             size: number;
         };
@@ -1308,7 +1277,7 @@ export interface components {
         };
         ChangeView: {
             /** @enum {string} */
-            kind: "THINNER" | "WIDER_RADIUS" | "STEEL_STRAP" | "TIGHTEN_STOPS" | "SOAK" | "STEAM_LONGER" | "HOTTER_CHAMBER" | "QUICKER_CARRY" | "STRAIGHTER_GRAIN" | "CLEAR_STOCK" | "WETTER_STOCK" | "THINNER_PLIES";
+            kind: "THINNER" | "WIDER_RADIUS" | "STEEL_STRAP" | "TIGHTEN_STOPS" | "SOAK" | "STEAM_LONGER" | "HOTTER_CHAMBER" | "HOTTER_BAG" | "BATH_LONGER" | "HOTTER_BATH" | "QUICKER_CARRY" | "STRAIGHTER_GRAIN" | "CLEAR_STOCK" | "WETTER_STOCK" | "THINNER_PLIES";
             /** Format: double */
             amount: number;
         };
@@ -1321,7 +1290,7 @@ export interface components {
         };
         LeverView: {
             /** @enum {string} */
-            kind: "THINNER" | "WIDER_RADIUS" | "STEEL_STRAP" | "TIGHTEN_STOPS" | "SOAK" | "STEAM_LONGER" | "HOTTER_CHAMBER" | "QUICKER_CARRY" | "STRAIGHTER_GRAIN" | "CLEAR_STOCK" | "WETTER_STOCK" | "THINNER_PLIES";
+            kind: "THINNER" | "WIDER_RADIUS" | "STEEL_STRAP" | "TIGHTEN_STOPS" | "SOAK" | "STEAM_LONGER" | "HOTTER_CHAMBER" | "HOTTER_BAG" | "BATH_LONGER" | "HOTTER_BATH" | "QUICKER_CARRY" | "STRAIGHTER_GRAIN" | "CLEAR_STOCK" | "WETTER_STOCK" | "THINNER_PLIES";
             /** Format: double */
             amount: number;
             recipe: components["schemas"]["RecipeFields"];
@@ -1378,7 +1347,7 @@ export interface components {
             /** @enum {string} */
             mode: "TENSION" | "COMPRESSION" | "GLUE_LINE";
             /** @enum {string} */
-            term: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "STRAP_SLACK" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
+            term: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "STRAP_SLACK" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
             name: string;
             /** Format: double */
             mean: number;
@@ -1475,6 +1444,127 @@ export interface components {
             /** Format: double */
             learned: number;
         };
+        SteamBoxFields: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "STEAM_BOX";
+            /** Format: double */
+            soakHours: number;
+            /** @enum {string} */
+            soakAdditive?: "NONE" | "SOFTENER";
+            /** Format: double */
+            steamMinutes: number;
+            /** Format: double */
+            chamberC: number;
+            /** Format: double */
+            carrySeconds: number;
+            /** Format: double */
+            holdHours?: number;
+            strap?: {
+                /** @enum {string} */
+                material: "STEEL" | "ALUMINIUM" | "WEBBING" | "PLASTIC";
+                /** Format: double */
+                thicknessMm: number;
+                /** Format: double */
+                endGapMm: number;
+            };
+        };
+        SteamBagFields: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "STEAM_BAG";
+            /** Format: double */
+            soakHours: number;
+            /** @enum {string} */
+            soakAdditive?: "NONE" | "SOFTENER";
+            /** Format: double */
+            steamMinutes: number;
+            /** Format: double */
+            bagC: number;
+            /** @enum {string} */
+            bent?: "PULLED" | "IN_THE_BAG";
+            /** Format: double */
+            carrySeconds?: number;
+            /** Format: double */
+            holdHours?: number;
+            strap?: {
+                /** @enum {string} */
+                material: "STEEL" | "ALUMINIUM" | "WEBBING" | "PLASTIC";
+                /** Format: double */
+                thicknessMm: number;
+                /** Format: double */
+                endGapMm: number;
+            };
+        };
+        SteamInPlaceFields: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "STEAM_IN_PLACE";
+            /** Format: double */
+            soakHours: number;
+            /** @enum {string} */
+            soakAdditive?: "NONE" | "SOFTENER";
+            /** Format: double */
+            steamMinutes: number;
+            /** Format: double */
+            bagC: number;
+            /** Format: double */
+            steamOnMinutes: number;
+            /** Format: double */
+            holdHours?: number;
+            strap?: {
+                /** @enum {string} */
+                material: "STEEL" | "ALUMINIUM" | "WEBBING" | "PLASTIC";
+                /** Format: double */
+                thicknessMm: number;
+                /** Format: double */
+                endGapMm: number;
+            };
+        };
+        HotBathFields: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "HOT_BATH";
+            /** Format: double */
+            soakHours: number;
+            /** @enum {string} */
+            soakAdditive?: "NONE" | "SOFTENER";
+            /** Format: double */
+            bathMinutes: number;
+            /** Format: double */
+            bathC: number;
+            /** Format: double */
+            carrySeconds: number;
+            /** Format: double */
+            holdHours?: number;
+            strap?: {
+                /** @enum {string} */
+                material: "STEEL" | "ALUMINIUM" | "WEBBING" | "PLASTIC";
+                /** Format: double */
+                thicknessMm: number;
+                /** Format: double */
+                endGapMm: number;
+            };
+        };
+        ColdLaminationFields: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "COLD_LAMINATION";
+            /** @enum {string} */
+            glue: "PVA" | "EPOXY" | "POLYURETHANE" | "UREA_RESIN" | "HIDE";
+            /** Format: int32 */
+            plies: number;
+        };
     };
     responses: never;
     parameters: never;
@@ -1487,12 +1577,10 @@ export type WoodView = components['schemas']['WoodView'];
 export type BlankFields = components['schemas']['BlankFields'];
 export type ChamberReading = components['schemas']['ChamberReading'];
 export type DoneFields = components['schemas']['DoneFields'];
-export type LaminationFields = components['schemas']['LaminationFields'];
+export type MethodFields = components['schemas']['MethodFields'];
 export type OutcomeFields = components['schemas']['OutcomeFields'];
 export type RecipeFields = components['schemas']['RecipeFields'];
 export type StageTook = components['schemas']['StageTook'];
-export type SteamFields = components['schemas']['SteamFields'];
-export type StrapFields = components['schemas']['StrapFields'];
 export type TrialFields = components['schemas']['TrialFields'];
 export type DoneView = components['schemas']['DoneView'];
 export type StageRecord = components['schemas']['StageRecord'];
@@ -1578,6 +1666,11 @@ export type ProneView = components['schemas']['ProneView'];
 export type RuleEvidence = components['schemas']['RuleEvidence'];
 export type SetAside = components['schemas']['SetAside'];
 export type ShopConstant = components['schemas']['ShopConstant'];
+export type SteamBoxFields = components['schemas']['SteamBoxFields'];
+export type SteamBagFields = components['schemas']['SteamBagFields'];
+export type SteamInPlaceFields = components['schemas']['SteamInPlaceFields'];
+export type HotBathFields = components['schemas']['HotBathFields'];
+export type ColdLaminationFields = components['schemas']['ColdLaminationFields'];
 export type $defs = Record<string, never>;
 export interface operations {
     change: {
@@ -1892,7 +1985,7 @@ export interface operations {
         parameters: {
             query?: {
                 speciesId?: string;
-                method?: "STEAM_BOX" | "COLD_LAMINATION";
+                method?: "STEAM_BOX" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "COLD_LAMINATION";
                 severity?: "CLEAN" | "FLAW" | "BROKEN";
                 page?: number;
                 size?: number;

@@ -26,7 +26,7 @@ describe('the drawing of the bend', () => {
 
   it('draws every ply of a lamination', () => {
     const plies = (count: number) => {
-      const recipe = { ...STEAMED, method: 'COLD_LAMINATION' as const, steam: undefined, lamination: { glue: 'PVA' as const, plies: count } };
+      const recipe = { ...STEAMED, method: { kind: 'COLD_LAMINATION' as const, glue: 'PVA' as const, plies: count } };
       const { container, unmount } = show(<BendDrawing recipe={recipe} section={ANSWER.section} />);
       const groups = container.querySelectorAll('svg > g').length;
       unmount();

@@ -3,6 +3,7 @@ import type { Flaw } from '../trials/words';
 import type { RecipeFields, SectionView } from '../api/schema';
 import { usePalette } from '../app/palette';
 import { useUnits } from '../app/units';
+import { pliesOf, strapOf } from '../methods/settings';
 import { printLength, printPercent } from '../units/printing';
 import { band, bentLine, boxAround, pathOf, tailLength } from './geometry';
 import { placeLabels } from './labels';
@@ -25,12 +26,12 @@ export function BendDrawing({ recipe, section, flaw, lettering = 1 }: BendDrawin
   const colours = usePalette();
   const { angleDegrees } = recipe;
   const radius = section.innerRadiusMm;
-  const plies = recipe.lamination?.plies ?? 1;
+  const plies = pliesOf(recipe);
   const ply = section.thicknessMm;
   const outer = radius + ply * plies;
   const half = (Math.min(angleDegrees, 356) * Math.PI) / 360;
   const tail = tailLength(radius, angleDegrees);
-  const strapped = recipe.steam?.strap;
+  const strapped = strapOf(recipe);
   const strapMm = strapped ? Math.max(strapped.thicknessMm, outer * 0.02) : 0;
   const lines = [...bentLine(outer + strapMm, half, tail), { x: 0, y: 0 }, ...bentLine(radius * 0.9, half, tail)];
   const room = boxAround(lines, outer * 0.2);
@@ -136,7 +137,7 @@ function FlawMark({ flaw, inner, outer, size, colour }: { flaw: Flaw; inner: num
 }
 
 function describe(recipe: RecipeFields, section: SectionView, system: 'inch' | 'metric'): string {
-  const plies = recipe.lamination ? `${recipe.lamination.plies} plies, each ` : '';
+  const plies = pliesOf(recipe) > 1 ? `${pliesOf(recipe)} plies, each ` : '';
   return (
     `The piece on its form: ${plies}${printLength(section.thicknessMm, system)} thick, inner radius ` +
     `${printLength(section.innerRadiusMm, system)}, bent through ${recipe.angleDegrees} degrees. ` +

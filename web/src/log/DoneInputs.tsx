@@ -1,9 +1,10 @@
 import { Box, TextField, Typography } from '@mui/material';
+import { methodOf } from '../methods/forms';
 import { Row } from '../recipe/fields';
 import type { RecipeForm } from '../recipe/form';
 import { MeasureField } from '../units/MeasureField';
 import type { Reading } from '../units/reading';
-import { STAGES, type DoneProblems } from './done';
+import { processOf, stagesOf, type DoneProblems } from './done';
 import type { DoneForm } from './draft';
 
 interface DoneInputsProps {
@@ -16,9 +17,7 @@ interface DoneInputsProps {
 
 /** Where the process went otherwise than planned. Folded away, because mostly it did not. */
 export function DoneInputs({ plan, done, readings, problems, onChange }: DoneInputsProps) {
-  const planned: Partial<Record<keyof DoneForm, string>> = {
-    soakHours: plan.soakHours, steamMinutes: plan.steamMinutes, carrySeconds: plan.carrySeconds, formHours: plan.holdHours,
-  };
+  const planned = methodOf(plan).stages(plan);
   const filled = Object.values(done).some((text) => text !== '');
   return (
     <Box component="details" open={filled || undefined} sx={{ pb: 2, mb: 2, borderBottom: 1, borderColor: 'divider' }}>
@@ -27,13 +26,16 @@ export function DoneInputs({ plan, done, readings, problems, onChange }: DoneInp
       </Typography>
       <Box sx={{ display: 'grid', gap: 1, pt: 1 }}>
         <Row>
-          {STAGES.map(({ field, label, measurement }) => (
+          {stagesOf(processOf(plan)).map(({ field, kind, label, measurement }) => {
+            const text = planned.find((stage) => stage.kind === kind)?.field;
+            return (
             <MeasureField key={field} label={label} measurement={measurement} text={done[field]} reading={readings[field] ?? {}}
-              problem={problems[field]} hint={planned[field] ? `planned ${planned[field]}` : undefined}
-              onChange={(text) => { onChange({ [field]: text }); }} />
-          ))}
+              problem={problems[field]} hint={text && plan[text] ? `planned ${plan[text]}` : undefined}
+              onChange={(typed) => { onChange({ [field]: typed }); }} />
+            );
+          })}
         </Row>
-        <TextField label="Chamber, minutes and temperature, one reading a line" value={done.chamber} multiline minRows={2}
+        <TextField label="Heat, minutes and temperature, one reading a line" value={done.chamber} multiline minRows={2}
           error={problems.chamber !== undefined} helperText={problems.chamber ?? 'Used instead of the one temperature above'}
           onChange={(event) => { onChange({ chamber: event.target.value }); }} />
       </Box>

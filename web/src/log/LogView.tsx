@@ -21,7 +21,7 @@ import { shapeLine } from '../recipe/words';
 import { today } from '../units/days';
 import { exactLength } from '../units/exact';
 import { readNow, useReadings, type Typed } from '../units/reading';
-import { doneForm, doneOf, doneTyped } from './done';
+import { doneForm, doneOf, doneTyped, processOf } from './done';
 import { DoneInputs } from './DoneInputs';
 import { AS_PLANNED, EMPTY_OUTCOME, FIRST_TRIAL, LOG_DRAFT, type TrialForm } from './draft';
 import { OutcomeInputs } from './OutcomeInputs';
@@ -107,7 +107,7 @@ function TrialEditor({ title, action, trial, onChange, onSave }: TrialEditorProp
   const [refusal, setRefusal] = useState<Error | null>(null);
   const [saving, setSaving] = useState(false);
   const [tried, setTried] = useState(false);
-  const { problems: doneProblems } = doneOf(doneText, read);
+  const { problems: doneProblems } = doneOf(doneText, read, processOf(form));
   const missing = missingFrom(trial, Object.keys(problems).length + Object.keys(doneProblems).length, read.released?.error);
 
   const save = async () => {
@@ -118,7 +118,7 @@ function TrialEditor({ title, action, trial, onChange, onSave }: TrialEditorProp
     try {
       // what was typed a moment ago may still be on its way to being read
       const [{ recipe }, now] = await Promise.all([readRecipe(state.typed), readNow(typed, system)]);
-      const { done, problems: unread } = doneOf(doneText, now);
+      const { done, problems: unread } = doneOf(doneText, now, processOf(form));
       if (!recipe || Object.keys(unread).length > 0 || now.released?.error) return;
       await onSave({
         bentOn: outcome.bentOn || today(),
@@ -186,7 +186,7 @@ function TrialEditor({ title, action, trial, onChange, onSave }: TrialEditorProp
 /** What is measured after the bend: the released radius of a piece that held, and the process as it was done. */
 function afterwardsTyped({ recipe, outcome, done = AS_PLANNED }: TrialForm): Partial<Record<string, Typed>> {
   return {
-    ...(methodOf(recipe).followed ? doneTyped(done) : {}),
+    ...doneTyped(done, processOf(recipe)),
     ...(outcome.severity === 'BROKEN' ? {} : { released: { measurement: 'LENGTH' as const, text: outcome.releasedRadius } }),
   };
 }

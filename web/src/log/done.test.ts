@@ -1,12 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import type { UnitSystem } from '../app/units';
 import type { Reading } from '../units/reading';
-import { doneForm, doneOf, doneTyped } from './done';
+import { FIRST_RECIPE } from '../recipe/form';
+import { doneForm, doneOf, doneTyped, processOf } from './done';
 import { AS_PLANNED, type DoneForm } from './draft';
+
+const PROCESS = processOf(FIRST_RECIPE);
 
 /** Reads numbers in the unit they are kept in, and Fahrenheit where it is written or meant. */
 function readAll(form: DoneForm, system: UnitSystem = 'metric'): Record<string, Reading> {
-  return Object.fromEntries(Object.entries(doneTyped(form)).flatMap(([field, { measurement, text }]): [string, Reading][] => {
+  return Object.fromEntries(Object.entries(doneTyped(form, PROCESS)).flatMap(([field, { measurement, text }]): [string, Reading][] => {
     if (text === '') return [];
     const value = parseFloat(text.replace(',', '.'));
     if (Number.isNaN(value)) return [[field, { error: `“${text}” cannot be read.` }]];
@@ -17,7 +20,7 @@ function readAll(form: DoneForm, system: UnitSystem = 'metric'): Record<string, 
 
 function read(change: Partial<DoneForm>, system?: UnitSystem) {
   const form = { ...AS_PLANNED, ...change };
-  return doneOf(form, readAll(form, system));
+  return doneOf(form, readAll(form, system), PROCESS);
 }
 
 describe('the process as it was done', () => {
@@ -31,7 +34,7 @@ describe('the process as it was done', () => {
       { kind: 'CARRY', actualMinutes: 0.5 },
       { kind: 'RACK', actualMinutes: 20_160 },
     ]);
-    expect(doneTyped({ ...AS_PLANNED, carrySeconds: '1 min' }).carrySeconds).toEqual({ measurement: 'SECONDS', text: '1 min' });
+    expect(doneTyped({ ...AS_PLANNED, carrySeconds: '1 min' }, PROCESS).carrySeconds).toEqual({ measurement: 'SECONDS', text: '1 min' });
   });
 
   it.each([
@@ -41,7 +44,7 @@ describe('the process as it was done', () => {
     ['0, -4 c', '0', '-4 c'],
     ['2 h: 98', '2 h', '98'],
   ] as const)('takes “%s” apart into a time and a temperature', (line, time, temperature) => {
-    const typed = doneTyped({ ...AS_PLANNED, chamber: line });
+    const typed = doneTyped({ ...AS_PLANNED, chamber: line }, PROCESS);
     expect(typed.minutes0).toEqual({ measurement: 'MINUTES', text: time });
     expect(typed.celsius0).toEqual({ measurement: 'TEMPERATURE', text: temperature });
   });
@@ -57,6 +60,6 @@ describe('the process as it was done', () => {
 
   it('types what was kept so that it reads back the same', () => {
     const form = { ...AS_PLANNED, steamMinutes: '47', carrySeconds: '20', chamber: '0 min 49 °C\n30 min 93.3 °C' };
-    expect(doneForm(doneOf(form, readAll(form)).done)).toEqual(form);
+    expect(doneForm(doneOf(form, readAll(form), PROCESS).done)).toEqual(form);
   });
 });

@@ -1,4 +1,8 @@
 import type { DoneFields, DoneView } from '../api/schema';
+import { methodOf } from '../methods/forms';
+import type { StageKind } from '../methods/method';
+import { SOFTENS } from '../process/words';
+import type { RecipeForm } from '../recipe/form';
 import type { Measurement, Reading, Typed } from '../units/reading';
 import { AS_PLANNED, type DoneForm } from './draft';
 
@@ -6,7 +10,8 @@ type Stage = Exclude<keyof DoneForm, 'chamber'>;
 
 interface StageInput {
   field: Stage;
-  kind: DoneFields['stages'][number]['kind'];
+  /** What it can be; a way of bending has one of them, or none. */
+  kinds: StageKind[];
   label: string;
   measurement: Measurement;
   /** What one of its units is in minutes. */
@@ -14,13 +19,28 @@ interface StageInput {
 }
 
 /** The stages in the order of work. */
-export const STAGES: StageInput[] = [
-  { field: 'soakHours', kind: 'SOAK', label: 'Soaked, hours', measurement: 'HOURS', minutes: 60 },
-  { field: 'steamMinutes', kind: 'STEAM_BOX', label: 'Steamed, minutes', measurement: 'MINUTES', minutes: 1 },
-  { field: 'carrySeconds', kind: 'CARRY', label: 'Carried, seconds', measurement: 'SECONDS', minutes: 1 / 60 },
-  { field: 'formHours', kind: 'FORM', label: 'On the form, hours', measurement: 'HOURS', minutes: 60 },
-  { field: 'rackDays', kind: 'RACK', label: 'On the rack, days', measurement: 'DAYS', minutes: 1440 },
+const STAGES: StageInput[] = [
+  { field: 'soakHours', kinds: ['SOAK'], label: 'Soaked, hours', measurement: 'HOURS', minutes: 60 },
+  { field: 'steamMinutes', kinds: SOFTENS, label: 'In the heat, minutes', measurement: 'MINUTES', minutes: 1 },
+  { field: 'carrySeconds', kinds: ['CARRY'], label: 'Carried, seconds', measurement: 'SECONDS', minutes: 1 / 60 },
+  { field: 'steamOn', kinds: ['STEAM_ON'], label: 'Steam left on, minutes', measurement: 'MINUTES', minutes: 1 },
+  { field: 'formHours', kinds: ['FORM'], label: 'On the form, hours', measurement: 'HOURS', minutes: 60 },
+  { field: 'rackDays', kinds: ['RACK'], label: 'On the rack, days', measurement: 'DAYS', minutes: 1440 },
 ];
+
+/** The stages of a process, each as what it is there. */
+export function stagesOf(process: StageKind[]): (StageInput & { kind: StageKind })[] {
+  return STAGES.flatMap((stage) => {
+    const kind = stage.kinds.find((each) => process.includes(each));
+    return kind ? [{ ...stage, kind }] : [];
+  });
+}
+
+/** What a process as planned consists of; what is racked is always asked. */
+export function processOf(plan: RecipeForm): StageKind[] {
+  const stages = methodOf(plan).stages(plan).map(({ kind }) => kind);
+  return stages.length === 0 ? [] : [...stages, 'RACK'];
+}
 
 export type DoneProblems = Partial<Record<keyof DoneForm, string>>;
 
@@ -32,9 +52,9 @@ function linesOf(form: DoneForm): string[] {
 }
 
 /** Every measurement of the process as it was done, for the server to read. */
-export function doneTyped(form: DoneForm): Record<string, Typed> {
-  const stages = STAGES.map(({ field, measurement }) => [field, { measurement, text: form[field] }]);
-  const chamber = linesOf(form).flatMap((line, i) => {
+export function doneTyped(form: DoneForm, process: StageKind[]): Record<string, Typed> {
+  const stages = stagesOf(process).map(({ field, measurement }) => [field, { measurement, text: form[field] }]);
+  const chamber = (process.length === 0 ? [] : linesOf(form)).flatMap((line, i) => {
     const [, time = '', temperature = ''] = READING.exec(line) ?? [];
     return time === '' ? [] : [
       [`minutes${i}`, { measurement: 'MINUTES', text: time }],
@@ -45,10 +65,10 @@ export function doneTyped(form: DoneForm): Record<string, Typed> {
 }
 
 /** What was read of the process as it was done, or what keeps it from being read. */
-export function doneOf(form: DoneForm, readings: Record<string, Reading>): { done: DoneFields; problems: DoneProblems } {
+export function doneOf(form: DoneForm, readings: Record<string, Reading>, process: StageKind[]): { done: DoneFields; problems: DoneProblems } {
   const problems: DoneProblems = {};
   const stages: DoneFields['stages'] = [];
-  for (const { field, kind, minutes } of STAGES) {
+  for (const { field, kind, minutes } of stagesOf(process)) {
     const { value, error } = readings[field] ?? {};
     if (error) problems[field] = error;
     else if (value === 0) problems[field] = 'Leave it empty when there was none.';
@@ -72,8 +92,8 @@ export function doneOf(form: DoneForm, readings: Record<string, Reading>): { don
 /** What was kept, as it would be typed. */
 export function doneForm(view: DoneView): DoneForm {
   const form = { ...AS_PLANNED };
-  for (const { field, kind, minutes } of STAGES) {
-    const stage = view.stages.find((s) => s.kind === kind);
+  for (const { field, kinds, minutes } of STAGES) {
+    const stage = view.stages.find((s) => kinds.includes(s.kind));
     if (stage) form[field] = String(Number((stage.actualMinutes / minutes).toFixed(4)));
   }
   form.chamber = view.chamber.map((r) => `${r.minutes ?? 0} min ${Number((r.celsius ?? 0).toFixed(2))} °C`).join('\n');

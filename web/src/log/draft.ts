@@ -22,7 +22,9 @@ export interface TrialForm {
 /** Minutes, hours, days or seconds as typed, where a stage went otherwise than planned, and the chamber as written down. */
 export interface DoneForm {
   soakHours: string;
+  /** In whatever heats it. */
   steamMinutes: string;
+  steamOn: string;
   carrySeconds: string;
   formHours: string;
   rackDays: string;
@@ -30,7 +32,7 @@ export interface DoneForm {
 }
 
 /** Everything went as planned. */
-export const AS_PLANNED: DoneForm = { soakHours: '', steamMinutes: '', carrySeconds: '', formHours: '', rackDays: '', chamber: '' };
+export const AS_PLANNED: DoneForm = { soakHours: '', steamMinutes: '', steamOn: '', carrySeconds: '', formHours: '', rackDays: '', chamber: '' };
 
 /** An empty day means today. */
 export const EMPTY_OUTCOME: OutcomeForm = { releasedRadius: '', bentOn: '', note: '' };

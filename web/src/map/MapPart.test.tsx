@@ -48,7 +48,7 @@ it('writes the place it is moved to into the recipe, in fractions', async () => 
 
 it('moves the plies of a lamination and leaves what is wanted of it', async () => {
   const change = vi.fn();
-  const recipe = { ...STEAMED, method: 'COLD_LAMINATION' as const, blank: { ...STEAMED.blank, thicknessMm: 3.175 }, lamination: { glue: 'PVA' as const, plies: 4 } };
+  const recipe = { ...STEAMED, blank: { ...STEAMED.blank, thicknessMm: 3.175 }, method: { kind: 'COLD_LAMINATION' as const, glue: 'PVA' as const, plies: 4 } };
   showPart(<MapPart />, { change, form: { ...FIRST_RECIPE, method: 'COLD_LAMINATION' }, answer: { recipe, forecast: ANSWER } });
   screen.getByRole('application').focus();
   await userEvent.keyboard('{ArrowUp}');

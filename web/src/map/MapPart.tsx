@@ -3,6 +3,7 @@ import { useBendMap } from '../api/advice';
 import { Dimmed } from '../app/Dimmed';
 import { useUnits } from '../app/units';
 import { methodOf } from '../methods/forms';
+import { strapOf } from '../methods/settings';
 import { oddsInWords, rangeInWords } from '../odds/words';
 import { usePlan } from '../plan/usePlan';
 import { printLength } from '../units/printing';
@@ -40,7 +41,7 @@ export function MapPart() {
       {map && recipe && odds ? (
         <>
           <Dimmed old={old}>
-            <MapPicture map={map} thicknessMm={thicknessMm} radiusMm={radiusMm} support={recipe.steam?.strap?.material} onMove={move} />
+            <MapPicture map={map} thicknessMm={thicknessMm} radiusMm={radiusMm} support={strapOf(recipe)?.material} onMove={move} />
           </Dimmed>
           <Typography sx={{ mt: 1 }} aria-live="polite">
             {old

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
+import type { MethodFields } from '../api/schema';
 import { FIRST_RECIPE, formOf, typedRecipe } from '../recipe/form';
-import { STEAMED } from '../testing';
-import { KINDS, METHOD, methodOf, METHODS } from './forms';
+import { GLUED, STEAMED } from '../testing';
+import { KINDS, lineOf, METHOD, methodOf } from './forms';
 
 describe.each(KINDS)('%s', (method) => {
   const form = { ...FIRST_RECIPE, method };
@@ -12,28 +13,50 @@ describe.each(KINDS)('%s', (method) => {
     expect(places.length).toBeGreaterThan(1);
   });
 
-  it('sends its own settings and no other way’s', () => {
+  it('sends its own settings', () => {
     const { choices } = typedRecipe(form, 'inch');
-    const settings = Object.keys(choices).filter((key) => key in { steam: 1, lamination: 1 });
-    expect(settings).toHaveLength(1);
+    expect(choices.method).toMatchObject({ kind: method });
     expect(Object.keys(choices.blank as object)).toContain('speciesId');
   });
 
   it('is called something', () => {
     expect(METHOD[method]).toMatch(/^[A-Z]/);
   });
+
+  it('types the length of each stage of its process in a field it measures', () => {
+    const places = methodOf(form).places(form);
+    const stages = methodOf(form).stages(form);
+    expect(stages.every(({ field }) => places[field] !== undefined)).toBe(true);
+    expect(stages.length > 0).toBe(methodOf(form).followed);
+  });
 });
 
-it('types stored settings so that they are sent as they were', () => {
-  const strapped = { ...STEAMED, steam: { ...STEAMED.steam, soakAdditive: 'SOFTENER', strap: { material: 'ALUMINIUM', thicknessMm: 1.5, endGapMm: 0 } } } as typeof STEAMED;
-  const form = formOf(strapped, 'metric');
-  expect(form).toMatchObject({ support: 'ALUMINIUM', soakAdditive: 'SOFTENER', strapThickness: '1.5 mm', endGap: '0 mm' });
-  expect(typedRecipe(form, 'metric').choices.steam).toEqual({ soakAdditive: 'SOFTENER', strap: { material: 'ALUMINIUM' } });
+const STRAP = { material: 'ALUMINIUM' as const, thicknessMm: 1.5, endGapMm: 0 };
+const HANDLED = { soakHours: 12, soakAdditive: 'SOFTENER' as const, holdHours: 36, strap: STRAP };
+
+/** Each way with everything set, what is sent of it that is chosen, and how it is said. */
+const SET: [MethodFields, object, string][] = [
+  [{ kind: 'STEAM_BOX', ...HANDLED, steamMinutes: 60, chamberC: 98, carrySeconds: 15 }, {}, '12 h soak with softener, 60 min steam at 208 °F, aluminium strap'],
+  [{ kind: 'STEAM_BAG', ...HANDLED, steamMinutes: 45, bagC: 98, bent: 'IN_THE_BAG' }, { bent: 'IN_THE_BAG' },
+    '12 h soak with softener, 45 min in a bag at 208 °F, bent with the bag on, aluminium strap'],
+  [{ kind: 'STEAM_IN_PLACE', ...HANDLED, steamMinutes: 45, bagC: 98, steamOnMinutes: 20 }, {},
+    '12 h soak with softener, 45 min steam in place at 208 °F, steam left on 20 min, aluminium strap'],
+  [{ kind: 'HOT_BATH', ...HANDLED, bathMinutes: 25, bathC: 98, carrySeconds: 15 }, {}, '12 h soak with softener, 25 min in water at 208 °F, aluminium strap'],
+];
+
+it.each(SET)('types stored settings so that they are sent as they were: %j', (method, chosen, said) => {
+  const form = formOf({ ...STEAMED, method }, 'metric');
+  const { choices, typed } = typedRecipe(form, 'metric');
+  expect(choices.method).toEqual({ kind: method.kind, soakAdditive: 'SOFTENER', strap: { material: 'ALUMINIUM' }, ...chosen });
+  const measured = typed.filter(({ field }) => field.startsWith('method.')).map(({ field, text }) => [field.slice(7), parseFloat(text)]);
+  const stored = Object.entries({ ...method, ...Object.fromEntries(Object.entries(STRAP).map(([key, value]) => [`strap.${key}`, value])) })
+    .filter(([, value]) => typeof value === 'number');
+  expect(Object.fromEntries(measured)).toEqual(Object.fromEntries(stored));
+  expect(lineOf(method, 'inch')).toBe(said);
 });
 
 it('says what was done in a line', () => {
-  expect(METHODS.STEAM_BOX.line(STEAMED, 'inch')).toBe('60 min steam at 208 °F, no strap');
-  const glued = { ...STEAMED, method: 'COLD_LAMINATION' as const, lamination: { glue: 'EPOXY' as const, plies: 4 } };
-  expect(METHODS.COLD_LAMINATION.line(glued, 'inch')).toBe('laminated cold with epoxy');
-  expect(METHODS.COLD_LAMINATION.line({ ...glued, lamination: { glue: 'PVA', plies: 4 } }, 'inch')).toBe('laminated cold with PVA');
+  expect(lineOf(STEAMED.method, 'inch')).toBe('60 min steam at 208 °F, no strap');
+  expect(lineOf(GLUED.method, 'inch')).toBe('laminated cold with PVA');
+  expect(lineOf({ kind: 'COLD_LAMINATION', glue: 'EPOXY', plies: 4 }, 'inch')).toBe('laminated cold with epoxy');
 });

@@ -1,16 +1,36 @@
+import type { MethodFields } from '../api/schema';
+import type { UnitSystem } from '../app/units';
 import { coldLamination } from './coldLamination/form';
-import type { Kind, MethodForm } from './method';
+import { hotBath } from './hotBath/form';
+import type { Exact, Kind, MethodForm, SettingsOf } from './method';
+import { steamBag } from './steamBag/form';
 import { steamBox } from './steamBox/form';
+import { steamInPlace } from './steamInPlace/form';
 
 /** Every way of bending the page knows. */
-export const METHODS = { STEAM_BOX: steamBox, COLD_LAMINATION: coldLamination } satisfies Record<Kind, MethodForm>;
+export const METHODS: { [K in Kind]: MethodForm<K> } = {
+  STEAM_BOX: steamBox, STEAM_BAG: steamBag, STEAM_IN_PLACE: steamInPlace, HOT_BATH: hotBath, COLD_LAMINATION: coldLamination,
+};
 
 export const KINDS = Object.keys(METHODS) as Kind[];
 
 /** What each way is called. */
 export const METHOD = Object.fromEntries(KINDS.map((kind) => [kind, METHODS[kind].label])) as Record<Kind, string>;
 
+/** A way as far as it does not depend on its settings. */
+export type AnyMethod = Omit<MethodForm, 'typed' | 'line'>;
+
 /** The way a recipe is bent, typed or stored. */
-export function methodOf({ method }: { method: Kind }): MethodForm {
-  return METHODS[method];
+export function methodOf({ method }: { method: Kind | MethodFields }): AnyMethod {
+  return METHODS[typeof method === 'string' ? method : method.kind];
+}
+
+/** Stored settings as they would be typed. */
+export function typedOf<K extends Kind>(settings: SettingsOf<K>, exact: Exact) {
+  return METHODS[settings.kind as K].typed(settings, exact);
+}
+
+/** What was done, in a line. */
+export function lineOf<K extends Kind>(settings: SettingsOf<K>, system: UnitSystem): string {
+  return METHODS[settings.kind as K].line(settings, system);
 }

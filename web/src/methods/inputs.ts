@@ -1,8 +1,14 @@
 import type { ComponentType } from 'react';
 import type { RecipeInputsProps } from '../recipe/fields';
 import { ColdLaminationInputs } from './coldLamination/Inputs';
+import { HotBathInputs } from './hotBath/Inputs';
 import type { Kind } from './method';
+import { SteamBagInputs } from './steamBag/Inputs';
 import { SteamBoxInputs } from './steamBox/Inputs';
+import { SteamInPlaceInputs } from './steamInPlace/Inputs';
 
 /** The fields of each way's own settings. */
-export const INPUTS: Record<Kind, ComponentType<RecipeInputsProps>> = { STEAM_BOX: SteamBoxInputs, COLD_LAMINATION: ColdLaminationInputs };
+export const INPUTS: Record<Kind, ComponentType<RecipeInputsProps>> = {
+  STEAM_BOX: SteamBoxInputs, STEAM_BAG: SteamBagInputs, STEAM_IN_PLACE: SteamInPlaceInputs, HOT_BATH: HotBathInputs,
+  COLD_LAMINATION: ColdLaminationInputs,
+};

@@ -1,11 +1,14 @@
 import type { Extent } from '../api/advice';
-import type { RecipeFields } from '../api/schema';
+import type { FamilyEvidence, MethodFields, StageView } from '../api/schema';
 import type { UnitSystem } from '../app/units';
-import type { RecipeForm } from '../recipe/form';
+import type { Measured, RecipeForm } from '../recipe/form';
 import type { Flaw } from '../trials/words';
 import type { Measurement } from '../units/reading';
 
-export type Kind = RecipeFields['method'];
+export type Kind = MethodFields['kind'];
+
+/** What is set about one way of bending. */
+export type SettingsOf<K extends Kind> = Extract<MethodFields, { kind: K }>;
 
 /** What a field of a recipe measures and where the recipe on the wire has it. */
 export interface Place {
@@ -17,6 +20,17 @@ export interface Place {
 
 export type Places = Partial<Record<keyof RecipeForm, Place>>;
 
+export type Family = FamilyEvidence['family'];
+
+export type StageKind = StageView['kind'];
+
+/** A stage of the process whose length is typed in a field. */
+export interface StageField {
+  kind: StageKind;
+  field: Measured;
+  unitSeconds: number;
+}
+
 /** Prints what is stored so that it reads back the same. */
 export interface Exact {
   length: (mm: number) => string;
@@ -24,8 +38,10 @@ export interface Exact {
 }
 
 /** A way of bending as the page knows it: what it asks for and the words it uses. */
-export interface MethodForm {
+export interface MethodForm<K extends Kind = Kind> {
   label: string;
+  /** Ways of one family inform each other. */
+  family: Family;
   /** As in "your steaming trials". */
   trials: string;
   /** What the thickness that is typed is called. */
@@ -34,6 +50,8 @@ export interface MethodForm {
   ofThickness: string;
   /** Whether heat and water can be followed through it, so that it has a strip and a process as it was done. */
   followed: boolean;
+  /** The stages of that process before the rack, in the order of work. */
+  stages: (form: RecipeForm) => StageField[];
   /** What cannot be seen on a piece bent so. */
   neverSeen: Flaw[];
   /** What is said when the curve is too much for it, where that is not what is said of solid wood. */
@@ -42,12 +60,12 @@ export interface MethodForm {
   extent: Extent;
   /** Its measurements. */
   places: (form: RecipeForm) => Places;
-  /** What is chosen rather than measured, as the recipe on the wire has it. */
+  /** What is chosen rather than measured, as the settings on the wire have it. */
   choices: (form: RecipeForm) => Record<string, unknown>;
   /** Stored settings as they would be typed. */
-  typed: (recipe: RecipeFields, exact: Exact) => Partial<RecipeForm>;
+  typed: (settings: SettingsOf<K>, exact: Exact) => Partial<RecipeForm>;
   /** What is typed when the piece on the map is moved to a thickness. */
   thickened: (thickness: string) => Partial<RecipeForm>;
   /** What was done, in a line. */
-  line: (recipe: RecipeFields, system: UnitSystem) => string;
+  line: (settings: SettingsOf<K>, system: UnitSystem) => string;
 }

@@ -2,7 +2,7 @@ import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, expect, it, vi } from 'vitest';
 import type { NextAnswer, RecipeFields } from '../api/schema';
-import { show, STEAMED } from '../testing';
+import { GLUED, show, STEAMED } from '../testing';
 import { TellingTrials } from './TellingTrials';
 
 const tighter: RecipeFields = { ...STEAMED, innerRadiusMm: 127 };
@@ -30,9 +30,7 @@ it('says by how much each trial would narrow what is not known', () => {
 });
 
 it('keeps bends of the same method in mind and asks what tells of all of them', async () => {
-  const lamination: RecipeFields = { ...STEAMED, method: 'COLD_LAMINATION', lamination: { glue: 'PVA', plies: 6 } };
-  delete lamination.steam;
-  localStorage.setItem('brachion.inMind', JSON.stringify([lamination]));
+  localStorage.setItem('brachion.inMind', JSON.stringify([{ ...GLUED, method: 'COLD_LAMINATION', lamination: { glue: 'PVA', plies: 6 } }]));
   const shown = show(<TellingTrials recipe={STEAMED} onTake={vi.fn()} />);
   expect(asked).toHaveBeenLastCalledWith(STEAMED, []);
   await userEvent.click(screen.getByRole('button', { name: 'Keep this bend in mind' }));

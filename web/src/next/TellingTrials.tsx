@@ -5,7 +5,8 @@ import { useStored } from '../app/storage';
 import { useUnits } from '../app/units';
 import { PieceGlyph } from '../bend/PieceGlyph';
 import { Dimmed } from '../app/Dimmed';
-import { METHOD } from '../methods/forms';
+import { METHOD, methodOf } from '../methods/forms';
+import type { Kind } from '../methods/method';
 import { oddsInWords } from '../odds/words';
 import { shapeLine, stockLine } from '../recipe/words';
 import { printLength } from '../units/printing';
@@ -35,17 +36,27 @@ export function TellingTrials({ recipe, onTake }: { recipe: RecipeFields; onTake
 const IN_MIND = 'brachion.inMind';
 const MOST_IN_MIND = 12;
 
+/** A bend as it was kept before its settings stood under its method. */
+type KeptBend = RecipeFields | (Omit<RecipeFields, 'method'> & { method: Kind; steam?: object; lamination?: object });
+
+function asOfNow(bend: KeptBend): RecipeFields {
+  if (typeof bend.method === 'object') return bend as RecipeFields;
+  const { method: kind, steam, lamination, ...rest } = bend as Exclude<KeptBend, RecipeFields>;
+  return { ...rest, method: { kind, ...steam, ...lamination } as RecipeFields['method'] };
+}
+
 /** Other bends the person has in mind: a trial should tell of them too. */
 function useBendsInMind(recipe: RecipeFields) {
-  const [kept, setKept] = useStored<RecipeFields[]>(IN_MIND, []);
+  const [stored, setKept] = useStored<KeptBend[]>(IN_MIND, []);
+  const kept = stored.map(asOfNow);
   const same = (other: RecipeFields) => JSON.stringify(other) === JSON.stringify(recipe);
   return {
     kept,
-    // records of one method say nothing about another
-    others: kept.filter((other) => !same(other) && other.method === recipe.method),
+    // records of one family say nothing about another
+    others: kept.filter((other) => !same(other) && methodOf(other).family === methodOf(recipe).family),
     here: kept.some(same),
     keep: () => { setKept([...kept, recipe]); },
-    drop: (bend: RecipeFields) => { setKept(kept.filter((other) => other !== bend)); },
+    drop: (bend: RecipeFields) => { setKept(kept.filter((other) => JSON.stringify(other) !== JSON.stringify(bend))); },
   };
 }
 
@@ -60,7 +71,7 @@ function BendsInMind({ mind }: { mind: ReturnType<typeof useBendsInMind> }) {
         {mind.kept.map((bend, at) => (
           <Box component="li" key={at} sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
             <PieceGlyph recipe={bend} severity="CLEAN" />
-            <Typography variant="body2">{METHOD[bend.method]}, {stockLine(bend)}, {shapeLine(bend, system)}</Typography>
+            <Typography variant="body2">{METHOD[bend.method.kind]}, {stockLine(bend)}, {shapeLine(bend, system)}</Typography>
             <Button size="small" color="inherit" onClick={() => { mind.drop(bend); }}>Forget it</Button>
           </Box>
         ))}

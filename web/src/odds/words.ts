@@ -67,9 +67,9 @@ type Cause = Reason['cause'];
 /** What to do about each cause, whichever way the piece gives up. A term that is only weighed has nothing to do about it. */
 const CURE: Partial<Record<Cause, string>> = {
   CURVE: 'The curve is tight for this thickness. Thin the stock, open the radius or add a strap with stops.',
-  CARRY: 'It stiffens on the way from the chamber: clamp sooner, or bend with the bag still on.',
-  DRY_WOOD: 'Steam had no time to wet this stock: soak it first, or start with wetter wood.',
-  TOO_LITTLE_HEAT: 'It is not soft through: a hotter chamber or more time in it.',
+  CARRY: 'It stiffens on the way from the heat: clamp sooner, or bend with the bag still on.',
+  DRY_WOOD: 'The heat had no time to wet this stock: soak it first, or start with wetter wood.',
+  TOO_LITTLE_HEAT: 'It is not soft through: more heat, or more time in it.',
   SLOPING_GRAIN: 'The grain runs out through the outer face: choose a straighter piece.',
   KNOTS: 'Knots or wild grain in the bend: move the bend along the piece or choose a clear one.',
   STRAP_SLACK: 'The stops leave slack, so the strap pulls too late: set them hard against the ends.',
@@ -87,6 +87,9 @@ const CURE: Partial<Record<Cause, string>> = {
   SOAKED: 'In your records soaked stock does worse than its moisture says.',
   GREEN_STOCK: 'In your records green stock does worse than its moisture says.',
   WEBBING: 'In your records webbing does worse than no support.',
+  STEAM_BAG: 'In your records bag steaming does worse than its heat says.',
+  STEAM_IN_PLACE: 'In your records steaming in place does worse than its heat says.',
+  HOT_BATH: 'In your records the hot bath does worse than its heat and water say.',
   LONG_STEAM: 'In your records long steaming does harm.',
   GLUE_EPOXY: 'In your records epoxy opens more often.',
   GLUE_POLYURETHANE: 'In your records polyurethane opens more often.',
@@ -97,9 +100,9 @@ const CURE: Partial<Record<Cause, string>> = {
 /** The inner face is cured otherwise. */
 const INNER_CURE: Partial<Record<Cause, string>> = {
   CURVE: 'The curve squeezes the inner face hard. Thin the stock or open the radius; a strap does not help here.',
-  CARRY: 'The inner face stiffens on the way from the chamber: clamp sooner.',
+  CARRY: 'The inner face stiffens on the way from the heat: clamp sooner.',
   DRY_WOOD: 'The inner half is too dry to fold into the curve: soak it first, or start with wetter wood.',
-  TOO_LITTLE_HEAT: 'The inner half is not soft through: a hotter chamber or more time in it.',
+  TOO_LITTLE_HEAT: 'The inner half is not soft through: more heat, or more time in it.',
   KNOTS: 'Knots in the bend buckle first: choose a clear piece.',
 };
 

@@ -8,13 +8,13 @@ import { useStored, writeStored } from '../app/storage';
 import { StrainAcross } from '../bend/StrainAcross';
 import { EMPTY_OUTCOME, LOG_DRAFT } from '../log/draft';
 import { methodOf } from '../methods/forms';
+import { holdHoursOf } from '../methods/settings';
 import { Help } from '../help/Help';
 import { HowComputed } from '../help/HowComputed';
 import { Grounds } from '../odds/Grounds';
 import { OddsPanel } from '../odds/OddsPanel';
 import { ProcessStrip } from '../process/ProcessStrip';
 import type { StageChange } from '../process/StageHandle';
-import type { RecipeForm } from '../recipe/form';
 import { AFTERWARDS_DRAFT, USUALLY_AFTERWARDS } from './draft';
 import { usePlan } from './usePlan';
 
@@ -58,13 +58,13 @@ export function ForecastPart() {
 
 /** The process strip; dragging a stage on it changes the recipe. */
 function HeatAndWater() {
-  const { answer, current, change } = usePlan();
+  const { answer, current, form, change } = usePlan();
   const [kept, setKept] = useStored<Afterwards>(AFTERWARDS_DRAFT, USUALLY_AFTERWARDS);
   const recipe = answer?.recipe;
-  const afterwards = { formHours: recipe?.steam?.holdHours ?? USUALLY_AFTERWARDS.formHours, rackDays: kept.rackDays };
+  const afterwards = { formHours: (recipe && holdHoursOf(recipe)) ?? USUALLY_AFTERWARDS.formHours, rackDays: kept.rackDays };
   const { data, isPlaceholderData } = useProcess(recipe, afterwards);
   const changeStage = ({ kind, seconds }: StageChange) => {
-    const typed = STAGE_TYPED_IN[kind];
+    const typed = methodOf(form).stages(form).find((stage) => stage.kind === kind);
     if (typed) change({ [typed.field]: String(seconds / typed.unitSeconds) });
     else if (kind === 'RACK') setKept({ ...kept, rackDays: seconds / 86_400 });
   };
@@ -74,11 +74,3 @@ function HeatAndWater() {
     </Dimmed>
   );
 }
-
-/** Where the length of a stage is typed in the recipe. */
-const STAGE_TYPED_IN: Partial<Record<StageChange['kind'], { field: keyof RecipeForm; unitSeconds: number }>> = {
-  SOAK: { field: 'soakHours', unitSeconds: 3600 },
-  STEAM_BOX: { field: 'steamMinutes', unitSeconds: 60 },
-  CARRY: { field: 'carrySeconds', unitSeconds: 1 },
-  FORM: { field: 'holdHours', unitSeconds: 3600 },
-};

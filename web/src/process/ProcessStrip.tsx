@@ -14,7 +14,7 @@ import { StripPicture } from './StripPicture';
 import { stageSpans, valueAt } from './geometry';
 import { RAMPS, type Shown } from './ramps';
 import { printTime } from './time';
-import { carryInWords, dryingInWords, SCHOOL, STAGE, steamingInWords } from './words';
+import { carryInWords, dryingInWords, SCHOOL, SOFTENS, STAGE, STEAMS, steamingInWords } from './words';
 
 const WIDTH = 1000;
 const WIDTH_ON_PHONE = 400;
@@ -93,8 +93,9 @@ export function ProcessStrip({ answer, recipe, afterwards, onChange }: ProcessSt
       </Box>
       <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', md: '1.3fr 1fr 1fr' }, mt: 1 }}>
         <Typography variant="body2">
-          {steamingInWords(answer.times)} Rules of thumb say{' '}
-          {answer.schools.map((s) => `${printTime(s.minutes * 60)} (${SCHOOL[s.school]})`).join(', ')}.
+          {steamingInWords(answer.times)}
+          {answer.stages.some((stage) => STEAMS.includes(stage.kind)) &&
+            ` Rules of thumb say ${answer.schools.map((s) => `${printTime(s.minutes * 60)} (${SCHOOL[s.school]})`).join(', ')}.`}
         </Typography>
         <Box>
           <Typography variant="body2">{carryInWords(answer.times)}</Typography>
@@ -108,7 +109,7 @@ export function ProcessStrip({ answer, recipe, afterwards, onChange }: ProcessSt
 
 /** The moment the stock is pulled: the end of the heat. */
 function pull(answer: ProcessAnswer): { stage: number; seconds: number } | undefined {
-  const index = answer.stages.findIndex((stage) => stage.kind === 'STEAM_BOX');
+  const index = answer.stages.findIndex((stage) => SOFTENS.includes(stage.kind));
   const stage = answer.stages[index];
   return stage && { stage: index, seconds: stage.seconds };
 }

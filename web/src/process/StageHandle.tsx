@@ -2,7 +2,7 @@ import { Box } from '@mui/material';
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import type { StageView } from '../api/schema';
 import { printTime } from './time';
-import { STAGE } from './words';
+import { SOFTENS, STAGE } from './words';
 
 /** A stage given another length [s]. */
 export interface StageChange {
@@ -20,7 +20,8 @@ interface Steps {
 /** What one press of an arrow or page key is worth [s], and how far it goes. */
 const STEPS: Partial<Record<StageView['kind'], Steps>> = {
   SOAK: { small: 3600, large: 6 * 3600, least: 3600, most: 1000 * 3600 },
-  STEAM_BOX: { small: 300, large: 1800, least: 60, most: 86_400 },
+  ...Object.fromEntries(SOFTENS.map((kind) => [kind, { small: 300, large: 1800, least: 60, most: 86_400 }])),
+  STEAM_ON: { small: 300, large: 900, least: 60, most: 36_000 },
   CARRY: { small: 1, large: 10, least: 1, most: 900 },
   FORM: { small: 3600, large: 12 * 3600, least: 3600, most: 2000 * 3600 },
   RACK: { small: 86_400, large: 7 * 86_400, least: 86_400, most: 400 * 86_400 },

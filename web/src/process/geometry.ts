@@ -12,7 +12,7 @@ export interface Span {
  * by what there is to see.
  */
 const SHARE: Record<StageView['kind'], number> = {
-  SOAK: 3, STEAM_BOX: 5, STEAM_BAG: 5, SIMMER: 5, HOT_PIPE: 5, CARRY: 3, FORM: 3.2, RACK: 3,
+  SOAK: 3, STEAM_BOX: 5, STEAM_BAG: 5, HOT_BATH: 5, STEAM_ON: 3, SIMMER: 5, HOT_PIPE: 5, CARRY: 3, FORM: 3.2, RACK: 3,
 };
 
 export function stageSpans(stages: StageView[], width: number): Span[] {

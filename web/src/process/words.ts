@@ -5,12 +5,20 @@ export const STAGE: Record<StageView['kind'], string> = {
   SOAK: 'Soak',
   STEAM_BOX: 'Steam',
   STEAM_BAG: 'Steam bag',
+  STEAM_ON: 'Steam left on',
+  HOT_BATH: 'Hot bath',
   SIMMER: 'Simmer',
   HOT_PIPE: 'Hot pipe',
   CARRY: 'Carry',
   FORM: 'On the form',
   RACK: 'Rack',
 };
+
+/** What softens the wood before it is bent. */
+export const SOFTENS: StageView['kind'][] = ['STEAM_BOX', 'STEAM_BAG', 'HOT_BATH', 'SIMMER', 'HOT_PIPE'];
+
+/** What rules of thumb for steaming are about. */
+export const STEAMS: StageView['kind'][] = ['STEAM_BOX', 'STEAM_BAG'];
 
 export const SCHOOL: Record<SchoolView['school'], string> = {
   THREE_QUARTERS_AN_INCH: '45 min an inch',

@@ -9,7 +9,7 @@ const GLUED: RecipeForm = { ...FIRST_RECIPE, method: 'COLD_LAMINATION' };
 describe('a recipe as it is typed', () => {
   it('is sent as it was typed, each measurement under its place', () => {
     expect(textAt(FIRST_RECIPE, 'blank.thicknessMm')).toEqual({ field: 'blank.thicknessMm', measurement: 'LENGTH', text: '1/2"' });
-    expect(textAt({ ...FIRST_RECIPE, steamMinutes: '2 h' }, 'steam.steamMinutes')?.text).toBe('2 h');
+    expect(textAt({ ...FIRST_RECIPE, steamMinutes: '2 h' }, 'method.steamMinutes')?.text).toBe('2 h');
     expect(typedRecipe(FIRST_RECIPE, 'metric').bareUnits).toBe('METRIC');
   });
 
@@ -21,15 +21,15 @@ describe('a recipe as it is typed', () => {
   });
 
   it('leaves out the strap of a bend without one and the steam of a lamination', () => {
-    expect(textAt({ ...FIRST_RECIPE, strapThickness: 'x' }, 'steam.strap.thicknessMm')).toBeUndefined();
-    expect(textAt({ ...FIRST_RECIPE, support: 'STEEL' }, 'steam.strap.endGapMm')?.text).toBe('0"');
-    expect(textAt(GLUED, 'steam.chamberC')).toBeUndefined();
-    expect(typedRecipe(GLUED, 'inch').choices).not.toHaveProperty('steam');
+    expect(textAt({ ...FIRST_RECIPE, strapThickness: 'x' }, 'method.strap.thicknessMm')).toBeUndefined();
+    expect(textAt({ ...FIRST_RECIPE, support: 'STEEL' }, 'method.strap.endGapMm')?.text).toBe('0"');
+    expect(textAt(GLUED, 'method.chamberC')).toBeUndefined();
+    expect(typedRecipe(GLUED, 'inch').choices.method).toEqual({ kind: 'COLD_LAMINATION', glue: 'PVA' });
   });
 
   it('keeps the finished section when it is made of plies, and when it is solid again', () => {
     expect(textAt(GLUED, 'finishedThicknessMm')?.text).toBe('1/2"');
-    expect(textAt(GLUED, 'lamination.plies')).toBeUndefined();
+    expect(textAt(GLUED, 'method.plies')).toBeUndefined();
     expect(textAt({ ...GLUED, plyThickness: '1/16"' }, 'blank.thicknessMm')?.text).toBe('1/16"');
     expect(textAt({ ...GLUED, plyThickness: '1/16"', method: 'STEAM_BOX' }, 'blank.thicknessMm')?.text).toBe('1/2"');
   });
@@ -41,7 +41,7 @@ describe('a recipe as it is typed', () => {
   });
 
   it('shows a stack of plies by its finished thickness', () => {
-    const ninth: RecipeFields = { ...STEAMED, method: 'COLD_LAMINATION', blank: { ...STEAMED.blank, thicknessMm: 1.411111 }, lamination: { glue: 'PVA', plies: 9 } };
+    const ninth: RecipeFields = { ...STEAMED, blank: { ...STEAMED.blank, thicknessMm: 1.411111 }, method: { kind: 'COLD_LAMINATION', glue: 'PVA', plies: 9 } };
     expect(finishedMm(ninth)).toBeCloseTo(12.7, 9);
     expect(formOf(ninth, 'inch')).toMatchObject({ thickness: '1/2"', plies: '9', plyThickness: '' });
   });
@@ -57,7 +57,7 @@ describe('a recipe as it is typed', () => {
 describe('what the server says of a typed recipe', () => {
   it('is shown at the field it was typed in', () => {
     const strapped: RecipeForm = { ...FIRST_RECIPE, support: 'STEEL' };
-    expect(problemsByField(strapped, [{ field: 'recipe.steam.strap.thicknessMm', message: 'too thick' }])).toEqual({ strapThickness: 'too thick' });
+    expect(problemsByField(strapped, [{ field: 'recipe.method.strap.thicknessMm', message: 'too thick' }])).toEqual({ strapThickness: 'too thick' });
     expect(problemsByField(strapped, [{ field: 'blank.speciesId', message: 'no such' }])).toEqual({ speciesId: 'no such' });
     expect(readingsByField(strapped, { innerRadiusMm: { value: 152.4 } })).toEqual({ radius: { value: 152.4 } });
   });

@@ -1,14 +1,14 @@
-import type { BlankFields, LaminationFields, RecipeFields, SteamFields, TypedRecipe } from '../api/schema';
+import type { BlankFields, RecipeFields, TypedRecipe } from '../api/schema';
 import type { UnitSystem } from '../app/units';
-import { methodOf } from '../methods/forms';
-import type { Place, Places } from '../methods/method';
+import { methodOf, typedOf } from '../methods/forms';
+import type { Kind, Place, Places } from '../methods/method';
+import { pliesOf } from '../methods/settings';
+import { CHOSEN_IN, FIRST_TYPED, type MethodChosen, type MethodTyped } from '../methods/typed';
 import { exactLength, exactTemperature } from '../units/exact';
 import { BARE, type Reading } from '../units/reading';
 
-export type Support = 'NONE' | 'WEBBING' | 'STEEL' | 'ALUMINIUM' | 'PLASTIC';
-
 /** A recipe as it is typed: every measurement is still the person's own text. */
-export interface RecipeForm {
+export interface RecipeForm extends MethodTyped {
   speciesId: string;
   seasoning: BlankFields['seasoning'];
   moisture: string;
@@ -21,20 +21,7 @@ export interface RecipeForm {
   width: string;
   radius: string;
   angle: string;
-  method: RecipeFields['method'];
-  soakHours: string;
-  soakAdditive: NonNullable<SteamFields['soakAdditive']>;
-  steamMinutes: string;
-  chamber: string;
-  carrySeconds: string;
-  holdHours: string;
-  support: Support;
-  strapThickness: string;
-  endGap: string;
-  glue: LaminationFields['glue'];
-  /** How many plies, and how thick one is: what is left empty follows from the other, or from the radius. */
-  plies: string;
-  plyThickness: string;
+  method: Kind;
   person: string;
   board: string;
   source: string;
@@ -53,18 +40,7 @@ export const FIRST_RECIPE: RecipeForm = {
   radius: '6"',
   angle: '180',
   method: 'STEAM_BOX',
-  soakHours: '0',
-  soakAdditive: 'NONE',
-  steamMinutes: '30',
-  chamber: '208 °F',
-  carrySeconds: '15',
-  holdHours: '24',
-  support: 'NONE',
-  strapThickness: '1/32"',
-  endGap: '0"',
-  glue: 'PVA',
-  plies: '',
-  plyThickness: '',
+  ...FIRST_TYPED,
   person: '',
   board: '',
   source: '',
@@ -81,7 +57,7 @@ const EVERY_BEND: Places = {
 /** The fields that take a measurement, of whatever way of bending. */
 export type Measured = Exclude<
   keyof RecipeForm,
-  'speciesId' | 'seasoning' | 'growthRings' | 'knots' | 'outerFace' | 'method' | 'soakAdditive' | 'support' | 'glue' | 'person' | 'board' | 'source'
+  'speciesId' | 'seasoning' | 'growthRings' | 'knots' | 'outerFace' | 'method' | 'person' | 'board' | 'source' | MethodChosen
 >;
 export type Readings = Partial<Record<Measured, Reading>>;
 export type FieldProblems = Partial<Record<keyof RecipeForm, string>>;
@@ -103,8 +79,7 @@ export function typedRecipe(form: RecipeForm, system: UnitSystem): TypedRecipe {
         knots: form.knots,
         outerFace: form.outerFace === 'SAWN' ? undefined : form.outerFace,
       },
-      method: form.method,
-      ...methodOf(form).choices(form),
+      method: { kind: form.method, ...methodOf(form).choices(form) },
       person: form.person.trim() || undefined,
       board: form.board.trim() || undefined,
       source: form.source.trim() || undefined,
@@ -125,7 +100,7 @@ export function readingsByField(form: RecipeForm, byPlace: Record<string, Readin
 
 const CHOSEN: Record<string, keyof RecipeForm> = {
   'blank.speciesId': 'speciesId', 'blank.seasoning': 'seasoning', 'blank.growthRings': 'growthRings', 'blank.knots': 'knots',
-  'lamination.glue': 'glue', method: 'method', person: 'person', board: 'board', source: 'source',
+  method: 'method', 'method.kind': 'method', ...CHOSEN_IN, person: 'person', board: 'board', source: 'source',
 };
 
 /** Problems the server named, by the field they are typed in. */
@@ -152,8 +127,10 @@ export function completed(kept: Partial<RecipeForm>): RecipeForm {
 const STACK_STEP = 1e-4;
 
 /** Thickness of the piece with all its plies [mm]. */
-export function finishedMm({ blank, lamination }: RecipeFields): number {
-  return lamination ? Math.round((blank.thicknessMm * lamination.plies) / STACK_STEP) * STACK_STEP : blank.thicknessMm;
+export function finishedMm(recipe: RecipeFields): number {
+  const { thicknessMm } = recipe.blank;
+  const plies = pliesOf(recipe);
+  return plies > 1 ? Math.round((thicknessMm * plies) / STACK_STEP) * STACK_STEP : thicknessMm;
 }
 
 /** A stored recipe as it would be typed. */
@@ -173,8 +150,8 @@ export function formOf(recipe: RecipeFields, system: UnitSystem): RecipeForm {
     width: length(blank.widthMm),
     radius: length(recipe.innerRadiusMm),
     angle: recipe.angleDegrees.toString(),
-    method: recipe.method,
-    ...methodOf(recipe).typed(recipe, { length, temperature: (celsius) => exactTemperature(celsius, system) }),
+    method: recipe.method.kind,
+    ...typedOf(recipe.method, { length, temperature: (celsius) => exactTemperature(celsius, system) }),
     person: recipe.person ?? '',
     board: recipe.board ?? '',
     source: recipe.source ?? '',

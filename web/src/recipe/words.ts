@@ -1,8 +1,10 @@
-import type { BlankFields, LaminationFields, RecipeFields, SteamFields } from '../api/schema';
+import type { BlankFields, RecipeFields } from '../api/schema';
 import type { UnitSystem } from '../app/units';
-import { methodOf } from '../methods/forms';
+import { lineOf } from '../methods/forms';
+import type { PliesTyped } from '../methods/coldLamination/typed';
+import type { HandlingTyped, Support } from '../methods/hotWood/typed';
+import { pliesOf } from '../methods/settings';
 import { printLength } from '../units/printing';
-import type { Support } from './form';
 
 export const SEASONING: Record<BlankFields['seasoning'], string> = {
   GREEN: 'green',
@@ -22,13 +24,13 @@ export const KNOTS: Record<BlankFields['knots'], string> = { CLEAR: 'clear', IN_
 
 export const OUTER_FACE: Record<NonNullable<BlankFields['outerFace']>, string> = { SAWN: 'sawn', RIVEN: 'riven', BARK: 'under the bark' };
 
-export const ADDITIVE: Record<NonNullable<SteamFields['soakAdditive']>, string> = { NONE: 'plain water', SOFTENER: 'softener' };
+export const ADDITIVE: Record<HandlingTyped['soakAdditive'], string> = { NONE: 'plain water', SOFTENER: 'softener' };
 
 export const SUPPORT: Record<Support, string> = {
   NONE: 'none', WEBBING: 'webbing', STEEL: 'steel strap', ALUMINIUM: 'aluminium', PLASTIC: 'plastic',
 };
 
-export const GLUE: Record<LaminationFields['glue'], string> = {
+export const GLUE: Record<PliesTyped['glue'], string> = {
   PVA: 'PVA',
   EPOXY: 'Epoxy',
   POLYURETHANE: 'Polyurethane',
@@ -38,15 +40,15 @@ export const GLUE: Record<LaminationFields['glue'], string> = {
 
 /** Section and curve in a line: 1/2" × 1", radius 6" through 180°. */
 export function shapeLine(recipe: RecipeFields, system: UnitSystem): string {
-  const { blank, lamination } = recipe;
+  const { blank } = recipe;
   const thickness = printLength(blank.thicknessMm, system);
-  const section = lamination ? `${lamination.plies} plies of ${thickness}` : thickness;
+  const section = pliesOf(recipe) > 1 ? `${pliesOf(recipe)} plies of ${thickness}` : thickness;
   return `${section} × ${printLength(blank.widthMm, system)}, radius ${printLength(recipe.innerRadiusMm, system)} through ${recipe.angleDegrees}°`;
 }
 
 /** What was done to it, in a line. */
 export function processLine(recipe: RecipeFields, system: UnitSystem): string {
-  return methodOf(recipe).line(recipe, system);
+  return lineOf(recipe.method, system);
 }
 
 export function stockLine({ blank }: RecipeFields): string {

@@ -65,8 +65,7 @@ it('looks again at once when another order is wanted', async () => {
 });
 
 it('asks for the finished section of a lamination, not for one of its plies', async () => {
-  const glued: RecipeFields = { ...STEAMED, method: 'COLD_LAMINATION', blank: { ...STEAMED.blank, thicknessMm: 3.175 }, lamination: { glue: 'PVA', plies: 4 } };
-  delete glued.steam;
+  const glued: RecipeFields = { ...STEAMED, blank: { ...STEAMED.blank, thicknessMm: 3.175 }, method: { kind: 'COLD_LAMINATION', glue: 'PVA', plies: 4 } };
   showPart(<WaysPart />, { answer: { recipe: glued, forecast: ANSWER } });
   await userEvent.click(screen.getByText('Look for ways'));
   expect(asked.mock.lastCall?.[0]?.thicknessMm).toBeCloseTo(12.7, 6);

@@ -113,7 +113,7 @@ function WayRow({ way, onTake }: { way: WayView; onTake: (recipe: RecipeFields) 
     <Paper component="li" sx={{ p: 1.5, border: 1, borderColor: 'divider', display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', sm: '1fr 190px auto' }, alignItems: 'center' }}>
       <Box>
         <Typography sx={{ fontWeight: 640 }}>{name}, {stockLine(recipe)}</Typography>
-        <Typography variant="body2">{METHOD[recipe.method]}: {processLine(recipe, system)}</Typography>
+        <Typography variant="body2">{METHOD[recipe.method.kind]}: {processLine(recipe, system)}</Typography>
         <Typography variant="body2" color="text.secondary">{shapeLine(recipe, system)}</Typography>
         <Typography variant="body2" color={way.beyondRecords ? 'data.flaw' : 'text.secondary'}>{triedInWords(way)}</Typography>
       </Box>

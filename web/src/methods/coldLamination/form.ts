@@ -3,25 +3,27 @@ import type { MethodForm, Places } from '../method';
 
 const SETTINGS: Places = {
   thickness: { measurement: 'LENGTH', at: 'finishedThicknessMm' },
-  plies: { measurement: 'COUNT', at: 'lamination.plies', optional: true },
+  plies: { measurement: 'COUNT', at: 'method.plies', optional: true },
   plyThickness: { measurement: 'LENGTH', at: 'blank.thicknessMm', optional: true },
 };
 
 /** Thin dry strips bent cold with glue between. What is wanted is the finished section; its plies follow. */
-export const coldLamination: MethodForm = {
+export const coldLamination: MethodForm<'COLD_LAMINATION'> = {
   label: 'Cold lamination',
+  family: 'COLD_PLIES',
   trials: 'lamination',
   thickness: 'Finished thickness',
   ofThickness: ' plies',
   followed: false,
+  stages: () => [],
   neverSeen: [],
   curveCure: 'The curve is tight for plies this thick. Use thinner plies or open the radius.',
   extent: { thinnestMm: 0.5, thickestMm: 10, tightestMm: 50, widestMm: 2500 },
   places: () => SETTINGS,
-  choices: (form) => ({ lamination: { glue: form.glue } }),
-  typed: ({ lamination }) => (lamination ? { glue: lamination.glue, plies: lamination.plies.toString() } : {}),
+  choices: ({ glue }) => ({ glue }),
+  typed: ({ glue, plies }) => ({ glue, plies: plies.toString() }),
   thickened: (plyThickness) => ({ plyThickness, plies: '' }),
-  line: ({ lamination }) => (lamination ? `laminated cold with ${inASentence(GLUE[lamination.glue])}` : ''),
+  line: ({ glue }) => `laminated cold with ${inASentence(GLUE[glue])}`,
 };
 
 /** Epoxy is epoxy, but PVA stays PVA. */

@@ -12,8 +12,8 @@ final class Requests {
     private static final String RECIPE = """
             {"blank": {"speciesId": "white-ash", "seasoning": "AIR_DRIED", "growthRings": "FLAT", %s
                        "knots": "CLEAR", "thicknessMm": 19, "widthMm": 25},
-             "innerRadiusMm": 140, "angleDegrees": 180, "method": "STEAM_BOX",
-             "steam": {"soakHours": 0, "steamMinutes": 60, "chamberC": %s, "carrySeconds": 15}}""";
+             "innerRadiusMm": 140, "angleDegrees": 180, "method": {"kind": "STEAM_BOX",
+             "soakHours": 0, "steamMinutes": 60, "chamberC": %s, "carrySeconds": 15}}""";
     private static final String MEASURED = "\"moisturePercent\": 18, \"grainRun\": 20,";
     private static final String MARKS = ", \"marks\": {\"radiusMm\": 3.175, \"thicknessMm\": 0.79375}";
     private static final String MAP = ", \"thinnestMm\": 2, \"thickestMm\": 40, \"tightestMm\": 30, \"widestMm\": 1200, "

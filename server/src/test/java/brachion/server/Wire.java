@@ -10,20 +10,22 @@ import org.springframework.test.web.servlet.assertj.MvcTestResult;
 public final class Wire {
 
     public static final String STEAM =
-            "{\"soakHours\": 0, \"steamMinutes\": 45, \"chamberC\": 98, \"carrySeconds\": 15}";
+            "{\"kind\": \"STEAM_BOX\", \"soakHours\": 0, \"steamMinutes\": 45, \"chamberC\": 98, \"carrySeconds\": 15}";
     public static final String STEEL_STRAP = STEAM.replace("}",
             ", \"strap\": {\"material\": \"STEEL\", \"thicknessMm\": 0.9, \"endGapMm\": 0}}");
+
+    public static final String EIGHT_PLIES = "{\"kind\": \"COLD_LAMINATION\", \"glue\": \"EPOXY\", \"plies\": 8}";
 
     private Wire() {
     }
 
-    public static String recipe(double thicknessMm, double radiusMm, String steam) {
+    public static String recipe(double thicknessMm, double radiusMm, String method) {
         return """
                 {"blank": {"speciesId": "white-ash", "seasoning": "AIR_DRIED", "moisturePercent": 18,
                            "growthRings": "FLAT", "grainRun": 25, "knots": "CLEAR",
                            "thicknessMm": %s, "widthMm": 25},
-                 "innerRadiusMm": %s, "angleDegrees": 180, "method": "STEAM_BOX", "steam": %s}"""
-                .formatted(thicknessMm, radiusMm, steam);
+                 "innerRadiusMm": %s, "angleDegrees": 180, "method": %s}"""
+                .formatted(thicknessMm, radiusMm, method);
     }
 
     public static String trial(String recipe, String outcome) {

@@ -41,7 +41,7 @@ public record ColdLamination(Glue glue, int plies) implements Method {
     }
 
     /** As it is set. */
-    static ColdLamination of(Settings settings, Blank blank) {
+    static ColdLamination of(Settings settings, double stockWidthMm) {
         return new ColdLamination(settings.of(GLUE), settings.of(PLIES).intValue());
     }
 

@@ -61,8 +61,8 @@ public record Handling(double soakHours, SoakAdditive additive, double carrySeco
     }
 
     /** As it is set; no carry where none is. */
-    static Handling of(Settings settings, Blank blank) {
-        Optional<Strap> strap = settings.find(STRAP).map(material -> new Strap(material, settings.of(STRAP_THICKNESS), blank.widthMm(),
+    static Handling of(Settings settings, double stockWidthMm) {
+        Optional<Strap> strap = settings.find(STRAP).map(material -> new Strap(material, settings.of(STRAP_THICKNESS), stockWidthMm,
                 settings.of(STRAP_GAP)));
         return new Handling(settings.of(SOAK), settings.of(ADDITIVE), settings.find(CARRY).orElse(0.0), strap,
                 settings.find(HOLD).map(OptionalDouble::of).orElse(OptionalDouble.empty()));

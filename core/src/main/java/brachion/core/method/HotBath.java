@@ -31,8 +31,8 @@ public record HotBath(Handling handling, Heating heating) implements HotWood {
     }
 
     /** As it is set. */
-    static HotBath of(Settings settings, Blank blank) {
-        return new HotBath(Handling.of(settings, blank), new Heating(StageKind.HOT_BATH, settings.of(MINUTES), settings.of(BATH)));
+    static HotBath of(Settings settings, double stockWidthMm) {
+        return new HotBath(Handling.of(settings, stockWidthMm), new Heating(StageKind.HOT_BATH, settings.of(MINUTES), settings.of(BATH)));
     }
 
     @Override

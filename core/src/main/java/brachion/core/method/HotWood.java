@@ -7,10 +7,10 @@ import brachion.core.bending.StrapMaterial;
 import brachion.core.physics.Physics;
 import brachion.core.physics.Unsure;
 import brachion.core.process.Piece;
+import brachion.core.process.ProcessSimulation;
 import brachion.core.process.Shop;
 import brachion.core.process.Stage;
 import brachion.core.process.StageKind;
-import brachion.core.process.ProcessSimulation;
 import brachion.core.process.SteamingSchool;
 import brachion.core.quantity.Measurement;
 import brachion.core.quantity.PhysicalBound;
@@ -140,19 +140,13 @@ public interface HotWood extends Method {
         return stages;
     }
 
-    /** What is done on the form before it is left there to itself. */
-    default List<Stage> firstOnForm() {
-        return hotOnFormMinutes() > 0 ? List.of(heating().lasting(hotOnFormMinutes()).stage()) : List.of();
+    private List<Stage> firstOnForm() {
+        return hotOnFormMinutes() > 0 ? List.of(new Heating(StageKind.STEAM_ON, hotOnFormMinutes(), heating().celsius()).stage()) : List.of();
     }
 
     @Override
     default List<StageKind> stageKinds() {
         return List.of(StageKind.SOAK, heating().kind(), StageKind.CARRY, StageKind.FORM, StageKind.RACK);
-    }
-
-    /** The stages of a piece that is bent where it is heated. */
-    static List<StageKind> uncarried(StageKind heat) {
-        return List.of(StageKind.SOAK, heat, StageKind.FORM, StageKind.RACK);
     }
 
     @Override
@@ -196,9 +190,7 @@ public interface HotWood extends Method {
     @Override
     default Springback springback(Blank blank, Bend bend, Shop shop, Demand demand) {
         double hold = holdHours().orElse(USUAL_HOLD_H);
-        List<Stage> stages = new ArrayList<>(stagesIn(shop));
-        firstOnForm().forEach(stage -> stages.add(stage.in(shop)));
-        stages.add(Stage.unheated(StageKind.FORM, hold * 3600, shop));
+        List<Stage> stages = stagesToRelease(shop, hold);
         double releaseMoisture = Followings.after(piece(blank, shop), stages, Physics.USUAL).meanMoisturePercent();
         BendSection section = demand.section();
         return new Springback(section.elasticShare(demand.state(), releaseMoisture), Optional.of(hold), hotOnFormMinutes() / 60);
@@ -218,6 +210,14 @@ public interface HotWood extends Method {
     @Override
     default Optional<Demand> atBest(Blank blank, Bend bend) {
         return Optional.of(Demand.softened(blank, bend, strap()));
+    }
+
+    /** What is done up to the moment it is let go after so many hours on the form [h], as it is in a shop. */
+    default List<Stage> stagesToRelease(Shop shop, double formHours) {
+        List<Stage> stages = new ArrayList<>(stagesIn(shop));
+        firstOnForm().forEach(stage -> stages.add(stage.in(shop)));
+        stages.add(Stage.unheated(StageKind.FORM, formHours * 3600, shop));
+        return stages;
     }
 
     /** What is done up to the moment of bending, as it is in a shop. */

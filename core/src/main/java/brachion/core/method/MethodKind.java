@@ -28,7 +28,7 @@ public enum MethodKind {
     /** Makes a way of bending of its settings. */
     private interface Making {
 
-        Method of(Settings settings, Blank blank);
+        Method of(Settings settings, double stockWidthMm);
     }
 
     /** What a search tries of a way of bending. */
@@ -68,9 +68,9 @@ public enum MethodKind {
         return FIRST_VERSION;
     }
 
-    /** The way with its settings, read by {@link Settings#read}, for a blank. */
-    public Method of(Settings set, Blank blank) {
-        return making.of(set, blank);
+    /** The way with its settings, read by {@link Settings#read}, for stock of a width [mm]. */
+    public Method of(Settings set, double stockWidthMm) {
+        return making.of(set, stockWidthMm);
     }
 
     /** What may be better or worse about it than its physics say, beside the other ways of its family. */

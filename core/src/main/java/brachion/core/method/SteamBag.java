@@ -44,8 +44,8 @@ public record SteamBag(Handling handling, Heating heating, Bent bent) implements
     }
 
     /** As it is set. */
-    static SteamBag of(Settings settings, Blank blank) {
-        return new SteamBag(Handling.of(settings, blank), new Heating(StageKind.STEAM_BAG, settings.of(MINUTES), settings.of(BAG)),
+    static SteamBag of(Settings settings, double stockWidthMm) {
+        return new SteamBag(Handling.of(settings, stockWidthMm), new Heating(StageKind.STEAM_BAG, settings.of(MINUTES), settings.of(BAG)),
                 settings.of(BENT));
     }
 
@@ -77,7 +77,7 @@ public record SteamBag(Handling handling, Heating heating, Bent bent) implements
 
     @Override
     public List<StageKind> stageKinds() {
-        return bent == Bent.PULLED ? HotWood.super.stageKinds() : HotWood.uncarried(StageKind.STEAM_BAG);
+        return bent == Bent.PULLED ? HotWood.super.stageKinds() : List.of(StageKind.SOAK, StageKind.STEAM_BAG, StageKind.FORM, StageKind.RACK);
     }
 
     /** What a search tries: pulled, and bent in the bag. */

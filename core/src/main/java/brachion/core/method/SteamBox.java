@@ -58,8 +58,8 @@ public record SteamBox(Handling handling, Heating heating) implements HotWood {
     }
 
     /** As it is set. */
-    static SteamBox of(Settings settings, Blank blank) {
-        return new SteamBox(Handling.of(settings, blank),
+    static SteamBox of(Settings settings, double stockWidthMm) {
+        return new SteamBox(Handling.of(settings, stockWidthMm),
                 new Heating(StageKind.STEAM_BOX, settings.of(MINUTES), settings.of(CHAMBER)));
     }
 

@@ -5,6 +5,7 @@ import brachion.core.quantity.Measurement;
 import brachion.core.quantity.PhysicalBound;
 import brachion.core.wood.Species;
 import java.util.List;
+import java.util.OptionalDouble;
 
 /**
  * Steaming in place: the bag is put round the piece where it is going to stay, one end perhaps fastened already, and the
@@ -36,8 +37,8 @@ public record SteamInPlace(Handling handling, Heating heating, double steamOnMin
     }
 
     /** As it is set. */
-    static SteamInPlace of(Settings settings, Blank blank) {
-        return new SteamInPlace(Handling.of(settings, blank), new Heating(StageKind.STEAM_BAG, settings.of(MINUTES), settings.of(BAG)),
+    static SteamInPlace of(Settings settings, double stockWidthMm) {
+        return new SteamInPlace(Handling.of(settings, stockWidthMm), new Heating(StageKind.STEAM_BAG, settings.of(MINUTES), settings.of(BAG)),
                 settings.of(STEAM_ON));
     }
 
@@ -74,7 +75,18 @@ public record SteamInPlace(Handling handling, Heating heating, double steamOnMin
 
     @Override
     public List<StageKind> stageKinds() {
-        return HotWood.uncarried(StageKind.STEAM_BAG);
+        return List.of(StageKind.SOAK, StageKind.STEAM_BAG, StageKind.STEAM_ON, StageKind.FORM, StageKind.RACK);
+    }
+
+    @Override
+    public OptionalDouble plannedMinutes(StageKind stage) {
+        return stage == StageKind.STEAM_ON ? OptionalDouble.of(steamOnMinutes) : HotWood.super.plannedMinutes(stage);
+    }
+
+    @Override
+    public SteamInPlace asDone(Done done) {
+        SteamInPlace took = (SteamInPlace) HotWood.super.asDone(done);
+        return new SteamInPlace(took.handling, took.heating, done.minutes(StageKind.STEAM_ON, steamOnMinutes));
     }
 
     /** What a search tries. */

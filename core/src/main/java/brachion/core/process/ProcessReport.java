@@ -35,9 +35,9 @@ public record ProcessReport(List<StageFrames> stages, ProcessTimes times) {
     }
 
     /**
-     * Follows a piece through soaking (if any), one heating, the carry, the form and the rack.
+     * Follows a piece through soaking (if any), one heating, the carry, steam left on (if any), the form and the rack.
      *
-     * @param plan the five stages; the soak and the carry may be missing
+     * @param plan the stages; soak, carry and steam left on may be missing
      * @throws IllegalArgumentException when the stages are not in the order of work
      */
     public static ProcessReport of(Piece piece, List<Stage> plan) {
@@ -51,7 +51,7 @@ public record ProcessReport(List<StageFrames> stages, ProcessTimes times) {
         ProcessSimulation clamped = null;
         for (Stage stage : plan) {
             switch (stage.kind()) {
-                case SOAK, CARRY, RACK -> { }
+                case SOAK, CARRY, STEAM_ON, RACK -> { }
                 case FORM -> {
                     clamped = simulation.copy();
                     cold = FirstMoment.when(simulation.copy(), stage.lasting(7 * DAY_S),
@@ -65,7 +65,7 @@ public record ProcessReport(List<StageFrames> stages, ProcessTimes times) {
                 }
             }
             pictures.add(frames(simulation, stage));
-            if (stage.kind().heats()) {
+            if (stage.kind().softens()) {
                 Stage carry = new Stage(StageKind.CARRY, 600, stage.shopC(), stage.shopC(), stage.relativeHumidity());
                 carryLimit = FirstMoment.when(simulation.copy(), carry,
                         field -> CARRY_BOUND - field.condition().outerQuarterSoftness());
@@ -84,9 +84,9 @@ public record ProcessReport(List<StageFrames> stages, ProcessTimes times) {
             if (stage.kind().ordinal() <= last) {
                 throw new IllegalArgumentException("The stages must follow the order of work, with one heating");
             }
-            last = stage.kind().heats() ? StageKind.HOT_PIPE.ordinal() : stage.kind().ordinal();
+            last = stage.kind().softens() ? StageKind.HOT_PIPE.ordinal() : stage.kind().ordinal();
         }
-        boolean complete = plan.stream().filter(stage -> stage.kind().heats()).count() == 1
+        boolean complete = plan.stream().filter(stage -> stage.kind().softens()).count() == 1
                 && plan.stream().anyMatch(stage -> stage.kind() == StageKind.FORM)
                 && last == StageKind.RACK.ordinal();
         if (!complete) {

@@ -59,6 +59,13 @@ public enum StageKind {
             return Surroundings.all(Surface.heatOnly(40, stage.shopC()));
         }
     },
+    /** Clamped, with the steam still on. */
+    STEAM_ON {
+        @Override
+        Surroundings surroundings(Stage stage, double mediumC, Physics physics) {
+            return Surroundings.all(steam(600, mediumC, physics));
+        }
+    },
     /** Clamped to the form. */
     FORM {
         @Override
@@ -87,20 +94,22 @@ public enum StageKind {
     /** What the faces see when the medium is at a temperature [°C]. */
     abstract Surroundings surroundings(Stage stage, double mediumC, Physics physics);
 
-    /** Whether it is one of the ways to heat the wood. */
+    /** Whether something is hot in it. */
     public boolean heats() {
         return switch (this) {
-            case HOT_BATH, STEAM_BOX, STEAM_BAG, SIMMER, HOT_PIPE -> true;
+            case HOT_BATH, STEAM_BOX, STEAM_BAG, SIMMER, HOT_PIPE, STEAM_ON -> true;
             case SOAK, CARRY, FORM, RACK -> false;
         };
     }
 
+    /** Whether it is one of the ways to soften the wood before it is bent. */
+    public boolean softens() {
+        return heats() && this != STEAM_ON;
+    }
+
     /** Whether it heats by steam, or water that boils, with a way out. */
     boolean steams() {
-        return switch (this) {
-            case HOT_BATH, STEAM_BOX, STEAM_BAG, SIMMER -> true;
-            case HOT_PIPE, SOAK, CARRY, FORM, RACK -> false;
-        };
+        return heats() && this != HOT_PIPE;
     }
 
     private static Surface water(double mediumC) {

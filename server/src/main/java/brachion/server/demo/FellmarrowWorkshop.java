@@ -14,12 +14,15 @@ import static brachion.core.method.Seasoning.AIR_DRIED;
 import static brachion.core.method.Seasoning.GREEN;
 import static brachion.core.method.Seasoning.KILN_DRIED;
 
+import brachion.core.bending.Strap;
+import brachion.core.method.ColdLamination;
 import brachion.core.method.GrowthRings;
 import brachion.core.method.Knots;
-import brachion.core.method.MethodKind;
+import brachion.core.method.Method;
 import brachion.core.method.OuterFace;
 import brachion.core.method.Seasoning;
 import brachion.core.method.SoakAdditive;
+import brachion.core.method.SteamBox;
 import brachion.core.process.StageKind;
 import brachion.core.quantity.Length;
 import brachion.core.quantity.LengthUnit;
@@ -28,10 +31,8 @@ import brachion.core.trial.Severity;
 import brachion.server.demo.Job.Plies;
 import brachion.server.demo.Job.Steam;
 import brachion.server.recipe.BlankFields;
-import brachion.server.recipe.LaminationFields;
+import brachion.server.recipe.MethodFields;
 import brachion.server.recipe.RecipeFields;
-import brachion.server.recipe.SteamFields;
-import brachion.server.recipe.StrapFields;
 import brachion.server.trial.DoneFields;
 import brachion.server.trial.DoneFields.ChamberReading;
 import brachion.server.trial.DoneFields.StageTook;
@@ -40,6 +41,8 @@ import brachion.server.trial.TrialFields;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Random;
 
 /**
@@ -132,7 +135,7 @@ final class FellmarrowWorkshop {
         ShopLuck.Ending ending = luck.ending(recipe, moisture, run == null ? pick(25, 25, 15, 10) : run, hands);
         Double released = ending.severity() != Severity.BROKEN && random.nextDouble() < 0.6
                 ? onTheRule(radius * luck.opening(recipe), 16) : null;
-        return new TrialFields(job.from().plusDays(piece / 2), recipe, done(recipe, job),
+        return new TrialFields(job.from().plusDays(piece / 2), recipe, done(job),
                 new OutcomeFields(ending.severity(), ending.flaw(), released), note(job, ending));
     }
 
@@ -148,27 +151,28 @@ final class FellmarrowWorkshop {
 
     private RecipeFields recipe(Job job, BlankFields blank, double radius, String person, String board) {
         String source = job.seasoning() == KILN_DRIED ? YARD : COPPICE;
-        if (job.process() instanceof Plies plies) {
-            return new RecipeFields(blank, radius, job.angle(), MethodKind.COLD_LAMINATION, null,
-                    new LaminationFields(plies.glue(), plies.count()), person, board, source);
-        }
-        Steam steam = (Steam) job.process();
-        StrapFields strap = steam.strap() == null ? null
-                : new StrapFields(steam.strap(), onTheRule(steam.strapMm(), 64), onTheRule(pick(0, 0, 0, 1, 2), 32));
+        Method method = job.process() instanceof Plies plies ? new ColdLamination(plies.glue(), plies.count())
+                : steamed((Steam) job.process(), blank.widthMm());
+        return new RecipeFields(blank, radius, job.angle(), MethodFields.of(method), person, board, source);
+    }
+
+    private SteamBox steamed(Steam steam, double widthMm) {
+        Optional<Strap> strap = steam.strap() == null ? Optional.empty() : Optional.of(
+                new Strap(steam.strap(), onTheRule(steam.strapMm(), 64), widthMm, onTheRule(pick(0, 0, 0, 1, 2), 32)));
         double carry = 10 + random.nextInt(25);
-        SoakAdditive additive = steam.soakHours() > 0 && random.nextBoolean() ? SoakAdditive.SOFTENER : null;
-        return new RecipeFields(blank, radius, job.angle(), MethodKind.STEAM_BOX, new SteamFields(steam.soakHours(),
-                additive, steam.minutes(), steam.chamberC(), carry, pick(2, 12, 24, 24, 48), strap), null, person, board, source);
+        SoakAdditive additive = steam.soakHours() > 0 && random.nextBoolean() ? SoakAdditive.SOFTENER : SoakAdditive.NONE;
+        return new SteamBox(steam.soakHours(), additive, steam.minutes(), steam.chamberC(), Optional.empty(), carry, strap,
+                OptionalDouble.of(pick(2, 12, 24, 24, 48)));
     }
 
     /** Now and then the steam ran longer than planned; on the day of the small generator somebody wrote the chamber down. */
-    private DoneFields done(RecipeFields recipe, Job job) {
-        if (recipe.method() != MethodKind.STEAM_BOX) {
+    private DoneFields done(Job job) {
+        if (!(job.process() instanceof Steam steam)) {
             return null;
         }
         List<StageTook> stages = new ArrayList<>();
         if (random.nextInt(4) == 0) {
-            stages.add(new StageTook(StageKind.STEAM_BOX, recipe.steam().steamMinutes() + pick(5, 10, 15, 20)));
+            stages.add(new StageTook(StageKind.STEAM_BOX, steam.minutes() + pick(5, 10, 15, 20)));
         }
         List<ChamberReading> chamber = new ArrayList<>();
         if (job.process() == SMALL_GENERATOR) {

@@ -1,14 +1,17 @@
 package brachion.server.demo;
 
+import brachion.core.bending.Strap;
 import brachion.core.bending.StrapMaterial;
+import brachion.core.method.ColdLamination;
 import brachion.core.method.Knots;
-import brachion.core.method.MethodKind;
+import brachion.core.method.Method;
+import brachion.core.method.SteamBox;
 import brachion.core.trial.Flaw;
 import brachion.core.trial.Severity;
 import brachion.server.recipe.BlankFields;
 import brachion.server.recipe.RecipeFields;
-import brachion.server.recipe.SteamFields;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 
 /**
@@ -41,8 +44,8 @@ final class ShopLuck {
         double asked = 100 * blank.thicknessMm() / (2 * recipe.innerRadiusMm() + blank.thicknessMm());
         double bears = STRETCH.get(blank.speciesId()) * (1 - 1.8 / grainRun)
                 * (blank.knots() == Knots.IN_BEND ? 0.75 : 1);
-        boolean laminated = recipe.method() == MethodKind.COLD_LAMINATION;
-        double ready = laminated ? 0.22 : readiness(recipe.steam(), blank.thicknessMm(), moisture);
+        boolean laminated = method(recipe) instanceof ColdLamination;
+        double ready = laminated ? 0.22 : readiness((SteamBox) method(recipe), blank.thicknessMm(), moisture);
         bears *= ready;
         double outer = asked * (laminated ? 1 : share(recipe)) / bears * hands * Math.exp(0.17 * random.nextGaussian());
         double inner = asked / SQUEEZE.getOrDefault(blank.speciesId(), 17.0) / (laminated ? 2 : ready) * Math.exp(0.2 * random.nextGaussian());
@@ -78,28 +81,33 @@ final class ShopLuck {
     /** How many times its radius a piece has when it is let go. */
     double opening(RecipeFields recipe) {
         double noise = 0.008 * random.nextGaussian();
-        if (recipe.method() == MethodKind.COLD_LAMINATION) {
-            return 1 + 1.1 / Math.pow(recipe.lamination().plies(), 2) + noise;
+        if (method(recipe) instanceof ColdLamination stack) {
+            return 1 + 1.1 / Math.pow(stack.plies(), 2) + noise;
         }
-        double strap = recipe.steam().strap() == null ? 1 : 0.6;
-        return 1 + strap * (0.025 + 0.055 * Math.exp(-recipe.steam().holdHours() / 16)) + noise;
+        SteamBox steam = (SteamBox) method(recipe);
+        double strap = steam.strap().isPresent() ? 0.6 : 1;
+        return 1 + strap * (0.025 + 0.055 * Math.exp(-steam.holdHours().orElseThrow() / 16)) + noise;
+    }
+
+    private static Method method(RecipeFields recipe) {
+        return recipe.method().toMethod(recipe.blank().widthMm());
     }
 
     /** How much of its best the steamed piece gives: wet enough, hot enough, long enough. */
-    private static double readiness(SteamFields steam, double thickness, double moisture) {
+    private static double readiness(SteamBox steam, double thickness, double moisture) {
         double wet = Math.min(1, (moisture + (steam.soakHours() > 0 ? 60 / thickness : 0)) / 15);
-        double hot = Math.min(1, Math.max(0.3, (steam.chamberC() - 70) / 25));
+        double hot = Math.min(1, Math.max(0.3, (steam.heating().celsius() - 70) / 25));
         double cooked = 1 - Math.exp(-steam.steamMinutes() / (8 + thickness));
         return Math.max(0.25, wet * hot * cooked);
     }
 
     /** Share of the stretch that a support leaves to the wood. */
     private static double share(RecipeFields recipe) {
-        if (recipe.steam().strap() == null) {
+        Optional<Strap> strap = method(recipe).strap();
+        if (strap.isEmpty()) {
             return 1;
         }
-        double slack = recipe.steam().strap().endGapMm() / (recipe.innerRadiusMm() * Math.toRadians(
-                recipe.angleDegrees()));
-        return recipe.steam().strap().material() == StrapMaterial.STEEL ? 0.10 + 9 * slack : 0.92;
+        double slack = strap.get().endGapMm() / (recipe.innerRadiusMm() * Math.toRadians(recipe.angleDegrees()));
+        return strap.get().material() == StrapMaterial.STEEL ? 0.10 + 9 * slack : 0.92;
     }
 }

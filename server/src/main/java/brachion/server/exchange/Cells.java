@@ -7,7 +7,7 @@ import brachion.core.quantity.UnitSystem;
 import brachion.server.trial.DoneFields;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -24,8 +24,8 @@ final class Cells {
 
     private static final Pattern BARE = Pattern.compile("[-−]?[\\d.,]+");
 
-    private final Map<Column, Heading> headings = new EnumMap<>(Column.class);
-    private final Map<Column, String> texts = new EnumMap<>(Column.class);
+    private final Map<Column, Heading> headings = new HashMap<>();
+    private final Map<Column, String> texts = new HashMap<>();
     private final List<Fault> faults = new ArrayList<>();
 
     Cells(List<Heading> headings, List<String> cells) {
@@ -117,6 +117,22 @@ final class Cells {
     /** A slope as the run for a rise of one: 20 or 1 in 20. */
     Double run(Column column) {
         return measured(column, Measurement.GRAIN_SLOPE, Set.of("1 in"));
+    }
+
+    /** A measurement of any kind, in the unit it is kept in. */
+    Double measured(Column column, Measurement measurement) {
+        return switch (measurement) {
+            case LENGTH -> millimetres(column);
+            case TEMPERATURE -> celsius(column);
+            case SECONDS -> time(column, TimeUnit.SECOND);
+            case MINUTES -> time(column, TimeUnit.MINUTE);
+            case HOURS -> time(column, TimeUnit.HOUR);
+            case DAYS -> time(column, TimeUnit.DAY);
+            case MOISTURE -> percent(column);
+            case ANGLE -> degrees(column);
+            case GRAIN_SLOPE -> run(column);
+            case HUMIDITY, COUNT, ALTITUDE, MASS -> measured(column, measurement, Set.of(column.unit(Units.METRIC)));
+        };
     }
 
     private Double measured(Column column, Measurement measurement, Set<String> units) {

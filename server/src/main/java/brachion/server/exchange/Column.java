@@ -1,53 +1,49 @@
 package brachion.server.exchange;
 
+import brachion.core.method.MethodKind;
+import brachion.core.method.Setting;
+import brachion.core.quantity.Measurement;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
-/** The columns of a table of trials. A heading is the name, with the unit in brackets where there is one. */
-enum Column {
-    DAY("day", "bentOn"),
-    SPECIES("species", "recipe.blank.speciesId"),
-    SEASONING("seasoning", "recipe.blank.seasoning"),
-    MOISTURE("moisture", "recipe.blank.moisturePercent", "%"),
-    GROWTH_RINGS("growth rings", "recipe.blank.growthRings"),
-    GRAIN_SLOPE("slope of grain", "recipe.blank.grainRun"),
-    KNOTS("knots", "recipe.blank.knots"),
-    OUTER_FACE("outer face", "recipe.blank.outerFace"),
-    THICKNESS("thickness", "recipe.blank.thicknessMm", "mm", "in"),
-    WIDTH("width", "recipe.blank.widthMm", "mm", "in"),
-    INNER_RADIUS("inner radius", "recipe.innerRadiusMm", "mm", "in"),
-    BEND_ANGLE("bend angle", "recipe.angleDegrees", "°"),
-    METHOD("method", "recipe.method"),
-    SOAK("soak", "recipe.steam.soakHours", "h"),
-    SOAK_ADDITIVE("in the soak", "recipe.steam.soakAdditive"),
-    STEAM("steam", "recipe.steam.steamMinutes", "min"),
-    CHAMBER("chamber", "recipe.steam.chamberC", "°C", "°F"),
-    CARRY("carry", "recipe.steam.carrySeconds", "s"),
-    ON_FORM("on the form", "recipe.steam.holdHours", "h"),
-    STRAP("strap", "recipe.steam.strap.material"),
-    STRAP_THICKNESS("strap thickness", "recipe.steam.strap.thicknessMm", "mm", "in"),
-    STRAP_GAP("gap at the stops", "recipe.steam.strap.endGapMm", "mm", "in"),
-    GLUE("glue", "recipe.lamination.glue"),
-    PLIES("plies", "recipe.lamination.plies"),
-    PERSON("person", "recipe.person"),
-    BOARD("board", "recipe.board"),
-    SOURCE("source", "recipe.source"),
-    SOAK_TOOK("soak took", "done.SOAK", "min"),
-    STEAM_TOOK("steam took", "done.STEAM_BOX", "min"),
-    CARRY_TOOK("carry took", "done.CARRY", "min"),
-    FORM_TOOK("form took", "done.FORM", "min"),
-    RACK_TOOK("rack took", "done.RACK", "min"),
-    CHAMBER_READINGS("chamber readings", "done.chamber", "min, °C", "min, °F"),
-    ENDED("ended", "outcome.severity"),
-    FLAW("flaw", "outcome.flaw"),
-    RELEASED_RADIUS("radius after release", "outcome.releasedRadiusMm", "mm", "in"),
-    NOTE("note", "note");
+/**
+ * A column of a table of trials. A heading is the name, with the unit in brackets where there is one. What is set about a way
+ * of bending has the columns that way names; ways that name one alike share it.
+ *
+ * @param title      the name, without a unit
+ * @param path       the field of a trial it holds
+ * @param metricUnit the unit it is written in, empty for none
+ * @param inchUnit   the unit it is written in where lengths are in inches
+ */
+record Column(String title, String path, String metricUnit, String inchUnit) {
 
-    private final String title;
-    private final String path;
-    private final String metricUnit;
-    private final String inchUnit;
+    static final Column DAY = new Column("day", "bentOn");
+    static final Column SPECIES = new Column("species", "recipe.blank.speciesId");
+    static final Column SEASONING = new Column("seasoning", "recipe.blank.seasoning");
+    static final Column MOISTURE = new Column("moisture", "recipe.blank.moisturePercent", "%");
+    static final Column GROWTH_RINGS = new Column("growth rings", "recipe.blank.growthRings");
+    static final Column GRAIN_SLOPE = new Column("slope of grain", "recipe.blank.grainRun");
+    static final Column KNOTS = new Column("knots", "recipe.blank.knots");
+    static final Column OUTER_FACE = new Column("outer face", "recipe.blank.outerFace");
+    static final Column THICKNESS = new Column("thickness", "recipe.blank.thicknessMm", "mm", "in");
+    static final Column WIDTH = new Column("width", "recipe.blank.widthMm", "mm", "in");
+    static final Column INNER_RADIUS = new Column("inner radius", "recipe.innerRadiusMm", "mm", "in");
+    static final Column BEND_ANGLE = new Column("bend angle", "recipe.angleDegrees", "°");
+    static final Column METHOD = new Column("method", "recipe.method");
+    static final Column PERSON = new Column("person", "recipe.person");
+    static final Column BOARD = new Column("board", "recipe.board");
+    static final Column SOURCE = new Column("source", "recipe.source");
+    static final Column CHAMBER_READINGS = new Column("chamber readings", "done.chamber", "min, °C", "min, °F");
+    static final Column ENDED = new Column("ended", "outcome.severity");
+    static final Column FLAW = new Column("flaw", "outcome.flaw");
+    static final Column RELEASED_RADIUS = new Column("radius after release", "outcome.releasedRadiusMm", "mm", "in");
+    static final Column NOTE = new Column("note", "note");
+
+    /** Every column, in the order they are written. */
+    static final List<Column> ALL = all();
 
     Column(String title, String path) {
         this(title, path, "");
@@ -57,16 +53,39 @@ enum Column {
         this(title, path, unit, unit);
     }
 
-    Column(String title, String path, String metricUnit, String inchUnit) {
-        this.title = title;
-        this.path = path;
-        this.metricUnit = metricUnit;
-        this.inchUnit = inchUnit;
+    private static List<Column> all() {
+        List<Column> all = new ArrayList<>(List.of(DAY, SPECIES, SEASONING, MOISTURE, GROWTH_RINGS, GRAIN_SLOPE, KNOTS, OUTER_FACE,
+                THICKNESS, WIDTH, INNER_RADIUS, BEND_ANGLE, METHOD));
+        Arrays.stream(MethodKind.values()).flatMap(kind -> kind.settings().stream()).map(Column::of).distinct().forEach(all::add);
+        all.addAll(List.of(PERSON, BOARD, SOURCE));
+        Arrays.stream(StageColumn.values()).map(StageColumn::column).forEach(all::add);
+        all.addAll(List.of(CHAMBER_READINGS, ENDED, FLAW, RELEASED_RADIUS, NOTE));
+        return List.copyOf(all);
     }
 
-    /** The name, without a unit. */
-    String title() {
-        return title;
+    /** The column of what is set about a way of bending. */
+    static Column of(Setting<?> setting) {
+        String path = METHOD.path + "." + setting.key();
+        return setting instanceof Setting.Measured measured
+                ? new Column(setting.title(), path, unit(measured.measurement(), Units.METRIC), unit(measured.measurement(), Units.INCH))
+                : new Column(setting.title(), path);
+    }
+
+    private static String unit(Measurement measurement, Units units) {
+        boolean inch = units == Units.INCH;
+        return switch (measurement) {
+            case LENGTH -> inch ? "in" : "mm";
+            case TEMPERATURE -> inch ? "°F" : "°C";
+            case MOISTURE, HUMIDITY -> "%";
+            case SECONDS -> "s";
+            case MINUTES -> "min";
+            case HOURS -> "h";
+            case DAYS -> "d";
+            case ANGLE -> "°";
+            case ALTITUDE -> "m";
+            case MASS -> "g";
+            case GRAIN_SLOPE, COUNT -> "";
+        };
     }
 
     /** The unit it is written in, empty for none. */
@@ -81,13 +100,14 @@ enum Column {
 
     /** The column with a name, upper and lower case, blanks, hyphens and underscores being alike. */
     static Optional<Column> named(String name) {
-        return Arrays.stream(values()).filter(column -> plain(column.title).equals(plain(name))).findFirst();
+        return ALL.stream().filter(column -> plain(column.title).equals(plain(name))).findFirst();
     }
 
     /** The column that holds a field of a trial. */
     static Optional<Column> holding(String field) {
-        return Arrays.stream(values()).filter(column -> field.equals(column.path) || field.startsWith(column.path + "["))
-                .findFirst();
+        Optional<Column> stage = Arrays.stream(StageColumn.values()).filter(each -> each.holds(field)).map(StageColumn::column).findFirst();
+        return stage.or(() -> ALL.stream().filter(column -> field.equals(column.path) || field.startsWith(column.path + "["))
+                .findFirst());
     }
 
     static String plain(String text) {

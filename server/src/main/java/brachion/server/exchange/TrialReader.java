@@ -1,13 +1,12 @@
 package brachion.server.exchange;
 
-import brachion.core.bending.StrapMaterial;
-import brachion.core.method.Glue;
 import brachion.core.method.GrowthRings;
 import brachion.core.method.Knots;
 import brachion.core.method.MethodKind;
 import brachion.core.method.OuterFace;
 import brachion.core.method.Seasoning;
-import brachion.core.method.SoakAdditive;
+import brachion.core.method.Setting;
+import brachion.core.process.StageKind;
 import brachion.core.quantity.TimeUnit;
 import brachion.core.risk.SetAside;
 import brachion.core.trial.Flaw;
@@ -16,10 +15,8 @@ import brachion.core.wood.Species;
 import brachion.core.method.Workshop;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.recipe.BlankFields;
-import brachion.server.recipe.LaminationFields;
+import brachion.server.recipe.MethodFields;
 import brachion.server.recipe.RecipeFields;
-import brachion.server.recipe.SteamFields;
-import brachion.server.recipe.StrapFields;
 import brachion.server.trial.DoneFields;
 import brachion.server.trial.OutcomeFields;
 import brachion.server.trial.TrialFields;
@@ -29,22 +26,15 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 
 /** Reads a row as a trial, held to the same rules as one that is typed in. */
 class TrialReader {
-
-    /** Taken where a table of steamed trials says nothing, and said in the note of the trial. */
-    private static final double USUAL_CHAMBER_C = 98;
-    private static final double USUAL_CARRY_S = 15;
-
-    private static final Set<Column> OF_STEAM = EnumSet.of(Column.SOAK, Column.SOAK_ADDITIVE, Column.STEAM, Column.CHAMBER,
-            Column.CARRY, Column.ON_FORM, Column.STRAP, Column.STRAP_THICKNESS, Column.STRAP_GAP);
-    private static final Set<Column> OF_LAMINATION = EnumSet.of(Column.GLUE, Column.PLIES);
 
     private final Validator validator;
     private final Workshop workshop;
@@ -66,8 +56,9 @@ class TrialReader {
     Outcome read(List<Heading> headings, Row row) {
         Cells cells = new Cells(headings, row.cells());
         List<String> remarks = new ArrayList<>();
-        TrialFields trial = new TrialFields(cells.read(Column.DAY, TrialReader::day), recipe(cells, remarks),
-                done(cells), outcome(cells), "");
+        LocalDate bentOn = cells.read(Column.DAY, TrialReader::day);
+        RecipeFields recipe = recipe(cells, remarks);
+        TrialFields trial = new TrialFields(bentOn, recipe, done(cells, recipe), outcome(cells), "");
         trial = withNote(trial, note(cells, headings, row, remarks));
         check(trial, cells);
         return cells.faults().isEmpty() ? new Outcome(trial, List.of()) : new Outcome(null, cells.faults());
@@ -94,49 +85,40 @@ class TrialReader {
                 usual(cells, Column.KNOTS, cells.word(Column.KNOTS, Knots.class), Knots.CLEAR, "clear", remarks),
                 given(cells.word(Column.OUTER_FACE, OuterFace.class), OuterFace.SAWN),
                 cells.millimetres(Column.THICKNESS), cells.millimetres(Column.WIDTH));
-        if (method != null) {
-            refuse(cells, method == MethodKind.STEAM_BOX ? OF_LAMINATION : OF_STEAM, method);
-        }
-        return new RecipeFields(blank, cells.millimetres(Column.INNER_RADIUS), cells.degrees(Column.BEND_ANGLE), method,
-                method == MethodKind.STEAM_BOX ? steam(cells, remarks) : null,
-                method == MethodKind.COLD_LAMINATION ? lamination(cells) : null,
+        return new RecipeFields(blank, cells.millimetres(Column.INNER_RADIUS), cells.degrees(Column.BEND_ANGLE),
+                method == null ? null : new MethodFields(method, settings(cells, method, remarks)),
                 cells.text(Column.PERSON), cells.text(Column.BOARD), cells.text(Column.SOURCE));
     }
 
-    /** What belongs to another method would be lost without a word. */
-    private static void refuse(Cells cells, Set<Column> columns, MethodKind method) {
-        columns.stream().filter(column -> !none(cells, column)).forEach(column -> cells.fault(column,
-                "This does not belong to a bend by " + Column.plain(method.name()) + ": clear it, or change the method."));
+    /** What is set about the method; what belongs to another one would be lost without a word and is refused. */
+    private static Map<String, Object> settings(Cells cells, MethodKind method, List<String> remarks) {
+        Set<Column> own = method.settings().stream().map(Column::of).collect(Collectors.toSet());
+        Arrays.stream(MethodKind.values()).flatMap(kind -> kind.settings().stream()).map(Column::of).distinct()
+                .filter(column -> !own.contains(column) && !none(cells, column)).forEach(column -> cells.fault(column,
+                        "This does not belong to a bend by " + Column.plain(method.name()) + ": clear it, or change the method."));
+        Map<String, Object> set = new HashMap<>();
+        for (Setting<?> setting : method.settings()) {
+            Object value = value(cells, setting, remarks);
+            if (value != null) {
+                set.put(setting.key(), value);
+            }
+        }
+        return set;
+    }
+
+    private static Object value(Cells cells, Setting<?> setting, List<String> remarks) {
+        Column column = Column.of(setting);
+        if (setting instanceof Setting.Chosen<?> chosen) {
+            return none(cells, column) ? null : cells.word(column, chosen.words());
+        }
+        Setting.Measured measured = (Setting.Measured) setting;
+        Double value = cells.measured(column, measured.measurement());
+        return measured.usual().filter(usual -> measured.need().unconditional())
+                .map(usual -> usual(cells, column, value, usual.value(), usual.said(), remarks)).orElse(value);
     }
 
     private static boolean none(Cells cells, Column column) {
         return cells.empty(column) || Column.plain(cells.text(column)).equals("none");
-    }
-
-    private static SteamFields steam(Cells cells, List<String> remarks) {
-        return new SteamFields(usual(cells, Column.SOAK, cells.time(Column.SOAK, TimeUnit.HOUR), 0.0, "none", remarks),
-                given(cells.word(Column.SOAK_ADDITIVE, SoakAdditive.class), SoakAdditive.NONE),
-                cells.time(Column.STEAM, TimeUnit.MINUTE),
-                usual(cells, Column.CHAMBER, cells.celsius(Column.CHAMBER), USUAL_CHAMBER_C, "98 °C", remarks),
-                usual(cells, Column.CARRY, cells.time(Column.CARRY, TimeUnit.SECOND), USUAL_CARRY_S, "15 s", remarks),
-                cells.time(Column.ON_FORM, TimeUnit.HOUR), strap(cells));
-    }
-
-    private static StrapFields strap(Cells cells) {
-        if (none(cells, Column.STRAP) && cells.empty(Column.STRAP_THICKNESS) && cells.empty(Column.STRAP_GAP)) {
-            return null;
-        }
-        StrapMaterial material = none(cells, Column.STRAP) ? null : cells.word(Column.STRAP, StrapMaterial.class);
-        return new StrapFields(material, cells.millimetres(Column.STRAP_THICKNESS), cells.millimetres(Column.STRAP_GAP));
-    }
-
-    private static LaminationFields lamination(Cells cells) {
-        return new LaminationFields(cells.word(Column.GLUE, Glue.class), cells.read(Column.PLIES, text -> {
-            if (!text.matches("\\d{1,4}")) {
-                throw new IllegalArgumentException("“" + text + "” is not a number of plies.");
-            }
-            return Integer.valueOf(text);
-        }));
     }
 
     private static OutcomeFields outcome(Cells cells) {
@@ -144,16 +126,27 @@ class TrialReader {
                 cells.millimetres(Column.RELEASED_RADIUS));
     }
 
-    private static DoneFields done(Cells cells) {
+    /** As it was done; which heat a column means, the way of bending says. */
+    private static DoneFields done(Cells cells, RecipeFields recipe) {
+        boolean readable = recipe.method() != null && recipe.blank().widthMm() != null && cells.faults().isEmpty();
+        List<StageKind> process = readable ? stageKinds(recipe) : List.of();
         List<DoneFields.StageTook> stages = new ArrayList<>();
         for (StageColumn stage : StageColumn.values()) {
             Double minutes = cells.time(stage.column(), TimeUnit.MINUTE);
             if (minutes != null) {
-                stages.add(new DoneFields.StageTook(stage.kind(), minutes));
+                stages.add(new DoneFields.StageTook(stage.among(process), minutes));
             }
         }
         List<DoneFields.ChamberReading> chamber = cells.chamberReadings(Column.CHAMBER_READINGS);
         return new DoneFields(stages, chamber == null ? List.of() : chamber);
+    }
+
+    private static List<StageKind> stageKinds(RecipeFields recipe) {
+        try {
+            return recipe.method().toMethod(recipe.blank().widthMm()).stageKinds();
+        } catch (RefusedFieldException incomplete) {
+            return List.of();
+        }
     }
 
     private String species(String text) {

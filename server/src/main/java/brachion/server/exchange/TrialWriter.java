@@ -1,21 +1,22 @@
 package brachion.server.exchange;
 
 import brachion.core.method.OuterFace;
+import brachion.core.method.Setting;
+import brachion.core.quantity.Measurement;
 import brachion.core.quantity.Length;
 import brachion.core.quantity.Temperature;
 import brachion.core.wood.Species;
 import brachion.core.wood.SpeciesCatalogue;
 import brachion.server.recipe.BlankFields;
+import brachion.server.recipe.MethodFields;
 import brachion.server.recipe.RecipeFields;
-import brachion.server.recipe.SteamFields;
-import brachion.server.recipe.StrapFields;
 import brachion.server.trial.DoneFields;
 import brachion.server.trial.TrialFields;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -38,7 +39,7 @@ final class TrialWriter {
     /** The whole table: a heading, then a line for each trial. */
     String table(List<TrialFields> trials) {
         List<String> lines = new ArrayList<>();
-        lines.add(line(Arrays.stream(Column.values()).map(column -> column.heading(units)).toList()));
+        lines.add(line(Column.ALL.stream().map(column -> column.heading(units)).toList()));
         trials.forEach(trial -> lines.add(line(cells(trial))));
         return String.join("\r\n", lines) + "\r\n";
     }
@@ -48,23 +49,17 @@ final class TrialWriter {
     }
 
     private List<String> cells(TrialFields trial) {
-        Map<Column, String> cells = new EnumMap<>(Column.class);
+        Map<Column, String> cells = new HashMap<>();
         cells.put(Column.DAY, trial.bentOn().toString());
         blank(trial.recipe().blank(), cells);
         bend(trial.recipe(), cells);
-        if (trial.recipe().steam() != null) {
-            steam(trial.recipe().steam(), cells);
-        }
-        if (trial.recipe().lamination() != null) {
-            cells.put(Column.GLUE, word(trial.recipe().lamination().glue()));
-            cells.put(Column.PLIES, trial.recipe().lamination().plies().toString());
-        }
+        settings(trial.recipe().method(), cells);
         done(trial.done(), cells);
         cells.put(Column.ENDED, word(trial.outcome().severity()));
         cells.put(Column.FLAW, word(trial.outcome().flaw()));
         cells.put(Column.RELEASED_RADIUS, length(trial.outcome().releasedRadiusMm()));
         cells.put(Column.NOTE, trial.note());
-        return Arrays.stream(Column.values()).map(column -> cells.getOrDefault(column, "")).toList();
+        return Column.ALL.stream().map(column -> cells.getOrDefault(column, "")).toList();
     }
 
     private void blank(BlankFields blank, Map<Column, String> cells) {
@@ -83,30 +78,34 @@ final class TrialWriter {
     private void bend(RecipeFields recipe, Map<Column, String> cells) {
         cells.put(Column.INNER_RADIUS, length(recipe.innerRadiusMm()));
         cells.put(Column.BEND_ANGLE, number(recipe.angleDegrees()));
-        cells.put(Column.METHOD, word(recipe.method()));
+        cells.put(Column.METHOD, word(recipe.method().kind()));
         cells.put(Column.PERSON, text(recipe.person()));
         cells.put(Column.BOARD, text(recipe.board()));
         cells.put(Column.SOURCE, text(recipe.source()));
     }
 
-    private void steam(SteamFields steam, Map<Column, String> cells) {
-        cells.put(Column.SOAK, number(steam.soakHours()));
-        cells.put(Column.SOAK_ADDITIVE, word(steam.soakAdditive()));
-        cells.put(Column.STEAM, number(steam.steamMinutes()));
-        cells.put(Column.CHAMBER, temperature(steam.chamberC()));
-        cells.put(Column.CARRY, number(steam.carrySeconds()));
-        cells.put(Column.ON_FORM, number(steam.holdHours()));
-        StrapFields strap = steam.strap();
-        cells.put(Column.STRAP, strap == null ? "none" : word(strap.material()));
-        if (strap != null) {
-            cells.put(Column.STRAP_THICKNESS, length(strap.thicknessMm()));
-            cells.put(Column.STRAP_GAP, length(strap.endGapMm()));
+    /** Every setting the method has; a choice nobody made is none. */
+    private void settings(MethodFields method, Map<Column, String> cells) {
+        for (Setting<?> setting : method.kind().settings()) {
+            Object value = method.given().get(setting.key());
+            boolean none = value == null && setting instanceof Setting.Chosen && setting.need().of().isEmpty();
+            cells.put(Column.of(setting), none ? setting.plain().map(plain -> word((Enum<?>) plain)).orElse("none")
+                    : value instanceof Enum<?> word ? word(word) : measured((Double) value, setting));
         }
+    }
+
+    private String measured(Double value, Setting<?> setting) {
+        Measurement measurement = ((Setting.Measured) setting).measurement();
+        return switch (measurement) {
+            case LENGTH -> length(value);
+            case TEMPERATURE -> value == null ? "" : temperature(value);
+            default -> number(value);
+        };
     }
 
     private void done(DoneFields done, Map<Column, String> cells) {
         for (StageColumn column : StageColumn.values()) {
-            done.stages().stream().filter(stage -> stage.kind() == column.kind()).forEach(
+            done.stages().stream().filter(stage -> column.holds(stage.kind())).forEach(
                     stage -> cells.put(column.column(), number(stage.actualMinutes())));
         }
         cells.put(Column.CHAMBER_READINGS, done.chamber().stream()

@@ -4,7 +4,6 @@ import brachion.core.bending.Strap;
 import brachion.core.bending.StrapMaterial;
 import brachion.core.forecast.BendMap;
 import brachion.core.method.Recipe;
-import brachion.core.method.SteamBox;
 import brachion.core.quantity.PhysicalBound;
 import brachion.core.risk.RiskModel;
 import brachion.core.risk.RiskModel.Held;
@@ -96,7 +95,7 @@ class MapController {
             Recipe recipe = held.trial().recipe();
             return new PieceOnMap(held.trial().id(), recipe.blank().species().id(), recipe.blank().thicknessMm(),
                     recipe.bend().innerRadiusMm(), held.trial().outcome().severity(),
-                    recipe.method() instanceof SteamBox steam ? steam.strap().map(Strap::material).orElse(null) : null);
+                    recipe.method().strap().map(Strap::material).orElse(null));
         }
     }
 
@@ -105,7 +104,7 @@ class MapController {
         RiskModel risk = fitted.current().risk();
         BendMap map = BendMap.of(risk, request.recipe().toRecipe(workshops.now()), request.extent());
         return new MapAnswer(map.thicknessMm(), map.innerRadiusMm(), grid(map, 0), grid(map, 1), grid(map, 2),
-                risk.records(request.recipe().method().family()).stream().map(PieceOnMap::of).toList());
+                risk.records(request.recipe().method().kind().family()).stream().map(PieceOnMap::of).toList());
     }
 
     /** Rounded to a thousandth, because a map is drawn, not computed with. */

@@ -35,6 +35,11 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
+    ProblemDetail newer(NewerRecordException newer) {
+        return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, newer.getMessage());
+    }
+
+    @ExceptionHandler
     ProblemDetail conflict(OptimisticLockingFailureException conflict) {
         return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT,
                 "This was changed elsewhere at the same moment. Load it again and repeat your change.");

@@ -50,7 +50,7 @@ class ProcessController {
      * @param stage   place of the stage, counted from 0
      * @param seconds time since it began [s]
      */
-    record MomentRequest(@NotNull @Valid ProcessRequest process, @NotNull @Min(0) @Max(4) Integer stage,
+    record MomentRequest(@NotNull @Valid ProcessRequest process, @NotNull @Min(0) @Max(5) Integer stage,
                          @NotNull @PositiveOrZero Double seconds) {
     }
 

@@ -12,13 +12,12 @@ import brachion.server.recipe.RecipeFields;
 import brachion.server.recipe.Within;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
-import java.util.ArrayList;
 import java.util.List;
 
 /**
  * What is to be followed.
  *
- * @param recipe               a steamed bend
+ * @param recipe               a bend of heated stock
  * @param formHours            hours clamped to the form [h]
  * @param rackDays             days on the rack afterwards
  */
@@ -30,11 +29,10 @@ record ProcessRequest(
     /** The stages in the order of work; soak and carry only where there is one. */
     List<Stage> stages(Recipe typical) {
         if (!(typical.method() instanceof HotWood steam)) {
-            throw new RefusedFieldException("recipe.method", "Only steamed stock has a process to follow.");
+            throw new RefusedFieldException("recipe.method", "Only stock that is heated has a process to follow.");
         }
         Shop shop = typical.shop();
-        List<Stage> plan = new ArrayList<>(steam.stagesIn(shop));
-        plan.add(Stage.unheated(StageKind.FORM, formHours * 3600, shop));
+        List<Stage> plan = steam.stagesToRelease(shop, formHours);
         plan.add(Stage.unheated(StageKind.RACK, rackDays * 86_400, shop));
         return plan;
     }

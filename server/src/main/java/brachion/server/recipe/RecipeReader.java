@@ -24,7 +24,7 @@ public class RecipeReader {
     private static final Pattern PATH = Pattern.compile("[a-zA-Z]{1,40}(\\.[a-zA-Z]{1,40}){0,3}");
     private static final String FINISHED = "finishedThicknessMm";
     private static final String PLY = "blank.thicknessMm";
-    private static final String PLIES = "lamination.plies";
+    private static final String PLIES = "method.plies";
 
     private final JsonMapper json;
     private final Validator validator;

@@ -1,7 +1,7 @@
 package brachion.server.trial;
 
+import brachion.core.method.Done;
 import brachion.core.method.Recipe;
-import brachion.core.method.SteamBox;
 import brachion.core.process.ProbeRecord;
 import brachion.core.process.StageKind;
 import brachion.core.quantity.PhysicalBound;
@@ -17,12 +17,12 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
-import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
- * How the process of a steamed trial went, beside the plan in its recipe. A stage that is not listed went as planned.
+ * How the process of a heated piece went, beside the plan in its recipe. A stage that is not listed went as planned.
  *
  * @param stages  what stages really took
  * @param chamber what a thermometer in the chamber wrote down, in rising order of time; empty without one
@@ -32,13 +32,10 @@ public record DoneFields(
         @NotNull @Size(max = 500, message = "A chamber record may hold up to 500 readings.")
         List<@Valid @NotNull ChamberReading> chamber) {
 
-    private static final Set<StageKind> KINDS =
-            Set.of(StageKind.SOAK, StageKind.STEAM_BOX, StageKind.CARRY, StageKind.FORM, StageKind.RACK);
-
     /**
      * What a stage really took.
      *
-     * @param kind          the stage: SOAK, STEAM_BOX, CARRY, FORM or RACK
+     * @param kind          the stage
      * @param actualMinutes how long it took [min]
      */
     @Embeddable
@@ -85,26 +82,13 @@ public record DoneFields(
     /** The recipe as it was done. Refuses what no process does, naming the field. */
     Recipe asDone(RecipeFields plan, Workshop workshop) {
         Recipe recipe = plan.toRecipe(workshop);
-        if (!(recipe.method() instanceof SteamBox steam)) {
-            if (!stages.isEmpty() || !chamber.isEmpty()) {
-                throw new RefusedFieldException("done", "Only steamed stock has stages to write down.");
-            }
-            return recipe;
+        List<StageKind> known = recipe.method().stageKinds();
+        if (known.isEmpty() && !(stages.isEmpty() && chamber.isEmpty())) {
+            throw new RefusedFieldException("done", "Only stock that is heated has stages to write down.");
         }
-        requireSense();
-        SteamBox done = new SteamBox(took(StageKind.SOAK).orElse(steam.soakHours()), steam.additive(),
-                took(StageKind.STEAM_BOX).orElse(steam.steamMinutes()), steam.chamberC(), probe(),
-                took(StageKind.CARRY).orElse(steam.carrySeconds()), steam.strap(), held(steam));
-        return recipe.withMethod(done);
-    }
-
-    private OptionalDouble held(SteamBox steam) {
-        Optional<Double> took = took(StageKind.FORM);
-        return took.isPresent() ? OptionalDouble.of(took.get()) : steam.holdHours();
-    }
-
-    private Optional<Double> took(StageKind kind) {
-        return stages.stream().filter(stage -> stage.kind() == kind).map(StageTook::inUnitOfBound).findFirst();
+        requireSense(known);
+        Map<StageKind, Double> took = stages.stream().collect(Collectors.toMap(StageTook::kind, StageTook::actualMinutes));
+        return recipe.withMethod(recipe.method().asDone(new Done(took, probe())));
     }
 
     private Optional<ProbeRecord> probe() {
@@ -112,10 +96,10 @@ public record DoneFields(
                 .map(reading -> new ProbeRecord.Reading(reading.minutes() * 60, reading.celsius())).toList()));
     }
 
-    private void requireSense() {
+    private void requireSense(List<StageKind> known) {
         for (StageTook stage : stages) {
-            if (!KINDS.contains(stage.kind())) {
-                throw new RefusedFieldException("done.stages", "A steamed trial has no stage " + stage.kind() + ".");
+            if (!known.contains(stage.kind())) {
+                throw new RefusedFieldException("done.stages", "A piece bent so has no stage " + stage.kind() + ".");
             }
             if (!(stage.actualMinutes() > 0) || !stage.bound().holds(stage.inUnitOfBound())) {
                 throw new RefusedFieldException("done." + stage.kind(), stage.bound().sentence() + ", and more than zero.");

@@ -1,10 +1,12 @@
 package brachion.server.trial;
 
+import brachion.core.method.Method;
 import brachion.core.process.StageKind;
-import brachion.server.recipe.SteamFields;
+import brachion.server.recipe.RecipeFields;
 import brachion.server.trial.DoneFields.ChamberReading;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
+import java.util.OptionalDouble;
 
 /**
  * How the process went, beside the plan.
@@ -24,19 +26,13 @@ record DoneView(List<StageRecord> stages, List<ChamberReading> chamber) {
     record StageRecord(StageKind kind, @Schema(nullable = true) Double plannedMinutes, double actualMinutes) {
     }
 
-    static DoneView of(DoneFields done, SteamFields plan) {
-        return new DoneView(done.stages().stream()
-                .map(stage -> new StageRecord(stage.kind(), planned(stage.kind(), plan), stage.actualMinutes())).toList(),
-                done.chamber());
+    static DoneView of(DoneFields done, RecipeFields plan) {
+        Method planned = plan.method().toMethod(plan.blank().widthMm());
+        return new DoneView(done.stages().stream().map(stage -> new StageRecord(stage.kind(),
+                known(planned.plannedMinutes(stage.kind())), stage.actualMinutes())).toList(), done.chamber());
     }
 
-    private static Double planned(StageKind kind, SteamFields plan) {
-        return switch (kind) {
-            case SOAK -> plan.soakHours() * 60;
-            case STEAM_BOX -> plan.steamMinutes();
-            case CARRY -> plan.carrySeconds() / 60;
-            case FORM -> plan.holdHours() == null ? null : plan.holdHours() * 60;
-            default -> null;
-        };
+    private static Double known(OptionalDouble minutes) {
+        return minutes.isPresent() ? minutes.getAsDouble() : null;
     }
 }

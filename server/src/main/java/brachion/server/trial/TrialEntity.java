@@ -2,6 +2,7 @@ package brachion.server.trial;
 
 import brachion.core.trial.Trial;
 import brachion.core.method.Workshop;
+import brachion.server.recipe.RecipeColumns;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.storage.StoredEntity;
 import jakarta.persistence.CollectionTable;
@@ -27,7 +28,7 @@ class TrialEntity extends StoredEntity {
     private LocalDate bentOn;
 
     @Embedded
-    private RecipeFields recipe;
+    private RecipeColumns recipe;
 
     @ElementCollection
     @CollectionTable(name = "trial_stage", joinColumns = @JoinColumn(name = "trial_id"))
@@ -56,7 +57,7 @@ class TrialEntity extends StoredEntity {
 
     final void write(TrialFields fields) {
         bentOn = fields.bentOn();
-        recipe = fields.recipe();
+        recipe = RecipeColumns.of(fields.recipe());
         replace(stages, fields.done().stages());
         replace(chamber, fields.done().chamber());
         outcome = fields.outcome();
@@ -73,11 +74,16 @@ class TrialEntity extends StoredEntity {
     }
 
     TrialFields fields() {
-        return new TrialFields(bentOn, recipe, done(), outcome, note);
+        return new TrialFields(bentOn, recipe.recipe(), done(), outcome, note);
     }
 
     TrialView view() {
-        return new TrialView(id(), version(), bentOn, recipe, DoneView.of(done(), recipe.steam()), outcome, note);
+        RecipeFields planned = recipe.recipe();
+        return new TrialView(id(), version(), bentOn, planned, DoneView.of(done(), planned), outcome, note);
+    }
+
+    double thicknessMm() {
+        return recipe.blank().thicknessMm();
     }
 
     Trial trial(Workshop workshop) {

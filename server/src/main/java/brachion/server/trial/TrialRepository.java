@@ -1,6 +1,5 @@
 package brachion.server.trial;
 
-import brachion.core.method.MethodKind;
 import brachion.core.trial.Severity;
 import java.util.List;
 import java.util.Optional;
@@ -36,7 +35,7 @@ interface TrialRepository extends Repository<TrialEntity, Long> {
               and (:method is null or t.recipe.method = :method)
               and (:severity is null or t.outcome.severity = :severity)
             order by t.bentOn desc, t.id desc""")
-    Page<TrialEntity> search(String speciesId, MethodKind method, Severity severity, Pageable page);
+    Page<TrialEntity> search(String speciesId, String method, Severity severity, Pageable page);
 
     @Query("select t.outcome.severity as severity, count(t) as trials from TrialEntity t "
             + "where t.deletedAt is null group by t.outcome.severity")

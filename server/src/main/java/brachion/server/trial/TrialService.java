@@ -5,6 +5,7 @@ import brachion.core.risk.SetAside;
 import brachion.core.trial.Severity;
 import brachion.core.trial.Trial;
 import brachion.core.method.Workshop;
+import brachion.server.problem.NewerRecordException;
 import brachion.server.problem.NotHereException;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.recipe.Workshops;
@@ -51,8 +52,8 @@ class TrialService implements Trials {
         for (TrialEntity stored : repository.present()) {
             try {
                 trials.add(stored.trial(workshop));
-            } catch (RefusedFieldException | IllegalArgumentException outOfBounds) {
-                refused.add(SetAside.cannotBeComputed(stored.id(), stored.fields().recipe().blank().thicknessMm()));
+            } catch (RefusedFieldException | NewerRecordException | IllegalArgumentException outOfBounds) {
+                refused.add(SetAside.cannotBeComputed(stored.id(), stored.thicknessMm()));
             }
         }
         return new Recorded(revision, trials, refused);
@@ -85,7 +86,7 @@ class TrialService implements Trials {
 
     @Transactional(readOnly = true)
     public Page<TrialView> search(String speciesId, MethodKind method, Severity severity, PageRequest page) {
-        return repository.search(speciesId, method, severity, page).map(TrialEntity::view);
+        return repository.search(speciesId, method == null ? null : method.name(), severity, page).map(TrialEntity::view);
     }
 
     @Transactional(readOnly = true)

@@ -55,7 +55,7 @@ class ExchangeApiTest {
         assertThat(read(answer, "$.trials[0].recipe.blank.thicknessMm", Double.class)).isEqualTo(9.525);
         assertThat(read(answer, "$.trials[0].recipe.blank.widthMm", Double.class)).isEqualTo(25.4);
         assertThat(read(answer, "$.trials[0].recipe.innerRadiusMm", Double.class)).isEqualTo(139.7);
-        assertThat(read(answer, "$.trials[0].recipe.steam.chamberC", Double.class)).isBetween(97.7, 97.8);
+        assertThat(read(answer, "$.trials[0].recipe.method.chamberC", Double.class)).isBetween(97.7, 97.8);
         assertThat(read(answer, "$.trials[0].outcome.releasedRadiusMm", Double.class)).isEqualTo(146.05);
         assertThat(read(answer, "$.toNote[0]", String.class)).isEqualTo("smell");
         assertThat(read(answer, "$.trials[0].note", String.class)).contains("smell: like bread")

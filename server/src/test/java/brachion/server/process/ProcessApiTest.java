@@ -43,8 +43,7 @@ class ProcessApiTest {
     void a_shop_no_one_works_in_and_a_method_without_heat_are_refused_by_field() {
         assertThat(Wire.refusedFields(Wire.post(mvc, "/api/process", "{\"recipe\": %s, %s}".formatted(
                 Wire.recipe(12, 200, Wire.STEAM), AFTERWARDS.replace("14", "9000"))))).containsExactly("rackDays");
-        String laminated = Wire.recipe(3, 240, "null").replace("STEAM_BOX", "COLD_LAMINATION")
-                .replace("\"steam\": null", "\"lamination\": {\"glue\": \"PVA\", \"plies\": 8}");
+        String laminated = Wire.recipe(3, 240, Wire.EIGHT_PLIES);
         MvcTestResult refused = Wire.post(mvc, "/api/process", "{\"recipe\": %s, %s}".formatted(laminated, AFTERWARDS));
         assertThat(refused).hasStatus(HttpStatus.BAD_REQUEST);
         assertThat(Wire.refusedFields(refused)).containsExactly("recipe.method");

@@ -9,12 +9,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import brachion.server.ServerTest;
 import brachion.server.Wire;
-import java.nio.charset.StandardCharsets;
-import java.util.Arrays;
 import javax.sql.DataSource;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.core.io.ClassPathResource;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.web.servlet.assertj.MockMvcTester;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
@@ -82,19 +79,5 @@ class ProcessAsDoneTest {
         assertThat(refusedFields(post(mvc, "/api/trials", trial(
                 "{\"stages\": [], \"chamber\": [{\"minutes\": 5, \"celsius\": 90}, {\"minutes\": 5, \"celsius\": 91}]}"))))
                 .containsExactly("done.chamber");
-    }
-
-    /** Trials of the schema before: the migration's own statements, run on rows without stages. */
-    @Test
-    void old_trials_keep_what_they_took() throws java.io.IOException {
-        JdbcTemplate jdbc = new JdbcTemplate(dataSource);
-        long id = read(post(mvc, "/api/trials", Wire.cleanTrial()), "$.id", Long.class);
-        String migration = new ClassPathResource("db/migration/V3__process_as_done.sql").getContentAsString(StandardCharsets.UTF_8);
-        Arrays.stream(migration.split(";")).map(String::strip).filter(sql -> sql.contains("insert into trial_stage"))
-                .forEach(sql -> jdbc.execute(sql.substring(sql.indexOf("insert"))));
-        MvcTestResult read = mvc.get().uri("/api/trials/" + id).exchange();
-        assertThat(read(read, "$.done.stages[0].kind", String.class)).isEqualTo("STEAM_BOX");
-        assertThat(read(read, "$.done.stages[0].actualMinutes", Double.class)).isEqualTo(45);
-        assertThat(read(read, "$.done.stages[1].actualMinutes", Double.class)).isEqualTo(0.25);
     }
 }

@@ -29,18 +29,17 @@ class TrialApiTest {
         assertThat(logged).hasStatus(HttpStatus.CREATED);
         MvcTestResult read = mvc.get().uri(logged.getResponse().getHeader("Location")).exchange();
         assertThat(read).bodyJson().extractingPath("$.recipe.blank.thicknessMm").isEqualTo(4.7625);
-        assertThat(read).bodyJson().extractingPath("$.recipe.steam.strap.material").isEqualTo("STEEL");
+        assertThat(read).bodyJson().extractingPath("$.recipe.method.strap.material").isEqualTo("STEEL");
         assertThat(read).bodyJson().extractingPath("$.outcome.flaw").isEqualTo("SNAP");
-        assertThat(read).bodyJson().doesNotHavePath("$.recipe.lamination");
+        assertThat(read).bodyJson().doesNotHavePath("$.recipe.method.plies");
         assertThat(database.queryForObject("select thickness_mm from trial", Double.class)).isEqualTo(4.7625);
     }
 
     @Test
     void a_lamination_keeps_its_glue_and_plies() {
-        String recipe = Wire.recipe(3, 240, "null").replace("STEAM_BOX", "COLD_LAMINATION")
-                .replace("\"steam\": null", "\"lamination\": {\"glue\": \"EPOXY\", \"plies\": 8}");
+        String recipe = Wire.recipe(3, 240, Wire.EIGHT_PLIES);
         MvcTestResult logged = Wire.post(mvc, "/api/trials", Wire.trial(recipe, "{\"severity\": \"CLEAN\"}"));
-        assertThat(logged).bodyJson().extractingPath("$.recipe.lamination.plies").isEqualTo(8);
+        assertThat(logged).bodyJson().extractingPath("$.recipe.method.plies").isEqualTo(8);
         assertThat(logged).bodyJson().doesNotHavePath("$.recipe.steam");
     }
 
@@ -48,8 +47,8 @@ class TrialApiTest {
     @CsvSource({"thicknessMm, 250, recipe.blank.thicknessMm", "thicknessMm, 0.1, recipe.blank.thicknessMm",
         "innerRadiusMm, 1, recipe.innerRadiusMm", "innerRadiusMm, 30000, recipe.innerRadiusMm",
         "moisturePercent, -2, recipe.blank.moisturePercent", "moisturePercent, 300, recipe.blank.moisturePercent",
-        "chamberC, 400, recipe.steam.chamberC", "grainRun, 0, recipe.blank.grainRun",
-        "steamMinutes, -5, recipe.steam.steamMinutes", "angleDegrees, 0, recipe.angleDegrees"})
+        "chamberC, 400, recipe.method.chamberC", "grainRun, 0, recipe.blank.grainRun",
+        "steamMinutes, -5, recipe.method.steamMinutes", "angleDegrees, 0, recipe.angleDegrees"})
     void what_no_bench_has_seen_is_refused_by_field_and_nothing_is_stored(String name, String value, String field) {
         String json = Wire.cleanTrial().replaceAll("\"" + name + "\": [0-9.]+", "\"" + name + "\": " + value);
         MvcTestResult refused = Wire.post(mvc, "/api/trials", json);
@@ -70,7 +69,7 @@ class TrialApiTest {
                 .containsExactly("outcome.flaw");
         assertThat(Wire.refusedFields(Wire.post(mvc, "/api/trials",
                 Wire.trial(Wire.recipe(12, 200, "null"), "{\"severity\": \"CLEAN\"}"))))
-                .containsExactly("recipe.steam");
+                .containsExactly("recipe.method");
         assertThat(Wire.refusedFields(Wire.post(mvc, "/api/trials",
                 Wire.cleanTrial().replace("white-ash", "plywood-tree")))).containsExactly("recipe.blank.speciesId");
     }
@@ -127,8 +126,8 @@ class TrialApiTest {
     void the_database_itself_refuses_what_the_door_refuses() {
         org.assertj.core.api.Assertions.assertThatThrownBy(() -> database.update("insert into trial "
                         + "(version, logged_at, bent_on, species_id, seasoning, growth_rings, knots, thickness_mm, "
-                        + "width_mm, inner_radius_mm, angle_degrees, method, steam_minutes, severity, note) values "
-                        + "(0, now(), now(), 'x', 'GREEN', 'FLAT', 'CLEAR', 900, 20, 100, 90, 'STEAM_BOX', 10, "
+                        + "width_mm, inner_radius_mm, angle_degrees, method, settings, severity, note) values "
+                        + "(0, now(), now(), 'x', 'GREEN', 'FLAT', 'CLEAR', 900, 20, 100, 90, 'STEAM_BOX', '{\"version\": 1}', "
                         + "'CLEAN', '')"))
                 .hasMessageContaining("trial_thickness");
     }

@@ -1,0 +1,109 @@
+package brachion.server.trial;
+
+import static brachion.server.Wire.post;
+import static brachion.server.Wire.read;
+import static brachion.server.Wire.recipe;
+import static brachion.server.Wire.refusedFields;
+import static brachion.server.Wire.trial;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import brachion.server.ServerTest;
+import brachion.server.Wire;
+import java.util.Arrays;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.dao.DataAccessException;
+import org.springframework.http.HttpStatus;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.test.web.servlet.assertj.MockMvcTester;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+
+/** How the way a piece is bent travels, is kept and is refused. */
+@ServerTest
+class MethodOfATrialTest {
+
+    private static final String CLEAN = "{\"severity\": \"CLEAN\", \"releasedRadiusMm\": 208}";
+    private static final String BAG = "{\"kind\": \"STEAM_BAG\", \"soakHours\": 0, \"steamMinutes\": 45, \"bagC\": 98, \"bent\": \"IN_THE_BAG\"}";
+    private static final String IN_PLACE = "{\"kind\": \"STEAM_IN_PLACE\", \"soakHours\": 12, \"soakAdditive\": \"SOFTENER\", \"steamMinutes\": 45, "
+            + "\"bagC\": 97.5, \"steamOnMinutes\": 15, \"holdHours\": 36, \"strap\": {\"material\": \"STEEL\", \"thicknessMm\": 0.9, \"endGapMm\": 0}}";
+    private static final String BATH = "{\"kind\": \"HOT_BATH\", \"soakHours\": 0, \"bathMinutes\": 25, \"bathC\": 98, \"carrySeconds\": 15}";
+
+    @Autowired
+    private MockMvcTester mvc;
+    @Autowired
+    private JdbcTemplate database;
+
+    private MvcTestResult log(String method) {
+        return post(mvc, "/api/trials", trial(recipe(12, 200, method), CLEAN));
+    }
+
+    static List<String> ways() {
+        return List.of(Wire.STEAM, Wire.STEEL_STRAP, Wire.EIGHT_PLIES, BAG, IN_PLACE, BATH);
+    }
+
+    @ParameterizedTest
+    @MethodSource("ways")
+    void every_way_comes_back_as_it_was_sent_and_is_forecast(String method) {
+        long id = read(log(method), "$.id", Long.class);
+        MvcTestResult kept = mvc.get().uri("/api/trials/" + id).exchange();
+        assertThat(kept).bodyJson().isLenientlyEqualTo("{\"recipe\": {\"method\": %s}}".formatted(method));
+        MvcTestResult forecast = post(mvc, "/api/forecast", "{\"recipe\": %s}".formatted(recipe(12, 200, method)));
+        assertThat(read(forecast, "$.unbroken.probability", Double.class)).isBetween(0.0, 1.0);
+        assertThat(read(forecast, "$.evidence.trialsOfMethod", Integer.class)).isEqualTo(1);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "{\"kind\": \"STEAM_BOX\"}|soakHours steamMinutes chamberC carrySeconds",
+        "{\"kind\": \"COLD_LAMINATION\", \"glue\": \"TAR\", \"plies\": 2.5}|glue plies",
+        "{\"kind\": \"COLD_LAMINATION\", \"glue\": \"PVA\", \"plies\": 4, \"steamMinutes\": 30}|steamMinutes",
+        "{\"kind\": \"COLD_LAMINATION\", \"glue\": \"PVA\", \"plies\": 4, \"strap\": {\"material\": \"STEEL\"}}|strap.material",
+        "{\"kind\": \"HOT_BATH\", \"soakHours\": 0, \"bathMinutes\": [1], \"bathC\": {\"of\": 1}, \"carrySeconds\": \"15\"}|bathMinutes bathC carrySeconds bathC.of",
+        "{\"glue\": \"PVA\", \"plies\": 4}|kind"})
+    void a_setting_that_is_wrong_is_named_by_its_place(String method, String fields) {
+        assertThat(refusedFields(log(method))).containsExactlyInAnyOrder(
+                Arrays.stream(fields.split(" ")).map(field -> "recipe.method." + field).toArray(String[]::new));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"\"STEAM_BOX\"", "[]", "5", "{\"kind\": \"ROPES\"}", "{\"kind\": 7}", "{\"kind\": {}}"})
+    void what_is_no_way_of_bending_is_refused(String method) {
+        assertThat(log(method)).hasStatus(HttpStatus.BAD_REQUEST);
+        assertThat(refusedFields(log(method))).allMatch(field -> field.startsWith("recipe.method"));
+    }
+
+    /** Somebody started an older version on the newer one's data: nothing is guessed, nothing lost, the rest goes on. */
+    @Test
+    void what_a_newer_version_wrote_is_refused_with_a_sentence_and_set_aside_by_the_fit() {
+        long kept = read(log(Wire.STEAM), "$.id", Long.class);
+        long newer = read(log(Wire.STEAM), "$.id", Long.class);
+        long unknown = read(log(Wire.STEAM), "$.id", Long.class);
+        database.update("update trial set settings = json_set(settings, '$.version', 2) where id = ?", newer);
+        database.update("update trial set method = 'ROPES' where id = ?", unknown);
+        database.update("update trial_revision set revision = revision + 1");
+        for (long id : new long[] {newer, unknown}) {
+            MvcTestResult refused = mvc.get().uri("/api/trials/" + id).exchange();
+            assertThat(refused).hasStatus(HttpStatus.CONFLICT);
+            assertThat(read(refused, "$.detail", String.class)).contains("A newer version of Brachion wrote this").contains("nothing is lost");
+        }
+        assertThat(mvc.get().uri("/api/trials/" + kept)).hasStatusOk();
+        MvcTestResult evidence = mvc.get().uri("/api/evidence").exchange();
+        assertThat(evidence).hasStatusOk();
+        assertThat(evidence).bodyJson().extractingPath("$.setAside.length()").isEqualTo(2);
+    }
+
+    @Test
+    void the_database_keeps_only_documents_with_a_version() {
+        long id = read(log(Wire.STEAM), "$.id", Long.class);
+        for (String document : new String[] {"steam", "{}", "{\"version\": 0}"}) {
+            assertThatThrownBy(() -> database.update("update trial set settings = ? where id = ?", document, id))
+                    .isInstanceOf(DataAccessException.class).hasMessageContaining("trial_settings");
+        }
+    }
+}

@@ -1,0 +1,23 @@
+import { printTemperature } from '../../units/printing';
+import { handlingChoices, handlingLine, handlingPlaces, handlingTyped, HOT_WOOD, stagesAround } from '../hotWood/form';
+import type { MethodForm } from '../method';
+
+/** Solid stock heated in a trough of water near boiling. */
+export const hotBath: MethodForm<'HOT_BATH'> = {
+  ...HOT_WOOD,
+  label: 'Hot bath',
+  trials: 'hot-bath',
+  stages: () => stagesAround('HOT_BATH', 'bathMinutes', true),
+  places: (form) => ({
+    ...handlingPlaces(form, true),
+    bathMinutes: { measurement: 'MINUTES', at: 'method.bathMinutes' },
+    bath: { measurement: 'TEMPERATURE', at: 'method.bathC' },
+  }),
+  choices: handlingChoices,
+  typed: (settings, exact) => ({
+    ...handlingTyped(settings, exact),
+    bathMinutes: settings.bathMinutes.toString(),
+    bath: exact.temperature(settings.bathC),
+  }),
+  line: (settings, system) => handlingLine(settings, `${settings.bathMinutes} min in water at ${printTemperature(settings.bathC, system)}`),
+};

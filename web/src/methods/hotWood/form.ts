@@ -1,0 +1,75 @@
+import type { MethodFields } from '../../api/schema';
+import { printTime } from '../../process/time';
+import type { Measured, RecipeForm } from '../../recipe/form';
+import type { Exact, MethodForm, Place, Places, StageField, StageKind } from '../method';
+
+type Hot = Extract<MethodFields, { soakHours: number }>;
+
+const HANDLING: Places = {
+  thickness: { measurement: 'LENGTH', at: 'blank.thicknessMm' },
+  soakHours: { measurement: 'HOURS', at: 'method.soakHours' },
+  holdHours: { measurement: 'HOURS', at: 'method.holdHours', optional: true },
+};
+
+const OF_THE_STRAP: Places = {
+  strapThickness: { measurement: 'LENGTH', at: 'method.strap.thicknessMm' },
+  endGap: { measurement: 'LENGTH', at: 'method.strap.endGapMm' },
+};
+
+const CARRY: Place = { measurement: 'SECONDS', at: 'method.carrySeconds' };
+
+/** Time in steam, however it is held round the piece. */
+export const STEAM_MINUTES: Place = { measurement: 'MINUTES', at: 'method.steamMinutes' };
+/** Temperature in a bag. */
+export const BAG: Place = { measurement: 'TEMPERATURE', at: 'method.bagC' };
+
+/** Where soak, strap and hold are measured, and the carry of a piece that is carried. */
+export function handlingPlaces(form: RecipeForm, carried: boolean): Places {
+  return { ...HANDLING, ...(carried ? { carrySeconds: CARRY } : {}), ...(form.support === 'NONE' ? {} : OF_THE_STRAP) };
+}
+
+export function handlingChoices({ soakAdditive, support }: RecipeForm): Record<string, unknown> {
+  return { soakAdditive: soakAdditive === 'NONE' ? undefined : soakAdditive, strap: support === 'NONE' ? undefined : { material: support } };
+}
+
+export function handlingTyped(settings: Hot, { length }: Exact): Partial<RecipeForm> {
+  const { soakHours, soakAdditive, holdHours, strap } = settings;
+  return {
+    soakHours: soakHours.toString(),
+    soakAdditive: soakAdditive ?? 'NONE',
+    ...('carrySeconds' in settings && settings.carrySeconds !== undefined ? { carrySeconds: settings.carrySeconds.toString() } : {}),
+    holdHours: holdHours?.toString() ?? '',
+    support: strap?.material ?? 'NONE',
+    ...(strap && { strapThickness: length(strap.thicknessMm), endGap: length(strap.endGapMm) }),
+  };
+}
+
+/** Soak, heat, carry and form, as the strip shows them. */
+export function stagesAround(heat: StageKind, typedIn: Measured, carried: boolean, onTheForm: StageField[] = []): StageField[] {
+  return [
+    { kind: 'SOAK', field: 'soakHours', unitSeconds: 3600 },
+    { kind: heat, field: typedIn, unitSeconds: 60 },
+    ...(carried ? [{ kind: 'CARRY' as const, field: 'carrySeconds' as const, unitSeconds: 1 }] : []),
+    ...onTheForm,
+    { kind: 'FORM', field: 'holdHours', unitSeconds: 3600 },
+  ];
+}
+
+const STRAP = { STEEL: 'steel strap', WEBBING: 'webbing', ALUMINIUM: 'aluminium strap', PLASTIC: 'plastic trim' };
+
+/** What was done, around what was done to heat it: 12 h soak, 45 min steam at 208 °F, steel strap. */
+export function handlingLine({ soakHours, soakAdditive, strap }: Hot, heat: string): string {
+  const soak = soakHours > 0 ? `${printTime(soakHours * 3600)} soak${soakAdditive === 'SOFTENER' ? ' with softener' : ''}, ` : '';
+  return `${soak}${heat}, ${strap ? STRAP[strap.material] : 'no strap'}`;
+}
+
+/** What all ways of bending hot, solid wood have alike. */
+export const HOT_WOOD = {
+  family: 'HOT_WOOD',
+  thickness: 'Thickness',
+  ofThickness: '',
+  followed: true,
+  neverSeen: ['GLUE_LINE_GAP'],
+  extent: { thinnestMm: 2, thickestMm: 40, tightestMm: 30, widestMm: 1200 },
+  thickened: (thickness) => ({ thickness }),
+} satisfies Partial<MethodForm>;

@@ -1,0 +1,26 @@
+import { printTemperature } from '../../units/printing';
+import { BAG, handlingChoices, handlingLine, handlingPlaces, handlingTyped, HOT_WOOD, stagesAround, STEAM_MINUTES } from '../hotWood/form';
+import type { MethodForm } from '../method';
+import type { BagTyped } from './typed';
+
+export const BENT: Record<BagTyped['bent'], string> = { PULLED: 'pulled out first', IN_THE_BAG: 'with the bag on' };
+
+const carried = ({ bent }: BagTyped) => bent === 'PULLED';
+
+/** Solid stock steamed in a bag, pulled from it or bent in it. */
+export const steamBag: MethodForm<'STEAM_BAG'> = {
+  ...HOT_WOOD,
+  label: 'Steam bag',
+  trials: 'bag steaming',
+  stages: (form) => stagesAround('STEAM_BAG', 'steamMinutes', carried(form)),
+  places: (form) => ({ ...handlingPlaces(form, carried(form)), steamMinutes: STEAM_MINUTES, bag: BAG }),
+  choices: (form) => ({ ...handlingChoices(form), bent: carried(form) ? undefined : form.bent }),
+  typed: (settings, exact) => ({
+    ...handlingTyped(settings, exact),
+    steamMinutes: settings.steamMinutes.toString(),
+    bag: exact.temperature(settings.bagC),
+    bent: settings.bent ?? 'PULLED',
+  }),
+  line: (settings, system) => handlingLine(settings, `${settings.steamMinutes} min in a bag at ${printTemperature(settings.bagC, system)}, ` +
+    `bent ${BENT[settings.bent ?? 'PULLED']}`),
+};

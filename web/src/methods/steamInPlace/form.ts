@@ -1,0 +1,28 @@
+import { printTemperature } from '../../units/printing';
+import { BAG, handlingChoices, handlingLine, handlingPlaces, handlingTyped, HOT_WOOD, stagesAround, STEAM_MINUTES } from '../hotWood/form';
+import type { MethodForm } from '../method';
+
+/** Solid stock steamed in a bag where it is going to stay. */
+export const steamInPlace: MethodForm<'STEAM_IN_PLACE'> = {
+  ...HOT_WOOD,
+  label: 'Steam in place',
+  trials: 'steaming in place',
+  stages: () => stagesAround('STEAM_BAG', 'steamMinutes', false, [{ kind: 'STEAM_ON', field: 'steamOn', unitSeconds: 60 }]),
+  places: (form) => ({
+    ...handlingPlaces(form, false),
+    steamMinutes: STEAM_MINUTES,
+    bag: BAG,
+    steamOn: { measurement: 'MINUTES', at: 'method.steamOnMinutes' },
+  }),
+  choices: handlingChoices,
+  typed: (settings, exact) => ({
+    ...handlingTyped(settings, exact),
+    steamMinutes: settings.steamMinutes.toString(),
+    bag: exact.temperature(settings.bagC),
+    steamOn: settings.steamOnMinutes.toString(),
+  }),
+  line: (settings, system) => {
+    const on = settings.steamOnMinutes > 0 ? `, steam left on ${settings.steamOnMinutes} min` : '';
+    return handlingLine(settings, `${settings.steamMinutes} min steam in place at ${printTemperature(settings.bagC, system)}${on}`);
+  },
+};
