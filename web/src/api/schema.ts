@@ -1410,7 +1410,7 @@ export interface components {
         };
         RuleEvidence: {
             /** @enum {string} */
-            rule: "RINGS" | "SOAK" | "SOFTENER" | "GREEN" | "WEBBING" | "LONG_STEAM" | "THREE_QUARTERS_AN_INCH" | "HOUR_AN_INCH" | "FLAT_HOUR" | "TWO_HOURS" | "HOLD";
+            rule: "RINGS" | "SOAK" | "SOFTENER" | "GREEN" | "WEBBING" | "BAG" | "LONG_STEAM" | "THREE_QUARTERS_AN_INCH" | "HOUR_AN_INCH" | "FLAT_HOUR" | "TWO_HOURS" | "HOLD";
             /** Format: double */
             firstHolds: number;
             /** Format: double */

@@ -13,6 +13,7 @@ export const RULE: Record<Rule, { asks: string; first: string; second: string }>
   SOFTENER: { asks: 'Does softener in the soak help?', first: 'it helps', second: 'it does not' },
   GREEN: { asks: 'As green as possible?', first: 'greener is better', second: 'no better than its moisture' },
   WEBBING: { asks: 'Will webbing do for a strap?', first: 'it helps', second: 'it does not' },
+  BAG: { asks: 'Does a bag do better than a box?', first: 'the bag is better', second: 'it is not' },
   LONG_STEAM: { asks: 'Does steaming long do more than soften?', first: 'longer is better', second: 'it is not' },
   THREE_QUARTERS_AN_INCH: { asks: 'Steam 45 minutes an inch at least?', first: 'better so', second: 'no better' },
   HOUR_AN_INCH: { asks: 'Steam an hour an inch at least?', first: 'better so', second: 'no better' },

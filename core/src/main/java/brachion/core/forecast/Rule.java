@@ -15,6 +15,8 @@ public enum Rule {
     GREEN,
     /** Webbing helps beyond the little it is computed to carry – it does not. */
     WEBBING,
+    /** A bag does better than a box, beyond the heat that is computed – it does not. */
+    BAG,
     /** Long steaming helps beyond the softness computed – it does not. */
     LONG_STEAM,
     /** Stock steamed at least 45 min an inch does better than computed – it does not. */

@@ -37,6 +37,7 @@ public record RuleEvidence(Rule rule, double firstHolds, double noMatter, int tr
         all.add(of(Rule.SOFTENER, helps(risk, Term.SOFTENER)));
         all.add(of(Rule.GREEN, helps(risk, Term.GREEN_STOCK)));
         all.add(of(Rule.WEBBING, helps(risk, Term.WEBBING)));
+        all.add(of(Rule.BAG, helps(risk, Term.STEAM_BAG)));
         all.add(of(Rule.LONG_STEAM, risk.steamedLonger()));
         for (SteamingSchool school : SteamingSchool.values()) {
             all.add(of(Rule.valueOf(school.name()), risk.steamedAtLeast(school)));

@@ -16,7 +16,7 @@ import java.util.Optional;
 public record Heating(StageKind kind, double minutes, double celsius, Optional<ProbeRecord> probe) {
 
     /** At an even temperature. */
-    Heating(StageKind kind, double minutes, double celsius) {
+    public Heating(StageKind kind, double minutes, double celsius) {
         this(kind, minutes, celsius, Optional.empty());
     }
 

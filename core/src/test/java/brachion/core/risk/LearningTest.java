@@ -5,11 +5,15 @@ import static org.assertj.core.api.Assertions.within;
 
 import brachion.core.method.FailureMode;
 import brachion.core.method.Family;
+import brachion.core.method.Heating;
+import brachion.core.method.HotWood;
 import brachion.core.method.Names;
 import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
 import brachion.core.method.Seasoning;
+import brachion.core.method.SteamBag;
 import brachion.core.method.Term;
+import brachion.core.process.StageKind;
 import brachion.core.risk.RiskModel.Held;
 import brachion.core.trial.Flaw;
 import brachion.core.trial.Outcome;
@@ -20,6 +24,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 /** What the model makes of shops whose truth is known, or of records made to order. */
@@ -43,6 +48,24 @@ class LearningTest {
 
     private static Contrast rings(RiskModel risk) {
         return risk.contrast(Family.HOT_WOOD, FailureMode.TENSION, Term.RINGS_ON_EDGE, Term.RINGS_FLAT);
+    }
+
+    /** One fit for all that is bent hot: what breaks out of a bag makes the box less sure, and what holds surer. */
+    @Test
+    void a_record_of_one_hot_way_informs_the_others() {
+        double alone = margin(RiskModel.withoutRecords());
+        assertThat(margin(RiskModel.fit(fromTheBag(Outcome.damaged(Severity.BROKEN, Flaw.SNAP))))).isLessThan(alone - 1);
+        assertThat(margin(RiskModel.fit(fromTheBag(Outcome.clean())))).isGreaterThan(alone + 0.1);
+    }
+
+    private static double margin(RiskModel risk) {
+        return risk.margin(FailureMode.TENSION, Severity.FLAW, Possible.known(BEND)).mean();
+    }
+
+    private static List<Trial> fromTheBag(Outcome outcome) {
+        HotWood box = (HotWood) BEND.method();
+        SteamBag bag = new SteamBag(box.handling(), new Heating(StageKind.STEAM_BAG, 60, 98), SteamBag.Bent.PULLED);
+        return Stream.iterate(0, i -> i + 1).limit(12).map(i -> new Trial(i, BEND.withMethod(bag), outcome, OptionalDouble.empty())).toList();
     }
 
     @Test

@@ -10,6 +10,10 @@ import brachion.core.method.FailureMode;
 import brachion.core.method.Family;
 import brachion.core.method.Glue;
 import brachion.core.method.GrowthRings;
+import brachion.core.method.Handling;
+import brachion.core.method.Heating;
+import brachion.core.method.HotBath;
+import brachion.core.method.HotWood;
 import brachion.core.method.Knots;
 import brachion.core.method.Names;
 import brachion.core.method.OuterFace;
@@ -17,10 +21,13 @@ import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
 import brachion.core.method.Seasoning;
 import brachion.core.method.SoakAdditive;
+import brachion.core.method.SteamBag;
 import brachion.core.method.SteamBox;
+import brachion.core.method.SteamInPlace;
 import brachion.core.method.Term;
 import brachion.core.physics.Physics;
 import brachion.core.physics.Unsure;
+import brachion.core.process.StageKind;
 import brachion.core.process.SteamingSchool;
 import brachion.core.trial.Flaw;
 import brachion.core.trial.Outcome;
@@ -49,6 +56,8 @@ class TermsTest {
     /** A third less or half as much again in strain. */
     private static final double EFFECT = 0.4;
 
+    private static final Handling PLACED = new Handling(0, SoakAdditive.NONE, 0, Optional.empty(), OptionalDouble.empty());
+
     private static Recipe steamed(Random random) {
         return Recipes.ash().moisture(12 + random.nextInt(10)).grainRun(25).thickness(6 + random.nextInt(8))
                 .radius(50 + random.nextInt(150)).steamed();
@@ -67,6 +76,15 @@ class TermsTest {
         return recipe -> recipe.withMethod(change.apply((SteamBox) recipe.method()));
     }
 
+    /** The same handled otherwise: what is heated in a bag, in place or in a bath. */
+    private static UnaryOperator<Recipe> heated(UnaryOperator<HotWood> change) {
+        return recipe -> recipe.withMethod(change.apply((HotWood) recipe.method()));
+    }
+
+    private static Heating heat(HotWood way, StageKind kind) {
+        return new Heating(kind, way.heating().minutes(), way.heating().celsius());
+    }
+
     private static Strap strap(StrapMaterial material, double gapMm) {
         return new Strap(material, 0.5, Recipes.WIDTH_MM, gapMm);
     }
@@ -83,6 +101,9 @@ class TermsTest {
                 Arguments.of(Term.GREEN_STOCK, blank(blank -> blank.withStock(blank.species(), Seasoning.GREEN, blank.moisturePercent()))),
                 Arguments.of(Term.STRAP_SLACK, steam(box -> box.withStrap(Optional.of(strap(StrapMaterial.WEBBING, 3))))),
                 Arguments.of(Term.WEBBING, steam(box -> box.withStrap(Optional.of(strap(StrapMaterial.WEBBING, 0))))),
+                Arguments.of(Term.STEAM_BAG, heated(way -> new SteamBag(way.handling(), heat(way, StageKind.STEAM_BAG), SteamBag.Bent.PULLED))),
+                Arguments.of(Term.STEAM_IN_PLACE, heated(way -> new SteamInPlace(PLACED, heat(way, StageKind.STEAM_BAG), 0))),
+                Arguments.of(Term.HOT_BATH, heated(way -> new HotBath(way.handling(), heat(way, StageKind.HOT_BATH)))),
                 Arguments.of(Term.SOAKED, steam(box -> box.withSoakHours(1))),
                 Arguments.of(Term.SOFTENER, steam(box -> new SteamBox(1, SoakAdditive.SOFTENER, box.steamMinutes(), 98,
                         Optional.empty(), 5, Optional.empty(), OptionalDouble.empty()))));

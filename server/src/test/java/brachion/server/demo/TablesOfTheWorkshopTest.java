@@ -3,14 +3,27 @@ package brachion.server.demo;
 import static brachion.server.Wire.read;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import brachion.core.bending.Strap;
+import brachion.core.bending.StrapMaterial;
 import brachion.core.method.Family;
+import brachion.core.method.Handling;
+import brachion.core.method.Heating;
+import brachion.core.method.HotBath;
+import brachion.core.method.Method;
+import brachion.core.method.SoakAdditive;
+import brachion.core.method.SteamBag;
+import brachion.core.method.SteamInPlace;
 import brachion.core.process.StageKind;
 import brachion.server.ServerTest;
+import brachion.server.recipe.MethodFields;
+import brachion.server.recipe.RecipeFields;
 import brachion.server.trial.DoneFields;
 import brachion.server.trial.TrialFields;
 import brachion.server.trial.Trials;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -39,6 +52,7 @@ class TablesOfTheWorkshopTest {
                 List.of(new DoneFields.StageTook(StageKind.SOAK, 645.0), new DoneFields.StageTook(StageKind.RACK, 20_160.0)),
                 List.of(new DoneFields.ChamberReading(0.0, 40.0), new DoneFields.ChamberReading(12.5, 97.0))),
                 steamed.outcome(), "Two lines,\nand \"quotes\"; all kept"));
+        written.addAll(ofEveryHotWay(steamed));
         trials.log(written);
         MvcTestResult table = mvc.get().uri("/api/exchange/trials?units=" + units).exchange();
         assertThat(table.getResponse().getHeader("Content-Disposition")).contains("attachment").contains(".csv");
@@ -53,5 +67,24 @@ class TablesOfTheWorkshopTest {
     private MvcTestResult send(String what, byte[] file) {
         return mvc.post().uri("/api/exchange/" + what).with(SecurityMockMvcRequestPostProcessors.csrf())
                 .contentType("text/csv").content(file).exchange();
+    }
+
+    /** The ways the workshop has not tried, with everything set, and with how long their heat took. */
+    private static List<TrialFields> ofEveryHotWay(TrialFields like) {
+        Handling placed = new Handling(12, SoakAdditive.SOFTENER, 0, Optional.of(new Strap(StrapMaterial.PLASTIC, 1.5, 25, 0.4)),
+                OptionalDouble.of(36));
+        Handling carried = new Handling(0, SoakAdditive.NONE, 12.5, Optional.empty(), OptionalDouble.empty());
+        return List.of(
+                by(like, new SteamBag(carried, new Heating(StageKind.STEAM_BAG, 40, 97), SteamBag.Bent.PULLED), StageKind.STEAM_BAG),
+                by(like, new SteamBag(placed, new Heating(StageKind.STEAM_BAG, 40, 97), SteamBag.Bent.IN_THE_BAG), StageKind.STEAM_BAG),
+                by(like, new SteamInPlace(placed, new Heating(StageKind.STEAM_BAG, 40, 97), 20), StageKind.STEAM_ON),
+                by(like, new HotBath(carried, new Heating(StageKind.HOT_BATH, 25, 96.5)), StageKind.HOT_BATH));
+    }
+
+    private static TrialFields by(TrialFields like, Method method, StageKind took) {
+        RecipeFields recipe = like.recipe();
+        return new TrialFields(like.bentOn(), new RecipeFields(recipe.blank(), recipe.innerRadiusMm(), recipe.angleDegrees(),
+                MethodFields.of(method), recipe.person(), recipe.board(), recipe.source()),
+                new DoneFields(List.of(new DoneFields.StageTook(took, 33.5)), List.of()), like.outcome(), "by " + method.kind());
     }
 }
