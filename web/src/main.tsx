@@ -9,6 +9,7 @@ import { Problem } from './api/client';
 import { OldAddress } from './app/OldAddress';
 import { OLD_ADDRESSES } from './app/places';
 import { Shell } from './app/Shell';
+import { sampleIsThere } from './app/shop';
 import { theme } from './app/theme';
 import { UnitProvider } from './app/units';
 
@@ -72,6 +73,8 @@ await Promise.race([
   Promise.allSettled(['1rem "Atkinson Hyperlegible Next Variable"', '1rem "Bricolage Grotesque Variable"'].map((font) => document.fonts.load(font))),
   new Promise((resolve) => setTimeout(resolve, FONT_PATIENCE)),
 ]);
+
+await sampleIsThere();
 
 const root = document.getElementById('root');
 if (!root) throw new Error('The page has no root element');

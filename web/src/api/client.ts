@@ -1,5 +1,6 @@
 import createClient, { type Middleware } from 'openapi-fetch';
 import type { paths } from './schema';
+import { shopOfThisTab } from './shop';
 
 export interface FieldError {
   field: string;
@@ -25,6 +26,13 @@ const writeToken: Middleware = {
   },
 };
 
+const whoseRecords: Middleware = {
+  onRequest({ request }) {
+    const shop = shopOfThisTab.get();
+    if (shop !== undefined) request.headers.set('Brachion-Shop', shop);
+  },
+};
+
 const refusals: Middleware = {
   async onResponse({ response }) {
     if (response.ok) return;
@@ -42,7 +50,7 @@ const refusals: Middleware = {
 };
 
 export const api = createClient<paths>({ baseUrl: '/', fetch: (request) => fetch(request) });
-api.use(writeToken, refusals);
+api.use(writeToken, whoseRecords, refusals);
 
 /** The body of an answer that is known to have one, because refusals throw. */
 export async function body<T>(call: Promise<{ data?: T }>): Promise<T> {

@@ -12,10 +12,12 @@ import {
 } from '@mui/material';
 import { useState } from 'react';
 import { Link as RouterLink, NavLink, Outlet } from 'react-router';
+import { inSample } from '../api/shop';
 import { NAV_LINK } from './navLink';
 import { NoticeContext, type Notice } from './notice';
 import { useOnPhone } from './phone';
 import { PLACES } from './places';
+import { LookRound, SampleBar } from './SampleBar';
 import { useUnits, type UnitSystem } from './units';
 
 function Mark() {
@@ -119,7 +121,7 @@ export function Shell() {
             <Mark />
             {!onPhone && (
               <Typography component="span" sx={{ fontFamily: 'h1.fontFamily', fontSize: '1.2rem', fontWeight: 700 }}>
-                Brachion
+                {inSample() ? 'Sample workshop' : 'Brachion'}
               </Typography>
             )}
           </Box>
@@ -131,6 +133,7 @@ export function Shell() {
         </Toolbar>
       </AppBar>
       <Box component="main" id="main" tabIndex={-1} sx={{ maxWidth: 1320, mx: 'auto', px: { xs: 1.5, sm: 3 }, py: { xs: 1.5, sm: 2.5 }, outline: 'none', minHeight: '100vh' }}>
+        {inSample() && <SampleBar />}
         <Outlet />
       </Box>
       <Box component="footer" sx={{ maxWidth: 1320, mx: 'auto', px: { xs: 1.5, sm: 3 }, pb: { xs: 10, sm: 3 } }}>
@@ -138,6 +141,7 @@ export function Shell() {
           The forecast is advice from records, not a guarantee. For anything that carries people or a structure, follow
           local codes and ask a licensed engineer.
         </Typography>
+        {!inSample() && <LookRound />}
       </Box>
       {onPhone && <Places onPhone />}
       <Snackbar

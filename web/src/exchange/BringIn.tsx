@@ -2,6 +2,7 @@ import { Alert, Box, Button, Link, Typography } from '@mui/material';
 import { useRef, useState, type DragEvent } from 'react';
 import { useExchangeWrites, useTableReading } from '../api/exchange';
 import type { TableAnswer } from '../api/schema';
+import { inThisShop } from '../api/shop';
 import { useNotice } from '../app/notice';
 import { TrialSummary } from '../trials/TrialSummary';
 import { UnreadRow } from './UnreadRow';
@@ -111,7 +112,7 @@ function DropPlace({ file, onFile }: { file: File | null; onFile: (file: File | 
         A table is a CSV file with a line for each bend. Headings name the column and its unit, as in
         “thickness [mm]” or “chamber [°F]”; a cell may bring its own, such as 3/8 in or 1 h 30 min. A number without any unit is not
         guessed at. For the headings known here, take out{' '}
-        <Link href="/api/exchange/trials?units=METRIC" download>your own bends</Link> and see.
+        <Link href={inThisShop('/api/exchange/trials?units=METRIC')} download>your own bends</Link> and see.
       </Typography>
     </Box>
   );

@@ -1,6 +1,7 @@
 import { Box, Button, Typography } from '@mui/material';
 import { useRowsWaiting } from '../api/exchange';
 import { useTrialCounts } from '../api/queries';
+import { inThisShop } from '../api/shop';
 import { useNotice } from '../app/notice';
 import { useUnits } from '../app/units';
 import { BringIn } from './BringIn';
@@ -30,7 +31,7 @@ function TakeOut() {
   if (!data) return null;
   const all = data.clean + data.flawed + data.broken;
   return (
-    <Button variant="outlined" component="a" download href={`/api/exchange/trials?units=${units === 'inch' ? 'INCH' : 'METRIC'}`}>
+    <Button variant="outlined" component="a" download href={inThisShop(`/api/exchange/trials?units=${units === 'inch' ? 'INCH' : 'METRIC'}`)}>
       Take out {many(all, 'bend', 'bends')} in {units === 'inch' ? 'inches and °F' : 'mm and °C'}
     </Button>
   );

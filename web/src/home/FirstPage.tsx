@@ -1,6 +1,7 @@
 import { Box, Button, Typography } from '@mui/material';
 import { Link as RouterLink, Navigate } from 'react-router';
 import { useTrialCounts } from '../api/queries';
+import { LookRound } from '../app/SampleBar';
 
 /** A shop with records goes to work at once; an empty one is shown its first steps. */
 export function FirstPage() {
@@ -30,6 +31,11 @@ const STEPS = [
   },
 ];
 
+const CARD = {
+  bgcolor: 'background.paper', border: 1, borderColor: 'divider', borderRadius: 1, p: 2.5, display: 'grid', columnGap: 2.5, rowGap: 1, alignContent: 'start',
+  gridTemplateColumns: { xs: '1fr', sm: '120px 1fr' }, '& > :not(svg)': { gridColumn: { sm: 2 } }, '& > svg': { gridRow: { sm: '1 / span 3' } },
+} as const;
+
 /** What to do first, where nothing has been written down yet. */
 function FirstSteps() {
   return (
@@ -39,16 +45,21 @@ function FirstSteps() {
         Nothing has been written down in this shop yet. Begin wherever you like.
       </Typography>
       <Box component="ol" aria-label="First steps"
-        sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 2, gridTemplateColumns: 'repeat(auto-fit, minmax(260px, 1fr))' }}>
+        sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' } }}>
         {STEPS.map((step, i) => (
-          <Box component="li" key={step.to}
-            sx={{ bgcolor: 'background.paper', border: 1, borderColor: 'divider', borderRadius: 1, p: 2.5, display: 'grid', gap: 1.5, alignContent: 'start' }}>
+          <Box component="li" key={step.to} sx={CARD}>
             <Bend turns={i + 1} />
             <Typography variant="h2">{step.title}</Typography>
             <Typography>{step.words}</Typography>
             <Box><Button component={RouterLink} to={step.to} variant={i === 0 ? 'contained' : 'outlined'}>{step.label}</Button></Box>
           </Box>
         ))}
+        <Box component="li" sx={CARD}>
+          <Bend turns={STEPS.length + 1} />
+          <Typography variant="h2">Look round first</Typography>
+          <Typography>An invented workshop with two years of records, to see what becomes of them. It lies beside your shop and goes when you leave it.</Typography>
+          <Box><LookRound variant="outlined" /></Box>
+        </Box>
       </Box>
     </Box>
   );
@@ -60,7 +71,7 @@ function Bend({ turns }: { turns: number }) {
   const foot = 40 * Math.cos((half * Math.PI) / 180);
   const point = (radius: number, degrees: number) =>
     `${(56 + radius * Math.sin((degrees * Math.PI) / 180)).toFixed(1)} ${(66 + foot - radius * Math.cos((degrees * Math.PI) / 180)).toFixed(1)}`;
-  const arc = (radius: number) => `M${point(radius, -half)}A${radius} ${radius} 0 0 1 ${point(radius, half)}`;
+  const arc = (radius: number) => `M${point(radius, -half)}A${radius} ${radius} 0 ${half > 90 ? 1 : 0} 1 ${point(radius, half)}`;
   return (
     <Box component="svg" viewBox="0 0 120 76" aria-hidden sx={{ width: 120, display: 'block' }}>
       <Box component="path" d={arc(40)} fill="none" strokeWidth={12} sx={{ stroke: (t) => t.vars?.palette.primary.main }} />

@@ -10,6 +10,11 @@ export function pliesOf({ method }: RecipeFields): number {
   return 'plies' in method ? method.plies : 1;
 }
 
+/** Whether it is carried from the heat to the form. */
+export function carriedTo({ method }: RecipeFields): boolean {
+  return 'carrySeconds' in method && method.carrySeconds !== undefined;
+}
+
 /** Hours on the form, where somebody wrote them down. */
 export function holdHoursOf({ method }: RecipeFields): number | undefined {
   return 'holdHours' in method ? method.holdHours : undefined;

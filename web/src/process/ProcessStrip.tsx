@@ -5,6 +5,7 @@ import type { ProcessAnswer, RecipeFields, StageView } from '../api/schema';
 import { useOnPhone } from '../app/phone';
 import { useUnits } from '../app/units';
 import { HowComputed } from '../help/HowComputed';
+import { carriedTo } from '../methods/settings';
 import { printTemperature } from '../units/printing';
 import { CrossSection } from './CrossSection';
 import { SoakPlan } from './SoakPlan';
@@ -87,7 +88,7 @@ export function ProcessStrip({ answer, recipe, afterwards, onChange }: ProcessSt
           {moment ? (
             <MomentLine moment={moment} />
           ) : (
-            'Beside it the section at the pull. Point at a moment to see and read it. Drag the end of a stage, or move it with the arrow keys.'
+            'Beside it the section as it is bent. Point at a moment to see and read it. Drag the end of a stage, or move it with the arrow keys.'
           )}
         </Typography>
       </Box>
@@ -98,7 +99,7 @@ export function ProcessStrip({ answer, recipe, afterwards, onChange }: ProcessSt
             ` Rules of thumb say ${answer.schools.map((s) => `${printTime(s.minutes * 60)} (${SCHOOL[s.school]})`).join(', ')}.`}
         </Typography>
         <Box>
-          <Typography variant="body2">{carryInWords(answer.times)}</Typography>
+          <Typography variant="body2">{recipe && !carriedTo(recipe) ? 'It is bent where it is hot: nothing cools before it is clamped.' : carryInWords(answer.times)}</Typography>
           <SoakPlan recipe={recipe} onTake={(seconds) => { onChange({ kind: 'SOAK', seconds }); }} />
         </Box>
         <Typography variant="body2">{dryingInWords(answer.times)}</Typography>

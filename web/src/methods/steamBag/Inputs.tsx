@@ -16,7 +16,7 @@ export function SteamBagInputs(props: RecipeInputsProps) {
       </Row>
       <SoakedIn {...props} />
       <Row>
-        <Measure {...props} field="bag" label="Temperature in the bag" />
+        <Measure {...props} field="bag" label="Bag temperature" />
         <Measure {...props} field="carrySeconds" label="Carry, seconds" help="carry" />
       </Row>
       <HoldInput {...props} />

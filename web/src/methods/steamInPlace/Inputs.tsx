@@ -12,7 +12,7 @@ export function SteamInPlaceInputs(props: RecipeInputsProps) {
       </Row>
       <SoakedIn {...props} />
       <Row>
-        <Measure {...props} field="bag" label="Temperature in the bag" />
+        <Measure {...props} field="bag" label="Bag temperature" />
         <Measure {...props} field="steamOn" label="Steam left on, minutes" hint="After it is clamped" />
       </Row>
       <HoldInput {...props} />

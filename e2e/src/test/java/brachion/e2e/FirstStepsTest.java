@@ -39,7 +39,7 @@ class FirstStepsTest extends BrowserTest {
     void an_empty_shop_opens_on_its_first_steps_and_forecasts_at_once_from_published_radii() {
         show("/");
         Locator steps = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("First steps"));
-        assertThat(steps.getByRole(AriaRole.LISTITEM)).hasCount(3);
+        assertThat(steps.getByRole(AriaRole.LISTITEM)).hasCount(4);
         step("Plan a bend").click();
         assertThat(page).hasURL(Pattern.compile(".*/plan$"));
         settle();
@@ -63,6 +63,37 @@ class FirstStepsTest extends BrowserTest {
         page.getByRole(AriaRole.LISTITEM).first().getByRole(AriaRole.LINK).click();
         button("Remove").click();
         assertThat(page.getByText("Trial removed.")).isVisible();
+    }
+
+    /** Another tab stays in the own shop meanwhile, and what was typed there is there again. */
+    @Test
+    void the_sample_workshop_lies_beside_the_own_shop_and_is_left_without_a_trace() {
+        show("/plan");
+        type("Inner radius", "9\"");
+        settle();
+        show("/");
+        page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("First steps")).getByRole(AriaRole.BUTTON).click();
+        Locator mark = page.getByRole(AriaRole.COMPLEMENTARY, new Page.GetByRoleOptions().setName("Sample workshop"));
+        assertThat(mark).containsText("invented");
+        assertThat(field("Inner radius")).hasValue("6\"");
+        assertThat(page.getByText(Pattern.compile("Rests on \\d\\d+ of your steaming trials"))).isVisible();
+        type("Inner radius", "5\"");
+        settle();
+        page.reload();
+        assertThat(mark).isVisible();
+        assertThat(field("Inner radius")).hasValue("5\"");
+        Page beside = page.context().newPage();
+        beside.navigate(page.url());
+        assertThat(beside.getByLabel("Inner radius").first()).hasValue("9\"");
+        assertThat(beside.getByRole(AriaRole.COMPLEMENTARY)).hasCount(0);
+        assertThat(beside.getByText("Rests on 0 of your steaming trials")).isVisible();
+        beside.close();
+        button("Back to my shop").click();
+        assertThat(page.getByText("Will it bend?")).isVisible();
+        assertThat(mark).hasCount(0);
+        show("/plan");
+        assertThat(field("Inner radius")).hasValue("9\"");
+        assertThat(page.getByText("Rests on 0 of your steaming trials")).isVisible();
     }
 
     private Locator step(String name) {

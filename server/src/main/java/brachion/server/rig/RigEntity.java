@@ -1,5 +1,6 @@
 package brachion.server.rig;
 
+import brachion.server.storage.CurrentShop;
 import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -11,10 +12,8 @@ import jakarta.persistence.Version;
 @Table(name = "steam_rig")
 class RigEntity {
 
-    static final byte ONLY = 1;
-
     @Id
-    private byte id = ONLY;
+    private String shop = CurrentShop.key();
     @Version
     private Integer version;
     @Embedded

@@ -4,9 +4,9 @@ import java.util.Optional;
 import org.springframework.data.repository.Repository;
 
 /** The stored rig. */
-interface RigRepository extends Repository<RigEntity, Byte> {
+interface RigRepository extends Repository<RigEntity, String> {
 
     RigEntity saveAndFlush(RigEntity rig);
 
-    Optional<RigEntity> findById(byte id);
+    Optional<RigEntity> findById(String shop);
 }

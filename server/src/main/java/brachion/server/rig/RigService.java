@@ -2,6 +2,7 @@ package brachion.server.rig;
 
 import brachion.core.process.Shop;
 import brachion.server.problem.EditConflictException;
+import brachion.server.storage.CurrentShop;
 import java.util.OptionalDouble;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -46,7 +47,7 @@ class RigService implements Rig {
 
     @Transactional(readOnly = true)
     public KeptRig kept() {
-        return repository.findById(RigEntity.ONLY).map(entity -> new KeptRig(entity.version(), entity.rig()))
+        return repository.findById(CurrentShop.key()).map(entity -> new KeptRig(entity.version(), entity.rig()))
                 .orElse(new KeptRig(NEVER_SAVED, RigFields.USUAL));
     }
 
@@ -56,7 +57,7 @@ class RigService implements Rig {
             throw new EditConflictException("The rig was changed elsewhere since you opened it. "
                     + "Your entries are still here; load the newer one to compare.");
         }
-        RigEntity entity = repository.findById(RigEntity.ONLY).orElseGet(() -> new RigEntity(rig));
+        RigEntity entity = repository.findById(CurrentShop.key()).orElseGet(() -> new RigEntity(rig));
         entity.change(rig);
         RigEntity stored = repository.saveAndFlush(entity);
         if (!rig.shop().equals(before.rig().shop())) {

@@ -22,7 +22,8 @@ class PageController {
         document = new ClassPathResource("web/index.html").getContentAsString(StandardCharsets.UTF_8);
     }
 
-    @GetMapping(path = {"/", "/{view:(?!api|v3|actuator)[a-z-]+}", "/{view:(?!api|v3|actuator)[a-z-]+}/{id:[a-z0-9-]+}"},
+    @GetMapping(path = {"/", "/{view:(?!api|v3|actuator)[a-z-]+}", "/{view:(?!api|v3|actuator)[a-z-]+}/{id:[a-z0-9-]+}",
+        "/{view:(?!api|v3|actuator)[a-z-]+}/{id:[a-z0-9-]+}/{part:[a-z-]+}"},
             produces = MediaType.TEXT_HTML_VALUE)
     ResponseEntity<String> page(HttpServletRequest request) {
         return ResponseEntity.ok().cacheControl(CacheControl.noStore()).contentType(MediaType.TEXT_HTML)

@@ -6,10 +6,12 @@ import brachion.core.wood.WoodFacts;
 import brachion.server.problem.EditConflictException;
 import brachion.server.problem.NotHereException;
 import brachion.server.problem.RefusedFieldException;
+import brachion.server.storage.CurrentShop;
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
@@ -28,7 +30,7 @@ class WoodService implements Woods {
     private final List<WoodUse> uses;
     private final ApplicationEventPublisher events;
     private final Clock clock;
-    private volatile Known last = new Known(List.of(), SpeciesCatalogue.published());
+    private final Map<String, Known> known = new ConcurrentHashMap<>();
 
     WoodService(WoodRepository repository, List<WoodUse> uses, ApplicationEventPublisher events, Clock clock) {
         this.repository = repository;
@@ -45,12 +47,8 @@ class WoodService implements Woods {
 
     private SpeciesCatalogue catalogue(List<WoodEntity> stored) {
         List<WoodFacts> own = stored.stream().map(WoodEntity::facts).toList();
-        Known known = last;
-        if (!own.equals(known.own())) {
-            known = new Known(own, SpeciesCatalogue.published().with(own));
-            last = known;
-        }
-        return known.catalogue();
+        return known.compute(CurrentShop.key(), (shop, last) -> last != null && own.equals(last.own()) ? last
+                : new Known(own, SpeciesCatalogue.published().with(own))).catalogue();
     }
 
     /** All woods by name, the shop's own among them. */

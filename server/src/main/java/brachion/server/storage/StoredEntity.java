@@ -7,6 +7,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.MappedSuperclass;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import org.hibernate.annotations.TenantId;
 
 /** Something stored. Once discarded it stays, marked, so that it can be brought back. */
 @MappedSuperclass
@@ -15,6 +16,10 @@ public abstract class StoredEntity {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
+
+    /** Whose it is. */
+    @TenantId
+    private String shop;
 
     @Version
     private int version;

@@ -1,6 +1,7 @@
 package brachion.server.trial;
 
 import brachion.core.trial.Severity;
+import brachion.server.storage.CurrentShop;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.domain.Page;
@@ -60,10 +61,19 @@ interface TrialRepository extends Repository<TrialEntity, Long> {
             + "order by t.recipe.source")
     List<String> sources();
 
-    @NativeQuery("select revision from trial_revision where id = 1")
-    long revision();
+    @NativeQuery("select coalesce(max(revision), 0) from trial_revision where shop = :shop")
+    long revision(String shop);
+
+    /** Counts every change to the records of the shop at hand. */
+    default long revision() {
+        return revision(CurrentShop.key());
+    }
 
     @Modifying
-    @NativeQuery("update trial_revision set revision = revision + 1 where id = 1")
-    void countChange();
+    @NativeQuery("insert into trial_revision (shop, revision) values (:shop, 1) on duplicate key update revision = revision + 1")
+    void countChange(String shop);
+
+    default void countChange() {
+        countChange(CurrentShop.key());
+    }
 }

@@ -1,0 +1,81 @@
+package brachion.server.demo;
+
+import brachion.server.rack.Rack;
+import brachion.server.storage.CurrentShop;
+import brachion.server.storage.ShopCleared;
+import brachion.server.trial.Trials;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.util.List;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** The invented workshop beside the own one: filled when somebody comes to look round, emptied when they leave. */
+@Service
+class SampleWorkshop {
+
+    private static final long SEED = 20_241_107L;
+    /** Everything a shop keeps; what belongs to a piece goes with it. */
+    private static final List<String> KEPT = List.of("trial", "drying_piece", "row_set_aside", "wood", "steam_rig", "trial_revision");
+
+    private final Trials trials;
+    private final Rack rack;
+    private final JdbcTemplate database;
+    private final TransactionTemplate transaction;
+    private final ApplicationEventPublisher events;
+    private final Clock clock;
+
+    SampleWorkshop(Trials trials, Rack rack, JdbcTemplate database, TransactionTemplate transaction, ApplicationEventPublisher events,
+                   Clock clock) {
+        this.trials = trials;
+        this.rack = rack;
+        this.database = database;
+        this.transaction = transaction;
+        this.events = events;
+        this.clock = clock;
+    }
+
+    /** Fills it, unless it is or somebody else is just doing so. */
+    void open() {
+        CurrentShop.in(CurrentShop.SAMPLE, () -> transaction.execute(status -> {
+            // a revision that no visit before had, so that nobody takes an old fit for this one
+            boolean first = database.update("insert ignore into trial_revision (shop, revision) values (?, ?)", CurrentShop.SAMPLE,
+                    clock.millis()) == 1;
+            if (first) {
+                fill();
+            }
+            return first;
+        }));
+    }
+
+    /** Whoever looked round and shut the page without leaving comes back no more after a day. */
+    @EventListener(ApplicationReadyEvent.class)
+    void closeOldVisits() {
+        long aDayAgo = clock.millis() - Duration.ofDays(1).toMillis();
+        // the count of its changes began at the moment it was opened
+        if (!database.queryForList("select 1 from trial_revision where shop = ? and revision < ?", Integer.class, CurrentShop.SAMPLE, aDayAgo)
+                .isEmpty()) {
+            close();
+        }
+    }
+
+    /** Writes two years of work into the shop at hand. */
+    void fill() {
+        trials.log(new FellmarrowWorkshop(SEED).twoYears());
+        new FellmarrowRack(LocalDate.now(clock)).hangOn(rack);
+    }
+
+    /** Empties it, whatever was tried in it. */
+    void close() {
+        transaction.executeWithoutResult(status -> {
+            database.update("delete from weigh_in where piece_id in (select id from drying_piece where shop = ?)", CurrentShop.SAMPLE);
+            KEPT.forEach(table -> database.update("delete from " + table + " where shop = ?", CurrentShop.SAMPLE));
+        });
+        events.publishEvent(new ShopCleared(CurrentShop.SAMPLE));
+    }
+}

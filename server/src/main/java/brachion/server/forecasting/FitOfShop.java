@@ -1,0 +1,118 @@
+package brachion.server.forecasting;
+
+import brachion.core.risk.RiskModel;
+import brachion.server.forecasting.FittedRisk.Fit;
+import brachion.server.storage.CurrentShop;
+import brachion.server.trial.TrialLogged;
+import brachion.server.trial.Trials;
+import brachion.server.trial.Trials.Recorded;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+
+/** The fit of one shop's records: the latest, the one under way, and the trials counted in ahead of it. */
+class FitOfShop {
+
+    /** With as many trials as a shop gathers in years a fit takes less; nobody is kept waiting longer for a newer one. */
+    private static final long PATIENCE_MS = 1500;
+    /** Where a whole fit takes less than anybody notices, there is no need to count a record in ahead of it. */
+    private static final int MANY_TRIALS = 1000;
+
+    private final String shop;
+    private final Trials trials;
+    private final KeptPieces pieces;
+    private final ExecutorService fitting;
+    private Fit latest;
+    private CompletableFuture<Fit> underWay;
+    /** Trials counted in ahead of the fit that is being made, oldest first. */
+    private final List<TrialLogged> ahead = new ArrayList<>();
+
+    FitOfShop(String shop, Trials trials, KeptPieces pieces, ExecutorService fitting) {
+        this.shop = shop;
+        this.trials = trials;
+        this.pieces = pieces;
+        this.fitting = fitting;
+    }
+
+    /** Among many records a new one is counted in at once, by a step from the last fit; a whole fit follows. */
+    void logged(TrialLogged one) {
+        Fit last = last();
+        if (last == null || last.risk().trials() < MANY_TRIALS || last.revision() + 1 != one.revision()) {
+            return;
+        }
+        Fit with = last.with(one);
+        synchronized (this) {
+            if (latest == last) {
+                latest = with;
+                ahead.add(one);
+                fitting.submit(() -> pieces.keep(with.risk().followed(List.of(one.trial()))));
+                fitting.submit(this::fitInShop);
+            }
+        }
+    }
+
+    /** The fit of the records as they are; the last one where a newer takes its time. */
+    Fit current() {
+        long revision = trials.revision();
+        Fit last = last();
+        if (last != null && last.revision() == revision) {
+            return last;
+        }
+        CompletableFuture<Fit> newer = newer(revision);
+        try {
+            return last == null ? newer.get() : newer.get(PATIENCE_MS, TimeUnit.MILLISECONDS);
+        } catch (TimeoutException tooLong) {
+            return new Fit(last.revision(), last.risk(), last.refused(), true);
+        } catch (ExecutionException failed) {
+            throw new IllegalStateException("The trials could not be read for a fit", failed.getCause());
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException("Stopped while waiting for a fit", stopped);
+        }
+    }
+
+    private synchronized Fit last() {
+        return latest;
+    }
+
+    /** The fit under way, begun now unless one is; one that began before the last change is followed by another. */
+    synchronized CompletableFuture<Fit> newer(long revision) {
+        if (latest != null && latest.revision() >= revision) {
+            return CompletableFuture.completedFuture(latest);
+        }
+        if (underWay == null || underWay.isDone()) {
+            underWay = CompletableFuture.supplyAsync(this::fitInShop, fitting);
+        }
+        return underWay.thenCompose(fit -> fit.revision() >= revision ? CompletableFuture.completedFuture(fit) : newer(revision));
+    }
+
+    private Fit fitInShop() {
+        return CurrentShop.in(shop, this::fit);
+    }
+
+    private Fit fit() {
+        Recorded recorded = trials.recorded();
+        Fit last = last();
+        KeptPieces.Lookup lookup = last == null ? pieces.lookup() : pieces.nothing();
+        RiskModel risk = RiskModel.fit(recorded.trials(), Optional.ofNullable(last).map(Fit::risk), lookup::find);
+        Fit fit = new Fit(recorded.revision(), risk, recorded.refused(), false);
+        synchronized (this) {
+            for (TrialLogged one : ahead) {
+                fit = one.revision() == fit.revision() + 1 ? fit.with(one) : fit;
+            }
+            long reached = fit.revision();
+            ahead.removeIf(one -> one.revision() <= recorded.revision() || one.revision() > reached);
+            if (latest == null || fit.revision() >= latest.revision()) {
+                latest = fit;
+            }
+        }
+        // nobody need wait for that
+        fitting.submit(() -> pieces.keep(risk.followed(lookup.missed())));
+        return fit;
+    }
+}

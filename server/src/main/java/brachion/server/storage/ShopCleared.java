@@ -1,0 +1,9 @@
+package brachion.server.storage;
+
+/**
+ * Everything of a shop is gone.
+ *
+ * @param shop its key
+ */
+public record ShopCleared(String shop) {
+}
