@@ -42,6 +42,8 @@ export interface MethodForm<K extends Kind = Kind> {
   label: string;
   /** Ways of one family inform each other. */
   family: Family;
+  /** Whether a search looks at it without being told to: most shops can do it. */
+  usual: boolean;
   /** As in "your steaming trials". */
   trials: string;
   /** What the thickness that is typed is called. */

@@ -1,5 +1,5 @@
 import type { WaysRequest } from '../api/schema';
-import { KINDS } from '../methods/forms';
+import { KINDS, METHODS } from '../methods/forms';
 
 type Order = WaysRequest['order'];
 
@@ -26,7 +26,7 @@ export const FIRST_WISH: WishForm = {
   thicknesses: '',
   supports: ['NONE', 'WEBBING', 'STEEL'],
   soak: true,
-  methods: KINDS,
+  methods: KINDS.filter((kind) => METHODS[kind].usual),
   plies: '1/16"; 1/8"; 3/16"',
   order: 'QUICKEST',
 };

@@ -11,6 +11,7 @@ const SETTINGS: Places = {
 export const coldLamination: MethodForm<'COLD_LAMINATION'> = {
   label: 'Cold lamination',
   family: 'COLD_PLIES',
+  usual: true,
   trials: 'lamination',
   thickness: 'Finished thickness',
   ofThickness: ' plies',

@@ -66,6 +66,7 @@ export function handlingLine({ soakHours, soakAdditive, strap }: Hot, heat: stri
 /** What all ways of bending hot, solid wood have alike. */
 export const HOT_WOOD = {
   family: 'HOT_WOOD',
+  usual: false,
   thickness: 'Thickness',
   ofThickness: '',
   followed: true,

@@ -5,6 +5,7 @@ import type { MethodForm } from '../method';
 /** Solid stock softened in a steam box. */
 export const steamBox: MethodForm<'STEAM_BOX'> = {
   ...HOT_WOOD,
+  usual: true,
   label: 'Steam box',
   trials: 'steaming',
   stages: () => stagesAround('STEAM_BOX', 'steamMinutes', true),
