@@ -52,6 +52,7 @@ const router = createBrowserRouter([
           { index: true, lazy: async () => ({ Component: (await import('./trials/TrialsView')).TrialsView }) },
           { path: 'evidence', lazy: async () => ({ Component: (await import('./evidence/EvidenceView')).EvidenceView }) },
           { path: 'woods', lazy: async () => ({ Component: (await import('./woods/WoodsView')).WoodsView }) },
+          { path: 'names', lazy: async () => ({ Component: (await import('./records/NamesView')).NamesView }) },
           { path: 'tables', lazy: async () => ({ Component: (await import('./exchange/TablesView')).TablesView }) },
         ],
       },

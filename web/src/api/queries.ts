@@ -2,7 +2,9 @@ import { keepPreviousData, useInfiniteQuery, useMutation, useQuery, useQueryClie
 import { methodOf } from '../methods/forms';
 import { api, body } from './client';
 import type { DryingFields, DryingView, ForecastAnswer, LoadFields, RecipeFields, RigFields, TrialFields, TrialView, TypedRecipe, WeighInFields } from './schema';
-import type { operations } from './schema';
+import type { Named, operations } from './schema';
+
+export type NameKind = operations['rename']['parameters']['path']['kind'];
 
 export type TrialFilter = Pick<
   NonNullable<operations['search']['parameters']['query']>,
@@ -35,9 +37,11 @@ export function useTrialCounts() {
   return useQuery({ queryKey: ['trials', 'counts'], queryFn: () => body(api.GET('/api/trials/counts')) });
 }
 
-/** The names trials carry so far, to be offered again. */
+const NAMES = ['names'];
+
+/** The people, boards and sources trials carry, each with its key. */
 export function useNames() {
-  return useQuery({ queryKey: ['trials', 'names'], queryFn: () => body(api.GET('/api/trials/names')) });
+  return useQuery({ queryKey: NAMES, queryFn: () => body(api.GET('/api/names')) });
 }
 
 export function useTrial(id: number | undefined) {
@@ -61,6 +65,16 @@ export function useForecast(recipe: RecipeFields | undefined) {
     placeholderData: keepPreviousData,
     retry: false,
     refetchInterval: (query) => untilCaughtUp(query.state.data),
+  });
+}
+
+/** Gives a name to a person, a board or a source in all its trials; every forecast may change by it. */
+export function useRename() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ kind, named, name, asOne }: { kind: NameKind; named: Named; name: string; asOne: boolean }) =>
+      body(api.PUT('/api/names/{kind}/{id}', { params: { path: { kind, id: named.id }, query: { version: named.version, asOne } }, body: { name } })),
+    onSuccess: () => client.invalidateQueries(),
   });
 }
 
@@ -184,7 +198,7 @@ export function useTrialWrites() {
   const onSuccess = async (trial: TrialView) => {
     client.setQueryData(['trials', 'one', trial.id], trial);
     await Promise.all(
-      [['trials', 'list'], ['trials', 'counts'], ['trials', 'names'], ['forecast']].map((queryKey) => client.invalidateQueries({ queryKey })),
+      [['trials', 'list'], ['trials', 'counts'], NAMES, ['forecast']].map((queryKey) => client.invalidateQueries({ queryKey })),
     );
   };
   const log = useMutation({

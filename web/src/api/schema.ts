@@ -68,6 +68,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/names/{kind}/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["rename"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/exchange/rows/{id}": {
         parameters: {
             query?: never;
@@ -452,22 +468,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/trials/names": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["names"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/trials/counts": {
         parameters: {
             query?: never;
@@ -492,6 +492,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["species"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/names": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
         put?: never;
         post?: never;
         delete?: never;
@@ -748,6 +764,23 @@ export interface components {
             /** Format: int32 */
             version: number;
             rig: components["schemas"]["RigFields"];
+        };
+        NameFields: {
+            name: string;
+        };
+        Named: {
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            version: number;
+            name: string;
+            /** Format: int64 */
+            trials: number;
+        };
+        NamesAnswer: {
+            people: components["schemas"]["Named"][];
+            boards: components["schemas"]["Named"][];
+            sources: components["schemas"]["Named"][];
         };
         Cell: {
             heading: string;
@@ -1334,11 +1367,6 @@ export interface components {
             /** Format: int64 */
             total: number;
         };
-        NamesView: {
-            people: string[];
-            boards: string[];
-            sources: string[];
-        };
         TrialCounts: {
             /** Format: int64 */
             clean: number;
@@ -1603,6 +1631,9 @@ export type StageRecord = components['schemas']['StageRecord'];
 export type TrialView = components['schemas']['TrialView'];
 export type RigFields = components['schemas']['RigFields'];
 export type KeptRig = components['schemas']['KeptRig'];
+export type NameFields = components['schemas']['NameFields'];
+export type Named = components['schemas']['Named'];
+export type NamesAnswer = components['schemas']['NamesAnswer'];
 export type Cell = components['schemas']['Cell'];
 export type MendedRow = components['schemas']['MendedRow'];
 export type Fault = components['schemas']['Fault'];
@@ -1670,7 +1701,6 @@ export type LeverView = components['schemas']['LeverView'];
 export type LeversAnswer = components['schemas']['LeversAnswer'];
 export type TableAnswer = components['schemas']['TableAnswer'];
 export type TrialPage = components['schemas']['TrialPage'];
-export type NamesView = components['schemas']['NamesView'];
 export type TrialCounts = components['schemas']['TrialCounts'];
 export type SpeciesView = components['schemas']['SpeciesView'];
 export type Belief = components['schemas']['Belief'];
@@ -1891,6 +1921,36 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["KeptRig"];
+                };
+            };
+        };
+    };
+    rename: {
+        parameters: {
+            query: {
+                version: number;
+                asOne?: boolean;
+            };
+            header?: never;
+            path: {
+                kind: "PERSON" | "BOARD" | "SOURCE";
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NameFields"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NamesAnswer"];
                 };
             };
         };
@@ -2577,26 +2637,6 @@ export interface operations {
             };
         };
     };
-    names: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["NamesView"];
-                };
-            };
-        };
-    };
     counts: {
         parameters: {
             query?: never;
@@ -2633,6 +2673,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SpeciesView"][];
+                };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NamesAnswer"];
                 };
             };
         };

@@ -61,7 +61,7 @@ function NameField({ field, label, form, problems, onChange }: RecipeInputsProps
   return (
     <Autocomplete
       freeSolo
-      options={names?.[NAMED[field]] ?? []}
+      options={(names?.[NAMED[field]] ?? []).map(({ name }) => name)}
       inputValue={form[field]}
       onInputChange={(_, text) => { onChange({ [field]: text }); }}
       renderInput={(params) => (

@@ -5,6 +5,7 @@ const PARTS = [
   { to: '/records', label: 'Pieces' },
   { to: '/records/evidence', label: 'Evidence' },
   { to: '/records/woods', label: 'Woods' },
+  { to: '/records/names', label: 'Names' },
   { to: '/records/tables', label: 'In and out' },
 ];
 

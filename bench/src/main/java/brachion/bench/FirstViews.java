@@ -24,7 +24,7 @@ final class FirstViews {
 
     private static final String EMPTY = "/nothing-here";
     private static final List<String> VIEWS = List.of("/plan", "/plan/ways", "/plan/map", "/plan/next", "/plan/spares", "/bench", "/records",
-            "/records/3", "/records/new", "/records/evidence", "/records/woods", "/records/tables", "/rig");
+            "/records/3", "/records/new", "/records/evidence", "/records/woods", "/records/names", "/records/tables", "/rig");
     private static final int VISITS = 3;
     private static final int AT_REST_MS = 1500;
     private static final String COUNT_SHIFTS = "window.shifted = 0; new PerformanceObserver(list => { for (const each of list.getEntries()) "

@@ -75,11 +75,6 @@ class TrialController {
                 counts.getOrDefault(Severity.BROKEN, 0L));
     }
 
-    @GetMapping("/names")
-    NamesView names() {
-        return service.names();
-    }
-
     @GetMapping("/{id}")
     TrialView view(@PathVariable long id) {
         return service.view(id);

@@ -5,11 +5,14 @@ import brachion.core.method.Workshop;
 import brachion.server.recipe.RecipeColumns;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.storage.StoredEntity;
+import brachion.server.trial.NamesOfTheShop.Keys;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
+import jakarta.persistence.FetchType;
 import jakarta.persistence.JoinColumn;
+import jakarta.persistence.ManyToOne;
 import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
 import java.time.Instant;
@@ -29,6 +32,15 @@ class TrialEntity extends StoredEntity {
 
     @Embedded
     private RecipeColumns recipe;
+
+    @ManyToOne(fetch = FetchType.LAZY)
+    private PersonEntity person;
+
+    @ManyToOne(fetch = FetchType.LAZY)
+    private BoardEntity board;
+
+    @ManyToOne(fetch = FetchType.LAZY)
+    private SourceEntity source;
 
     @ElementCollection
     @CollectionTable(name = "trial_stage", joinColumns = @JoinColumn(name = "trial_id"))
@@ -50,13 +62,16 @@ class TrialEntity extends StoredEntity {
     protected TrialEntity() {
     }
 
-    TrialEntity(TrialFields fields, Instant loggedAt) {
+    TrialEntity(TrialFields fields, Keys keys, Instant loggedAt) {
         this.loggedAt = loggedAt;
-        write(fields);
+        write(fields, keys);
     }
 
-    final void write(TrialFields fields) {
+    final void write(TrialFields fields, Keys keys) {
         bentOn = fields.bentOn();
+        person = keys.person();
+        board = keys.board();
+        source = keys.source();
         recipe = RecipeColumns.of(fields.recipe());
         replace(stages, fields.done().stages());
         replace(chamber, fields.done().chamber());
@@ -73,12 +88,20 @@ class TrialEntity extends StoredEntity {
         return new DoneFields(List.copyOf(stages), List.copyOf(chamber));
     }
 
+    private RecipeFields recipe() {
+        return recipe.recipe(name(person), name(board), name(source));
+    }
+
+    private static String name(NamedEntity named) {
+        return named == null ? null : named.name();
+    }
+
     TrialFields fields() {
-        return new TrialFields(bentOn, recipe.recipe(), done(), outcome, note);
+        return new TrialFields(bentOn, recipe(), done(), outcome, note);
     }
 
     TrialView view() {
-        RecipeFields planned = recipe.recipe();
+        RecipeFields planned = recipe();
         return new TrialView(id(), version(), bentOn, planned, DoneView.of(done(), planned), outcome, note);
     }
 

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
+import org.springframework.data.jpa.repository.EntityGraph;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.NativeQuery;
 import org.springframework.data.jpa.repository.Query;
@@ -18,6 +19,7 @@ interface TrialRepository extends Repository<TrialEntity, Long> {
 
     List<TrialEntity> saveAllAndFlush(Iterable<TrialEntity> trials);
 
+    @EntityGraph(attributePaths = {"person", "board", "source"})
     Optional<TrialEntity> findById(long id);
 
     long count();
@@ -26,9 +28,11 @@ interface TrialRepository extends Repository<TrialEntity, Long> {
     @Query("select count(t) from TrialEntity t where t.recipe.blank.speciesId = :speciesId")
     long countOfWood(String speciesId);
 
+    @EntityGraph(attributePaths = {"person", "board", "source"})
     @Query("select t from TrialEntity t where t.deletedAt is null order by t.id")
     List<TrialEntity> present();
 
+    @EntityGraph(attributePaths = {"person", "board", "source"})
     @Query("""
             select t from TrialEntity t
             where t.deletedAt is null
@@ -48,18 +52,6 @@ interface TrialRepository extends Repository<TrialEntity, Long> {
 
         long getTrials();
     }
-
-    @Query("select distinct t.recipe.person from TrialEntity t where t.deletedAt is null and t.recipe.person is not null "
-            + "order by t.recipe.person")
-    List<String> people();
-
-    @Query("select distinct t.recipe.board from TrialEntity t where t.deletedAt is null and t.recipe.board is not null "
-            + "order by t.recipe.board")
-    List<String> boards();
-
-    @Query("select distinct t.recipe.source from TrialEntity t where t.deletedAt is null and t.recipe.source is not null "
-            + "order by t.recipe.source")
-    List<String> sources();
 
     @NativeQuery("select coalesce(max(revision), 0) from trial_revision where shop = :shop")
     long revision(String shop);

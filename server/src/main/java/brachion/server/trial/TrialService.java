@@ -8,11 +8,14 @@ import brachion.core.method.Workshop;
 import brachion.server.problem.NewerRecordException;
 import brachion.server.problem.NotHereException;
 import brachion.server.problem.RefusedFieldException;
+import brachion.server.recipe.RecipeFields;
 import brachion.server.recipe.Workshops;
+import brachion.server.trial.NamesOfTheShop.Keys;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
@@ -25,12 +28,14 @@ import org.springframework.transaction.annotation.Transactional;
 class TrialService implements Trials {
 
     private final TrialRepository repository;
+    private final NamesOfTheShop names;
     private final Workshops workshops;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    TrialService(TrialRepository repository, Workshops workshops, ApplicationEventPublisher events, Clock clock) {
+    TrialService(TrialRepository repository, NamesOfTheShop names, Workshops workshops, ApplicationEventPublisher events, Clock clock) {
         this.repository = repository;
+        this.names = names;
         this.workshops = workshops;
         this.events = events;
         this.clock = clock;
@@ -72,8 +77,9 @@ class TrialService implements Trials {
         }
         Workshop workshop = workshops.now();
         trials.forEach(trial -> trial.requireSense(workshop));
+        Function<RecipeFields, Keys> keys = names.keysOf(trials.stream().map(TrialFields::recipe).toList());
         List<TrialEntity> stored = repository.saveAllAndFlush(
-                trials.stream().map(fields -> new TrialEntity(fields, clock.instant())).toList());
+                trials.stream().map(fields -> new TrialEntity(fields, keys.apply(fields.recipe()), clock.instant())).toList());
         repository.countChange();
         return stored.stream().map(TrialEntity::id).toList();
     }
@@ -94,9 +100,8 @@ class TrialService implements Trials {
         return repository.countBySeverity();
     }
 
-    @Transactional(readOnly = true)
-    public NamesView names() {
-        return new NamesView(repository.people(), repository.boards(), repository.sources());
+    private Keys keys(TrialFields fields) {
+        return names.keysOf(List.of(fields.recipe())).apply(fields.recipe());
     }
 
     @Transactional(readOnly = true)
@@ -107,14 +112,14 @@ class TrialService implements Trials {
     public TrialView log(TrialFields fields) {
         Workshop workshop = workshops.now();
         fields.requireSense(workshop);
-        TrialView logged = store(new TrialEntity(fields, clock.instant()));
+        TrialView logged = store(new TrialEntity(fields, keys(fields), clock.instant()));
         events.publishEvent(new TrialLogged(repository.revision(), fields.toTrial(logged.id(), workshop)));
         return logged;
     }
 
     public TrialView correct(long id, int version, TrialFields fields) {
         fields.requireSense(workshops.now());
-        return change(id, version, trial -> trial.write(fields));
+        return change(id, version, trial -> trial.write(fields, keys(fields)));
     }
 
     public TrialView delete(long id, int version) {

@@ -54,7 +54,11 @@ class OlderDatabaseTest {
 
     private static RecipeFields recipe(double thicknessMm, OuterFace face, Method method) {
         BlankFields blank = new BlankFields("white-ash", Seasoning.AIR_DRIED, 17.5, GrowthRings.FLAT, 25.0, Knots.CLEAR, face, thicknessMm, 25.4);
-        return new RecipeFields(blank, 152.4, 180.0, MethodFields.of(method), face == null ? null : "Odo", null, null);
+        return new RecipeFields(blank, 152.4, 180.0, MethodFields.of(method), null, null, null);
+    }
+
+    private static RecipeFields named(RecipeFields recipe, String person) {
+        return new RecipeFields(recipe.blank(), recipe.innerRadiusMm(), recipe.angleDegrees(), recipe.method(), person, "Ash A", null);
     }
 
     private Flyway to(String version) {
@@ -74,14 +78,16 @@ class OlderDatabaseTest {
         write(3, GLUED);
         to("7").migrate();
         write(4, SOFTENED);
-        jdbc.update("update trial set soak_additive = 'SOFTENER', hold_hours = 48, outer_face = 'RIVEN', person = 'Odo' where id = 4");
+        jdbc.update("update trial set soak_additive = 'SOFTENER', hold_hours = 48, outer_face = 'RIVEN', person = 'Odo', board = 'Ash A' where id = 4");
         write(5, GLUED_LATER);
+        jdbc.update("update trial set person = 'odo', board = 'Ash A' where id = 5");
         jdbc.update("insert into trial_stage (trial_id, position, kind, actual_minutes) values (4, 0, 'STEAM_BOX', 80.5)");
         jdbc.update("insert into chamber_reading (trial_id, position, minutes, celsius) values (4, 0, 0, 40), (4, 1, 12.5, 97)");
 
         to("latest").migrate();
 
-        assertThat(read()).containsExactly(PLAIN, SOAKED, GLUED, SOFTENED, GLUED_LATER);
+        assertThat(read()).containsExactly(PLAIN, SOAKED, GLUED, named(SOFTENED, "Odo"), named(GLUED_LATER, "odo"));
+        assertThat(jdbc.queryForList("select name from board", String.class)).containsExactly("Ash A");
         assertThat(stages(1)).containsExactly("STEAM_BOX 45.0", "CARRY 0.25");
         assertThat(stages(2)).containsExactly("SOAK " + (14 + THIRD) * 60, "STEAM_BOX 60.25");
         assertThat(stages(3)).isEmpty();
@@ -108,13 +114,14 @@ class OlderDatabaseTest {
     }
 
     private List<RecipeFields> read() {
-        return jdbc.query("select * from trial order by id", (row, number) -> new RecipeColumns(
+        return jdbc.query("select t.*, p.name person, b.name board from trial t left join person p on p.id = t.person_id "
+                + "left join board b on b.id = t.board_id order by t.id", (row, number) -> new RecipeColumns(
                 new BlankFields(row.getString("species_id"), Seasoning.valueOf(row.getString("seasoning")), row.getDouble("moisture_percent"),
                         GrowthRings.valueOf(row.getString("growth_rings")), row.getDouble("grain_run"), Knots.valueOf(row.getString("knots")),
                         Optional.ofNullable(row.getString("outer_face")).map(OuterFace::valueOf).orElse(null),
                         row.getDouble("thickness_mm"), row.getDouble("width_mm")),
-                row.getDouble("inner_radius_mm"), row.getDouble("angle_degrees"), row.getString("method"), row.getString("settings"),
-                row.getString("person"), row.getString("board"), row.getString("source")).recipe());
+                row.getDouble("inner_radius_mm"), row.getDouble("angle_degrees"), row.getString("method"), row.getString("settings"))
+                .recipe(row.getString("person"), row.getString("board"), null));
     }
 
     private List<String> stages(long trial) {

@@ -1,0 +1,102 @@
+package brachion.server.trial;
+
+import static brachion.server.Wire.post;
+import static brachion.server.Wire.put;
+import static brachion.server.Wire.read;
+import static brachion.server.Wire.refusedFields;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import brachion.server.ServerTest;
+import brachion.server.Wire;
+import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.HttpStatus;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.test.web.servlet.assertj.MockMvcTester;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+
+/** People, boards and sources have keys: a name is a label that can be put right in one place. */
+@ServerTest
+class NamesApiTest {
+
+    @Autowired
+    private MockMvcTester mvc;
+    @Autowired
+    private JdbcTemplate database;
+
+    private long bentBy(String person) {
+        return read(post(mvc, "/api/trials", Wire.cleanTrial().replace("\"innerRadiusMm\"",
+                "\"person\": \"%s\", \"board\": \"Ash A\", \"innerRadiusMm\"".formatted(person))), "$.id", Long.class);
+    }
+
+    private MvcTestResult names() {
+        return mvc.get().uri("/api/names").exchange();
+    }
+
+    private String personOf(long trial) {
+        return read(mvc.get().uri("/api/trials/" + trial).exchange(), "$.recipe.person", String.class);
+    }
+
+    private MvcTestResult rename(String was, String to, boolean asOne) {
+        List<Integer> keys = read(names(), "$.people[?(@.name == '%s')].id".formatted(was), List.class);
+        return put(mvc, "/api/names/PERSON/%d?version=0&asOne=%s".formatted(keys.get(0), asOne), "{\"name\": \"%s\"}".formatted(to));
+    }
+
+    @Test
+    void each_name_is_kept_once_and_counts_its_trials() {
+        bentBy("Odo");
+        bentBy("Odo ");
+        bentBy("odo");
+        assertThat(read(names(), "$.people[*].name", List.class)).containsExactlyInAnyOrder("Odo", "odo");
+        assertThat(read(names(), "$.people[?(@.name == 'Odo')].trials", List.class)).containsExactly(2);
+        assertThat(read(names(), "$.boards[*].trials", List.class)).containsExactly(3);
+        assertThat(read(names(), "$.sources", List.class)).isEmpty();
+    }
+
+    @Test
+    void a_name_put_right_is_right_in_every_trial_and_makes_the_fit_anew() {
+        long first = bentBy("Odo");
+        long second = bentBy("Odo");
+        long revision = revision();
+        assertThat(rename("Odo", " Odo Fell ", false)).bodyJson().extractingPath("$.people[0].name").isEqualTo("Odo Fell");
+        assertThat(personOf(first)).isEqualTo("Odo Fell");
+        assertThat(personOf(second)).isEqualTo("Odo Fell");
+        assertThat(revision()).isGreaterThan(revision);
+    }
+
+    private long revision() {
+        return database.queryForObject("select revision from trial_revision where shop = 'own'", Long.class);
+    }
+
+    @Test
+    void two_are_taken_for_one_only_when_that_is_meant() {
+        long odo = bentBy("Odo");
+        long other = bentBy("Oddo");
+        assertThat(refusedFields(rename("Oddo", "Odo", false))).containsExactly("name");
+        assertThat(personOf(other)).isEqualTo("Oddo");
+        assertThat(read(rename("Oddo", "Odo", true), "$.people[*].trials", List.class)).containsExactly(2);
+        assertThat(personOf(other)).isEqualTo("Odo");
+        assertThat(personOf(odo)).isEqualTo("Odo");
+        assertThat(database.queryForObject("select count(*) from person", Integer.class)).isEqualTo(1);
+    }
+
+    @Test
+    void what_is_no_name_or_out_of_date_is_refused() {
+        bentBy("Odo");
+        assertThat(refusedFields(rename("Odo", "  ", false))).containsExactly("name");
+        assertThat(refusedFields(rename("Odo", "x".repeat(81), false))).containsExactly("name");
+        rename("Odo", "Odette", false);
+        assertThat(rename("Odette", "Odile", false)).as("renamed since version 0").hasStatus(HttpStatus.CONFLICT);
+        assertThat(put(mvc, "/api/names/PERSON/999999?version=0", "{\"name\": \"Odo\"}")).hasStatus(HttpStatus.NOT_FOUND);
+        assertThat(put(mvc, "/api/names/HAMMER/1?version=0", "{\"name\": \"Odo\"}")).hasStatus(HttpStatus.BAD_REQUEST);
+    }
+
+    @Test
+    void a_name_that_several_give_at_once_is_given_once() {
+        IntStream.range(0, 6).mapToObj(i -> CompletableFuture.runAsync(() -> bentBy("Wren"))).toList().forEach(CompletableFuture::join);
+        assertThat(read(names(), "$.people[*].trials", List.class)).containsExactly(6);
+    }
+}
