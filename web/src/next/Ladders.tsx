@@ -5,7 +5,7 @@ import { usePalette } from '../app/palette';
 import { useStored } from '../app/storage';
 import { useUnits } from '../app/units';
 import { band } from '../bend/geometry';
-import { Dimmed } from '../app/Dimmed';
+import { Dimmed, useOld } from '../app/Dimmed';
 import { oddsInWords } from '../odds/words';
 import { Choice } from '../recipe/Choice';
 import { printLength } from '../units/printing';
@@ -48,13 +48,14 @@ interface RungProps {
 }
 
 function Rung({ rung, by, largest, last, onTake }: RungProps) {
+  const old = useOld();
   const colours = usePalette();
   const [system] = useUnits();
   const { recipe, unbroken } = rung;
   const half = (Math.min(recipe.angleDegrees, 180) * Math.PI) / 360;
   return (
     <Box component="li">
-      <ButtonBase onClick={() => { onTake(recipe); }}
+      <ButtonBase disabled={old} onClick={() => { onTake(recipe); }}
         sx={{ display: 'block', width: '100%', textAlign: 'center', p: 1, border: last ? 2 : 1, borderColor: last ? 'primary.main' : 'divider', borderRadius: 1, '&:hover': { bgcolor: 'action.hover' } }}>
         <Box component="svg" viewBox={`${-largest} ${-largest} ${2 * largest} ${largest * 1.1}`} aria-hidden sx={{ width: '100%', height: 70 }}>
           <path d={band(recipe.innerRadiusMm, outerRadius(rung), half, 0)}

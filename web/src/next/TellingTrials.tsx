@@ -4,7 +4,7 @@ import type { RecipeFields, TrialToMake } from '../api/schema';
 import { useStored } from '../app/storage';
 import { useUnits } from '../app/units';
 import { PieceGlyph } from '../bend/PieceGlyph';
-import { Dimmed } from '../app/Dimmed';
+import { Dimmed, useOld } from '../app/Dimmed';
 import { METHOD, methodOf } from '../methods/forms';
 import type { Kind } from '../methods/method';
 import { oddsInWords } from '../odds/words';
@@ -86,6 +86,7 @@ function narrowing({ spreadNow, spreadThen }: TrialToMake): number {
 }
 
 function Trial({ trial, onTake }: { trial: TrialToMake; onTake: (recipe: RecipeFields) => void }) {
+  const old = useOld();
   const [system] = useUnits();
   const { blank, innerRadiusMm } = trial.recipe;
   return (
@@ -94,7 +95,7 @@ function Trial({ trial, onTake }: { trial: TrialToMake; onTake: (recipe: RecipeF
         {printLength(blank.thicknessMm, system)} at radius {printLength(innerRadiusMm, system)}: narrows what is not known by{' '}
         {narrowing(trial)} %; {oddsInWords(trial.unbroken.probability)} like it hold.
       </Typography>
-      <Button onClick={() => { onTake(trial.recipe); }}>Look at it</Button>
+      <Button disabled={old} onClick={() => { onTake(trial.recipe); }}>Look at it</Button>
     </Box>
   );
 }
