@@ -71,7 +71,7 @@ const router = createBrowserRouter([
 const FONT_PATIENCE = 400;
 
 await Promise.race([
-  Promise.allSettled(['1rem "Atkinson Hyperlegible Next Variable"', '1rem "Bricolage Grotesque Variable"'].map((font) => document.fonts.load(font))),
+  Promise.allSettled(['1rem "Atkinson Hyperlegible Next Variable"', '600 1rem "Bricolage Grotesque"'].map((font) => document.fonts.load(font))),
   new Promise((resolve) => setTimeout(resolve, FONT_PATIENCE)),
 ]);
 

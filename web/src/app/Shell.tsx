@@ -120,7 +120,7 @@ export function Shell() {
             sx={{ display: 'flex', alignItems: 'center', gap: 1, py: 0.75, color: 'inherit', textDecoration: 'none' }}>
             <Mark />
             {!onPhone && (
-              <Typography component="span" sx={{ fontFamily: 'h1.fontFamily', fontSize: '1.2rem', fontWeight: 700 }}>
+              <Typography component="span" sx={{ fontFamily: 'h1.fontFamily', fontSize: '1.2rem', fontWeight: 600 }}>
                 {inSample() ? 'Sample workshop' : 'Brachion'}
               </Typography>
             )}

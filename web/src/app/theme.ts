@@ -1,5 +1,5 @@
 import '@fontsource-variable/atkinson-hyperlegible-next/wght.css';
-import '@fontsource-variable/bricolage-grotesque/wght.css';
+import '@fontsource/bricolage-grotesque/600.css';
 import { createTheme } from '@mui/material/styles';
 
 /** Colours that carry data. Blue to rust stays apart for every common kind of colour vision. */
@@ -23,7 +23,7 @@ declare module '@mui/material/styles' {
   }
 }
 
-const display = '"Bricolage Grotesque Variable", "Trebuchet MS", sans-serif';
+const display = '"Bricolage Grotesque", "Trebuchet MS", sans-serif';
 
 export const theme = createTheme({
   cssVariables: { colorSchemeSelector: 'data-light' },
@@ -70,9 +70,9 @@ export const theme = createTheme({
   typography: {
     fontFamily: '"Atkinson Hyperlegible Next Variable", "Segoe UI", sans-serif',
     fontSize: 15,
-    h1: { fontFamily: display, fontSize: '1.75rem', fontWeight: 650, letterSpacing: '-0.01em' },
-    h2: { fontFamily: display, fontSize: '1.15rem', fontWeight: 640 },
-    h3: { fontFamily: display, fontSize: '1rem', fontWeight: 620 },
+    h1: { fontFamily: display, fontSize: '1.75rem', fontWeight: 600, letterSpacing: '-0.01em' },
+    h2: { fontFamily: display, fontSize: '1.15rem', fontWeight: 600 },
+    h3: { fontFamily: display, fontSize: '1rem', fontWeight: 600 },
     button: { textTransform: 'none', fontWeight: 620 },
   },
   shape: { borderRadius: 4 },

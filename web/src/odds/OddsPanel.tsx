@@ -18,7 +18,7 @@ export function OddsPanel({ recipe, forecast: answer, limits = true }: OddsPanel
     <Box component="section" aria-label="Odds" sx={{ display: 'grid', gap: 1.5 }}>
       <Doubts answer={answer} />
       <Box aria-live="polite">
-        <Typography component="p" sx={{ fontFamily: 'h1.fontFamily', fontWeight: 680, fontSize: '2.1rem', lineHeight: 1.1 }}>
+        <Typography component="p" sx={{ fontFamily: 'h1.fontFamily', fontWeight: 600, fontSize: '2.1rem', lineHeight: 1.1 }}>
           {oddsInWords(answer.unbroken.probability, answer.evidence.trialsOfMethod)}
         </Typography>
         <Typography>
@@ -65,7 +65,7 @@ export function OddsInShort({ answer }: { answer: ForecastAnswer }) {
   const { unbroken, evidence } = answer;
   return (
     <Box aria-live="polite">
-      <Typography sx={{ fontFamily: 'h1.fontFamily', fontWeight: 680, fontSize: '1.5rem', lineHeight: 1.1 }}>
+      <Typography sx={{ fontFamily: 'h1.fontFamily', fontWeight: 600, fontSize: '1.5rem', lineHeight: 1.1 }}>
         {oddsInWords(unbroken.probability, evidence.trialsOfMethod)}
       </Typography>
       <Typography variant="body2">hold, {rangeInWords(unbroken)}</Typography>

@@ -75,7 +75,7 @@ function Verdict({ answer }: { answer: AppraisalAnswer }) {
   const [system] = useUnits();
   return (
     <Box aria-live="polite" sx={{ display: 'grid', gap: 0.75 }}>
-      <Typography sx={{ fontFamily: 'h1.fontFamily', fontWeight: 660, fontSize: '1.5rem' }}>{holdInWords(answer, system)}</Typography>
+      <Typography sx={{ fontFamily: 'h1.fontFamily', fontWeight: 600, fontSize: '1.5rem' }}>{holdInWords(answer, system)}</Typography>
       <Typography>{powerInWords(answer)}</Typography>
       <Typography>{timesInWords(answer)}</Typography>
       <Typography sx={answer.roomy ? {} : { fontWeight: 640, color: 'data.flaw' }}>{roomInWords(answer, system)}</Typography>

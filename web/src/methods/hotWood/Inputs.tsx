@@ -1,9 +1,48 @@
+import type { ReactNode } from 'react';
 import { Choice } from '../../recipe/Choice';
 import { Caution, Measure, Row, type RecipeInputsProps } from '../../recipe/fields';
+import type { Measured } from '../../recipe/form';
 import { ADDITIVE, SUPPORT } from '../../recipe/words';
 
+interface HotWoodInputsProps extends RecipeInputsProps {
+  /** The time in what heats it, beside the hours of the soak. */
+  heat: { field: Measured; label: string };
+  soakLabel?: string;
+  /** What can hurt about the heat. */
+  caution: string;
+  /** What is chosen about it first, if anything. */
+  chosen?: ReactNode;
+  /** The two measurements after the soak and the heat. */
+  children: ReactNode;
+}
+
+/** Settings of a way of bending hot wood, in the order of work; each way says what is its own. */
+export function HotWoodInputs({ heat, soakLabel = 'Soak, hours', caution, chosen, children, ...props }: HotWoodInputsProps) {
+  const { form, onChange } = props;
+  return (
+    <>
+      <SupportInputs {...props} />
+      {chosen}
+      <Row>
+        <Measure {...props} field="soakHours" label={soakLabel} />
+        <Measure {...props} field={heat.field} label={heat.label} />
+      </Row>
+      {!/^[0.,\s]*$/.test(form.soakHours) && (
+        <Choice label="Soaked in" options={ADDITIVE} value={form.soakAdditive}
+          onChange={(soakAdditive) => { onChange({ soakAdditive }); }} />
+      )}
+      <Row>{children}</Row>
+      <Measure {...props} field="holdHours" label="On the form, hours" help="hold" hint="Empty if nobody wrote it down" />
+      <Caution>
+        {caution}
+        {form.support !== 'NONE' && ' A strap under load stores energy: anchor the form, keep everyone out of line.'}
+      </Caution>
+    </>
+  );
+}
+
 /** What lies on the outer face. */
-export function SupportInputs(props: RecipeInputsProps) {
+function SupportInputs(props: RecipeInputsProps) {
   const { form, onChange } = props;
   return (
     <>
@@ -16,28 +55,5 @@ export function SupportInputs(props: RecipeInputsProps) {
         </Row>
       )}
     </>
-  );
-}
-
-/** The soak's hours stand in a row with the time in the heat; what is in its water is asked where there is a soak. */
-export function SoakedIn({ form, onChange }: RecipeInputsProps) {
-  if (/^[0.,\s]*$/.test(form.soakHours)) return null;
-  return (
-    <Choice label="Soaked in" options={ADDITIVE} value={form.soakAdditive}
-      onChange={(soakAdditive) => { onChange({ soakAdditive }); }} />
-  );
-}
-
-export function HoldInput(props: RecipeInputsProps) {
-  return <Measure {...props} field="holdHours" label="On the form, hours" help="hold" hint="Empty if nobody wrote it down" />;
-}
-
-/** What can hurt about the heat, and about a strap where there is one. */
-export function HeatCaution({ form, children }: RecipeInputsProps & { children: string }) {
-  return (
-    <Caution>
-      {children}
-      {form.support !== 'NONE' && ' A strap under load stores energy: anchor the form, keep everyone out of line.'}
-    </Caution>
   );
 }

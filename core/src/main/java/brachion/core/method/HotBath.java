@@ -74,7 +74,7 @@ public record HotBath(Handling handling, Heating heating) implements HotWood {
 
     /** What a search tries. */
     static List<List<Recipe>> toTry(WantedPiece wanted, AtHand atHand, Species species) {
-        return HotWood.toTry(wanted, atHand, species, CARRY_S, (handling, minutes) -> new HotBath(handling,
+        return HotWoodSearch.toTry(wanted, atHand, species, CARRY_S, (handling, minutes) -> new HotBath(handling,
                 new Heating(StageKind.HOT_BATH, minutes, FULL_HEAT_C)));
     }
 }

@@ -82,9 +82,9 @@ public record SteamBag(Handling handling, Heating heating, Bent bent) implements
 
     /** What a search tries: pulled, and bent in the bag. */
     static List<List<Recipe>> toTry(WantedPiece wanted, AtHand atHand, Species species) {
-        List<List<Recipe>> together = HotWood.toTry(wanted, atHand, species, CARRY_S, (handling, minutes) -> new SteamBag(handling,
+        List<List<Recipe>> together = HotWoodSearch.toTry(wanted, atHand, species, CARRY_S, (handling, minutes) -> new SteamBag(handling,
                 new Heating(StageKind.STEAM_BAG, minutes, FULL_HEAT_C), Bent.PULLED));
-        together.addAll(HotWood.toTry(wanted, atHand, species, 0, (handling, minutes) -> new SteamBag(handling,
+        together.addAll(HotWoodSearch.toTry(wanted, atHand, species, 0, (handling, minutes) -> new SteamBag(handling,
                 new Heating(StageKind.STEAM_BAG, minutes, FULL_HEAT_C), Bent.IN_THE_BAG)));
         return together;
     }

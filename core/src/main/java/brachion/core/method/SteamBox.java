@@ -130,7 +130,7 @@ public record SteamBox(Handling handling, Heating heating) implements HotWood {
 
     /** What a search tries. */
     static List<List<Recipe>> toTry(WantedPiece wanted, AtHand atHand, Species species) {
-        return HotWood.toTry(wanted, atHand, species, CARRY_S, (handling, minutes) -> new SteamBox(handling,
+        return HotWoodSearch.toTry(wanted, atHand, species, CARRY_S, (handling, minutes) -> new SteamBox(handling,
                 new Heating(StageKind.STEAM_BOX, minutes, FULL_HEAT_C)));
     }
 }

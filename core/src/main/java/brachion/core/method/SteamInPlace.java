@@ -91,7 +91,7 @@ public record SteamInPlace(Handling handling, Heating heating, double steamOnMin
 
     /** What a search tries. */
     static List<List<Recipe>> toTry(WantedPiece wanted, AtHand atHand, Species species) {
-        return HotWood.toTry(wanted, atHand, species, 0, (handling, minutes) -> new SteamInPlace(handling,
+        return HotWoodSearch.toTry(wanted, atHand, species, 0, (handling, minutes) -> new SteamInPlace(handling,
                 new Heating(StageKind.STEAM_BAG, minutes, FULL_HEAT_C), USUAL_ON_MIN));
     }
 }

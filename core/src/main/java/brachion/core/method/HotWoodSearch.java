@@ -1,0 +1,73 @@
+package brachion.core.method;
+
+import brachion.core.process.Piece;
+import brachion.core.process.ProcessSimulation;
+import brachion.core.process.Shop;
+import brachion.core.wood.Species;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.NavigableMap;
+import java.util.OptionalDouble;
+import java.util.TreeMap;
+import java.util.function.BiFunction;
+
+/** What a search tries of ways to bend hot wood, and how it follows many of them at once. */
+final class HotWoodSearch {
+
+    private static final List<Double> SOAKS_H = List.of(0.0, Change.NIGHT_H, Change.LONG_SOAK_H);
+    private static final List<Double> HEATS_MIN = List.of(15.0, 30.0, 60.0, 120.0, 240.0);
+
+    private HotWoodSearch() {
+    }
+
+    /**
+     * What a search tries: stock at hand by seasoning and soak, each with every usual time in the heat and every support.
+     *
+     * @param way          makes it of its handling and its minutes in the heat
+     * @param carrySeconds its usual carry [s]
+     */
+    static List<List<Recipe>> toTry(WantedPiece wanted, AtHand atHand, Species species, double carrySeconds,
+                                    BiFunction<Handling, Double, HotWood> way) {
+        List<List<Recipe>> together = new ArrayList<>();
+        List<Double> thicknesses = atHand.thicknessesMm().isEmpty() ? List.of(wanted.thicknessMm()) : atHand.thicknessesMm();
+        for (double thickness : thicknesses) {
+            for (Seasoning seasoning : atHand.seasonings()) {
+                Blank blank = wanted.goodStock(species, seasoning, thickness);
+                for (double soak : SOAKS_H) {
+                    boolean pointless = soak > 0 && (!atHand.soak() || seasoning == Seasoning.GREEN);
+                    if (!pointless) {
+                        together.add(HEATS_MIN.stream().flatMap(minutes -> atHand.supports().stream()
+                                .map(support -> new Handling(soak, SoakAdditive.NONE, carrySeconds,
+                                        support.strap(wanted.widthMm()), OptionalDouble.empty()))
+                                .map(handling -> wanted.by(blank, way.apply(handling, minutes)))).toList());
+                    }
+                }
+            }
+        }
+        return together;
+    }
+
+    /**
+     * Follows a blank through heats of one way that differ in nothing but their time and their strap, the short ones on the way
+     * of the longest. The conditions are remembered and are exactly those of each followed by itself.
+     */
+    static void followTogether(HotWood way, Blank blank, Shop shop, List<? extends Method> alike) {
+        Piece piece = HotWood.piece(blank, shop);
+        NavigableMap<Double, HotWood> byTime = new TreeMap<>();
+        alike.stream().map(HotWood.class::cast).filter(each -> !Followings.knows(piece, each.stagesIn(shop)))
+                .forEach(each -> byTime.put(each.heating().minutes() * 60, each));
+        if (byTime.isEmpty()) {
+            return;
+        }
+        List<HotWood> rising = List.copyOf(byTime.values());
+        ProcessSimulation simulation = new ProcessSimulation(piece);
+        way.handling().soak().forEach(stage -> simulation.run(stage.in(shop)));
+        List<ProcessSimulation> heated = simulation.afterEach(rising.get(0).heating().stage().in(shop),
+                byTime.keySet().stream().mapToDouble(seconds -> seconds).toArray());
+        for (int i = 0; i < rising.size(); i++) {
+            ProcessSimulation one = heated.get(i);
+            way.handling().carry().forEach(stage -> one.run(stage.in(shop)));
+            Followings.learn(piece, rising.get(i).stagesIn(shop), one.condition());
+        }
+    }
+}
