@@ -3,7 +3,7 @@ import type { Flaw } from '../trials/words';
 import type { RecipeFields, SectionView } from '../api/schema';
 import { usePalette } from '../app/palette';
 import { useUnits } from '../app/units';
-import { pliesOf, strapOf } from '../methods/settings';
+import { factsOf } from '../methods/forms';
 import { printLength, printPercent } from '../units/printing';
 import { band, bentLine, boxAround, pathOf, tailLength } from './geometry';
 import { placeLabels } from './labels';
@@ -26,12 +26,12 @@ export function BendDrawing({ recipe, section, flaw, lettering = 1 }: BendDrawin
   const colours = usePalette();
   const { angleDegrees } = recipe;
   const radius = section.innerRadiusMm;
-  const plies = pliesOf(recipe);
+  const plies = factsOf(recipe.method).plies;
   const ply = section.thicknessMm;
   const outer = radius + ply * plies;
   const half = (Math.min(angleDegrees, 356) * Math.PI) / 360;
   const tail = tailLength(radius, angleDegrees);
-  const strapped = strapOf(recipe);
+  const strapped = factsOf(recipe.method).strap;
   const strapMm = strapped ? Math.max(strapped.thicknessMm, outer * 0.02) : 0;
   const lines = [...bentLine(outer + strapMm, half, tail), { x: 0, y: 0 }, ...bentLine(radius * 0.9, half, tail)];
   const room = boxAround(lines, outer * 0.2);
@@ -137,7 +137,7 @@ function FlawMark({ flaw, inner, outer, size, colour }: { flaw: Flaw; inner: num
 }
 
 function describe(recipe: RecipeFields, section: SectionView, system: 'inch' | 'metric'): string {
-  const plies = pliesOf(recipe) > 1 ? `${pliesOf(recipe)} plies, each ` : '';
+  const plies = factsOf(recipe.method).plies > 1 ? `${factsOf(recipe.method).plies} plies, each ` : '';
   return (
     `The piece on its form: ${plies}${printLength(section.thicknessMm, system)} thick, inner radius ` +
     `${printLength(section.innerRadiusMm, system)}, bent through ${recipe.angleDegrees} degrees. ` +

@@ -1,7 +1,7 @@
 import { Box } from '@mui/material';
 import type { RecipeFields } from '../api/schema';
 import { usePalette } from '../app/palette';
-import { pliesOf } from '../methods/settings';
+import { factsOf } from '../methods/forms';
 import type { Flaw, Severity } from '../trials/words';
 import { band, bentLine, boxAround, pathOf, tailLength } from './geometry';
 
@@ -10,7 +10,7 @@ export function PieceGlyph({ recipe, severity, flaw }: { recipe: RecipeFields; s
   const colours = usePalette().data;
   const colour = { CLEAN: colours.clean, FLAW: colours.flaw, BROKEN: colours.broken }[severity];
   const radius = recipe.innerRadiusMm;
-  const thickness = recipe.blank.thicknessMm * pliesOf(recipe);
+  const thickness = recipe.blank.thicknessMm * factsOf(recipe.method).plies;
   // a thin piece on a wide form would vanish at this size
   const outer = radius + Math.max(thickness, radius * 0.06);
   const half = (Math.min(recipe.angleDegrees, 356) * Math.PI) / 360;

@@ -18,11 +18,12 @@ interface DoneInputsProps {
 /** Where the process went otherwise than planned. Folded away, because mostly it did not. */
 export function DoneInputs({ plan, done, readings, problems, onChange }: DoneInputsProps) {
   const planned = methodOf(plan).stages(plan);
+  const heat = methodOf(plan).heat ?? '';
   const filled = Object.values(done).some((text) => text !== '');
   return (
     <Box component="details" open={filled || undefined} sx={{ pb: 2, mb: 2, borderBottom: 1, borderColor: 'divider' }}>
       <Typography component="summary" sx={{ cursor: 'pointer', fontWeight: 600, py: 0.5 }}>
-        It went otherwise than planned, or the chamber was written down
+        It went otherwise than planned, or the {heat} was written down
       </Typography>
       <Box sx={{ display: 'grid', gap: 1, pt: 1 }}>
         <Row>
@@ -35,7 +36,7 @@ export function DoneInputs({ plan, done, readings, problems, onChange }: DoneInp
             );
           })}
         </Row>
-        <TextField label="Heat, minutes and temperature, one reading a line" value={done.chamber} multiline minRows={2}
+        <TextField label={`${heat.charAt(0).toUpperCase()}${heat.slice(1)}, minutes and temperature, one reading a line`} value={done.chamber} multiline minRows={2}
           error={problems.chamber !== undefined} helperText={problems.chamber ?? 'Used instead of the one temperature above'}
           onChange={(event) => { onChange({ chamber: event.target.value }); }} />
       </Box>

@@ -2,8 +2,7 @@ import { Box, Typography } from '@mui/material';
 import { useBendMap } from '../api/advice';
 import { Dimmed } from '../app/Dimmed';
 import { useUnits } from '../app/units';
-import { methodOf } from '../methods/forms';
-import { strapOf } from '../methods/settings';
+import { factsOf, methodOf } from '../methods/forms';
 import { oddsInWords, rangeInWords } from '../odds/words';
 import { usePlan } from '../plan/usePlan';
 import { printLength } from '../units/printing';
@@ -41,7 +40,7 @@ export function MapPart() {
       {map && recipe && odds ? (
         <>
           <Dimmed old={old}>
-            <MapPicture map={map} thicknessMm={thicknessMm} radiusMm={radiusMm} support={strapOf(recipe)?.material} onMove={move} />
+            <MapPicture map={map} thicknessMm={thicknessMm} radiusMm={radiusMm} support={factsOf(recipe.method).strap?.material} onMove={move} />
           </Dimmed>
           <Typography sx={{ mt: 1 }} aria-live="polite">
             {old

@@ -2,7 +2,7 @@ import type { MethodFields } from '../api/schema';
 import type { UnitSystem } from '../app/units';
 import { coldLamination } from './coldLamination/form';
 import { hotBath } from './hotBath/form';
-import type { Exact, Kind, MethodForm, SettingsOf } from './method';
+import type { Exact, Facts, Kind, MethodForm, SettingsOf } from './method';
 import { steamBag } from './steamBag/form';
 import { steamBox } from './steamBox/form';
 import { steamInPlace } from './steamInPlace/form';
@@ -18,7 +18,7 @@ export const KINDS = Object.keys(METHODS) as Kind[];
 export const METHOD = Object.fromEntries(KINDS.map((kind) => [kind, METHODS[kind].label])) as Record<Kind, string>;
 
 /** A way as far as it does not depend on its settings. */
-export type AnyMethod = Omit<MethodForm, 'typed' | 'line'>;
+export type AnyMethod = Omit<MethodForm, 'typed' | 'line' | 'facts'>;
 
 /** The way a recipe is bent, typed or stored. */
 export function methodOf({ method }: { method: Kind | MethodFields }): AnyMethod {
@@ -28,6 +28,11 @@ export function methodOf({ method }: { method: Kind | MethodFields }): AnyMethod
 /** Stored settings as they would be typed. */
 export function typedOf<K extends Kind>(settings: SettingsOf<K>, exact: Exact) {
   return METHODS[settings.kind as K].typed(settings, exact);
+}
+
+/** What is shown of a piece bent so. */
+export function factsOf<K extends Kind>(settings: SettingsOf<K>): Facts {
+  return METHODS[settings.kind as K].facts(settings);
 }
 
 /** What was done, in a line. */

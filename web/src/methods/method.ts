@@ -2,6 +2,7 @@ import type { Extent } from '../api/advice';
 import type { FamilyEvidence, MethodFields, StageView } from '../api/schema';
 import type { UnitSystem } from '../app/units';
 import type { Measured, RecipeForm } from '../recipe/form';
+import type { Support } from './hotWood/typed';
 import type { Flaw } from '../trials/words';
 import type { Measurement } from '../units/reading';
 
@@ -31,6 +32,20 @@ export interface StageField {
   unitSeconds: number;
 }
 
+/** What the page shows of a piece bent so, whichever way it is. */
+export interface Facts {
+  /** How many plies it is glued of; one where it is not. */
+  plies: number;
+  /** What lies on the outer face. */
+  strap?: { material: Exclude<Support, 'NONE'>; thicknessMm: number; endGapMm: number } | undefined;
+  /** Hours on the form, where somebody wrote them down. */
+  holdHours?: number | undefined;
+  /** How hot what heats it is to be [°C]. */
+  heatC?: number | undefined;
+  /** Whether it is carried from the heat to the form. */
+  carried: boolean;
+}
+
 /** Prints what is stored so that it reads back the same. */
 export interface Exact {
   length: (mm: number) => string;
@@ -52,6 +67,8 @@ export interface MethodForm<K extends Kind = Kind> {
   ofThickness: string;
   /** Whether heat and water can be followed through it, so that it has a strip and a process as it was done. */
   followed: boolean;
+  /** In what it is heated, if it is. */
+  heat?: string;
   /** The stages of that process before the rack, in the order of work. */
   stages: (form: RecipeForm) => StageField[];
   /** What cannot be seen on a piece bent so. */
@@ -68,6 +85,8 @@ export interface MethodForm<K extends Kind = Kind> {
   typed: (settings: SettingsOf<K>, exact: Exact) => Partial<RecipeForm>;
   /** What is typed when the piece on the map is moved to a thickness. */
   thickened: (thickness: string) => Partial<RecipeForm>;
+  /** What is shown of it. */
+  facts: (settings: SettingsOf<K>) => Facts;
   /** What was done, in a line. */
   line: (settings: SettingsOf<K>, system: UnitSystem) => string;
 }

@@ -7,8 +7,7 @@ import { useOnPhone } from '../app/phone';
 import { useStored, writeStored } from '../app/storage';
 import { StrainAcross } from '../bend/StrainAcross';
 import { EMPTY_OUTCOME, LOG_DRAFT } from '../log/draft';
-import { methodOf } from '../methods/forms';
-import { holdHoursOf } from '../methods/settings';
+import { factsOf, methodOf } from '../methods/forms';
 import { Help } from '../help/Help';
 import { HowComputed } from '../help/HowComputed';
 import { Grounds } from '../odds/Grounds';
@@ -61,7 +60,7 @@ function HeatAndWater() {
   const { answer, current, form, change } = usePlan();
   const [kept, setKept] = useStored<Afterwards>(AFTERWARDS_DRAFT, USUALLY_AFTERWARDS);
   const recipe = answer?.recipe;
-  const afterwards = { formHours: (recipe && holdHoursOf(recipe)) ?? USUALLY_AFTERWARDS.formHours, rackDays: kept.rackDays };
+  const afterwards = { formHours: (recipe && factsOf(recipe.method).holdHours) ?? USUALLY_AFTERWARDS.formHours, rackDays: kept.rackDays };
   const { data, isPlaceholderData } = useProcess(recipe, afterwards);
   const changeStage = ({ kind, seconds }: StageChange) => {
     const typed = methodOf(form).stages(form).find((stage) => stage.kind === kind);

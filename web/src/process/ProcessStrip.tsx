@@ -5,7 +5,7 @@ import type { ProcessAnswer, RecipeFields, StageView } from '../api/schema';
 import { useOnPhone } from '../app/phone';
 import { useUnits } from '../app/units';
 import { HowComputed } from '../help/HowComputed';
-import { carriedTo } from '../methods/settings';
+import { factsOf } from '../methods/forms';
 import { printTemperature } from '../units/printing';
 import { CrossSection } from './CrossSection';
 import { SoakPlan } from './SoakPlan';
@@ -99,7 +99,7 @@ export function ProcessStrip({ answer, recipe, afterwards, onChange }: ProcessSt
             ` Rules of thumb say ${answer.schools.map((s) => `${printTime(s.minutes * 60)} (${SCHOOL[s.school]})`).join(', ')}.`}
         </Typography>
         <Box>
-          <Typography variant="body2">{recipe && !carriedTo(recipe) ? 'It is bent where it is hot: nothing cools before it is clamped.' : carryInWords(answer.times)}</Typography>
+          <Typography variant="body2">{recipe && !factsOf(recipe.method).carried ? 'It is bent where it is hot: nothing cools before it is clamped.' : carryInWords(answer.times)}</Typography>
           <SoakPlan recipe={recipe} onTake={(seconds) => { onChange({ kind: 'SOAK', seconds }); }} />
         </Box>
         <Typography variant="body2">{dryingInWords(answer.times)}</Typography>

@@ -1,8 +1,7 @@
 import type { BlankFields, RecipeFields, TypedRecipe } from '../api/schema';
 import type { UnitSystem } from '../app/units';
-import { methodOf, typedOf } from '../methods/forms';
+import { factsOf, methodOf, typedOf } from '../methods/forms';
 import type { Kind, Place, Places } from '../methods/method';
-import { pliesOf } from '../methods/settings';
 import { CHOSEN_IN, FIRST_TYPED, type MethodChosen, type MethodTyped } from '../methods/typed';
 import { exactLength, exactTemperature } from '../units/exact';
 import { BARE, type Reading } from '../units/reading';
@@ -129,7 +128,7 @@ const STACK_STEP = 1e-4;
 /** Thickness of the piece with all its plies [mm]. */
 export function finishedMm(recipe: RecipeFields): number {
   const { thicknessMm } = recipe.blank;
-  const plies = pliesOf(recipe);
+  const plies = factsOf(recipe.method).plies;
   return plies > 1 ? Math.round((thicknessMm * plies) / STACK_STEP) * STACK_STEP : thicknessMm;
 }
 

@@ -1,9 +1,8 @@
 import type { BlankFields, RecipeFields } from '../api/schema';
 import type { UnitSystem } from '../app/units';
-import { lineOf } from '../methods/forms';
+import { factsOf, lineOf } from '../methods/forms';
 import type { PliesTyped } from '../methods/coldLamination/typed';
 import type { HandlingTyped, Support } from '../methods/hotWood/typed';
-import { pliesOf } from '../methods/settings';
 import { printLength } from '../units/printing';
 
 export const SEASONING: Record<BlankFields['seasoning'], string> = {
@@ -42,7 +41,7 @@ export const GLUE: Record<PliesTyped['glue'], string> = {
 export function shapeLine(recipe: RecipeFields, system: UnitSystem): string {
   const { blank } = recipe;
   const thickness = printLength(blank.thicknessMm, system);
-  const section = pliesOf(recipe) > 1 ? `${pliesOf(recipe)} plies of ${thickness}` : thickness;
+  const section = factsOf(recipe.method).plies > 1 ? `${factsOf(recipe.method).plies} plies of ${thickness}` : thickness;
   return `${section} × ${printLength(blank.widthMm, system)}, radius ${printLength(recipe.innerRadiusMm, system)} through ${recipe.angleDegrees}°`;
 }
 

@@ -7,8 +7,8 @@ import { printTemperature } from '../units/printing';
 const WIDTH = 300;
 const HEIGHT = 90;
 
-/** The chamber as a thermometer wrote it down, beside the temperature that was wanted. */
-export function ChamberRecord({ readings, wantedC }: { readings: ChamberReading[]; wantedC: number | undefined }) {
+/** What heats it as a thermometer wrote it down, beside the temperature that was wanted. */
+export function ChamberRecord({ readings, wantedC, heat }: { readings: ChamberReading[]; wantedC: number | undefined; heat: string }) {
   const colours = usePalette();
   const [system] = useUnits();
   const last = readings.at(-1);
@@ -19,7 +19,7 @@ export function ChamberRecord({ readings, wantedC }: { readings: ChamberReading[
   return (
     <Box sx={{ mt: 1.5 }}>
       <Typography variant="body2" color="text.secondary">
-        The chamber came to {printTemperature(hottest, system)}; {printTemperature(wantedC, system)} was wanted.
+        The {heat} came to {printTemperature(hottest, system)}; {printTemperature(wantedC, system)} was wanted.
       </Typography>
       <Box component="svg" viewBox={`-2 0 ${WIDTH + 4} ${HEIGHT}`} aria-hidden sx={{ width: '100%', maxWidth: 340, display: 'block' }}>
         <line x1={0} x2={WIDTH} y1={y(wantedC)} y2={y(wantedC)} stroke={colours.text.secondary} strokeDasharray="4 4" />

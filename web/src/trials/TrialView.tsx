@@ -11,7 +11,7 @@ import { StrainAcross } from '../bend/StrainAcross';
 import { setAsideInWords } from '../evidence/words';
 import { usePlanIt } from '../plan/draft';
 import { EMPTY_OUTCOME, LOG_DRAFT } from '../log/draft';
-import { heatOf } from '../methods/settings';
+import { factsOf, methodOf } from '../methods/forms';
 import { limitInWords, oddsInWords } from '../odds/words';
 import { formOf } from '../recipe/form';
 import { GROWTH_RINGS, KNOTS, OUTER_FACE, processLine, shapeLine, stockLine } from '../recipe/words';
@@ -50,7 +50,7 @@ function TrialPage({ trial }: { trial: Trial }) {
         </Box>
         <NotCounted id={trial.id} system={system} />
         <Facts trial={trial} system={system} />
-        <ChamberRecord readings={trial.done.chamber} wantedC={heatOf(trial.recipe)} />
+        <ChamberRecord readings={trial.done.chamber} wantedC={factsOf(trial.recipe.method).heatC} heat={methodOf(trial.recipe).heat ?? ''} />
         {answer && limiting && (
           <Box sx={{ borderTop: 1, borderColor: 'divider', pt: 1.5, mt: 1.5 }}>
             <Typography>{limitInWords(limiting)}</Typography>

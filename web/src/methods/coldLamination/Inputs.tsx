@@ -3,14 +3,14 @@ import { Choice } from '../../recipe/Choice';
 import { Caution, Measure, Row, type RecipeInputsProps } from '../../recipe/fields';
 import { GLUE } from '../../recipe/words';
 import { printLength } from '../../units/printing';
-import { pliesOf } from '../settings';
+import { factsOf } from '../forms';
 
 /** Settings of a cold lamination: how the finished section is made of plies, and the glue. */
 export function ColdLaminationInputs(props: RecipeInputsProps) {
   const { form, understood, onChange } = props;
   const [system] = useUnits();
-  const layup = understood && pliesOf(understood) > 1 && {
-    plies: `${pliesOf(understood)} plies`,
+  const layup = understood && factsOf(understood.method).plies > 1 && {
+    plies: `${factsOf(understood.method).plies} plies`,
     ply: printLength(understood.blank.thicknessMm, system),
   };
   return (

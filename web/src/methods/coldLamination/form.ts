@@ -24,6 +24,7 @@ export const coldLamination: MethodForm<'COLD_LAMINATION'> = {
   choices: ({ glue }) => ({ glue }),
   typed: ({ glue, plies }) => ({ glue, plies: plies.toString() }),
   thickened: (plyThickness) => ({ plyThickness, plies: '' }),
+  facts: ({ plies }) => ({ plies, carried: false }),
   line: ({ glue }) => `laminated cold with ${inASentence(GLUE[glue])}`,
 };
 

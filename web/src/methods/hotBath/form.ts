@@ -1,5 +1,5 @@
 import { printTemperature } from '../../units/printing';
-import { handlingChoices, handlingLine, handlingPlaces, handlingTyped, HOT_WOOD, stagesAround } from '../hotWood/form';
+import { handlingChoices, handlingFacts, handlingLine, handlingPlaces, handlingTyped, HOT_WOOD, stagesAround } from '../hotWood/form';
 import type { MethodForm } from '../method';
 
 /** Solid stock heated in a trough of water near boiling. */
@@ -7,6 +7,7 @@ export const hotBath: MethodForm<'HOT_BATH'> = {
   ...HOT_WOOD,
   label: 'Hot bath',
   trials: 'hot-bath',
+  heat: 'bath',
   stages: () => stagesAround('HOT_BATH', 'bathMinutes', true),
   places: (form) => ({
     ...handlingPlaces(form, true),
@@ -19,5 +20,6 @@ export const hotBath: MethodForm<'HOT_BATH'> = {
     bathMinutes: settings.bathMinutes.toString(),
     bath: exact.temperature(settings.bathC),
   }),
+  facts: (settings) => handlingFacts(settings, settings.bathC),
   line: (settings, system) => handlingLine(settings, `${settings.bathMinutes} min in water at ${printTemperature(settings.bathC, system)}`),
 };

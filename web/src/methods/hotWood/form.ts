@@ -1,7 +1,7 @@
 import type { MethodFields } from '../../api/schema';
 import { printTime } from '../../process/time';
 import type { Measured, RecipeForm } from '../../recipe/form';
-import type { Exact, MethodForm, Place, Places, StageField, StageKind } from '../method';
+import type { Exact, Facts, MethodForm, Place, Places, StageField, StageKind } from '../method';
 
 type Hot = Extract<MethodFields, { soakHours: number }>;
 
@@ -53,6 +53,12 @@ export function stagesAround(heat: StageKind, typedIn: Measured, carried: boolea
     ...onTheForm,
     { kind: 'FORM', field: 'holdHours', unitSeconds: 3600 },
   ];
+}
+
+/** What is shown of hot wood, heated to a temperature [°C]. */
+export function handlingFacts(settings: Hot, heatC: number): Facts {
+  const { strap, holdHours } = settings;
+  return { plies: 1, strap, holdHours, heatC, carried: 'carrySeconds' in settings && settings.carrySeconds !== undefined };
 }
 
 const STRAP = { STEEL: 'steel strap', WEBBING: 'webbing', ALUMINIUM: 'aluminium strap', PLASTIC: 'plastic trim' };

@@ -1,5 +1,5 @@
 import { printTemperature } from '../../units/printing';
-import { BAG, handlingChoices, handlingLine, handlingPlaces, handlingTyped, HOT_WOOD, stagesAround, STEAM_MINUTES } from '../hotWood/form';
+import { BAG, handlingChoices, handlingFacts, handlingLine, handlingPlaces, handlingTyped, HOT_WOOD, stagesAround, STEAM_MINUTES } from '../hotWood/form';
 import type { MethodForm } from '../method';
 import type { BagTyped } from './typed';
 
@@ -12,6 +12,7 @@ export const steamBag: MethodForm<'STEAM_BAG'> = {
   ...HOT_WOOD,
   label: 'Steam bag',
   trials: 'bag steaming',
+  heat: 'bag',
   stages: (form) => stagesAround('STEAM_BAG', 'steamMinutes', carried(form)),
   places: (form) => ({ ...handlingPlaces(form, carried(form)), steamMinutes: STEAM_MINUTES, bag: BAG }),
   choices: (form) => ({ ...handlingChoices(form), bent: carried(form) ? undefined : form.bent }),
@@ -21,6 +22,7 @@ export const steamBag: MethodForm<'STEAM_BAG'> = {
     bag: exact.temperature(settings.bagC),
     bent: settings.bent ?? 'PULLED',
   }),
+  facts: (settings) => handlingFacts(settings, settings.bagC),
   line: (settings, system) => handlingLine(settings, `${settings.steamMinutes} min in a bag at ${printTemperature(settings.bagC, system)}, ` +
     `bent ${BENT[settings.bent ?? 'PULLED']}`),
 };

@@ -1,5 +1,5 @@
 import { printTemperature } from '../../units/printing';
-import { handlingChoices, handlingLine, handlingPlaces, handlingTyped, HOT_WOOD, stagesAround, STEAM_MINUTES } from '../hotWood/form';
+import { handlingChoices, handlingFacts, handlingLine, handlingPlaces, handlingTyped, HOT_WOOD, stagesAround, STEAM_MINUTES } from '../hotWood/form';
 import type { MethodForm } from '../method';
 
 /** Solid stock softened in a steam box. */
@@ -8,6 +8,7 @@ export const steamBox: MethodForm<'STEAM_BOX'> = {
   usual: true,
   label: 'Steam box',
   trials: 'steaming',
+  heat: 'chamber',
   stages: () => stagesAround('STEAM_BOX', 'steamMinutes', true),
   places: (form) => ({
     ...handlingPlaces(form, true),
@@ -20,5 +21,6 @@ export const steamBox: MethodForm<'STEAM_BOX'> = {
     steamMinutes: settings.steamMinutes.toString(),
     chamber: exact.temperature(settings.chamberC),
   }),
+  facts: (settings) => handlingFacts(settings, settings.chamberC),
   line: (settings, system) => handlingLine(settings, `${settings.steamMinutes} min steam at ${printTemperature(settings.chamberC, system)}`),
 };

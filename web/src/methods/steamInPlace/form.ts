@@ -1,5 +1,5 @@
 import { printTemperature } from '../../units/printing';
-import { BAG, handlingChoices, handlingLine, handlingPlaces, handlingTyped, HOT_WOOD, stagesAround, STEAM_MINUTES } from '../hotWood/form';
+import { BAG, handlingChoices, handlingFacts, handlingLine, handlingPlaces, handlingTyped, HOT_WOOD, stagesAround, STEAM_MINUTES } from '../hotWood/form';
 import type { MethodForm } from '../method';
 
 /** Solid stock steamed in a bag where it is going to stay. */
@@ -7,6 +7,7 @@ export const steamInPlace: MethodForm<'STEAM_IN_PLACE'> = {
   ...HOT_WOOD,
   label: 'Steam in place',
   trials: 'steaming in place',
+  heat: 'bag',
   stages: () => stagesAround('STEAM_BAG', 'steamMinutes', false, [{ kind: 'STEAM_ON', field: 'steamOn', unitSeconds: 60 }]),
   places: (form) => ({
     ...handlingPlaces(form, false),
@@ -21,6 +22,7 @@ export const steamInPlace: MethodForm<'STEAM_IN_PLACE'> = {
     bag: exact.temperature(settings.bagC),
     steamOn: settings.steamOnMinutes.toString(),
   }),
+  facts: (settings) => handlingFacts(settings, settings.bagC),
   line: (settings, system) => {
     const on = settings.steamOnMinutes > 0 ? `, steam left on ${settings.steamOnMinutes} min` : '';
     return handlingLine(settings, `${settings.steamMinutes} min steam in place at ${printTemperature(settings.bagC, system)}${on}`);
