@@ -28,11 +28,10 @@ export function TablesView() {
 function TakeOut() {
   const [units] = useUnits();
   const { data } = useTrialCounts();
-  if (!data) return null;
-  const all = data.clean + data.flawed + data.broken;
+  const all = data && data.clean + data.flawed + data.broken;
   return (
-    <Button variant="outlined" component="a" download href={inThisShop(`/api/exchange/trials?units=${units === 'inch' ? 'INCH' : 'METRIC'}`)}>
-      Take out {many(all, 'bend', 'bends')} in {units === 'inch' ? 'inches and °F' : 'mm and °C'}
+    <Button variant="outlined" component="a" download disabled={!data} href={inThisShop(`/api/exchange/trials?units=${units === 'inch' ? 'INCH' : 'METRIC'}`)}>
+      Take out {all === undefined ? 'your bends' : many(all, 'bend', 'bends')} in {units === 'inch' ? 'inches and °F' : 'mm and °C'}
     </Button>
   );
 }

@@ -15,6 +15,7 @@ import { paceInWords, passingInWords } from './words';
 
 export function RackView() {
   const { data: pieces, error } = useRack();
+  const { data: species } = useSpecies();
   const [hanging, setHanging] = useState(false);
   return (
     <>
@@ -30,18 +31,14 @@ export function RackView() {
       {pieces?.length === 0 && !hanging && <Typography sx={{ py: 6, textAlign: 'center' }}>Nothing hangs to dry.</Typography>}
       <Box component="ul" aria-label="Pieces on the rack"
         sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', lg: '1fr 1fr' } }}>
-        {pieces?.map((drying) => <PieceOnTheRack key={drying.id} drying={drying} />)}
+        {species && pieces?.map((drying) => <PieceOnTheRack key={drying.id} drying={drying} wood={species.find((s) => s.id === drying.piece.speciesId)?.commonName ?? ''} />)}
       </Box>
     </>
   );
 }
 
-/** Keeps the place of a wood's name while it is fetched. */
-const NAME_TO_COME = '\u00a0'.repeat(14);
-
-function PieceOnTheRack({ drying }: { drying: DryingView }) {
+function PieceOnTheRack({ drying, wood }: { drying: DryingView; wood: string }) {
   const [system] = useUnits();
-  const { data: species } = useSpecies();
   const { takeOff, putBack, takeBack } = useRackWrites();
   const notify = useNotice();
   const { piece } = drying;
@@ -50,7 +47,7 @@ function PieceOnTheRack({ drying }: { drying: DryingView }) {
     <Paper component="li" sx={{ p: 2, border: 1, borderColor: 'divider' }}>
       <Typography variant="h2">{piece.name}</Typography>
       <Typography variant="body2" color="text.secondary" gutterBottom>
-        {species ? species.find((s) => s.id === piece.speciesId)?.commonName : NAME_TO_COME}, {printLength(piece.thicknessMm, system)} ×{' '}
+        {wood}, {printLength(piece.thicknessMm, system)} ×{' '}
         {printLength(piece.widthMm, system)}, since {printDay(piece.startedOn)} in {printTemperature(piece.shopC, system)} and{' '}
         {piece.shopHumidityPercent} % humidity
       </Typography>

@@ -43,7 +43,7 @@ function TrialPage({ trial }: { trial: Trial }) {
         <Box sx={{ minHeight: { xs: 130, sm: 190 } }}>{answer && <StrainAcross section={answer.section} />}</Box>
       </Paper>
       <Box>
-        <Typography variant="h1">{name}</Typography>
+        <Typography variant="h1">{name || '\u00a0'}</Typography>
         <Typography color="text.secondary">{printDay(trial.bentOn)}</Typography>
         <Box sx={{ my: 1.5 }}>
           <OutcomeTag outcome={trial.outcome} />

@@ -1,7 +1,9 @@
 package brachion.server.problem;
 
 import java.util.List;
-import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.dao.ConcurrencyFailureException;
+import org.springframework.dao.DataAccessException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -39,8 +41,8 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
         return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, newer.getMessage());
     }
 
-    @ExceptionHandler
-    ProblemDetail conflict(OptimisticLockingFailureException conflict) {
+    @ExceptionHandler({ConcurrencyFailureException.class, DataIntegrityViolationException.class})
+    ProblemDetail conflict(DataAccessException conflict) {
         return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT,
                 "This was changed elsewhere at the same moment. Load it again and repeat your change.");
     }

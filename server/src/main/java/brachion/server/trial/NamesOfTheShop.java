@@ -23,6 +23,8 @@ class NamesOfTheShop {
 
     /** Names looked up in one statement. */
     private static final int AT_ONCE = 500;
+    /** Reads what others gave since this transaction began, too. */
+    private static final String LATEST = " lock in share mode";
 
     private final EntityManager entities;
     private final JdbcTemplate database;
@@ -49,21 +51,21 @@ class NamesOfTheShop {
 
     private Map<String, NamedEntity> keys(NameKind kind, Collection<String> named) {
         List<String> wanted = named.stream().filter(Objects::nonNull).distinct().toList();
-        Map<String, NamedEntity> keys = new HashMap<>(known(kind, wanted));
+        Map<String, NamedEntity> keys = new HashMap<>(known(kind, wanted, ""));
         List<String> fresh = wanted.stream().filter(name -> !keys.containsKey(name)).toList();
-        // whoever else gives the same name at this moment gives it once
+        // Whoever else gives the same name at this moment gives it once. Names are looked for without a lock first: two who both
+        // lock the place of a name that is not there would wait for each other.
         database.batchUpdate("insert ignore into " + kind.table() + " (version, shop, name) values (0, ?, ?)",
                 fresh.stream().map(name -> new Object[] {CurrentShop.key(), name}).toList());
-        keys.putAll(known(kind, fresh));
+        keys.putAll(known(kind, fresh, LATEST));
         return keys;
     }
 
-    /** Those that have a key by now, whatever others gave since this transaction began. */
-    private Map<String, NamedEntity> known(NameKind kind, List<String> names) {
+    private Map<String, NamedEntity> known(NameKind kind, List<String> names, String reading) {
         Map<String, NamedEntity> known = new HashMap<>();
         for (int from = 0; from < names.size(); from += AT_ONCE) {
             List<String> some = names.subList(from, Math.min(names.size(), from + AT_ONCE));
-            for (NamedEntity one : select(kind, some)) {
+            for (NamedEntity one : select(kind, some, reading)) {
                 known.put(one.name(), one);
             }
         }
@@ -71,8 +73,8 @@ class NamesOfTheShop {
     }
 
     @SuppressWarnings("unchecked")
-    private List<NamedEntity> select(NameKind kind, List<String> names) {
-        return entities.createNativeQuery("select * from " + kind.table() + " where shop = :shop and name in (:names) lock in share mode",
+    private List<NamedEntity> select(NameKind kind, List<String> names, String reading) {
+        return entities.createNativeQuery("select * from " + kind.table() + " where shop = :shop and name in (:names)" + reading,
                 kind.type()).setParameter("shop", CurrentShop.key()).setParameter("names", names).getResultList();
     }
 
@@ -105,7 +107,7 @@ class NamesOfTheShop {
         NamedEntity named = Optional.<NamedEntity>ofNullable(entities.find(kind.type(), id))
                 .orElseThrow(() -> new NotHereException("There is no " + kind.table() + " with the key " + id + "."));
         named.requireVersion(version, "This was renamed elsewhere since you opened it. Look at it again and repeat your change.");
-        Optional<NamedEntity> same = Optional.ofNullable(known(kind, List.of(to)).get(to)).filter(other -> !other.id().equals(id));
+        Optional<NamedEntity> same = Optional.ofNullable(known(kind, List.of(to), "").get(to)).filter(other -> !other.id().equals(id));
         if (same.isPresent() && !asOne) {
             throw new RefusedFieldException("name", "There is “" + to + "” already. Take both for one, or choose another name.");
         }
