@@ -1,7 +1,8 @@
-import { Alert, Box, Button, TextField, Typography } from '@mui/material';
+import { Alert, Box, Button, Typography } from '@mui/material';
 import { useId, useState } from 'react';
 import { useExchangeWrites } from '../api/exchange';
 import type { Kept } from '../api/schema';
+import { Field } from '../app/Field';
 import { useNotice } from '../app/notice';
 import { rowInWords } from './words';
 
@@ -41,7 +42,7 @@ export function WaitingRow({ kept, onMended }: { kept: Kept; onMended: () => voi
           const fault = faultOf(cell.heading);
           if (!whole && !fault) return null;
           return (
-            <TextField key={`${cell.heading} ${at}`} label={cell.heading || 'beyond the headings'} value={cell.text}
+            <Field key={`${cell.heading} ${at}`} label={cell.heading || 'beyond the headings'} value={cell.text}
               error={fault !== undefined} helperText={fault?.message}
               onChange={(event) => { setCells(cells.map((other, i) => (i === at ? { ...cell, text: event.target.value } : other))); }} />
           );

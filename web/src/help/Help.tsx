@@ -1,26 +1,18 @@
-import { Box, ButtonBase, Popover, Typography } from '@mui/material';
-import { useState } from 'react';
-import { TERMS, type TermName } from './terms';
+import { ButtonBase } from '@mui/material';
+import { lazy, Suspense, useState } from 'react';
+import { TITLES, type TermName } from './titles';
 
-/** A tap explains a term of the trade where it stands. */
+const Explained = lazy(() => import('./Explained'));
+
+/** A tap explains a term of the trade where it stands; what is said comes when it is asked for. */
 export function Help({ of }: { of: TermName }) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const term = TERMS[of];
   return (
     <>
-      <ButtonBase aria-label={`What is this: ${term.title}?`} aria-haspopup="dialog" onClick={(event) => { setAnchor(event.currentTarget); }} sx={MARK}>
+      <ButtonBase aria-label={`What is this: ${TITLES[of]}?`} aria-haspopup="dialog" onClick={(event) => { setAnchor(event.currentTarget); }} sx={MARK}>
         ?
       </ButtonBase>
-      {anchor && (
-        <Popover open anchorEl={anchor} onClose={() => { setAnchor(null); }} anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }}
-          slotProps={{ paper: { role: 'dialog', 'aria-label': term.title } }}>
-          <Box sx={{ p: 2, maxWidth: 340 }}>
-            <Typography variant="h3">{term.title}</Typography>
-            {'picture' in term && term.picture}
-            <Typography variant="body2">{term.words}</Typography>
-          </Box>
-        </Popover>
-      )}
+      {anchor && <Suspense><Explained of={of} anchor={anchor} onClose={() => { setAnchor(null); }} /></Suspense>}
     </>
   );
 }

@@ -6,13 +6,14 @@ import { show } from '../testing';
 import { anchorOf, ComputationView } from './ComputationView';
 import { Help } from './Help';
 import { PARTS } from './HowComputed';
-import { TERMS, type TermName } from './terms';
+import { TERMS } from './terms';
+import { TITLES, type TermName } from './titles';
 
 it.each(Object.keys(TERMS) as TermName[])('explains %s by a tap and goes away again', async (term) => {
   show(<Help of={term} />);
   expect(screen.queryByRole('dialog')).toBeNull();
-  await userEvent.click(screen.getByRole('button', { name: `What is this: ${TERMS[term].title}?` }));
-  expect(screen.getByRole('dialog', { name: TERMS[term].title }).textContent).toContain(TERMS[term].words);
+  await userEvent.click(screen.getByRole('button', { name: `What is this: ${TITLES[term]}?` }));
+  expect((await screen.findByRole('dialog', { name: TITLES[term] })).textContent).toContain(TERMS[term].words);
   await userEvent.keyboard('{Escape}');
   expect(screen.queryByText(TERMS[term].words)).toBeNull();
 });

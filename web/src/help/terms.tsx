@@ -1,59 +1,47 @@
 import type { ReactNode } from 'react';
+import type { TermName } from './titles';
 import { Carry, GrainSlope, NeutralAxis, Rings, Slack } from './pictures';
 
-interface Explained {
-  title: string;
+interface Explanation {
   words: string;
   picture?: ReactNode;
 }
 
-/** Terms of the trade that a beginner does not know, said in plain words and drawn where a drawing says it better. */
-export const TERMS = {
+/** Each term in plain words, drawn where a drawing says it better. */
+export const TERMS: Record<TermName, Explanation> = {
   grainSlope: {
-    title: 'Slope of grain',
     words: 'How far the grain runs along the piece for every one it climbs across it. 1 in 25 is straight; 1 in 10 runs out through the face within a hand’s width, and there the piece splits. Follow a pore or a drying crack, not the figure of the rings.',
     picture: <GrainSlope />,
   },
   rings: {
-    title: 'Growth rings at the bend',
     words: 'Look at the end of the piece as it will lie on the form. On edge: the rings stand across the thickness. Flat to the form: they lie along it. Rift: they run slantwise. Benches disagree on which bends best; your records decide.',
     picture: <Rings />,
   },
   carry: {
-    title: 'Carry',
     words: 'The seconds from opening the heat until the piece is fully clamped. Its skin cools and stiffens on the way: thin stock has ten seconds, not a minute.',
     picture: <Carry />,
   },
   slack: {
-    title: 'Slack at the stops',
     words: 'How far the piece can still lengthen before the stops of the strap hold it, both ends together. A strap takes up stretch only once the stops bear on the ends.',
     picture: <Slack />,
   },
   neutralAxis: {
-    title: 'Neutral axis',
     words: 'The depth in the piece that is neither stretched nor squeezed. Hot wood gives way to squeezing first, so the axis moves outward; a tight strap moves it out of the wood altogether, and nothing is stretched any more.',
     picture: <NeutralAxis />,
   },
   support: {
-    title: 'Support on the outer face',
     words: 'A band that lies on the outer face while it is bent. Steel with end stops takes the stretch off the wood; webbing mostly holds splinters down.',
   },
   seasoning: {
-    title: 'Seasoning',
     words: 'How the stock lost its water. Green comes straight from the log, air-dried from the stack, kiln-dried from the oven: that one has set hard and takes water up slowly.',
   },
   outerFace: {
-    title: 'Outer face',
     words: 'How the face that will be stretched was made. A riven face follows its fibres, and so does the wood under the bark; a saw cuts across them.',
   },
   hold: {
-    title: 'On the form',
     words: 'How long the piece stays clamped. It cools in half an hour; the bend sets as it relaxes and dries, over a day and more. Let go too early and it opens further.',
   },
   plies: {
-    title: 'Plies',
     words: 'The thin strips a lamination is glued of. Give their number or the thickness of one: the other follows from the finished thickness. Left empty, they are as thick as codes for laminated timber allow, a hundredth of the radius.',
   },
-} satisfies Record<string, Explained>;
-
-export type TermName = keyof typeof TERMS;
+};

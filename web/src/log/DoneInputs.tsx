@@ -1,4 +1,5 @@
-import { Box, TextField, Typography } from '@mui/material';
+import { Box, Typography } from '@mui/material';
+import { Field } from '../app/Field';
 import { methodOf } from '../methods/forms';
 import { Row } from '../recipe/fields';
 import type { RecipeForm } from '../recipe/form';
@@ -36,7 +37,7 @@ export function DoneInputs({ plan, done, readings, problems, onChange }: DoneInp
             );
           })}
         </Row>
-        <TextField label={`${heat.charAt(0).toUpperCase()}${heat.slice(1)}, minutes and temperature, one reading a line`} value={done.chamber} multiline minRows={2}
+        <Field label={`${heat.charAt(0).toUpperCase()}${heat.slice(1)}, minutes and temperature, one reading a line`} value={done.chamber} multiline minRows={2}
           error={problems.chamber !== undefined} helperText={problems.chamber ?? 'Used instead of the one temperature above'}
           onChange={(event) => { onChange({ chamber: event.target.value }); }} />
       </Box>

@@ -1,4 +1,4 @@
-import { TextField } from '@mui/material';
+import { Field } from '../app/Field';
 import { Choice } from '../recipe/Choice';
 import { Row, Step } from '../recipe/fields';
 import { FLAW, SEVERITY, type Flaw } from '../trials/words';
@@ -32,11 +32,11 @@ export function OutcomeInputs({ outcome, neverSeen, reading, onChange }: Outcome
             reading={reading} problem={reading.error}
             onChange={(releasedRadius) => { onChange({ releasedRadius }); }} />
         )}
-        <TextField label="Bent on" type="date" value={outcome.bentOn || today()}
+        <Field label="Bent on" type="date" value={outcome.bentOn || today()}
           onChange={(event) => { onChange({ bentOn: event.target.value }); }}
           slotProps={{ inputLabel: { shrink: true } }} helperText=" " />
       </Row>
-      <TextField label="Note" value={outcome.note} multiline minRows={2}
+      <Field label="Note" value={outcome.note} multiline minRows={2}
         onChange={(event) => { onChange({ note: event.target.value }); }}
         slotProps={{ htmlInput: { maxLength: 2000 } }} />
     </Step>

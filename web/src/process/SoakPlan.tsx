@@ -1,6 +1,7 @@
-import { Box, Button, TextField, Typography } from '@mui/material';
+import { Box, Button, Typography } from '@mui/material';
 import { useSoak } from '../api/queries';
 import type { RecipeFields } from '../api/schema';
+import { Field } from '../app/Field';
 import { useStored } from '../app/storage';
 import { useUnits } from '../app/units';
 import { useReadings } from '../units/reading';
@@ -22,7 +23,7 @@ export function SoakPlan({ recipe, onTake }: SoakPlanProps) {
   const times = [data?.meanAfterS, data?.coreAfterS];
   const needed = times.every((time) => time !== undefined) ? Math.max(...(times as number[])) : undefined;
   const field = (name: 'mean' | 'core', label: string) => (
-    <TextField label={label} value={wish[name]} error={{ mean, core }[name].error !== undefined} sx={{ width: 92 }} slotProps={{ htmlInput: { inputMode: 'decimal', autoComplete: 'off' } }}
+    <Field label={label} value={wish[name]} error={{ mean, core }[name].error !== undefined} sx={{ width: 92 }} slotProps={{ htmlInput: { inputMode: 'decimal', autoComplete: 'off' } }}
       onChange={(event) => { setWish({ ...wish, [name]: event.target.value }); }} />
   );
   return (

@@ -1,8 +1,9 @@
-import { Alert, Box, Button, TextField, Typography } from '@mui/material';
+import { Alert, Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
 import { Problem } from '../api/client';
 import { useRackWrites, useRig } from '../api/queries';
 import type { DryingFields } from '../api/schema';
+import { Field } from '../app/Field';
 import { useStored } from '../app/storage';
 import { useUnits } from '../app/units';
 import { Row } from '../recipe/fields';
@@ -73,7 +74,7 @@ export function HangForm({ onHung }: { onHung: () => void }) {
       sx={{ display: 'grid', gap: 1, p: 2, mb: 2, bgcolor: 'background.paper', border: 1, borderColor: 'divider' }}>
       <Typography variant="h2">Hang a piece</Typography>
       <Row>
-        <TextField label="Name" value={form.name} error={problem('name') !== undefined} helperText={problem('name') ?? ' '}
+        <Field label="Name" value={form.name} error={problem('name') !== undefined} helperText={problem('name') ?? ' '}
           onChange={(event) => { change({ name: event.target.value }); }} />
         <SpeciesChoice speciesId={form.speciesId} problem={problem('speciesId')} onChange={(speciesId) => { change({ speciesId }); }} />
         {measure('thickness', 'Thickness', 'thicknessMm')}
@@ -82,7 +83,7 @@ export function HangForm({ onHung }: { onHung: () => void }) {
       <Row>
         {measure('moisture', 'Moisture at the start %', 'startMoisturePercent')}
         {measure('mass', 'Mass at the start, g', 'startMassG', 'Needed to weigh it later')}
-        <TextField label="Set to dry on" type="date" value={form.startedOn || today()} helperText={problem('startedOn') ?? ' '}
+        <Field label="Set to dry on" type="date" value={form.startedOn || today()} helperText={problem('startedOn') ?? ' '}
           onChange={(event) => { change({ startedOn: event.target.value }); }} slotProps={{ inputLabel: { shrink: true } }} />
         {measure('shop', 'Shop temperature', 'shopC')}
         {measure('humidity', 'Shop humidity %', 'shopHumidityPercent')}

@@ -1,7 +1,8 @@
-import { Alert, Box, Button, Paper, TextField, Typography } from '@mui/material';
+import { Alert, Box, Button, Paper, Typography } from '@mui/material';
 import { useState } from 'react';
 import { useRack, useRackWrites, useSpecies } from '../api/queries';
 import type { DryingView } from '../api/schema';
+import { Field } from '../app/Field';
 import { useNotice } from '../app/notice';
 import { useUnits } from '../app/units';
 import { HowComputed } from '../help/HowComputed';
@@ -105,10 +106,10 @@ function WeighIn({ drying }: { drying: DryingView }) {
     <Box component="form" noValidate aria-label={`Weigh ${drying.piece.name}`} onSubmit={(event) => { event.preventDefault(); void save(); }}
       sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'start', mt: 1.5 }}>
       {weighed && <Choice label="Read by" options={MEANS} value={means} onChange={setMeans} />}
-      <TextField label={means === 'SCALE' ? 'Mass, g' : 'Moisture %'} value={text} sx={{ width: 130, mt: weighed ? 3 : 0 }}
+      <Field label={means === 'SCALE' ? 'Mass, g' : 'Moisture %'} value={text} sx={{ width: 130, mt: weighed ? 3 : 0 }}
         error={refusal !== undefined} slotProps={{ htmlInput: { inputMode: 'decimal', autoComplete: 'off' } }}
         onChange={(event) => { setRefusal(undefined); setText(event.target.value); }} />
-      <TextField label="On" type="date" value={day || today()} sx={{ width: 165, mt: weighed ? 3 : 0 }}
+      <Field label="On" type="date" value={day || today()} sx={{ width: 165, mt: weighed ? 3 : 0 }}
         onChange={(event) => { setDay(event.target.value); }} slotProps={{ inputLabel: { shrink: true } }} />
       <Button type="submit" variant="outlined" loading={weigh.isPending} sx={{ mt: weighed ? 3 : 0, minHeight: 40 }}>Write it down</Button>
       {refusal && <Typography role="alert" variant="body2" color="error" sx={{ width: '100%' }}>{refusal}</Typography>}

@@ -1,7 +1,7 @@
 import { Box, FormControl, FormHelperText, FormLabel, ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { useId } from 'react';
 import { Help } from '../help/Help';
-import type { TermName } from '../help/terms';
+import type { TermName } from '../help/titles';
 
 /** What is offered lies in one tray, so that a choice which breaks over two lines is still seen as one. */
 export const TRAY = {

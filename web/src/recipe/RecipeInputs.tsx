@@ -1,5 +1,6 @@
-import { Autocomplete, TextField } from '@mui/material';
+import { Autocomplete } from '@mui/material';
 import { useNames } from '../api/queries';
+import { Field } from '../app/Field';
 import { METHOD, methodOf } from '../methods/forms';
 import { INPUTS } from '../methods/inputs';
 import { Choice } from './Choice';
@@ -65,7 +66,7 @@ function NameField({ field, label, form, problems, onChange }: RecipeInputsProps
       inputValue={form[field]}
       onInputChange={(_, text) => { onChange({ [field]: text }); }}
       renderInput={(params) => (
-        <TextField {...params} label={label} error={problems[field] !== undefined} helperText={problems[field] ?? ' '} />
+        <Field {...params} label={label} error={problems[field] !== undefined} helperText={problems[field] ?? ' '} />
       )}
     />
   );

@@ -1,7 +1,8 @@
-import { Autocomplete, createFilterOptions, TextField } from '@mui/material';
+import { Autocomplete, createFilterOptions } from '@mui/material';
 import { lazy, Suspense, useState } from 'react';
 import { useSpecies } from '../api/queries';
 import type { SpeciesView } from '../api/schema';
+import { Field } from '../app/Field';
 import { useStored } from '../app/storage';
 
 const WoodDialog = lazy(async () => ({ default: (await import('../woods/WoodDialog')).WoodDialog }));
@@ -68,7 +69,7 @@ export function SpeciesChoice({ speciesId, problem, onChange }: SpeciesChoicePro
           else if (s) choose(s.id);
         }}
         renderInput={(params) => (
-          <TextField {...params} label="Species" error={problem !== undefined}
+          <Field {...params} label="Species" error={problem !== undefined}
             helperText={problem ?? (chosen?.radiiEstimated ? 'Bending radii of this species are estimated' : ' ')} />
         )}
       />

@@ -1,7 +1,7 @@
 import { Box, Typography } from '@mui/material';
 import type { ReactNode } from 'react';
 import type { RecipeFields } from '../api/schema';
-import type { TermName } from '../help/terms';
+import type { TermName } from '../help/titles';
 import { MeasureField } from '../units/MeasureField';
 import { placesOf, type FieldProblems, type Measured, type Readings, type RecipeForm } from './form';
 

@@ -1,8 +1,9 @@
-import { Box, Button, TextField, Typography } from '@mui/material';
+import { Box, Button, Typography } from '@mui/material';
 import { useEffect, useRef, useState, type FormEvent } from 'react';
 import { Problem } from '../api/client';
 import { useNames, useRename, type NameKind } from '../api/queries';
 import type { Named } from '../api/schema';
+import { Field } from '../app/Field';
 import { useNotice } from '../app/notice';
 
 const LISTS = [
@@ -77,8 +78,8 @@ function Rename({ kind, named, onDone }: { kind: NameKind; named: Named; onDone:
     else keep(false);
   };
   return (
-    <Box component="form" noValidate onSubmit={submit}>
-      <TextField label="Name" value={name} fullWidth inputRef={field} error={rename.isError} helperText={rename.error?.message ?? ' '}
+    <Box component="form" noValidate onSubmit={submit} sx={{ pt: 1 }}>
+      <Field label="Name" value={name} inputRef={field} error={rename.isError} helperText={rename.error?.message ?? ' '}
         onChange={(event) => { setName(event.target.value); setTaken(false); rename.reset(); }} />
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
         <Button type="submit" size="small" variant="contained" loading={rename.isPending}>Keep this name</Button>

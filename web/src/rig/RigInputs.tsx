@@ -1,4 +1,4 @@
-import { TextField } from '@mui/material';
+import { Field } from '../app/Field';
 import { Choice } from '../recipe/Choice';
 import { Row, Step } from '../recipe/fields';
 import { SpeciesChoice } from '../recipe/SpeciesChoice';
@@ -33,7 +33,7 @@ export function RigInputs({ form, readings, problems, onChange }: RigInputsProps
   const count = (name: Count, label: string) => {
     const problem = number(form[name]) === undefined ? `“${form[name]}” is not a number.` : problems[SERVER[name] ?? name];
     return (
-      <TextField label={label} value={form[name]} error={problem !== undefined} helperText={problem ?? ' '}
+      <Field label={label} value={form[name]} error={problem !== undefined} helperText={problem ?? ' '}
         onChange={(event) => { onChange({ [name]: event.target.value }); }} slotProps={{ htmlInput: { inputMode: 'decimal', autoComplete: 'off' } }} />
     );
   };

@@ -1,6 +1,7 @@
-import { Box, TextField, Typography } from '@mui/material';
+import { Box, Typography } from '@mui/material';
 import { useSpares } from '../api/advice';
 import type { RecipeFields, SparesAnswer } from '../api/schema';
+import { Field } from '../app/Field';
 import { usePalette } from '../app/palette';
 import { useStored } from '../app/storage';
 import { Dimmed } from '../app/Dimmed';
@@ -24,7 +25,7 @@ export function SparesPanel({ recipe }: { recipe: RecipeFields }) {
     <Box component="section" aria-label="Spares">
       <Typography variant="h2" gutterBottom>How many blanks to cut</Typography>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'end' }}>
-        <TextField label="Good pieces needed" value={form.good} sx={{ width: 160 }} error={whole === undefined}
+        <Field label="Good pieces needed" value={form.good} sx={{ width: 160 }} error={whole === undefined}
           onChange={(event) => { setForm({ ...form, good: event.target.value }); }} slotProps={{ htmlInput: { inputMode: 'numeric' } }} />
         <Choice label="Good means" options={GOOD} value={form.pass} onChange={(pass) => { setForm({ ...form, pass }); }} />
         <Choice label="How sure" options={CERTAINTY} value={form.certainty} onChange={(certainty) => { setForm({ ...form, certainty }); }} />

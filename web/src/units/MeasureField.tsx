@@ -1,7 +1,7 @@
-import { TextField } from '@mui/material';
+import { Field } from '../app/Field';
 import { useUnits } from '../app/units';
 import { Help } from '../help/Help';
-import type { TermName } from '../help/terms';
+import type { TermName } from '../help/titles';
 import { printInches, printMillimetres, printTemperature } from './printing';
 import { withUnit, type Measurement, type Reading } from './reading';
 
@@ -21,7 +21,7 @@ interface MeasureFieldProps {
 export function MeasureField({ label, measurement, text, reading, onChange, problem, hint, help }: MeasureFieldProps) {
   const [system] = useUnits();
   return (
-    <TextField
+    <Field
       label={label}
       value={text}
       error={problem !== undefined}

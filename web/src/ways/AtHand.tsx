@@ -1,6 +1,7 @@
-import { Autocomplete, Box, FormControl, FormLabel, TextField, ToggleButton, ToggleButtonGroup } from '@mui/material';
+import { Autocomplete, Box, FormControl, FormLabel, ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { useId } from 'react';
 import { useSpecies } from '../api/queries';
+import { Field } from '../app/Field';
 import { METHOD } from '../methods/forms';
 import { Choice, TRAY } from '../recipe/Choice';
 import { Step } from '../recipe/fields';
@@ -29,16 +30,16 @@ export function AtHand({ form, readings, onChange }: AtHandProps) {
       <Autocomplete multiple options={species} getOptionLabel={(s) => s.commonName} limitTags={4}
         value={species.filter((s) => form.speciesIds.includes(s.id))}
         onChange={(_, chosen) => { onChange({ speciesIds: chosen.map((s) => s.id) }); }}
-        renderInput={(params) => <TextField {...params} label="Woods" helperText="Empty for every wood there is" />} />
+        renderInput={(params) => <Field {...params} label="Woods" helperText="Empty for every wood there is" />} />
       <Box sx={{ display: 'grid', columnGap: 3, rowGap: 1, gridTemplateColumns: 'repeat(auto-fit, minmax(240px, 1fr))' }}>
       <Several label="Seasoning" options={SEASONING} value={form.seasonings} onChange={(seasonings) => { onChange({ seasonings }); }} />
       <Several label="Ways to bend" options={METHOD} value={form.methods} onChange={(methods) => { onChange({ methods }); }} />
       <Several label="Support" options={SUPPORTS} value={form.supports} onChange={(supports) => { onChange({ supports }); }} />
       <Choice label="A trough to soak in" options={SOAK} value={form.soak ? 'yes' : 'no'}
         onChange={(soak) => { onChange({ soak: soak === 'yes' }); }} />
-      <TextField label="Solid stock may be" value={form.thicknesses} error={wrong('thickness')} helperText={'Such as 5/8"; 3/4"; empty for the finished thickness'}
+      <Field label="Solid stock may be" value={form.thicknesses} error={wrong('thickness')} helperText={'Such as 5/8"; 3/4"; empty for the finished thickness'}
         onChange={(event) => { onChange({ thicknesses: event.target.value }); }} />
-      <TextField label="Plies may be" value={form.plies} error={wrong('ply')} helperText={'Such as 1/16"; 1/8"'}
+      <Field label="Plies may be" value={form.plies} error={wrong('ply')} helperText={'Such as 1/16"; 1/8"'}
         onChange={(event) => { onChange({ plies: event.target.value }); }} />
       </Box>
     </Step>

@@ -1,8 +1,9 @@
-import { Alert, Box, Button, Dialog, DialogActions, DialogContent, DialogTitle, TextField, Typography } from '@mui/material';
+import { Alert, Box, Button, Dialog, DialogActions, DialogContent, DialogTitle, Typography } from '@mui/material';
 import { useState } from 'react';
 import { Problem } from '../api/client';
 import type { WoodView } from '../api/schema';
 import { useWoodWrites } from '../api/woods';
+import { Field } from '../app/Field';
 import { useOnPhone } from '../app/phone';
 import { useUnits } from '../app/units';
 import { Choice } from '../recipe/Choice';
@@ -53,7 +54,7 @@ export function WoodDialog({ wood, name = '', onClose, onKept }: WoodDialogProps
     }
   };
   const text = (field: keyof WoodForm, label: string, hint = ' ') => (
-    <TextField label={label} value={form[field] ?? ''} error={refused[field] !== undefined} helperText={refused[field] ?? hint}
+    <Field label={label} value={form[field] ?? ''} error={refused[field] !== undefined} helperText={refused[field] ?? hint}
       onChange={(event) => { change({ [field]: event.target.value }); }} slotProps={{ htmlInput: { autoComplete: 'off' } }} />
   );
   const radius = (field: 'bare' | 'strapped', label: string) => (

@@ -1,8 +1,9 @@
-import { Box, Button, Table, TableBody, TableCell, TableContainer, TableHead, TableRow, TextField, Typography } from '@mui/material';
+import { Box, Button, Table, TableBody, TableCell, TableContainer, TableHead, TableRow, Typography } from '@mui/material';
 import { useState } from 'react';
 import type { WoodView } from '../api/schema';
 import { inThisShop } from '../api/shop';
 import { useWoods, useWoodWrites } from '../api/woods';
+import { Field } from '../app/Field';
 import { useNotice } from '../app/notice';
 import { useUnits } from '../app/units';
 import { printFigure, printRadius } from './figures';
@@ -28,7 +29,7 @@ export function WoodsView() {
             Clear stock at 12 % moisture; radii steamed, 1″ (25 mm) thick. ≈ is our estimate.
           </Typography>
         </Box>
-        <TextField label="Find a wood" value={find} onChange={(event) => { setFind(event.target.value); }} sx={{ width: 170 }} />
+        <Field label="Find a wood" value={find} onChange={(event) => { setFind(event.target.value); }} sx={{ width: 170 }} />
         <Button variant="outlined" component="a" download href={inThisShop('/api/woods/table')}>Take out as a table</Button>
         <Button variant="contained" onClick={() => { setOpen('new'); }}>Add a wood</Button>
       </Box>

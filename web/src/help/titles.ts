@@ -1,0 +1,15 @@
+/** Terms of the trade that a beginner does not know, by what they are called. */
+export const TITLES = {
+  grainSlope: 'Slope of grain',
+  rings: 'Growth rings at the bend',
+  carry: 'Carry',
+  slack: 'Slack at the stops',
+  neutralAxis: 'Neutral axis',
+  support: 'Support on the outer face',
+  seasoning: 'Seasoning',
+  outerFace: 'Outer face',
+  hold: 'On the form',
+  plies: 'Plies',
+} as const;
+
+export type TermName = keyof typeof TITLES;
