@@ -23,13 +23,13 @@ const STAGES: StageInput[] = [
   { field: 'soakHours', kinds: ['SOAK'], label: 'Soaked, hours', measurement: 'HOURS', minutes: 60 },
   { field: 'steamMinutes', kinds: SOFTENS, label: 'Steamed, minutes', measurement: 'MINUTES', minutes: 1 },
   { field: 'carrySeconds', kinds: ['CARRY'], label: 'Carried, seconds', measurement: 'SECONDS', minutes: 1 / 60 },
-  { field: 'steamOn', kinds: ['STEAM_ON'], label: 'Steam left on, minutes', measurement: 'MINUTES', minutes: 1 },
+  { field: 'steamOn', kinds: ['STEAM_ON'], label: 'Steam stayed on, minutes', measurement: 'MINUTES', minutes: 1 },
   { field: 'formHours', kinds: ['FORM'], label: 'On the form, hours', measurement: 'HOURS', minutes: 60 },
   { field: 'rackDays', kinds: ['RACK'], label: 'On the rack, days', measurement: 'DAYS', minutes: 1440 },
 ];
 
 /** What is not called by what it is mostly. */
-const CALLED: Partial<Record<StageKind, string>> = { HOT_BATH: 'In the bath, minutes' };
+const CALLED: Partial<Record<StageKind, string>> = { HOT_BATH: 'Lay in the bath, minutes' };
 
 /** The stages of a process, each as what it is there. */
 export function stagesOf(process: StageKind[]): (StageInput & { kind: StageKind })[] {
