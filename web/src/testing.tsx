@@ -70,6 +70,6 @@ export const ANSWER: ForecastAnswer = {
   },
   missing: [{ what: 'GRAIN_SLOPE', widthNow: 0.31, widthThen: 0.2 }],
   doubts: [],
-  evidence: { trialsOfMethod: 40, trialsNear: 7, beyondRecords: true, guesses: 0.3, nearest: [] },
+  evidence: { trialsOfFamily: 40, trialsThisWay: 40, trialsNear: 7, beyondRecords: true, guesses: 0.3, nearest: [] },
   fit: { revision: 3, trials: 52, behind: false },
 };

@@ -19,6 +19,7 @@ export function changeInWords({ kind, amount }: ChangeView, system: UnitSystem):
     BATH_LONGER: `Leave it in the bath ${amount} min`,
     HOTTER_BATH: `Get the bath to ${printTemperature(amount, system)}`,
     QUICKER_CARRY: `Clamp within ${amount} s`,
+    BAG_ON: 'Bend it with the bag on',
     STRAIGHTER_GRAIN: `Choose grain of 1 in ${amount} or straighter`,
     CLEAR_STOCK: 'Keep knots out of the bend',
     WETTER_STOCK: `Start with air-dried stock of ${amount} %`,

@@ -1106,7 +1106,9 @@ export interface components {
         };
         EvidenceView: {
             /** Format: int32 */
-            trialsOfMethod: number;
+            trialsOfFamily: number;
+            /** Format: int32 */
+            trialsThisWay: number;
             /** Format: int32 */
             trialsNear: number;
             beyondRecords: boolean;
@@ -1326,7 +1328,7 @@ export interface components {
         };
         ChangeView: {
             /** @enum {string} */
-            kind: "THINNER" | "WIDER_RADIUS" | "STEEL_STRAP" | "TIGHTEN_STOPS" | "SOAK" | "STEAM_LONGER" | "HOTTER_CHAMBER" | "HOTTER_BAG" | "BATH_LONGER" | "HOTTER_BATH" | "QUICKER_CARRY" | "STRAIGHTER_GRAIN" | "CLEAR_STOCK" | "WETTER_STOCK" | "THINNER_PLIES";
+            kind: "THINNER" | "WIDER_RADIUS" | "STEEL_STRAP" | "TIGHTEN_STOPS" | "SOAK" | "STEAM_LONGER" | "HOTTER_CHAMBER" | "HOTTER_BAG" | "BATH_LONGER" | "HOTTER_BATH" | "QUICKER_CARRY" | "BAG_ON" | "STRAIGHTER_GRAIN" | "CLEAR_STOCK" | "WETTER_STOCK" | "THINNER_PLIES";
             /** Format: double */
             amount: number;
         };
@@ -1339,7 +1341,7 @@ export interface components {
         };
         LeverView: {
             /** @enum {string} */
-            kind: "THINNER" | "WIDER_RADIUS" | "STEEL_STRAP" | "TIGHTEN_STOPS" | "SOAK" | "STEAM_LONGER" | "HOTTER_CHAMBER" | "HOTTER_BAG" | "BATH_LONGER" | "HOTTER_BATH" | "QUICKER_CARRY" | "STRAIGHTER_GRAIN" | "CLEAR_STOCK" | "WETTER_STOCK" | "THINNER_PLIES";
+            kind: "THINNER" | "WIDER_RADIUS" | "STEEL_STRAP" | "TIGHTEN_STOPS" | "SOAK" | "STEAM_LONGER" | "HOTTER_CHAMBER" | "HOTTER_BAG" | "BATH_LONGER" | "HOTTER_BATH" | "QUICKER_CARRY" | "BAG_ON" | "STRAIGHTER_GRAIN" | "CLEAR_STOCK" | "WETTER_STOCK" | "THINNER_PLIES";
             /** Format: double */
             amount: number;
             recipe: components["schemas"]["RecipeFields"];

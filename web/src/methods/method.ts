@@ -59,7 +59,7 @@ export interface MethodForm<K extends Kind = Kind> {
   family: Family;
   /** Whether a search looks at it without being told to: most shops can do it. */
   usual: boolean;
-  /** As in "your steaming trials". */
+  /** As in "your lamination trials": those of its family. */
   trials: string;
   /** What the thickness that is typed is called. */
   thickness: string;

@@ -38,7 +38,7 @@ describe('the odds panel', () => {
 describe('the grounds', () => {
   it('count the records, say what measuring is worth, and how much of the doubt is about the shop', () => {
     const { container } = show(<Grounds recipe={STEAMED} forecast={ANSWER} />);
-    expect(container.textContent).toContain('40 of your steaming trials, 7 of them');
+    expect(container.textContent).toContain('40 of your hot-bending trials, 7 of them');
     expect(container.textContent).toContain('the range shrinks by 35 %');
     expect(screen.getByText(/estimated for this species/)).toBeTruthy();
     expect(container.textContent).toContain('A good part of the doubt is about how your own heat');

@@ -19,7 +19,7 @@ export function OddsPanel({ recipe, forecast: answer, limits = true }: OddsPanel
       <Doubts answer={answer} />
       <Box aria-live="polite">
         <Typography component="p" sx={{ fontFamily: 'h1.fontFamily', fontWeight: 600, fontSize: '2.1rem', lineHeight: 1.1 }}>
-          {oddsInWords(answer.unbroken.probability, answer.evidence.trialsOfMethod)}
+          {oddsInWords(answer.unbroken.probability, answer.evidence.trialsOfFamily)}
         </Typography>
         <Typography>
           hold without breaking, {rangeInWords(answer.unbroken)}
@@ -32,8 +32,8 @@ export function OddsPanel({ recipe, forecast: answer, limits = true }: OddsPanel
       </Box>
       <TenPieces odds={answer.unbroken} hidden={answer.hidden} />
       <Typography variant="body2" color="text.secondary">
-        {hiddenInWords(answer.hidden, answer.evidence.trialsOfMethod)}{' '}
-        {oddsInWords(answer.clean.probability, answer.evidence.trialsOfMethod)} come out clean, {rangeInWords(answer.clean)}.
+        {hiddenInWords(answer.hidden, answer.evidence.trialsOfFamily)}{' '}
+        {oddsInWords(answer.clean.probability, answer.evidence.trialsOfFamily)} come out clean, {rangeInWords(answer.clean)}.
       </Typography>
       {answer.fit.behind && (
         <Typography variant="body2" role="status">Your last change to the records is still being counted in.</Typography>
@@ -66,7 +66,7 @@ export function OddsInShort({ answer }: { answer: ForecastAnswer }) {
   return (
     <Box aria-live="polite">
       <Typography sx={{ fontFamily: 'h1.fontFamily', fontWeight: 600, fontSize: '1.5rem', lineHeight: 1.1 }}>
-        {oddsInWords(unbroken.probability, evidence.trialsOfMethod)}
+        {oddsInWords(unbroken.probability, evidence.trialsOfFamily)}
       </Typography>
       <Typography variant="body2">hold, {rangeInWords(unbroken)}</Typography>
       {evidence.beyondRecords && <Typography variant="body2" sx={{ fontWeight: 600, color: 'data.flaw' }}>beyond your records</Typography>}

@@ -1,4 +1,4 @@
-import type { Doubt, MissingMeasurement, NearView, SpringbackForecast } from '../api/schema';
+import type { Doubt, ForecastAnswer, MissingMeasurement, NearView, SpringbackForecast } from '../api/schema';
 import type { UnitSystem } from '../app/units';
 import { printLength, printTemperature } from '../units/printing';
 
@@ -8,7 +8,7 @@ const DOUBT: Record<Doubt['kind'], (given: string, usual: string) => string> = {
   AIR_DRIED_BUT_WET: (given) => `Air-dried and still at ${given} %? That is nearly green.`,
   KILN_DRIED_BUT_WET: (given) => `Kiln-dried and at ${given} %? Did it stand in the wet, or was it soaked already?`,
   HOTTER_THAN_BOILING: (given, usual) =>
-    `${given} in the chamber? In the open at your height steam is at most about ${usual}. Set the height of the shop under Rig if this is wrong. Never seal a chamber to get it hotter.`,
+    `${given}? In the open at your height steam and boiling water are at most about ${usual}. Set the height of the shop under Rig if this is wrong. Never seal a chamber or a bag to get it hotter.`,
   HOTTER_THAN_RIG: (given, usual) =>
     `${given} in the chamber? Your rig as you described it gets to about ${usual}: air comes in with the steam, and wet stock dries in it as no forecast here supposes. Look under Rig.`,
   TIGHTER_THAN_A_FORM: (given, usual) => `An inner radius of ${given} for this thickness? Hardly a form can be tighter than ${usual} here.`,
@@ -73,3 +73,11 @@ const LIKENESS: Record<NearView['alike'][number], string> = {
 export function likenessInWords(alike: NearView['alike']): string {
   return alike.length === 0 ? 'little in common' : alike.map((each) => LIKENESS[each]).join(', ');
 }
+
+/** Which records stand behind the odds: those of all ways that inform each other, and how many were bent this way. */
+export function trialsInWords({ trialsOfFamily, trialsThisWay, trialsNear }: Counts, called: string): string {
+  const thisWay = trialsThisWay === trialsOfFamily ? '' : `, ${trialsThisWay === 0 ? 'none' : trialsThisWay} of them bent this way`;
+  return `${trialsOfFamily} of your ${called} trials${thisWay}, ${trialsNear} of them asked about as much,`;
+}
+
+type Counts = Pick<ForecastAnswer['evidence'], 'trialsOfFamily' | 'trialsThisWay' | 'trialsNear'>;

@@ -6,7 +6,6 @@ import type { MethodForm } from '../method';
 export const hotBath: MethodForm<'HOT_BATH'> = {
   ...HOT_WOOD,
   label: 'Hot bath',
-  trials: 'hot-bath',
   heat: 'bath',
   stages: () => stagesAround('HOT_BATH', 'bathMinutes', true),
   places: (form) => ({

@@ -73,6 +73,7 @@ export function handlingLine({ soakHours, soakAdditive, strap }: Hot, heat: stri
 export const HOT_WOOD = {
   family: 'HOT_WOOD',
   usual: false,
+  trials: 'hot-bending',
   thickness: 'Thickness',
   ofThickness: '',
   followed: true,

@@ -11,7 +11,6 @@ const carried = ({ bent }: BagTyped) => bent === 'PULLED';
 export const steamBag: MethodForm<'STEAM_BAG'> = {
   ...HOT_WOOD,
   label: 'Steam bag',
-  trials: 'bag steaming',
   heat: 'bag',
   stages: (form) => stagesAround('STEAM_BAG', 'steamMinutes', carried(form)),
   places: (form) => ({ ...handlingPlaces(form, carried(form)), steamMinutes: STEAM_MINUTES, bag: BAG }),

@@ -7,7 +7,6 @@ export const steamBox: MethodForm<'STEAM_BOX'> = {
   ...HOT_WOOD,
   usual: true,
   label: 'Steam box',
-  trials: 'steaming',
   heat: 'chamber',
   stages: () => stagesAround('STEAM_BOX', 'steamMinutes', true),
   places: (form) => ({

@@ -6,7 +6,6 @@ import type { MethodForm } from '../method';
 export const steamInPlace: MethodForm<'STEAM_IN_PLACE'> = {
   ...HOT_WOOD,
   label: 'Steam in place',
-  trials: 'steaming in place',
   heat: 'bag',
   stages: () => stagesAround('STEAM_BAG', 'steamMinutes', false, [{ kind: 'STEAM_ON', field: 'steamOn', unitSeconds: 60 }]),
   places: (form) => ({

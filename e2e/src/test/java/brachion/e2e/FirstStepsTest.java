@@ -44,7 +44,7 @@ class FirstStepsTest extends BrowserTest {
         assertThat(page).hasURL(Pattern.compile(".*/plan$"));
         settle();
         assertThat(odds()).isBetween(0.0, 1.0);
-        assertThat(page.getByText(Pattern.compile("Rests on 0 of your steaming trials"))).isVisible();
+        assertThat(page.getByText(Pattern.compile("Rests on 0 of your hot-bending trials"))).isVisible();
         show("/");
         step("Bring in a table").click();
         assertThat(page).hasURL(Pattern.compile(".*/records/tables$"));
@@ -76,7 +76,7 @@ class FirstStepsTest extends BrowserTest {
         Locator mark = page.getByRole(AriaRole.COMPLEMENTARY, new Page.GetByRoleOptions().setName("Sample workshop"));
         assertThat(mark).containsText("invented");
         assertThat(field("Inner radius")).hasValue("6\"");
-        assertThat(page.getByText(Pattern.compile("Rests on \\d\\d+ of your steaming trials"))).isVisible();
+        assertThat(page.getByText(Pattern.compile("Rests on \\d\\d+ of your hot-bending trials"))).isVisible();
         type("Inner radius", "5\"");
         settle();
         page.reload();
@@ -86,14 +86,14 @@ class FirstStepsTest extends BrowserTest {
         beside.navigate(page.url());
         assertThat(beside.getByLabel("Inner radius").first()).hasValue("9\"");
         assertThat(beside.getByRole(AriaRole.COMPLEMENTARY)).hasCount(0);
-        assertThat(beside.getByText("Rests on 0 of your steaming trials")).isVisible();
+        assertThat(beside.getByText("Rests on 0 of your hot-bending trials")).isVisible();
         beside.close();
         button("Back to my shop").click();
         assertThat(page.getByText("Will it bend?")).isVisible();
         assertThat(mark).hasCount(0);
         show("/plan");
         assertThat(field("Inner radius")).hasValue("9\"");
-        assertThat(page.getByText("Rests on 0 of your steaming trials")).isVisible();
+        assertThat(page.getByText("Rests on 0 of your hot-bending trials")).isVisible();
     }
 
     private Locator step(String name) {

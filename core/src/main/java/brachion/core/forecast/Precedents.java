@@ -2,6 +2,7 @@ package brachion.core.forecast;
 
 import brachion.core.method.FailureMode;
 import brachion.core.method.Family;
+import brachion.core.method.MethodKind;
 import brachion.core.risk.Possible;
 import brachion.core.risk.RiskModel;
 import brachion.core.risk.RiskModel.Held;
@@ -30,6 +31,11 @@ final class Precedents {
     /** The records, each as the most ordinary piece it could have been. */
     List<Held> records() {
         return held;
+    }
+
+    /** How many records were bent in a way. */
+    int bentBy(MethodKind way) {
+        return (int) held.stream().filter(record -> record.piece().method().kind() == way).count();
     }
 
     /** How far each record is from a piece in a mode: |ln D − ln D of the piece|. */

@@ -46,6 +46,8 @@ public record Change(Kind kind, double amount, int effort, UnaryOperator<Recipe>
         HOTTER_BATH,
         /** From chamber to clamps more quickly; in so many seconds. */
         QUICKER_CARRY,
+        /** Bent with the bag on, so that nothing cools. */
+        BAG_ON,
         /** Straighter grain; a slope of one in so many. */
         STRAIGHTER_GRAIN,
         /** No knots in the bend. */

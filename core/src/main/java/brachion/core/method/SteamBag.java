@@ -3,6 +3,7 @@ package brachion.core.method;
 import brachion.core.process.StageKind;
 import brachion.core.quantity.PhysicalBound;
 import brachion.core.wood.Species;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -60,9 +61,10 @@ public record SteamBag(Handling handling, Heating heating, Bent bent) implements
         return MethodKind.STEAM_BAG;
     }
 
+    /** In the bag nothing is carried, whatever is changed. */
     @Override
     public SteamBag with(Handling other) {
-        return new SteamBag(other, heating, bent);
+        return new SteamBag(bent == Bent.IN_THE_BAG ? other.withCarrySeconds(0) : other, heating, bent);
     }
 
     @Override
@@ -78,6 +80,20 @@ public record SteamBag(Handling handling, Heating heating, Bent bent) implements
     @Override
     public List<StageKind> stageKinds() {
         return bent == Bent.PULLED ? HotWood.super.stageKinds() : List.of(StageKind.SOAK, StageKind.STEAM_BAG, StageKind.FORM, StageKind.RACK);
+    }
+
+    /** A piece that is pulled could be bent with the bag on. */
+    @Override
+    public List<Change> changes(Recipe recipe, Marks marks) {
+        List<Change> changes = new ArrayList<>(HotWood.super.changes(recipe, marks));
+        if (bent == Bent.PULLED) {
+            changes.add(new Change(Change.Kind.BAG_ON, 0, 1, at -> at.withMethod(((SteamBag) at.method()).withTheBagOn())));
+        }
+        return changes;
+    }
+
+    private SteamBag withTheBagOn() {
+        return new SteamBag(handling.withCarrySeconds(0), heating, Bent.IN_THE_BAG);
     }
 
     /** What a search tries: pulled, and bent in the bag. */

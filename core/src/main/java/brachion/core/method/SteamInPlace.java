@@ -53,9 +53,10 @@ public record SteamInPlace(Handling handling, Heating heating, double steamOnMin
         return MethodKind.STEAM_IN_PLACE;
     }
 
+    /** Nothing is carried, whatever is changed. */
     @Override
     public SteamInPlace with(Handling other) {
-        return new SteamInPlace(other, heating, steamOnMinutes);
+        return new SteamInPlace(other.withCarrySeconds(0), heating, steamOnMinutes);
     }
 
     @Override

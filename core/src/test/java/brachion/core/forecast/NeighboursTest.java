@@ -40,7 +40,7 @@ class NeighboursTest {
         assertThat(nearest.get(0).trial()).isEqualTo(TWIN);
         assertThat(nearest.get(0).alike()).containsExactly(Likeness.values());
         assertThat(nearest).extracting(NearRecord::trial).doesNotContain(LAMINATION);
-        assertThat(evidence(ALL).trialsOfMethod()).isEqualTo(4);
+        assertThat(evidence(ALL).trialsOfFamily()).isEqualTo(4);
     }
 
     @Test

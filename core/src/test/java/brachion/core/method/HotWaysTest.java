@@ -129,6 +129,13 @@ class HotWaysTest {
                 .doesNotContain(Change.Kind.STEAM_LONGER, Change.Kind.HOTTER_CHAMBER);
         assertThat(kinds(new SteamInPlace(carried(0), new Heating(StageKind.STEAM_BAG, 20, 90), 0)))
                 .contains(Change.Kind.STEAM_LONGER, Change.Kind.HOTTER_BAG).doesNotContain(Change.Kind.QUICKER_CARRY);
+        assertThat(kinds(bag(20, 15, Bent.PULLED))).contains(Change.Kind.BAG_ON);
+        assertThat(kinds(bag(20, 0, Bent.IN_THE_BAG))).doesNotContain(Change.Kind.BAG_ON, Change.Kind.QUICKER_CARRY);
+        Recipe pulled = new Recipe(BLANK, BEND, bag(20, 15, Bent.PULLED));
+        assertThat(Change.of(pulled, new Marks(5, 0.5)).stream().filter(change -> change.kind() == Change.Kind.BAG_ON)
+                .map(change -> change.on().apply(pulled).method())).containsExactly(bag(20, 0, Bent.IN_THE_BAG));
+        assertThat(bag(20, 0, Bent.IN_THE_BAG).with(carried(10)).carrySeconds()).as("after both changes").isZero();
+        assertThat(inPlace(20, 0).with(carried(10)).carrySeconds()).isZero();
         assertThat(bath(20, 98).minutesInSteam()).isEmpty();
         assertThat(bath(20, 98).quickerThanSchools(BLANK)).as("no school times a bath").isFalse();
     }

@@ -37,17 +37,19 @@ record ForecastAnswer(Odds unbroken, Odds clean, Odds unbrokenByTables, double h
     /**
      * What the odds rest on.
      *
-     * @param trialsOfMethod how many trials of this method the fit used
+     * @param trialsOfFamily how many trials the fit used, of all the ways of bending that inform each other
+     * @param trialsThisWay  how many of them were bent this way
      * @param trialsNear     how many of them asked of every face what this bend asks, within a factor
-     * @param beyondRecords  whether this bend asks more than any recorded trial of the method was asked
+     * @param beyondRecords  whether this bend asks more than any of them was asked
      * @param guesses        how much of the doubt comes from what nobody knows of the shop's heat, water and straps, 0 to 1
      * @param nearest        the records most like it, nearest first
      */
-    record EvidenceView(int trialsOfMethod, int trialsNear, boolean beyondRecords, double guesses,
+    record EvidenceView(int trialsOfFamily, int trialsThisWay, int trialsNear, boolean beyondRecords, double guesses,
                         List<NearView> nearest) {
 
         static EvidenceView of(Evidence evidence) {
-            return new EvidenceView(evidence.trialsOfMethod(), evidence.trialsNear(), evidence.beyondRecords(), evidence.guesses(),
+            return new EvidenceView(evidence.trialsOfFamily(), evidence.trialsThisWay(), evidence.trialsNear(), evidence.beyondRecords(),
+                    evidence.guesses(),
                     evidence.nearest().stream().map(NearView::of).toList());
         }
     }

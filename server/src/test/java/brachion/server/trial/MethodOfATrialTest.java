@@ -55,7 +55,12 @@ class MethodOfATrialTest {
         assertThat(kept).bodyJson().isLenientlyEqualTo("{\"recipe\": {\"method\": %s}}".formatted(method));
         MvcTestResult forecast = post(mvc, "/api/forecast", "{\"recipe\": %s}".formatted(recipe(12, 200, method)));
         assertThat(read(forecast, "$.unbroken.probability", Double.class)).isBetween(0.0, 1.0);
-        assertThat(read(forecast, "$.evidence.trialsOfMethod", Integer.class)).isEqualTo(1);
+        assertThat(read(forecast, "$.evidence.trialsThisWay", Integer.class)).isEqualTo(1);
+        log(Wire.STEAM);
+        MvcTestResult after = post(mvc, "/api/forecast", "{\"recipe\": %s}".formatted(recipe(12, 200, BAG)));
+        boolean hot = !method.equals(Wire.EIGHT_PLIES);
+        assertThat(read(after, "$.evidence.trialsOfFamily", Integer.class)).isEqualTo(hot ? 2 : 1);
+        assertThat(read(after, "$.evidence.trialsThisWay", Integer.class)).isEqualTo(method.equals(BAG) ? 1 : 0);
     }
 
     @ParameterizedTest
