@@ -155,11 +155,12 @@ public interface HotWood extends Method {
 
     @Override
     default HotWood asDone(Done done) {
-        Handling planned = handling().withSoakHours(done.minutes(StageKind.SOAK, soakHours() * 60) / 60)
-                .withCarrySeconds(done.minutes(StageKind.CARRY, carrySeconds() / 60) * 60);
-        OptionalDouble held = done.minutes(StageKind.FORM);
-        return with(held.isPresent() ? planned.withHoldHours(held.getAsDouble() / 60) : planned)
-                .with(heating().lasting(done.minutes(heating().kind(), heating().minutes())).recordedBy(done.probe()));
+        Handling planned = handling();
+        Handling soaked = done.minutes(StageKind.SOAK).map(minutes -> planned.withSoakHours(minutes / 60)).orElse(planned);
+        Handling carried = done.minutes(StageKind.CARRY).map(minutes -> soaked.withCarrySeconds(minutes * 60)).orElse(soaked);
+        Handling held = done.minutes(StageKind.FORM).map(minutes -> carried.withHoldHours(minutes / 60)).orElse(carried);
+        Heating heated = done.minutes(heating().kind()).map(heating()::lasting).orElse(heating());
+        return with(held).with(heated.recordedBy(done.probe()));
     }
 
     @Override

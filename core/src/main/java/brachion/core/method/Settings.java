@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.NoSuchElementException;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * What is set about a way of bending. What is left out is not in it, nor is what goes without saying.
@@ -39,27 +41,32 @@ public record Settings(Map<String, Object> values) {
      */
     public static Reading read(List<Setting<?>> wanted, Map<String, Object> given) {
         Map<String, String> problems = new LinkedHashMap<>();
-        Settings read = NONE;
+        Map<String, Object> values = new LinkedHashMap<>();
         for (Setting<?> setting : wanted) {
             try {
-                read = read.withGiven(setting, given.get(setting.key()));
+                take(setting, given.get(setting.key()), values);
             } catch (IllegalArgumentException refused) {
                 problems.put(setting.key(), refused.getMessage());
             }
         }
-        for (Setting<?> setting : wanted) {
-            read.missing(setting, problems);
-        }
+        Settings read = new Settings(values);
+        wanted.forEach(setting -> read.missing(setting, problems));
+        Set<String> known = wanted.stream().map(Setting::key).collect(Collectors.toSet());
         given.forEach((key, value) -> {
-            if (value != null && wanted.stream().noneMatch(setting -> setting.key().equals(key))) {
+            if (value != null && !known.contains(key)) {
                 problems.put(key, "This does not belong to a bend done this way.");
             }
         });
         return new Reading(read, problems);
     }
 
-    private <T> Settings withGiven(Setting<T> setting, Object given) {
-        return given == null ? this : with(setting, setting.accept(given));
+    private static <T> void take(Setting<T> setting, Object given, Map<String, Object> into) {
+        if (given != null) {
+            T value = setting.accept(given);
+            if (setting.plain().filter(value::equals).isEmpty()) {
+                into.put(setting.key(), value);
+            }
+        }
     }
 
     private void missing(Setting<?> setting, Map<String, String> problems) {
@@ -78,11 +85,8 @@ public record Settings(Map<String, Object> values) {
 
     /** The same with one more thing set; what goes without saying is not. */
     <T> Settings with(Setting<T> setting, T value) {
-        if (setting.plain().filter(value::equals).isPresent()) {
-            return this;
-        }
         Map<String, Object> more = new LinkedHashMap<>(values);
-        more.put(setting.key(), value);
+        take(setting, value, more);
         return new Settings(more);
     }
 

@@ -87,7 +87,7 @@ public record SteamInPlace(Handling handling, Heating heating, double steamOnMin
     @Override
     public SteamInPlace asDone(Done done) {
         SteamInPlace took = (SteamInPlace) HotWood.super.asDone(done);
-        return new SteamInPlace(took.handling, took.heating, done.minutes(StageKind.STEAM_ON, steamOnMinutes));
+        return new SteamInPlace(took.handling, took.heating, done.minutes(StageKind.STEAM_ON).orElse(steamOnMinutes));
     }
 
     /** What a search tries. */

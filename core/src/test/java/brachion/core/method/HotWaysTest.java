@@ -115,6 +115,8 @@ class HotWaysTest {
         assertThat(took.heating().minutes()).isEqualTo(55);
         assertThat(took.holdHours()).hasValue(10);
         assertThat(took.steamOnMinutes()).isEqualTo(15);
+        assertThat(inPlace(40, 15).asDone(new Done(Map.of(), Optional.empty()))).as("as planned, to the last digit").isEqualTo(inPlace(40, 15));
+        assertThat(bath(25, 98).with(carried(17)).asDone(new Done(Map.of(), Optional.empty())).carrySeconds()).isEqualTo(17);
         assertThat(inPlace(40, 15).stageKinds()).doesNotContain(StageKind.CARRY).contains(StageKind.STEAM_BAG);
         assertThat(bath(30, 98).plannedMinutes(StageKind.HOT_BATH)).hasValue(30);
         assertThat(bath(30, 98).plannedMinutes(StageKind.CARRY)).hasValue(0.25);

@@ -144,7 +144,8 @@ class TrialReader {
     private static List<StageKind> stageKinds(RecipeFields recipe) {
         try {
             return recipe.method().toMethod(recipe.blank().widthMm()).stageKinds();
-        } catch (RefusedFieldException incomplete) {
+        } catch (RefusedFieldException | IllegalArgumentException incomplete) {
+            // what is wrong with it is said where the whole is checked
             return List.of();
         }
     }

@@ -47,6 +47,7 @@ public record DoneFields(
             return switch (kind) {
                 case SOAK -> PhysicalBound.SOAK_HOURS;
                 case CARRY -> PhysicalBound.CARRY_SECONDS;
+                case STEAM_ON -> PhysicalBound.STEAM_ON_MINUTES;
                 case FORM -> PhysicalBound.FORM_HOURS;
                 case RACK -> PhysicalBound.RACK_DAYS;
                 default -> PhysicalBound.STEAM_MINUTES;

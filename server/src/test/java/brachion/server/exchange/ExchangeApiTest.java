@@ -137,6 +137,12 @@ class ExchangeApiTest {
     }
 
     @SuppressWarnings("unchecked")
+    @Test
+    void a_width_no_strap_has_is_a_fault_of_the_width() {
+        MvcTestResult answer = look(HEADINGS + HOOP.replace("208 °F,,,,", "208 °F,steel,0.9 mm,0 mm,").replace("1\"", "99 ft"));
+        assertThat(faults(answer, 0)).containsExactly("width");
+    }
+
     private static List<String> faults(MvcTestResult answer, int row) {
         return read(answer, "$.rows[%d].faults[*].heading".formatted(row), List.class);
     }

@@ -83,6 +83,17 @@ class MethodOfATrialTest {
         assertThat(refusedFields(log(method))).allMatch(field -> field.startsWith("recipe.method"));
     }
 
+    @Test
+    void a_stage_that_took_longer_than_it_can_is_refused_by_its_place() {
+        String done = "{\"stages\": [{\"kind\": \"%s\", \"actualMinutes\": %s}], \"chamber\": []}, \"outcome\"";
+        String inPlace = trial(recipe(12, 200, IN_PLACE), CLEAN);
+        assertThat(refusedFields(post(mvc, "/api/trials", inPlace.replace("\"outcome\"", "\"done\": " + done.formatted("STEAM_ON", 1000)))))
+                .containsExactly("done.STEAM_ON");
+        assertThat(refusedFields(post(mvc, "/api/trials", inPlace.replace("\"outcome\"", "\"done\": " + done.formatted("CARRY", 1)))))
+                .containsExactly("done.stages");
+        assertThat(post(mvc, "/api/trials", inPlace.replace("\"outcome\"", "\"done\": " + done.formatted("STEAM_ON", 40)))).hasStatus(HttpStatus.CREATED);
+    }
+
     /** Somebody started an older version on the newer one's data: nothing is guessed, nothing lost, the rest goes on. */
     @Test
     void what_a_newer_version_wrote_is_refused_with_a_sentence_and_set_aside_by_the_fit() {
