@@ -74,6 +74,9 @@ run_tests() {
     build_product
     trap 'stop_database "$home/test"' EXIT
     trap 'exit 130' INT TERM
+    # made anew each time, so that what tests find does not hang on what earlier ones left
+    stop_database "$home/test"
+    rm -rf "$home/test"
     start_database "$home/test"
     archive_classes
     local modules=core,web,server,e2e
