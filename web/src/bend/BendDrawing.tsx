@@ -26,12 +26,11 @@ export function BendDrawing({ recipe, section, flaw, lettering = 1 }: BendDrawin
   const colours = usePalette();
   const { angleDegrees } = recipe;
   const radius = section.innerRadiusMm;
-  const plies = factsOf(recipe.method).plies;
+  const { plies, strap: strapped } = factsOf(recipe.method);
   const ply = section.thicknessMm;
   const outer = radius + ply * plies;
   const half = (Math.min(angleDegrees, 356) * Math.PI) / 360;
   const tail = tailLength(radius, angleDegrees);
-  const strapped = factsOf(recipe.method).strap;
   const strapMm = strapped ? Math.max(strapped.thicknessMm, outer * 0.02) : 0;
   const lines = [...bentLine(outer + strapMm, half, tail), { x: 0, y: 0 }, ...bentLine(radius * 0.9, half, tail)];
   const room = boxAround(lines, outer * 0.2);
@@ -137,7 +136,8 @@ function FlawMark({ flaw, inner, outer, size, colour }: { flaw: Flaw; inner: num
 }
 
 function describe(recipe: RecipeFields, section: SectionView, system: 'inch' | 'metric'): string {
-  const plies = factsOf(recipe.method).plies > 1 ? `${factsOf(recipe.method).plies} plies, each ` : '';
+  const { plies: count } = factsOf(recipe.method);
+  const plies = count > 1 ? `${count} plies, each ` : '';
   return (
     `The piece on its form: ${plies}${printLength(section.thicknessMm, system)} thick, inner radius ` +
     `${printLength(section.innerRadiusMm, system)}, bent through ${recipe.angleDegrees} degrees. ` +

@@ -41,7 +41,8 @@ export const GLUE: Record<PliesTyped['glue'], string> = {
 export function shapeLine(recipe: RecipeFields, system: UnitSystem): string {
   const { blank } = recipe;
   const thickness = printLength(blank.thicknessMm, system);
-  const section = factsOf(recipe.method).plies > 1 ? `${factsOf(recipe.method).plies} plies of ${thickness}` : thickness;
+  const { plies } = factsOf(recipe.method);
+  const section = plies > 1 ? `${plies} plies of ${thickness}` : thickness;
   return `${section} × ${printLength(blank.widthMm, system)}, radius ${printLength(recipe.innerRadiusMm, system)} through ${recipe.angleDegrees}°`;
 }
 

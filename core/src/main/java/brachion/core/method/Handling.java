@@ -23,6 +23,8 @@ import java.util.OptionalDouble;
  */
 public record Handling(double soakHours, SoakAdditive additive, double carrySeconds, Optional<Strap> strap, OptionalDouble holdHours) {
 
+    /** Seconds from the heat to the clamps when nobody wrote them down (common practice). */
+    static final double USUAL_CARRY_S = 15;
     private static final Setting.Measured SOAK = new Setting.Measured("soakHours", "soak", Measurement.HOURS,
             PhysicalBound.SOAK_HOURS, Need.always("Soak is needed; 0 when there was none.")).usually(0, "none");
     private static final Setting.Chosen<SoakAdditive> ADDITIVE = new Setting.Chosen<>("soakAdditive", "in the soak",
@@ -57,7 +59,8 @@ public record Handling(double soakHours, SoakAdditive additive, double carrySeco
 
     /** A carry that is asked for at times. */
     static Setting.Measured carry(Need need) {
-        return new Setting.Measured("carrySeconds", "carry", Measurement.SECONDS, PhysicalBound.CARRY_SECONDS, need).usually(15, "15 s");
+        return new Setting.Measured("carrySeconds", "carry", Measurement.SECONDS, PhysicalBound.CARRY_SECONDS, need)
+                .usually(USUAL_CARRY_S, "15 s");
     }
 
     /** As it is set; no carry where none is. */

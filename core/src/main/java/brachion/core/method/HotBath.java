@@ -16,7 +16,6 @@ import java.util.OptionalDouble;
  */
 public record HotBath(Handling handling, Heating heating) implements HotWood {
 
-    private static final double CARRY_S = 15;
     private static final Setting.Measured MINUTES = new Setting.Measured("bathMinutes", "hot bath", Measurement.MINUTES,
             PhysicalBound.BATH_MINUTES, Need.always("Time in the bath is needed."));
     private static final Setting.Measured BATH = new Setting.Measured("bathC", "bath", Measurement.TEMPERATURE,
@@ -74,7 +73,7 @@ public record HotBath(Handling handling, Heating heating) implements HotWood {
 
     /** What a search tries. */
     static List<List<Recipe>> toTry(WantedPiece wanted, AtHand atHand, Species species) {
-        return HotWoodSearch.toTry(wanted, atHand, species, CARRY_S, (handling, minutes) -> new HotBath(handling,
+        return HotWoodSearch.toTry(wanted, atHand, species, Handling.USUAL_CARRY_S, (handling, minutes) -> new HotBath(handling,
                 new Heating(StageKind.HOT_BATH, minutes, FULL_HEAT_C)));
     }
 }

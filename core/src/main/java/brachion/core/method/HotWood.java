@@ -121,12 +121,8 @@ public interface HotWood extends Method {
 
     /** What is done up to the moment of bending, in an ordinary shop. */
     default List<Stage> stages() {
-        return around(heating().stage());
-    }
-
-    private List<Stage> around(Stage heat) {
         List<Stage> stages = new ArrayList<>(handling().soak());
-        stages.add(heat);
+        stages.add(heating().stage());
         stages.addAll(handling().carry());
         return stages;
     }

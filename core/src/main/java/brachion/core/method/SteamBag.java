@@ -26,7 +26,6 @@ public record SteamBag(Handling handling, Heating heating, Bent bent) implements
         IN_THE_BAG
     }
 
-    private static final double CARRY_S = 15;
     private static final Setting.Measured MINUTES = HotWood.steamMinutes();
     private static final Setting.Measured BAG = HotWood.bagC();
     private static final Setting.Chosen<Bent> BENT = new Setting.Chosen<>("bent", "bent", Bent.class, Optional.of(Bent.PULLED), Need.NEVER);
@@ -98,7 +97,7 @@ public record SteamBag(Handling handling, Heating heating, Bent bent) implements
 
     /** What a search tries: pulled, and bent in the bag. */
     static List<List<Recipe>> toTry(WantedPiece wanted, AtHand atHand, Species species) {
-        List<List<Recipe>> together = HotWoodSearch.toTry(wanted, atHand, species, CARRY_S, (handling, minutes) -> new SteamBag(handling,
+        List<List<Recipe>> together = HotWoodSearch.toTry(wanted, atHand, species, Handling.USUAL_CARRY_S, (handling, minutes) -> new SteamBag(handling,
                 new Heating(StageKind.STEAM_BAG, minutes, FULL_HEAT_C), Bent.PULLED));
         together.addAll(HotWoodSearch.toTry(wanted, atHand, species, 0, (handling, minutes) -> new SteamBag(handling,
                 new Heating(StageKind.STEAM_BAG, minutes, FULL_HEAT_C), Bent.IN_THE_BAG)));

@@ -20,7 +20,6 @@ import java.util.OptionalDouble;
  */
 public record SteamBox(Handling handling, Heating heating) implements HotWood {
 
-    private static final double CARRY_S = 15;
     private static final Setting.Measured MINUTES = HotWood.steamMinutes();
     private static final Setting.Measured CHAMBER = new Setting.Measured("chamberC", "chamber", Measurement.TEMPERATURE,
             PhysicalBound.CHAMBER_C, Need.always("Chamber temperature is needed.")).usually(FULL_HEAT_C, "98 °C");
@@ -130,7 +129,7 @@ public record SteamBox(Handling handling, Heating heating) implements HotWood {
 
     /** What a search tries. */
     static List<List<Recipe>> toTry(WantedPiece wanted, AtHand atHand, Species species) {
-        return HotWoodSearch.toTry(wanted, atHand, species, CARRY_S, (handling, minutes) -> new SteamBox(handling,
+        return HotWoodSearch.toTry(wanted, atHand, species, Handling.USUAL_CARRY_S, (handling, minutes) -> new SteamBox(handling,
                 new Heating(StageKind.STEAM_BOX, minutes, FULL_HEAT_C)));
     }
 }

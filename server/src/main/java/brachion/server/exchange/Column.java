@@ -42,6 +42,10 @@ record Column(String title, String path, String metricUnit, String inchUnit) {
     static final Column RELEASED_RADIUS = new Column("radius after release", "outcome.releasedRadiusMm", "mm", "in");
     static final Column NOTE = new Column("note", "note");
 
+    /** What is set about the ways of bending, each column once. */
+    static final List<Column> OF_METHODS = Arrays.stream(MethodKind.values()).flatMap(kind -> kind.settings().stream()).map(Column::of)
+            .distinct().toList();
+
     /** Every column, in the order they are written. */
     static final List<Column> ALL = all();
 
@@ -56,7 +60,7 @@ record Column(String title, String path, String metricUnit, String inchUnit) {
     private static List<Column> all() {
         List<Column> all = new ArrayList<>(List.of(DAY, SPECIES, SEASONING, MOISTURE, GROWTH_RINGS, GRAIN_SLOPE, KNOTS, OUTER_FACE,
                 THICKNESS, WIDTH, INNER_RADIUS, BEND_ANGLE, METHOD));
-        Arrays.stream(MethodKind.values()).flatMap(kind -> kind.settings().stream()).map(Column::of).distinct().forEach(all::add);
+        all.addAll(OF_METHODS);
         all.addAll(List.of(PERSON, BOARD, SOURCE));
         Arrays.stream(StageColumn.values()).map(StageColumn::column).forEach(all::add);
         all.addAll(List.of(CHAMBER_READINGS, ENDED, FLAW, RELEASED_RADIUS, NOTE));

@@ -93,8 +93,7 @@ class TrialReader {
     /** What is set about the method; what belongs to another one would be lost without a word and is refused. */
     private static Map<String, Object> settings(Cells cells, MethodKind method, List<String> remarks) {
         Set<Column> own = method.settings().stream().map(Column::of).collect(Collectors.toSet());
-        Arrays.stream(MethodKind.values()).flatMap(kind -> kind.settings().stream()).map(Column::of).distinct()
-                .filter(column -> !own.contains(column) && !none(cells, column)).forEach(column -> cells.fault(column,
+        Column.OF_METHODS.stream().filter(column -> !own.contains(column) && !none(cells, column)).forEach(column -> cells.fault(column,
                         "This does not belong to a bend by " + Column.plain(method.name()) + ": clear it, or change the method."));
         Map<String, Object> set = new HashMap<>();
         for (Setting<?> setting : method.settings()) {

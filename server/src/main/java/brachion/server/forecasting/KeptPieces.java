@@ -2,6 +2,7 @@ package brachion.server.forecasting;
 
 import brachion.core.risk.Followed;
 import brachion.core.trial.Trial;
+import brachion.server.storage.CurrentShop;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
@@ -40,13 +41,14 @@ class KeptPieces {
     private record Kept(String key, String followed) {
     }
 
-    /** What is kept, to be looked into while a fit is made. */
+    /** What is kept of the shop at hand, to be looked into while a fit is made. */
     Lookup lookup() {
         Map<Long, Kept> kept = new HashMap<>();
-        jdbc.query("select trial_id, piece_key, followed from followed_piece order by trial_id desc limit " + MOST,
+        jdbc.query("select trial_id, piece_key, followed from followed_piece join trial on trial.id = trial_id "
+                        + "where trial.shop = ? order by trial_id desc limit " + MOST,
                 row -> {
                     kept.put(row.getLong(1), new Kept(row.getString(2), row.getString(3)));
-                });
+                }, CurrentShop.key());
         return new Lookup(kept);
     }
 

@@ -28,7 +28,11 @@ public record MethodFields(MethodKind kind, Map<String, Object> given) {
 
     /** What is wrong with the settings, a sentence by key. */
     Map<String, String> problems() {
-        return Settings.read(kind.settings(), given).problems();
+        return reading().problems();
+    }
+
+    private Settings.Reading reading() {
+        return Settings.read(kind.settings(), given);
     }
 
     /**
@@ -38,7 +42,7 @@ public record MethodFields(MethodKind kind, Map<String, Object> given) {
      * @throws RefusedFieldException when a setting is missing or none it takes
      */
     public Method toMethod(double stockWidthMm) {
-        Settings.Reading read = Settings.read(kind.settings(), given);
+        Settings.Reading read = reading();
         read.problems().forEach((key, sentence) -> {
             throw new RefusedFieldException("recipe.method." + key, sentence);
         });

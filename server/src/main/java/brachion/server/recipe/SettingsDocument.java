@@ -3,7 +3,6 @@ package brachion.server.recipe;
 import brachion.core.method.MethodKind;
 import brachion.server.problem.NewerRecordException;
 import java.util.Arrays;
-import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
@@ -31,14 +30,13 @@ final class SettingsDocument {
     static MethodFields read(String kind, String document) {
         MethodKind known = Arrays.stream(MethodKind.values()).filter(each -> each.name().equals(kind)).findFirst()
                 .orElseThrow(() -> new NewerRecordException("It is bent in a way this version does not know (" + kind + ")."));
-        JsonNode stored = JSON.readTree(document);
+        ObjectNode stored = (ObjectNode) JSON.readTree(document);
         int version = stored.path(VERSION).asInt(0);
         if (version > known.settingsVersion()) {
             throw new NewerRecordException("Its settings are of version " + version + "; this version reads up to "
                     + known.settingsVersion() + ".");
         }
-        ObjectNode settings = ((ObjectNode) stored).deepCopy();
-        settings.remove(VERSION);
-        return new MethodFields(known, MethodJson.settings(settings));
+        stored.remove(VERSION);
+        return new MethodFields(known, MethodJson.settings(stored));
     }
 }
