@@ -75,8 +75,9 @@ public record BendMap(double[] thicknessMm, double[] innerRadiusMm, List<List<Od
         return new BendMap(thickness, radius, rows);
     }
 
-    private static double[] steps(double first, double last, int count) {
-        return IntStream.range(0, count)
-                .mapToDouble(i -> first * Math.pow(last / first, (double) i / (count - 1))).toArray();
+    /** Equal ratios; both ends as they were given, to the last digit. */
+    static double[] steps(double first, double last, int count) {
+        return IntStream.range(0, count).mapToDouble(i -> i == count - 1 ? last
+                : first * Math.pow(last / first, (double) i / (count - 1))).toArray();
     }
 }

@@ -7,11 +7,11 @@ import brachion.core.method.Sensitivity;
 import brachion.core.physics.Physics;
 import brachion.core.physics.Unsure;
 import brachion.core.risk.Possible;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.IntStream;
 
 /**
  * How soft and wet stock is over a range of thicknesses, everything else as in a recipe: followed through soak, steam and
@@ -31,8 +31,8 @@ final class ConditionOverThickness {
     ConditionOverThickness(Recipe recipe, double thinnestMm, double thickestMm) {
         this.thinnestMm = thinnestMm;
         this.ratio = Math.pow(thickestMm / thinnestMm, 1.0 / (FOLLOWED - 1));
-        List<List<Possible>> followed = IntStream.range(0, FOLLOWED).parallel()
-                .mapToObj(i -> Possible.of(recipe.withBlank(recipe.blank().withThicknessMm(thinnestMm * Math.pow(ratio, i)))))
+        List<List<Possible>> followed = Arrays.stream(BendMap.steps(thinnestMm, thickestMm, FOLLOWED)).parallel()
+                .mapToObj(thickness -> Possible.of(recipe.withBlank(recipe.blank().withThicknessMm(thickness))))
                 .toList();
         for (int i = 0; i < FOLLOWED; i++) {
             for (Possible each : followed.get(i)) {

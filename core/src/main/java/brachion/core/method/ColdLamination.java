@@ -86,6 +86,9 @@ public record ColdLamination(Glue glue, int plies) implements Method {
     @Override
     public List<Change> changes(Recipe recipe, Marks marks) {
         double thinner = recipe.blank().thicknessMm() * plies / (plies + 1);
+        if (!PhysicalBound.PLIES.holds(plies + 1) || !PhysicalBound.THICKNESS_MM.holds(thinner)) {
+            return List.of();
+        }
         return List.of(new Change(Change.Kind.THINNER_PLIES, thinner, 3, at -> at
                 .withBlank(at.blank().withThicknessMm(thinner)).withMethod(withPlies(plies + 1))));
     }

@@ -29,6 +29,8 @@ final class SectionSimulation {
     private static final double FIRST_STEP_S = 0.1;
     private static final double SHORTEST_STEP_S = 1e-4;
     private static final double ROUNDING = 1e-9;
+    /** A stage, or what is left of one, shorter than this changes nothing that could be told from rounding. */
+    private static final double NO_TIME_S = 1e-7;
 
     private final SectionGrid whole;
     private final SectionGrid grid;
@@ -158,6 +160,10 @@ final class SectionSimulation {
 
     /** Tries a step towards the end of a stage and chooses the length of the next; whether it was taken. */
     private boolean step(double end) {
+        if (end - now < NO_TIME_S) {
+            now = end;
+            return true;
+        }
         double length = Math.min(step, end - now);
         Surroundings halfway = environment.at(now + length / 2);
         Surroundings after = environment.at(now + length);
@@ -171,6 +177,9 @@ final class SectionSimulation {
         readProperties(halvesT, halvesM);
         advance(halvesT, halvesM, after, length / 2);
         double error = error(wholeT, wholeM, halvesT, halvesM);
+        if (Double.isNaN(error)) {
+            throw new IllegalStateException("The section is no longer finite after " + now + " s");
+        }
         boolean taken = error <= 1 || length <= SHORTEST_STEP_S;
         if (taken) {
             for (int cell = 0; cell < grid.cells(); cell++) {

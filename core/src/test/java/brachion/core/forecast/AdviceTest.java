@@ -6,8 +6,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import brachion.core.forecast.MissingMeasurement.What;
 import brachion.core.method.Change;
+import brachion.core.method.ColdLamination;
 import brachion.core.method.FailureMode;
 import brachion.core.method.Family;
+import brachion.core.method.Glue;
 import brachion.core.method.Marks;
 import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
@@ -53,6 +55,22 @@ class AdviceTest {
         Map<Change.Kind, Double> inches = amounts(odd, new Marks(25.4 / 8, 25.4 / 32));
         assertThat(inches.get(Change.Kind.THINNER)).as("3/4 less 1/16").isCloseTo(25.4 * 11 / 16, within(1e-9));
         assertThat(inches.get(Change.Kind.WIDER_RADIUS) * 8 / 25.4).as("eighths").isCloseTo(50, within(1e-9));
+    }
+
+    @Test
+    void no_more_plies_are_advised_than_there_can_be_and_none_too_thin_to_be_cut() {
+        Recipe most = KILN_DRIED.withBlank(KILN_DRIED.blank().withThicknessMm(2)).withMethod(new ColdLamination(Glue.PVA, 200));
+        Recipe thinnest = most.withBlank(most.blank().withThicknessMm(0.3)).withMethod(new ColdLamination(Glue.PVA, 8));
+        assertThat(amounts(most, MARKS)).doesNotContainKey(Change.Kind.THINNER_PLIES);
+        assertThat(amounts(thinnest, MARKS)).doesNotContainKey(Change.Kind.THINNER_PLIES);
+        assertThat(amounts(thinnest.withBlank(most.blank()), MARKS)).containsKey(Change.Kind.THINNER_PLIES);
+    }
+
+    @Test
+    void a_map_reaches_from_bound_to_bound() {
+        BendMap map = BendMap.of(TABLES, KILN_DRIED, new BendMap.Extent(2, 100, 5, 20_000, 60, 4));
+        assertThat(map.thicknessMm()[59]).isEqualTo(100);
+        assertThat(map.innerRadiusMm()[3]).isEqualTo(20_000);
     }
 
     private static Map<Change.Kind, Double> amounts(Recipe recipe, Marks marks) {

@@ -32,6 +32,17 @@ class StagesAndSoakTest {
         assertThat(ramp.at(1800) - half.coreC()).isBetween(0.3, 3.0);
     }
 
+    /** The smallest number above zero is a time, too; dividing by it must not leave a section of no numbers. */
+    @Test
+    void a_stage_of_no_time_changes_nothing() {
+        ProcessSimulation piece = new ProcessSimulation(QUARTER_INCH);
+        SectionField before = piece.field();
+        SectionField after = piece.run(Stage.of(StageKind.SOAK, Double.MIN_VALUE, 18));
+        assertThat(after.coreC()).isEqualTo(before.coreC());
+        assertThat(after.meanMoisturePercent()).isEqualTo(before.meanMoisturePercent());
+        assertThat(piece.run(Stage.of(StageKind.STEAM_BOX, 1800, 98)).coreC()).isCloseTo(98, within(0.1));
+    }
+
     @Test
     void a_probe_record_must_run_forward_and_hold_something() {
         assertThatThrownBy(() -> new ProbeRecord(List.of())).hasMessageContaining("at least one");

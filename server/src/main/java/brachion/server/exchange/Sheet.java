@@ -52,6 +52,9 @@ record Sheet(List<Heading> headings, List<Row> rows) {
     }
 
     private static Sheet of(List<Row> rows) {
+        if (rows.isEmpty()) {
+            throw refused("The file is empty: there is not one word in its cells.");
+        }
         List<Heading> headings = rows.get(0).cells().stream().map(Heading::of).toList();
         if (headings.stream().allMatch(heading -> heading.column().isEmpty())) {
             throw refused("No heading of the first line is known here. It should name columns such as “"

@@ -17,6 +17,7 @@ import brachion.server.problem.RefusedFieldException;
 import brachion.server.recipe.BlankFields;
 import brachion.server.recipe.MethodFields;
 import brachion.server.recipe.RecipeFields;
+import brachion.server.storage.StorableValues;
 import brachion.server.trial.DoneFields;
 import brachion.server.trial.OutcomeFields;
 import brachion.server.trial.TrialFields;
@@ -69,11 +70,16 @@ class TrialReader {
     }
 
     private static LocalDate day(String text) {
+        LocalDate day;
         try {
-            return LocalDate.parse(text);
+            day = LocalDate.parse(text);
         } catch (DateTimeException unreadable) {
             throw new IllegalArgumentException("“" + text + "” is not a day. Write it as 2026-11-25.", unreadable);
         }
+        StorableValues.wrongWith(day).ifPresent(wrong -> {
+            throw new IllegalArgumentException(wrong);
+        });
+        return day;
     }
 
     private RecipeFields recipe(Cells cells, List<String> remarks) {

@@ -69,7 +69,8 @@ class FitOfShop {
         } catch (TimeoutException tooLong) {
             return new Fit(last.revision(), last.risk(), last.refused(), true);
         } catch (ExecutionException failed) {
-            throw new IllegalStateException("The trials could not be read for a fit", failed.getCause());
+            throw failed.getCause() instanceof RuntimeException why ? why
+                    : new IllegalStateException("The trials could not be read for a fit", failed.getCause());
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();
             throw new IllegalStateException("Stopped while waiting for a fit", stopped);

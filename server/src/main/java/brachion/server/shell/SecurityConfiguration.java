@@ -1,12 +1,15 @@
 package brachion.server.shell;
 
+import brachion.server.problem.Problems;
 import java.util.Set;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpStatus;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.firewall.HttpFirewall;
+import org.springframework.security.web.firewall.RequestRejectedHandler;
 import org.springframework.security.web.firewall.StrictHttpFirewall;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
@@ -46,5 +49,11 @@ class SecurityConfiguration {
         StrictHttpFirewall firewall = new StrictHttpFirewall();
         firewall.setAllowedHostnames(OWN_NAMES::contains);
         return firewall;
+    }
+
+    /** Refused before any address is reached, and so without the words of the rest. */
+    @Bean
+    RequestRejectedHandler refusal() {
+        return (request, response, rejected) -> Problems.write(response, HttpStatus.BAD_REQUEST);
     }
 }

@@ -2,49 +2,55 @@ package brachion.server.shell;
 
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.storage.CurrentShop;
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import java.util.List;
-import org.springframework.context.annotation.Configuration;
-import org.springframework.web.servlet.AsyncHandlerInterceptor;
-import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
-import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+import org.springframework.web.servlet.HandlerExceptionResolver;
 
 /**
  * Whose records a request is about: those of the shop its header names, or, where a link can send no header, its parameter;
  * the own shop's where it names none. A page in the sample workshop thus never writes into the own shop, nor the other way
  * round, whatever else is open in the browser.
  */
-@Configuration(proxyBeanMethods = false)
-class ShopOfTheRequest implements WebMvcConfigurer, AsyncHandlerInterceptor {
+@Component
+@Order(2)
+class ShopOfTheRequest extends OncePerRequestFilter {
 
     private static final String HEADER = "Brachion-Shop";
     private static final String PARAMETER = "shop";
     private static final List<String> SHOPS = List.of(CurrentShop.OWN, CurrentShop.SAMPLE);
 
-    @Override
-    public void addInterceptors(InterceptorRegistry registry) {
-        registry.addInterceptor(this).addPathPatterns("/api/**");
+    private final HandlerExceptionResolver refusals;
+
+    ShopOfTheRequest(HandlerExceptionResolver handlerExceptionResolver) {
+        this.refusals = handlerExceptionResolver;
     }
 
     @Override
-    public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
+    protected boolean shouldNotFilter(HttpServletRequest request) {
+        return !request.getRequestURI().startsWith("/api/");
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
         String named = request.getHeader(HEADER) == null ? request.getParameter(PARAMETER) : request.getHeader(HEADER);
         if (named != null && !SHOPS.contains(named)) {
-            throw new RefusedFieldException(PARAMETER, "There is no such shop; there are " + String.join(" and ", SHOPS) + ".");
+            refusals.resolveException(request, response, null,
+                    new RefusedFieldException(PARAMETER, "There is no such shop; there are " + String.join(" and ", SHOPS) + "."));
+            return;
         }
         CurrentShop.enter(named == null ? CurrentShop.OWN : named);
-        return true;
-    }
-
-    @Override
-    public void afterCompletion(HttpServletRequest request, HttpServletResponse response, Object handler, Exception failed) {
-        CurrentShop.leave();
-    }
-
-    /** The thread that took the request is done with it; another one writes the answer. */
-    @Override
-    public void afterConcurrentHandlingStarted(HttpServletRequest request, HttpServletResponse response, Object handler) {
-        CurrentShop.leave();
+        try {
+            chain.doFilter(request, response);
+        } finally {
+            CurrentShop.leave();
+        }
     }
 }

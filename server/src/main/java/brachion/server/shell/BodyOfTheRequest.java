@@ -1,0 +1,157 @@
+package brachion.server.shell;
+
+import brachion.server.problem.Problems;
+import brachion.server.problem.RefusedRequestException;
+import brachion.server.storage.TableFile;
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ReadListener;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.ServletInputStream;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletRequestWrapper;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.BufferedReader;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.util.Optional;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.InvalidMediaTypeException;
+import org.springframework.http.MediaType;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/** Takes in what a request carries before anything else looks at it: of a known kind, so long and no longer, and in time. */
+@Component
+@Order(1)
+class BodyOfTheRequest extends OncePerRequestFilter {
+
+    private static final int LONGEST_DOCUMENT = 512 * 1024;
+    private static final int LONGEST_TABLE = 6 * 1024 * 1024;
+    private static final int LONGEST_BACKUP = 512 * 1024 * 1024;
+    private static final long IN_TIME_NS = Duration.ofSeconds(60).toNanos();
+    private static final int PART = 16 * 1024;
+    private static final MediaType TABLE = MediaType.parseMediaType(TableFile.TYPE);
+    private static final MediaType BACKUP = MediaType.parseMediaType("application/zip");
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        byte[] body;
+        try {
+            body = body(request);
+        } catch (RefusedRequestException refused) {
+            Problems.write(response, refused.status());
+            return;
+        }
+        chain.doFilter(body.length == 0 ? request : new Taken(request, body), response);
+        // whoever says that they take no answer there is, not even a refusal, gets one
+        if (response.getStatus() >= HttpStatus.BAD_REQUEST.value() && response.getContentType() == null && !response.isCommitted()) {
+            Problems.write(response, HttpStatusCode.valueOf(response.getStatus()));
+        }
+    }
+
+    private static byte[] body(HttpServletRequest request) throws IOException {
+        Optional<MediaType> type = type(request);
+        boolean empty = request.getContentLengthLong() == 0 || request.getContentLengthLong() < 0 && request.getHeader("Transfer-Encoding") == null;
+        if (empty) {
+            return new byte[0];
+        }
+        int longest = longest(type.orElse(MediaType.ALL));
+        if (request.getContentLengthLong() > longest) {
+            throw new RefusedRequestException(HttpStatus.CONTENT_TOO_LARGE);
+        }
+        long began = System.nanoTime();
+        ByteArrayOutputStream taken = new ByteArrayOutputStream();
+        InputStream coming = request.getInputStream();
+        byte[] part = new byte[PART];
+        for (int read = coming.read(part); read >= 0; read = coming.read(part)) {
+            taken.write(part, 0, read);
+            if (taken.size() > longest) {
+                throw new RefusedRequestException(HttpStatus.CONTENT_TOO_LARGE);
+            }
+            if (System.nanoTime() - began > IN_TIME_NS) {
+                throw new RefusedRequestException(HttpStatus.REQUEST_TIMEOUT);
+            }
+        }
+        return taken.toByteArray();
+    }
+
+    private static Optional<MediaType> type(HttpServletRequest request) {
+        try {
+            Optional<MediaType> type = Optional.ofNullable(request.getContentType()).map(MediaType::parseMediaType);
+            if (type.isEmpty() || type.get().isConcrete()) {
+                return type;
+            }
+        } catch (InvalidMediaTypeException none) {
+            // refused like one that says anything
+        }
+        throw new RefusedRequestException(HttpStatus.UNSUPPORTED_MEDIA_TYPE);
+    }
+
+    private static int longest(MediaType given) {
+        if (given.equalsTypeAndSubtype(MediaType.APPLICATION_JSON) && (given.getCharset() == null || given.getCharset().equals(StandardCharsets.UTF_8))) {
+            return LONGEST_DOCUMENT;
+        }
+        if (given.equalsTypeAndSubtype(TABLE)) {
+            return LONGEST_TABLE;
+        }
+        if (given.equalsTypeAndSubtype(BACKUP)) {
+            return LONGEST_BACKUP;
+        }
+        throw new RefusedRequestException(HttpStatus.UNSUPPORTED_MEDIA_TYPE);
+    }
+
+    /** The request with what it carried, to be read as often as anybody likes. */
+    private static final class Taken extends HttpServletRequestWrapper {
+
+        private final byte[] body;
+
+        Taken(HttpServletRequest request, byte[] body) {
+            super(request);
+            this.body = body;
+        }
+
+        @Override
+        public ServletInputStream getInputStream() {
+            ByteArrayInputStream in = new ByteArrayInputStream(body);
+            return new ServletInputStream() {
+                @Override
+                public int read() {
+                    return in.read();
+                }
+
+                @Override
+                public int read(byte[] into, int from, int most) {
+                    return in.read(into, from, most);
+                }
+
+                @Override
+                public boolean isFinished() {
+                    return in.available() == 0;
+                }
+
+                @Override
+                public boolean isReady() {
+                    return true;
+                }
+
+                @Override
+                public void setReadListener(ReadListener listener) {
+                    throw new UnsupportedOperationException("All of it is here already");
+                }
+            };
+        }
+
+        @Override
+        public BufferedReader getReader() {
+            return new BufferedReader(new InputStreamReader(getInputStream(), StandardCharsets.UTF_8));
+        }
+    }
+}
