@@ -20,7 +20,7 @@ start_database() {
         [ -d "$dir/data/mysql" ] || create_database "$dir"
         local attempt
         for attempt in 1 2 3; do
-            launch_database "$dir" && break
+            launch_database "$dir" "$(free_port $((20000 + RANDOM % 20000)))" && break
             [ "$attempt" -lt 3 ] || fail "the database did not start; see $dir/db.log"
         done
     fi
@@ -51,10 +51,10 @@ SQL
     )
 }
 
+# launch_database INSTANCE_DIR PORT
 launch_database() {
-    local dir=$1 socket port waited=0 accounts=()
+    local dir=$1 port=$2 socket waited=0 accounts=()
     socket=$(socket_of "$dir")
-    port=$(free_port $((20000 + RANDOM % 20000)))
     [ ! -e "$dir/accounts.sql" ] || accounts=(--init-file="$dir/accounts.sql")
     # a session of its own, so that Ctrl-C reaches this script first and the database ends last
     # shellcheck disable=SC2046
@@ -63,6 +63,7 @@ launch_database() {
         --innodb-buffer-pool-size=64M --innodb-log-file-size=24M --performance-schema=OFF --max-connections=60 \
         "${accounts[@]}" $(run_as) >"$dir/db.log" 2>&1 </dev/null &
     echo $! >"$dir/db.pid"
+    disown
     echo "$port" >"$dir/db.port"
     until MYSQL_PWD=$(cat "$dir/password") mariadb --no-defaults --host=127.0.0.1 --port="$port" --user=brachion \
         --execute='select 1' >/dev/null 2>&1; do
@@ -71,6 +72,14 @@ launch_database() {
         { alive "$dir/db.pid" "$dir/data" && [ "$waited" -lt 1800 ]; } || return 1
     done
     rm -f "$dir/accounts.sql"
+}
+
+# revive_database INSTANCE_DIR: starts a database that died where the server looks for it.
+revive_database() {
+    say "The database ended and is started again; see $1/db.log"
+    end_process "$1/db.pid" "$1/data"
+    cp "$1/db.log" "$1/db-before.log" 2>/dev/null || true
+    launch_database "$1" "$(cat "$1/db.port")"
 }
 
 stop_database() { end_process "$1/db.pid" "$1/data"; }

@@ -1,13 +1,18 @@
 # Running, testing, measuring. Sourced by ./brachion.
 
-# answers PORT: whether the server there says it is healthy.
+# answers PORT INSTANCE: whether the server there is the one of that name, and healthy.
 answers() {
+    asked "$1" info "\"instance\":\"$2\"" && asked "$1" health '"status":"UP"'
+}
+
+# asked PORT WHAT WORDS: whether the server there says so about itself.
+asked() {
     { exec 3<>"/dev/tcp/127.0.0.1/$1"; } 2>/dev/null || return 1
-    printf 'GET /actuator/health HTTP/1.0\r\nHost: localhost\r\n\r\n' >&3
+    printf 'GET /actuator/%s HTTP/1.0\r\nHost: localhost\r\n\r\n' "$2" >&3
     local answer
     answer=$(timeout 5 cat <&3 2>/dev/null || true)
     exec 3<&- 3>&-
-    case $answer in *'"status":"UP"'*) return 0 ;; *) return 1 ;; esac
+    case $answer in *"$3"*) return 0 ;; *) return 1 ;; esac
 }
 
 # run_product INSTANCE [ARGUMENT...]: database and server in the foreground until Ctrl-C.
@@ -28,27 +33,53 @@ run_product() {
     trap 'exit 0' INT TERM HUP
     start_database "$dir"
     archive_classes
-    start_server "$dir" "$@"
+    start_server "$dir" "$@" || {
+        tail -n 15 "$dir/server.log" >&2
+        fail "the server did not start; see $dir/server.log"
+    }
     say "" "Brachion is ready at $(cat "$dir/address")" "" "Ctrl-C stops it. Data: $dir"
-    wait "$(cat "$dir/server.pid")" || fail "the server ended; see $dir/server.log"
+    keep_running "$dir" "$@"
+}
+
+# keep_running INSTANCE_DIR [ARGUMENT...]: starts again what dies, unless it dies again and again.
+keep_running() {
+    local dir=$1 deaths=0 calm=0
+    while sleep 0.5; do
+        if alive "$dir/db.pid" "$dir/data" && alive "$dir/server.pid" "$app_dir"; then
+            calm=$((calm + 1))
+            # a minute without a death is a fresh start
+            [ "$calm" -lt 120 ] || deaths=0
+            continue
+        fi
+        calm=0
+        deaths=$((deaths + 1))
+        [ "$deaths" -le 30 ] || fail "database or server ended again and again; see $dir/db.log and $dir/server.log"
+        alive "$dir/db.pid" "$dir/data" || revive_database "$dir" || continue
+        if ! alive "$dir/server.pid" "$app_dir"; then
+            say "The server ended and is started again; see $dir/server-before.log"
+            mv "$dir/server.log" "$dir/server-before.log"
+            start_server "$@" || continue
+        fi
+        say "Running again at $(cat "$dir/address")"
+    done
 }
 
 start_server() {
     local dir=$1 waited=0
     shift
     BRACHION_PORT=${BRACHION_PORT:-$(free_port 8471)}
-    export BRACHION_PORT
+    # so that nobody else's server is taken for this one
+    BRACHION_INSTANCE=$(head -c 12 /dev/urandom | od -An -tx1 | tr -d ' \n')
+    export BRACHION_PORT BRACHION_INSTANCE
     (exec setsid java -XX:SharedArchiveFile="$(class_archive)" -Xshare:auto -Xlog:cds=off -Xlog:cds+dynamic=off -Xmx512m \
         -XX:+UseSerialGC -jar "$app_dir/brachion-server-app.jar" "$@" >"$dir/server.log" 2>&1 </dev/null) &
     echo $! >"$dir/server.pid"
+    disown
     echo "http://localhost:$BRACHION_PORT" >"$dir/address"
-    until answers "$BRACHION_PORT"; do
+    until answers "$BRACHION_PORT" "$BRACHION_INSTANCE"; do
         sleep 0.1
         waited=$((waited + 1))
-        { kill -0 "$(cat "$dir/server.pid")" 2>/dev/null && [ "$waited" -lt 3000 ]; } || {
-            tail -n 15 "$dir/server.log" >&2
-            fail "the server did not start; see $dir/server.log"
-        }
+        { kill -0 "$(cat "$dir/server.pid")" 2>/dev/null && [ "$waited" -lt 3000 ]; } || return 1
     done
 }
 
@@ -63,6 +94,8 @@ stop_everything() {
     for dir in "$home"/*/; do
         [ -e "${dir}db.pid" ] || [ -e "${dir}server.pid" ] || continue
         say "Stopping ${dir%/}"
+        # it would start again what it looks after
+        end_process "${dir}launcher.pid" brachion
         stop_product "${dir%/}"
     done
 }

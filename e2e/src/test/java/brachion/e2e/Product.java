@@ -88,6 +88,34 @@ final class Product implements AutoCloseable {
         }
     }
 
+    /** The same, however often it takes to be answered. */
+    String getOnceThere(String path) {
+        Instant give = Instant.now().plus(PATIENCE);
+        while (true) {
+            try {
+                String answer = get(path);
+                if (!answer.contains("\"status\":503") || Instant.now().isAfter(give)) {
+                    return answer;
+                }
+            } catch (UncheckedIOException notThere) {
+                if (Instant.now().isAfter(give)) {
+                    throw notThere;
+                }
+            }
+            pause();
+        }
+    }
+
+    /** The database alone ends at once. */
+    void killDatabase() {
+        pid("db.pid").ifPresent(Product::killNow);
+    }
+
+    /** The server alone ends at once. */
+    void killServer() {
+        pid("server.pid").ifPresent(Product::killNow);
+    }
+
     /** As a power cut would: command, server and database end at once, unasked. */
     void kill() {
         process.destroyForcibly();

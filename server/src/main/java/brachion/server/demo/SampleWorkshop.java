@@ -2,6 +2,7 @@ package brachion.server.demo;
 
 import brachion.server.rack.Rack;
 import brachion.server.storage.CurrentShop;
+import brachion.server.storage.LongWork;
 import brachion.server.storage.ShopCleared;
 import brachion.server.trial.Trials;
 import java.time.Clock;
@@ -13,6 +14,7 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /** The invented workshop beside the own one: filled when somebody comes to look round, emptied when they leave. */
@@ -27,15 +29,18 @@ class SampleWorkshop {
     private final Rack rack;
     private final JdbcTemplate database;
     private final TransactionTemplate transaction;
+    private final LongWork longWork;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    SampleWorkshop(Trials trials, Rack rack, JdbcTemplate database, TransactionTemplate transaction, ApplicationEventPublisher events,
-                   Clock clock) {
+    SampleWorkshop(Trials trials, Rack rack, JdbcTemplate database, PlatformTransactionManager transactions, LongWork longWork,
+                   ApplicationEventPublisher events, Clock clock) {
         this.trials = trials;
         this.rack = rack;
         this.database = database;
-        this.transaction = transaction;
+        this.longWork = longWork;
+        this.transaction = new TransactionTemplate(transactions);
+        this.transaction.setTimeout(LongWork.SECONDS);
         this.events = events;
         this.clock = clock;
     }
@@ -43,6 +48,7 @@ class SampleWorkshop {
     /** Fills it, unless it is or somebody else is just doing so. */
     void open() {
         CurrentShop.in(CurrentShop.SAMPLE, () -> transaction.execute(status -> {
+            longWork.begin();
             // a revision that no visit before had, so that nobody takes an old fit for this one
             boolean first = database.update("insert ignore into trial_revision (shop, revision) values (?, ?)", CurrentShop.SAMPLE,
                     clock.millis()) == 1;
@@ -73,6 +79,7 @@ class SampleWorkshop {
     /** Empties it, whatever was tried in it. */
     void close() {
         transaction.executeWithoutResult(status -> {
+            longWork.begin();
             database.update("delete from weigh_in where piece_id in (select id from drying_piece where shop = ?)", CurrentShop.SAMPLE);
             KEPT.forEach(table -> database.update("delete from " + table + " where shop = ?", CurrentShop.SAMPLE));
         });

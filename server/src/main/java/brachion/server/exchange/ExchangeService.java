@@ -2,6 +2,7 @@ package brachion.server.exchange;
 
 import brachion.server.problem.NotHereException;
 import brachion.server.recipe.Workshops;
+import brachion.server.storage.LongWork;
 import brachion.server.trial.TrialFields;
 import brachion.server.trial.Trials;
 import jakarta.validation.Validator;
@@ -27,9 +28,11 @@ class ExchangeService {
     private final Validator validator;
     private final Workshops workshops;
     private final RowSetAsideRepository repository;
+    private final LongWork longWork;
     private final Clock clock;
 
-    ExchangeService(Trials trials, Validator validator, Workshops workshops, RowSetAsideRepository repository, Clock clock) {
+    ExchangeService(Trials trials, Validator validator, Workshops workshops, RowSetAsideRepository repository, LongWork longWork, Clock clock) {
+        this.longWork = longWork;
         this.trials = trials;
         this.validator = validator;
         this.workshops = workshops;
@@ -56,7 +59,7 @@ class ExchangeService {
     record Kept(long id, int version, String fileName, LeftRow row) {
     }
 
-    @Transactional(readOnly = true)
+    @Transactional(readOnly = true, timeout = LongWork.SECONDS)
     public Reading read(byte[] file) {
         Sheet sheet = Sheet.read(file);
         Map<TrialFields, Integer> here = new HashMap<>();
@@ -79,7 +82,9 @@ class ExchangeService {
     }
 
     /** Writes down what can be read and keeps the other rows, but for those that wait already. */
+    @Transactional(timeout = LongWork.SECONDS)
     public Reading bringIn(String fileName, byte[] file) {
+        longWork.begin();
         Reading reading = read(file);
         trials.log(reading.trials());
         Set<List<String>> waiting = repository.present().stream().map(RowSetAsideEntity::content)
@@ -135,7 +140,7 @@ class ExchangeService {
         return kept(present(id), reader());
     }
 
-    @Transactional(readOnly = true)
+    @Transactional(readOnly = true, timeout = LongWork.SECONDS)
     public String table(Units units) {
         return new TrialWriter(units, workshops.now().woods()).table(trials.written());
     }

@@ -12,6 +12,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.concurrent.Callable;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -73,7 +74,11 @@ class EvidenceController {
 
     /** Worked out once for each fit: every record is forecast without itself, which takes its time with many. */
     @GetMapping("/api/evidence")
-    EvidenceAnswer evidence() {
+    Callable<EvidenceAnswer> evidence() {
+        return this::found;
+    }
+
+    private EvidenceAnswer found() {
         FittedRisk.Fit fit = fitted.current();
         return latest.updateAndGet(said -> said != null
                 && said.risk() == fit.risk() ? said : new Said(fit.risk(), of(fit))).answer();

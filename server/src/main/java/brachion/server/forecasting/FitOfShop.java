@@ -2,6 +2,7 @@ package brachion.server.forecasting;
 
 import brachion.core.risk.RiskModel;
 import brachion.server.forecasting.FittedRisk.Fit;
+import brachion.server.problem.RefusedRequestException;
 import brachion.server.storage.CurrentShop;
 import brachion.server.trial.TrialLogged;
 import brachion.server.trial.Trials;
@@ -14,12 +15,15 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import org.springframework.http.HttpStatus;
 
 /** The fit of one shop's records: the latest, the one under way, and the trials counted in ahead of it. */
 class FitOfShop {
 
     /** With as many trials as a shop gathers in years a fit takes less; nobody is kept waiting longer for a newer one. */
     private static final long PATIENCE_MS = 1500;
+    /** The first fit after a start goes through heat and water for every piece that was not kept. */
+    private static final long PATIENCE_FOR_FIRST_MS = 20_000;
     /** Where a whole fit takes less than anybody notices, there is no need to count a record in ahead of it. */
     private static final int MANY_TRIALS = 1000;
 
@@ -65,8 +69,12 @@ class FitOfShop {
         }
         CompletableFuture<Fit> newer = newer(revision);
         try {
-            return last == null ? newer.get() : newer.get(PATIENCE_MS, TimeUnit.MILLISECONDS);
+            return newer.get(last == null ? PATIENCE_FOR_FIRST_MS : PATIENCE_MS, TimeUnit.MILLISECONDS);
         } catch (TimeoutException tooLong) {
+            if (last == null) {
+                throw new RefusedRequestException(HttpStatus.SERVICE_UNAVAILABLE,
+                        "All records are being worked through for the first forecast after the start. Ask again in a moment.");
+            }
             return new Fit(last.revision(), last.risk(), last.refused(), true);
         } catch (ExecutionException failed) {
             throw failed.getCause() instanceof RuntimeException why ? why

@@ -18,6 +18,7 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import java.util.concurrent.Callable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -100,7 +101,11 @@ class MapController {
     }
 
     @PostMapping("/map")
-    MapAnswer map(@Valid @RequestBody MapRequest request) {
+    Callable<MapAnswer> map(@Valid @RequestBody MapRequest request) {
+        return () -> draw(request);
+    }
+
+    private MapAnswer draw(MapRequest request) {
         RiskModel risk = fitted.current().risk();
         BendMap map = BendMap.of(risk, request.recipe().toRecipe(workshops.now()), request.extent());
         return new MapAnswer(map.thicknessMm(), map.innerRadiusMm(), grid(map, 0), grid(map, 1), grid(map, 2),

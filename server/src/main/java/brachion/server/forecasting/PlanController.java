@@ -16,6 +16,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.OptionalInt;
+import java.util.concurrent.Callable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -75,7 +76,11 @@ class PlanController {
     }
 
     @PostMapping("/next")
-    NextAnswer next(@Valid @RequestBody NextRequest request) {
+    Callable<NextAnswer> next(@Valid @RequestBody NextRequest request) {
+        return () -> lookAhead(request);
+    }
+
+    private NextAnswer lookAhead(NextRequest request) {
         Workshop workshop = workshops.now();
         NextTrials next = NextTrials.of(fitted.current().risk(), request.recipe().toRecipe(workshop),
                 request.others().stream().map(other -> other.toRecipe(workshop)).toList(), request.marks().toMarks());

@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
+import org.springframework.core.task.TaskRejectedException;
 import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DataAccessResourceFailureException;
@@ -52,6 +53,12 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(refused.status(), refused.getMessage());
         return refused.status() == HttpStatus.TOO_MANY_REQUESTS || refused.status() == HttpStatus.SERVICE_UNAVAILABLE ? later(problem)
                 : ResponseEntity.status(refused.status()).body(problem);
+    }
+
+    /** The line of those who wait for a big answer is full. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> busy(TaskRejectedException full) {
+        return later(Problems.of(HttpStatus.TOO_MANY_REQUESTS));
     }
 
     @ExceptionHandler

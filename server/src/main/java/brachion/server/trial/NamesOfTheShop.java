@@ -4,6 +4,7 @@ import brachion.server.problem.NotHereException;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.storage.CurrentShop;
+import brachion.server.storage.LongWork;
 import jakarta.persistence.EntityManager;
 import java.util.Collection;
 import java.util.HashMap;
@@ -29,8 +30,10 @@ class NamesOfTheShop {
     private final EntityManager entities;
     private final JdbcTemplate database;
     private final TrialRepository trials;
+    private final LongWork longWork;
 
-    NamesOfTheShop(EntityManager entities, JdbcTemplate database, TrialRepository trials) {
+    NamesOfTheShop(EntityManager entities, JdbcTemplate database, TrialRepository trials, LongWork longWork) {
+        this.longWork = longWork;
         this.entities = entities;
         this.database = database;
         this.trials = trials;
@@ -103,7 +106,9 @@ class NamesOfTheShop {
      * @param asOne whether one that is called so already and this one are to be taken for one
      * @throws RefusedFieldException when there is one of that name and they are not to be one
      */
+    @Transactional(timeout = LongWork.SECONDS)
     public void rename(NameKind kind, long id, int version, String to, boolean asOne) {
+        longWork.begin();
         NamedEntity named = Optional.<NamedEntity>ofNullable(entities.find(kind.type(), id))
                 .orElseThrow(() -> new NotHereException("There is no " + kind.table() + " with the key " + id + "."));
         named.requireVersion(version, "This was renamed elsewhere since you opened it. Look at it again and repeat your change.");

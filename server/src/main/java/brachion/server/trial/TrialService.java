@@ -10,6 +10,7 @@ import brachion.server.problem.NotHereException;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.recipe.Workshops;
+import brachion.server.storage.LongWork;
 import brachion.server.trial.NamesOfTheShop.Keys;
 import java.time.Clock;
 import java.util.ArrayList;
@@ -31,9 +32,12 @@ class TrialService implements Trials {
     private final NamesOfTheShop names;
     private final Workshops workshops;
     private final ApplicationEventPublisher events;
+    private final LongWork longWork;
     private final Clock clock;
 
-    TrialService(TrialRepository repository, NamesOfTheShop names, Workshops workshops, ApplicationEventPublisher events, Clock clock) {
+    TrialService(TrialRepository repository, NamesOfTheShop names, Workshops workshops, ApplicationEventPublisher events,
+                 LongWork longWork, Clock clock) {
+        this.longWork = longWork;
         this.repository = repository;
         this.names = names;
         this.workshops = workshops;
@@ -48,8 +52,9 @@ class TrialService implements Trials {
     }
 
     @Override
-    @Transactional(readOnly = true)
+    @Transactional(readOnly = true, timeout = LongWork.SECONDS)
     public Recorded recorded() {
+        longWork.begin();
         long revision = repository.revision();
         Workshop workshop = workshops.now();
         List<Trial> trials = new ArrayList<>();
@@ -71,7 +76,9 @@ class TrialService implements Trials {
     }
 
     @Override
+    @Transactional(timeout = LongWork.SECONDS)
     public List<Long> log(List<TrialFields> trials) {
+        longWork.begin();
         if (trials.isEmpty()) {
             return List.of();
         }
@@ -85,8 +92,9 @@ class TrialService implements Trials {
     }
 
     @Override
-    @Transactional(readOnly = true)
+    @Transactional(readOnly = true, timeout = LongWork.SECONDS)
     public List<TrialFields> written() {
+        longWork.begin();
         return repository.present().stream().map(TrialEntity::fields).toList();
     }
 
