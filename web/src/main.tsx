@@ -5,7 +5,6 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, RouterProvider } from 'react-router';
-import { Problem } from './api/client';
 import { OldAddress } from './app/OldAddress';
 import { OLD_ADDRESSES } from './app/places';
 import { Shell } from './app/Shell';
@@ -19,8 +18,8 @@ const styles = createCache({ key: 'b', nonce });
 const queries = new QueryClient({
   defaultOptions: {
     queries: {
-      // a refusal stays a refusal; only a server that does not answer is asked again
-      retry: (failures, error) => !(error instanceof Problem) && failures < 2,
+      // a server that does not answer was asked often enough already
+      retry: false,
       staleTime: 10_000,
     },
   },

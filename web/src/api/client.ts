@@ -1,4 +1,5 @@
 import createClient, { type Middleware } from 'openapi-fetch';
+import { persistently, writeKey } from './persistence';
 import type { paths } from './schema';
 import { shopOfThisTab } from './shop';
 
@@ -19,10 +20,13 @@ export class Problem extends Error {
   }
 }
 
-const writeToken: Middleware = {
+/** The token of this page, and a key of the write's own, with which it may be sent again. */
+const writes: Middleware = {
   onRequest({ request }) {
+    if (['GET', 'HEAD'].includes(request.method)) return;
     const token = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1];
     if (token) request.headers.set('X-XSRF-TOKEN', token);
+    request.headers.set('Idempotency-Key', writeKey());
   },
 };
 
@@ -49,8 +53,16 @@ const refusals: Middleware = {
   },
 };
 
-export const api = createClient<paths>({ baseUrl: '/', fetch: (request) => fetch(request) });
-api.use(writeToken, whoseRecords, refusals);
+const NOBODY = 'The workshop server does not answer. Nothing you typed is lost: try again when it runs.';
+
+export const api = createClient<paths>({
+  baseUrl: '/',
+  fetch: (request) =>
+    persistently(request).catch((failed: unknown) => {
+      throw request.signal.aborted ? failed : new Problem(0, NOBODY, []);
+    }),
+});
+api.use(writes, whoseRecords, refusals);
 
 /** The body of an answer that is known to have one, because refusals throw. */
 export async function body<T>(call: Promise<{ data?: T }>): Promise<T> {

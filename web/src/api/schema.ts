@@ -1726,7 +1726,10 @@ export interface operations {
             query: {
                 version: number;
             };
-            header?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 key: number;
             };
@@ -1754,7 +1757,10 @@ export interface operations {
             query: {
                 version: number;
             };
-            header?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 key: number;
             };
@@ -1798,7 +1804,10 @@ export interface operations {
             query: {
                 version: number;
             };
-            header?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 id: number;
             };
@@ -1826,7 +1835,10 @@ export interface operations {
             query: {
                 version: number;
             };
-            header?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 id: number;
             };
@@ -1906,7 +1918,10 @@ export interface operations {
             query: {
                 version: number;
             };
-            header?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -1933,7 +1948,10 @@ export interface operations {
                 version: number;
                 asOne?: boolean;
             };
-            header?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 kind: "PERSON" | "BOARD" | "SOURCE";
                 id: number;
@@ -1962,7 +1980,10 @@ export interface operations {
             query: {
                 version: number;
             };
-            header?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 id: number;
             };
@@ -1988,7 +2009,10 @@ export interface operations {
     discard: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 id: number;
             };
@@ -2028,7 +2052,10 @@ export interface operations {
     add: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -2052,7 +2079,10 @@ export interface operations {
     bringBack: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 key: number;
             };
@@ -2124,7 +2154,10 @@ export interface operations {
     log: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -2148,7 +2181,10 @@ export interface operations {
     restore: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 id: number;
             };
@@ -2238,7 +2274,10 @@ export interface operations {
     hang: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -2264,7 +2303,10 @@ export interface operations {
             query: {
                 version: number;
             };
-            header?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 id: number;
             };
@@ -2290,7 +2332,10 @@ export interface operations {
     putBack: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 id: number;
             };
@@ -2552,7 +2597,10 @@ export interface operations {
             query: {
                 fileName: string;
             };
-            header?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -2576,7 +2624,10 @@ export interface operations {
     restore_1: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 id: number;
             };
@@ -2764,7 +2815,10 @@ export interface operations {
             query: {
                 version: number;
             };
-            header?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 id: number;
             };
@@ -2788,7 +2842,10 @@ export interface operations {
             query: {
                 version: number;
             };
-            header?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
             path: {
                 id: number;
             };

@@ -10,8 +10,9 @@ import {
   Typography,
   useColorScheme,
 } from '@mui/material';
-import { useState } from 'react';
+import { useState, useSyncExternalStore } from 'react';
 import { Link as RouterLink, NavLink, Outlet } from 'react-router';
+import { tryingAgain } from '../api/persistence';
 import { inSample } from '../api/shop';
 import { NAV_LINK } from './navLink';
 import { NoticeContext, type Notice } from './notice';
@@ -95,6 +96,19 @@ function Switches() {
   );
 }
 
+/** Says that the server is being waited for; over the page, so that nothing moves. */
+function TryingAgain() {
+  const waiting = useSyncExternalStore(tryingAgain.subscribe, tryingAgain.get);
+  return (
+    <Snackbar
+      open={waiting}
+      anchorOrigin={{ vertical: 'top', horizontal: 'center' }}
+      sx={{ top: { xs: BAR_HEIGHT + 8 } }}
+      message="The workshop server does not answer just now. It is asked again; what you typed is kept."
+    />
+  );
+}
+
 /** Height of the bar at the top [px]; what stays in sight below it hangs from there. */
 export const BAR_HEIGHT = 56;
 
@@ -144,6 +158,7 @@ export function Shell() {
         {!inSample() && <LookRound />}
       </Box>
       {onPhone && <Places onPhone />}
+      <TryingAgain />
       <Snackbar
         open={notice !== null}
         autoHideDuration={10_000}

@@ -47,6 +47,12 @@ public final class Wire {
                 .contentType(MediaType.APPLICATION_JSON).content(json).exchange();
     }
 
+    /** A write with a key of its own. */
+    public static MvcTestResult post(MockMvcTester mvc, String uri, String json, String key) {
+        return mvc.post().uri(uri).with(SecurityMockMvcRequestPostProcessors.csrf()).header("Idempotency-Key", key)
+                .contentType(MediaType.APPLICATION_JSON).content(json).exchange();
+    }
+
     public static MvcTestResult delete(MockMvcTester mvc, String uri) {
         return mvc.delete().uri(uri).with(SecurityMockMvcRequestPostProcessors.csrf()).exchange();
     }

@@ -3,6 +3,7 @@ package brachion.server.exchange;
 import brachion.server.exchange.ExchangeService.Kept;
 import brachion.server.exchange.ExchangeService.Reading;
 import brachion.server.exchange.LeftRow.Cell;
+import brachion.server.storage.Stores;
 import brachion.server.storage.TableFile;
 import brachion.server.trial.TrialFields;
 import jakarta.validation.Valid;
@@ -86,6 +87,7 @@ class ExchangeController {
     }
 
     /** Brings a table in. */
+    @Stores(many = true)
     @PostMapping(path = "/trials", consumes = TableFile.TYPE)
     TableAnswer bringIn(@RequestParam @Size(max = 255) String fileName, @RequestBody(required = false) byte[] file) {
         return TableAnswer.of(service.bringIn(fileName, given(file)));
@@ -107,18 +109,21 @@ class ExchangeController {
         return service.waiting();
     }
 
+    @Stores
     @PutMapping("/rows/{id}")
     MendReading mend(@PathVariable long id, @RequestParam int version, @Valid @RequestBody MendedRow fields) {
         return service.mend(id, version, fields.cells()).map(trialId -> new MendReading(trialId, null))
                 .orElseGet(() -> new MendReading(null, service.view(id)));
     }
 
+    @Stores
     @DeleteMapping("/rows/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void discard(@PathVariable long id) {
         service.discard(id);
     }
 
+    @Stores
     @PostMapping("/rows/{id}/restoration")
     Kept restore(@PathVariable long id) {
         return service.restore(id);

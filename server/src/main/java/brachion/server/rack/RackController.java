@@ -1,5 +1,6 @@
 package brachion.server.rack;
 
+import brachion.server.storage.Stores;
 import jakarta.validation.Valid;
 import java.util.List;
 import org.springframework.http.HttpStatus;
@@ -29,27 +30,32 @@ class RackController {
         return service.pieces();
     }
 
+    @Stores
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     DryingView hang(@Valid @RequestBody DryingFields fields) {
         return service.hang(fields);
     }
 
+    @Stores
     @PostMapping("/{id}/weigh-ins")
     DryingView weigh(@PathVariable long id, @RequestParam int version, @Valid @RequestBody WeighInFields weighIn) {
         return service.weigh(id, version, weighIn);
     }
 
+    @Stores
     @DeleteMapping("/{id}/weigh-ins/last")
     DryingView takeBackLastWeighIn(@PathVariable long id, @RequestParam int version) {
         return service.takeBackLastWeighIn(id, version);
     }
 
+    @Stores
     @DeleteMapping("/{id}")
     DryingView takeOff(@PathVariable long id, @RequestParam int version) {
         return service.takeOff(id, version);
     }
 
+    @Stores
     @PostMapping("/{id}/restoration")
     DryingView putBack(@PathVariable long id) {
         return service.putBack(id);

@@ -12,6 +12,7 @@ import brachion.server.problem.RefusedFieldException;
 import brachion.server.recipe.Within;
 import brachion.server.rig.RigService.KeptRig;
 import brachion.server.species.Woods;
+import brachion.server.storage.Stores;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -115,6 +116,7 @@ class RigController {
         return service.kept();
     }
 
+    @Stores
     @PutMapping
     KeptRig keep(@RequestParam int version, @Valid @RequestBody RigFields rig) {
         return service.keep(version, rig);

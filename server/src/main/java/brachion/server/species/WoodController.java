@@ -1,5 +1,6 @@
 package brachion.server.species;
 
+import brachion.server.storage.Stores;
 import brachion.server.storage.TableFile;
 import jakarta.validation.Valid;
 import java.time.Clock;
@@ -35,23 +36,27 @@ class WoodController {
         return service.all();
     }
 
+    @Stores
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     WoodView add(@Valid @RequestBody WoodFields fields) {
         return service.add(fields);
     }
 
+    @Stores
     @PutMapping("/{key}")
     WoodView change(@PathVariable long key, @RequestParam int version, @Valid @RequestBody WoodFields fields) {
         return service.change(key, version, fields);
     }
 
+    @Stores
     @DeleteMapping("/{key}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void takeAway(@PathVariable long key, @RequestParam int version) {
         service.takeAway(key, version);
     }
 
+    @Stores
     @PostMapping("/{key}/restoration")
     WoodView bringBack(@PathVariable long key) {
         return service.bringBack(key);

@@ -1,5 +1,6 @@
 package brachion.server.trial;
 
+import brachion.server.storage.Stores;
 import brachion.server.trial.NamesOfTheShop.Named;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -48,6 +49,7 @@ class NamesController {
         return new NamesAnswer(names.all(NameKind.PERSON), names.all(NameKind.BOARD), names.all(NameKind.SOURCE));
     }
 
+    @Stores(many = true)
     @PutMapping("/{kind}/{id}")
     NamesAnswer rename(@PathVariable NameKind kind, @PathVariable long id, @RequestParam int version,
                        @RequestParam(defaultValue = "false") boolean asOne, @Valid @RequestBody NameFields fields) {

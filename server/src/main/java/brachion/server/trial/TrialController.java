@@ -3,6 +3,7 @@ package brachion.server.trial;
 import brachion.core.method.MethodKind;
 import brachion.core.trial.Severity;
 import brachion.server.problem.RefusedFieldException;
+import brachion.server.storage.Stores;
 import jakarta.validation.Valid;
 import java.net.URI;
 import java.util.EnumMap;
@@ -80,22 +81,26 @@ class TrialController {
         return service.view(id);
     }
 
+    @Stores
     @PostMapping
     ResponseEntity<TrialView> log(@Valid @RequestBody TrialFields fields) {
         TrialView logged = service.log(fields);
         return ResponseEntity.created(URI.create("/api/trials/" + logged.id())).body(logged);
     }
 
+    @Stores
     @PutMapping("/{id}")
     TrialView correct(@PathVariable long id, @RequestParam int version, @Valid @RequestBody TrialFields fields) {
         return service.correct(id, version, fields);
     }
 
+    @Stores
     @DeleteMapping("/{id}")
     TrialView delete(@PathVariable long id, @RequestParam int version) {
         return service.delete(id, version);
     }
 
+    @Stores
     @PostMapping("/{id}/restoration")
     TrialView restore(@PathVariable long id) {
         return service.restore(id);
