@@ -24,15 +24,4 @@ class PowerCutTest {
             assertThat(other.get("/api/trials")).contains("\"total\":0");
         }
     }
-
-    @Test
-    void a_database_or_a_server_that_dies_is_started_again() {
-        try (Product product = Product.start(folder.resolve("dying"), "demo")) {
-            String before = product.get("/api/trials?size=200");
-            product.killDatabase();
-            assertThat(product.getOnceThere("/api/trials?size=200")).isEqualTo(before);
-            product.killServer();
-            assertThat(product.getOnceThere("/api/trials?size=200")).isEqualTo(before);
-        }
-    }
 }

@@ -40,17 +40,30 @@ class BodyOfTheRequest extends OncePerRequestFilter {
     private static final MediaType TABLE = MediaType.parseMediaType(TableFile.TYPE);
     private static final MediaType BACKUP = MediaType.parseMediaType("application/zip");
 
+    /** An answer that came from another thread is looked at when it is there. */
+    @Override
+    protected boolean shouldNotFilterAsyncDispatch() {
+        return false;
+    }
+
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        byte[] body;
-        try {
-            body = body(request);
-        } catch (RefusedRequestException refused) {
-            Problems.write(response, refused.status());
-            return;
+        if (isAsyncDispatch(request)) {
+            chain.doFilter(request, response);
+        } else {
+            byte[] body;
+            try {
+                body = body(request);
+            } catch (RefusedRequestException refused) {
+                Problems.write(response, refused.status());
+                return;
+            }
+            chain.doFilter(body.length == 0 ? request : new Taken(request, body), response);
+            if (isAsyncStarted(request)) {
+                return;
+            }
         }
-        chain.doFilter(body.length == 0 ? request : new Taken(request, body), response);
         // whoever says that they take no answer there is, not even a refusal, gets one
         if (response.getStatus() >= HttpStatus.BAD_REQUEST.value() && response.getContentType() == null && !response.isCommitted()) {
             Problems.write(response, HttpStatusCode.valueOf(response.getStatus()));

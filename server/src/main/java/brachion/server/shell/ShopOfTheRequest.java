@@ -8,6 +8,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.List;
+import org.springframework.context.annotation.Lazy;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
@@ -28,7 +29,7 @@ class ShopOfTheRequest extends OncePerRequestFilter {
 
     private final HandlerExceptionResolver refusals;
 
-    ShopOfTheRequest(HandlerExceptionResolver handlerExceptionResolver) {
+    ShopOfTheRequest(@Lazy HandlerExceptionResolver handlerExceptionResolver) {
         this.refusals = handlerExceptionResolver;
     }
 

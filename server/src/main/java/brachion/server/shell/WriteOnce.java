@@ -18,6 +18,7 @@ import java.util.HexFormat;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.context.annotation.Lazy;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -50,8 +51,10 @@ class WriteOnce extends OncePerRequestFilter {
     private final TransactionTemplate shortly;
     private final TransactionTemplate patiently;
 
-    WriteOnce(WritesDone writes, LongWork longWork, @Qualifier("requestMappingHandlerMapping") RequestMappingHandlerMapping handlers,
-              HandlerExceptionResolver handlerExceptionResolver, PlatformTransactionManager transactions) {
+    /** The web server asks for its filters before there is a database to store in. */
+    WriteOnce(@Lazy WritesDone writes, @Lazy LongWork longWork,
+              @Lazy @Qualifier("requestMappingHandlerMapping") RequestMappingHandlerMapping handlers,
+              @Lazy HandlerExceptionResolver handlerExceptionResolver, @Lazy PlatformTransactionManager transactions) {
         this.writes = writes;
         this.longWork = longWork;
         this.handlers = handlers;

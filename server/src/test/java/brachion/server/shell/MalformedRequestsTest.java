@@ -115,6 +115,9 @@ class MalformedRequestsTest {
             HttpRequest.Builder request = request(operation.method(), path, body)
                     .header("Content-Type", operation.json() || operation.body() == null ? any(TYPES) : any(List.of("text/csv", "text/csv", any(TYPES))))
                     .header("Accept", random.nextInt(3) == 0 ? any(ACCEPTED) : "*/*");
+            if (random.nextInt(4) == 0) {
+                request.header("Idempotency-Key", any(List.of("a-key-of-its-own", "another-key-of-its-own", "", "short", "x".repeat(500), "not a key")));
+            }
             if (random.nextInt(8) == 0) {
                 request.header("Brachion-Shop", any(List.of("own", "sample", "", "nobody's", "own,sample")));
             }

@@ -1,0 +1,48 @@
+package brachion.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import org.junit.jupiter.api.Test;
+
+/** What dies is started again, and whoever is at work meanwhile loses nothing. */
+class DeadServerTest extends BrowserTest {
+
+    @Test
+    void a_database_or_a_server_that_dies_is_started_again() {
+        String before = product().get("/api/trials?size=200");
+        product().killDatabase();
+        assertThat(product().getOnceThere("/api/trials?size=200")).isEqualTo(before);
+        product().killServer();
+        assertThat(product().getOnceThere("/api/trials?size=200")).isEqualTo(before);
+    }
+
+    @Test
+    void a_bend_saved_while_the_server_is_dead_is_written_once_when_it_is_back() {
+        String before = product().getOnceThere("/api/trials/counts");
+        show("/records/new");
+        type("Thickness", "5/16");
+        type("Inner radius", "21\"");
+        button("clean").click();
+        settle();
+        product().killServer();
+        button("Save this trial").click();
+        Locator saved = page.getByText("Trial saved.");
+        Locator nobody = page.getByText("The workshop server does not answer. Nothing you typed is lost");
+        assertThat(saved.or(nobody)).isVisible();
+        // a machine that takes longer to start a server than the page has patience leaves it to the person
+        while (!saved.isVisible()) {
+            product().getOnceThere("/api/trials/counts");
+            button("Save this trial").click();
+            assertThat(saved.or(nobody)).isVisible();
+        }
+        String after = product().getOnceThere("/api/trials/counts");
+        assertThat(clean(after)).isEqualTo(clean(before) + 1);
+        forgetErrors();
+    }
+
+    private static int clean(String counts) {
+        return Integer.parseInt(counts.replaceAll(".*\"clean\":(\\d+).*", "$1"));
+    }
+}
