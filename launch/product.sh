@@ -70,7 +70,8 @@ start_server() {
     BRACHION_PORT=${BRACHION_PORT:-$(free_port 8471)}
     # so that nobody else's server is taken for this one
     BRACHION_INSTANCE=$(head -c 12 /dev/urandom | od -An -tx1 | tr -d ' \n')
-    export BRACHION_PORT BRACHION_INSTANCE
+    BRACHION_BACKUPS=$dir/backups
+    export BRACHION_PORT BRACHION_INSTANCE BRACHION_BACKUPS
     (exec setsid java -XX:SharedArchiveFile="$(class_archive)" -Xshare:auto -Xlog:cds=off -Xlog:cds+dynamic=off -Xmx512m \
         -XX:+UseSerialGC -jar "$app_dir/brachion-server-app.jar" "$@" >"$dir/server.log" 2>&1 </dev/null) &
     echo $! >"$dir/server.pid"
@@ -135,6 +136,28 @@ run_benchmarks() {
     archive_classes
     BRACHION_ARCHIVE=$(class_archive) BRACHION_APP="$app_dir/brachion-server-app.jar" \
         java -cp "$here/bench/target/classes:$here/bench/target/libraries/*" brachion.bench.Benchmarks "$here/docs/benchmarks.md"
+}
+
+build_drivers() {
+    need_database
+    build_product
+    maven -q -pl core,bench package -DskipTests -Dmaven.test.skip=true
+}
+
+drive() { java -cp "$here/bench/target/classes:$here/bench/target/libraries/*" "$@"; }
+
+# endure [SEED]
+endure() {
+    build_drivers
+    rm -rf "$home/endure"
+    drive brachion.endure.Endure "$here/brachion" "$home/endure" "$here/docs/endurance.md" "$@"
+}
+
+# put_under_load [MINUTES]
+put_under_load() {
+    build_drivers
+    rm -rf "$home/load"
+    drive brachion.load.Load "$here/brachion" "$home/load" "$here/docs/load.md" "$@"
 }
 
 # Which packages of the computation are changed, one table row each.

@@ -17,6 +17,7 @@ import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.core.annotation.Order;
@@ -46,14 +47,14 @@ class WriteOnce extends OncePerRequestFilter {
 
     private final WritesDone writes;
     private final LongWork longWork;
-    private final RequestMappingHandlerMapping handlers;
+    private final ObjectProvider<RequestMappingHandlerMapping> handlers;
     private final HandlerExceptionResolver refusals;
     private final TransactionTemplate shortly;
     private final TransactionTemplate patiently;
 
     /** The web server asks for its filters before there is a database to store in. */
     WriteOnce(@Lazy WritesDone writes, @Lazy LongWork longWork,
-              @Lazy @Qualifier("requestMappingHandlerMapping") RequestMappingHandlerMapping handlers,
+              @Qualifier("requestMappingHandlerMapping") ObjectProvider<RequestMappingHandlerMapping> handlers,
               @Lazy HandlerExceptionResolver handlerExceptionResolver, @Lazy PlatformTransactionManager transactions) {
         this.writes = writes;
         this.longWork = longWork;
@@ -150,17 +151,19 @@ class WriteOnce extends OncePerRequestFilter {
         response.getOutputStream().write(before.body());
     }
 
-    private Optional<Stores> stores(HttpServletRequest request) {
+    private Optional<Stores> stores(HttpServletRequest request) throws ServletException {
         try {
             if (!ServletRequestPathUtils.hasParsedRequestPath(request)) {
                 ServletRequestPathUtils.parseAndCache(request);
             }
-            HandlerExecutionChain found = handlers.getHandler(request);
+            HandlerExecutionChain found = handlers.getObject().getHandler(request);
             return found != null && found.getHandler() instanceof HandlerMethod method
                     ? Optional.ofNullable(method.getMethodAnnotation(Stores.class)) : Optional.empty();
-        } catch (Exception none) {
-            // what has no handler stores nothing, and is refused further in
+        } catch (ServletException noSuchRequest) {
+            // refused further in, with what would be accepted
             return Optional.empty();
+        } catch (Exception failed) {
+            throw new ServletException(failed);
         }
     }
 

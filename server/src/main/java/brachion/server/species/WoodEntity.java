@@ -12,7 +12,6 @@ import jakarta.persistence.Table;
 class WoodEntity extends StoredEntity {
 
     /** What keys of own woods begin with; no published species does. */
-    private static final String OWN = "own-";
 
     @Embedded
     private WoodFields wood;
@@ -34,7 +33,7 @@ class WoodEntity extends StoredEntity {
 
     /** The key trials know it by. */
     String speciesId() {
-        return OWN + id();
+        return Woods.OWN + id();
     }
 
     WoodFacts facts() {

@@ -70,6 +70,11 @@ class TrialService implements Trials {
     }
 
     @Override
+    public void changed() {
+        repository.countChange();
+    }
+
+    @Override
     @Transactional(readOnly = true)
     public boolean untouched() {
         return repository.count() == 0;

@@ -10,6 +10,9 @@ public interface Trials {
     /** Counts every change to the records. */
     long revision();
 
+    /** Counts a change that was made past this interface. */
+    void changed();
+
     /** All trials that were not deleted, with the revision they are of. */
     Recorded recorded();
 

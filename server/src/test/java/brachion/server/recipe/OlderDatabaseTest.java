@@ -13,13 +13,14 @@ import brachion.core.method.OuterFace;
 import brachion.core.method.Seasoning;
 import brachion.core.method.SoakAdditive;
 import brachion.core.method.SteamBox;
+import brachion.server.OlderDatabase;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.mariadb.jdbc.MariaDbDataSource;
 import org.springframework.jdbc.core.JdbcTemplate;
 
 /** A database as older versions left it comes up with every trial as it was. It has a schema of its own. */
@@ -37,20 +38,8 @@ class OlderDatabaseTest {
             Optional.empty(), 12.5, Optional.of(new Strap(StrapMaterial.WEBBING, 2.5, 25.4, 0)), OptionalDouble.of(48)));
     private static final RecipeFields GLUED_LATER = recipe(2, null, new ColdLamination(Glue.PVA, 6));
 
-    private final MariaDbDataSource older = schema();
+    private final DataSource older = OlderDatabase.schema();
     private final JdbcTemplate jdbc = new JdbcTemplate(older);
-
-    private static MariaDbDataSource schema() {
-        try {
-            MariaDbDataSource schema = new MariaDbDataSource(
-                    System.getenv("BRACHION_DB_URL").replaceFirst("/brachion$", "/brachion_older?createDatabaseIfNotExist=true"));
-            schema.setUser(System.getenv("BRACHION_DB_USER"));
-            schema.setPassword(System.getenv("BRACHION_DB_PASSWORD"));
-            return schema;
-        } catch (java.sql.SQLException malformed) {
-            throw new IllegalStateException(malformed);
-        }
-    }
 
     private static RecipeFields recipe(double thicknessMm, OuterFace face, Method method) {
         BlankFields blank = new BlankFields("white-ash", Seasoning.AIR_DRIED, 17.5, GrowthRings.FLAT, 25.0, Knots.CLEAR, face, thicknessMm, 25.4);
@@ -62,7 +51,7 @@ class OlderDatabaseTest {
     }
 
     private Flyway to(String version) {
-        return Flyway.configure().dataSource(older).cleanDisabled(false).target(version).load();
+        return OlderDatabase.migrations(older).target(version).load();
     }
 
     @BeforeEach

@@ -1,0 +1,81 @@
+package brachion.server.backup;
+
+import brachion.server.problem.RefusedFieldException;
+import brachion.server.storage.Stores;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.LocalDate;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
+
+/** Backups over HTTP. */
+@RestController
+@RequestMapping("/api/backup")
+class BackupController {
+
+    private static final String ZIP = "application/zip";
+
+    private final Backups backups;
+    private final Clock clock;
+
+    BackupController(Backups backups, Clock clock) {
+        this.backups = backups;
+        this.clock = clock;
+    }
+
+    /**
+     * What was brought back.
+     *
+     * @param madeAt when the backup was made, as an ISO 8601 instant
+     * @param rows   how many rows of all tables it held
+     */
+    record RestoredAnswer(String madeAt, long rows) {
+    }
+
+    /** Everything the shop keeps, in one file. */
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = ZIP, schema = @Schema(type = "string", format = "binary")))
+    @GetMapping(produces = ZIP)
+    ResponseEntity<StreamingResponseBody> backup() throws IOException {
+        Path file = Files.createTempFile("brachion-backup", ".zip");
+        try {
+            backups.write(file);
+        } catch (RuntimeException failed) {
+            Files.deleteIfExists(file);
+            throw failed;
+        }
+        String name = "brachion-" + LocalDate.now(clock) + ".zip";
+        return ResponseEntity.ok().contentType(MediaType.parseMediaType(ZIP)).contentLength(Files.size(file))
+                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name).build().toString())
+                .body(out -> {
+                    try {
+                        Files.copy(file, out);
+                    } finally {
+                        Files.deleteIfExists(file);
+                    }
+                });
+    }
+
+    /** Brings a backup back into a shop that is still empty. */
+    @Stores(many = true)
+    @PostMapping(path = "/restoration", consumes = ZIP)
+    RestoredAnswer restore(@RequestBody(required = false) byte[] file) {
+        if (file == null) {
+            throw new RefusedFieldException("file", "The backup is needed: the zip file that was written by Brachion.");
+        }
+        Manifest manifest = backups.restore(file);
+        return new RestoredAnswer(manifest.madeAt(), manifest.tables().stream().mapToLong(Manifest.Part::rows).sum());
+    }
+}

@@ -1,0 +1,149 @@
+package brachion.server.backup;
+
+import brachion.server.backup.Manifest.Part;
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.security.DigestInputStream;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+import java.util.function.Consumer;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipFile;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * A backup as it lies on the disk: a zip file with {@code brachion.json}, which says what it is, and a file of JSON lines for
+ * each table, a row a line.
+ */
+final class BackupFile implements AutoCloseable {
+
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static final long LARGEST_MANIFEST = 1_000_000;
+
+    private final ZipFile zip;
+    private final Manifest manifest;
+
+    private BackupFile(ZipFile zip, Manifest manifest) {
+        this.zip = zip;
+        this.manifest = manifest;
+    }
+
+    /** It cannot be used; the message says why, a sentence. */
+    static final class Unusable extends Exception {
+
+        private static final long serialVersionUID = 1L;
+
+        Unusable(String sentence) {
+            super(sentence);
+        }
+    }
+
+    /**
+     * Opens a backup and checks all of it.
+     *
+     * @throws Unusable when it is none, is damaged, or a newer version wrote it
+     */
+    static BackupFile checked(Path path) throws Unusable {
+        BackupFile file = opened(path);
+        try {
+            for (Part part : file.manifest.tables()) {
+                file.check(part);
+            }
+            return file;
+        } catch (Unusable | RuntimeException damaged) {
+            file.close();
+            throw damaged;
+        }
+    }
+
+    private static BackupFile opened(Path path) throws Unusable {
+        ZipFile zip;
+        try {
+            zip = new ZipFile(path.toFile());
+        } catch (IOException noZip) {
+            throw new Unusable("This is no backup of Brachion, or it is damaged: it cannot be opened as a zip file.");
+        }
+        try {
+            ZipEntry entry = zip.getEntry(Manifest.ENTRY);
+            if (entry == null || entry.getSize() > LARGEST_MANIFEST) {
+                throw new Unusable("This is no backup of Brachion: it does not say what it holds.");
+            }
+            Manifest manifest = JSON.readValue(zip.getInputStream(entry), Manifest.class);
+            if (manifest.format() > Manifest.FORMAT) {
+                throw new Unusable("A newer version of Brachion (" + manifest.product() + ") wrote this backup. Bring it back with that version.");
+            }
+            if (manifest.tables() == null || manifest.schema() == null) {
+                throw new Unusable("This backup is damaged: it does not say what it holds.");
+            }
+            return new BackupFile(zip, manifest);
+        } catch (IOException | JacksonException | Unusable damaged) {
+            closeQuietly(zip);
+            throw damaged instanceof Unusable why ? why : new Unusable("This backup is damaged: what it says of itself cannot be read.");
+        }
+    }
+
+    Manifest manifest() {
+        return manifest;
+    }
+
+    private void check(Part part) throws Unusable {
+        try {
+            DigestInputStream in = new DigestInputStream(stream(part), MessageDigest.getInstance("SHA-256"));
+            long lines = 0;
+            byte[] bytes = new byte[64 * 1024];
+            for (int read = in.read(bytes); read >= 0; read = in.read(bytes)) {
+                for (int i = 0; i < read; i++) {
+                    lines += bytes[i] == '\n' ? 1 : 0;
+                }
+            }
+            if (lines != part.rows() || !HexFormat.of().formatHex(in.getMessageDigest().digest()).equals(part.sha256())) {
+                throw new Unusable("This backup is damaged: the rows of “" + part.table() + "” are not what was written.");
+            }
+        } catch (IOException | NoSuchAlgorithmException damaged) {
+            throw new Unusable("This backup is damaged: “" + part.table() + "” cannot be read.");
+        }
+    }
+
+    private InputStream stream(Part part) throws IOException {
+        ZipEntry entry = zip.getEntry(part.entry());
+        if (entry == null) {
+            throw new IOException("missing");
+        }
+        return zip.getInputStream(entry);
+    }
+
+    /** Goes through the rows of a table, each a line of JSON. */
+    void lines(Part part, Consumer<String> each) {
+        try (BufferedReader lines = new BufferedReader(new InputStreamReader(stream(part), StandardCharsets.UTF_8))) {
+            lines.lines().forEach(each);
+        } catch (IOException gone) {
+            throw new UncheckedIOException(gone);
+        }
+    }
+
+    /** Writes what a backup says of itself. */
+    static void write(Manifest manifest, OutputStream out) throws IOException {
+        out.write(JSON.writerWithDefaultPrettyPrinter().writeValueAsBytes(manifest));
+    }
+
+    @Override
+    public void close() {
+        closeQuietly(zip);
+    }
+
+    private static void closeQuietly(ZipFile zip) {
+        try {
+            zip.close();
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+}

@@ -1,0 +1,116 @@
+package brachion.server.backup;
+
+import brachion.server.backup.Manifest.Part;
+import brachion.server.backup.TableOfShop.Column;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import org.springframework.jdbc.core.JdbcTemplate;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Writes the rows of a database, or of one shop in it, into a backup. Runs in a transaction, so that all is of one moment. */
+final class Dump {
+
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+    /** Counts changes of a shop; where it is brought back, counting goes on. */
+    private static final String COUNTER = "trial_revision";
+
+    private final JdbcTemplate database;
+    private final String shop;
+    private final List<TableOfShop> tables;
+
+    /** @param shop the shop to write, null for all of the database */
+    Dump(JdbcTemplate database, String shop) {
+        this.database = database;
+        this.shop = shop;
+        this.tables = TablesOfTheDatabase.of(database).stream().filter(table -> shop == null || !table.name().equals(COUNTER)).toList();
+    }
+
+    /** Writes the file whole or not at all. */
+    void write(Path to, String product, String schema, Instant now) throws IOException {
+        Path part = to.resolveSibling(to.getFileName() + ".part");
+        try (ZipOutputStream zip = new ZipOutputStream(Files.newOutputStream(part), StandardCharsets.UTF_8)) {
+            List<Part> parts = new ArrayList<>();
+            for (TableOfShop table : tables) {
+                parts.add(write(table, zip));
+            }
+            begin(zip, Manifest.ENTRY);
+            BackupFile.write(new Manifest(Manifest.FORMAT, product, schema, shop, now.toString(), parts), zip);
+            zip.closeEntry();
+        } catch (IOException | RuntimeException failed) {
+            Files.deleteIfExists(part);
+            throw failed;
+        }
+        Files.move(part, to, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
+    }
+
+    private static void begin(ZipOutputStream zip, String name) throws IOException {
+        ZipEntry entry = new ZipEntry(name);
+        // the same rows make the same bytes
+        entry.setTime(0);
+        zip.putNextEntry(entry);
+    }
+
+    private Part write(TableOfShop table, ZipOutputStream zip) throws IOException {
+        MessageDigest digest = sha256();
+        long[] rows = {0};
+        begin(zip, new Part(table.name(), 0, "").entry());
+        String columns = table.columns().stream().map(column -> "`" + column.name() + "`").collect(Collectors.joining(", "));
+        String where = shop == null ? "" : " where " + table.whereInShop(tables);
+        Object[] arguments = shop == null ? new Object[0] : new Object[] {shop};
+        database.query("select " + columns + " from " + table.name() + where + " order by " + String.join(", ", table.key()), row -> {
+            byte[] line = (JSON.writeValueAsString(json(table, row)) + "\n").getBytes(StandardCharsets.UTF_8);
+            digest.update(line);
+            rows[0]++;
+            try {
+                zip.write(line);
+            } catch (IOException full) {
+                throw new UncheckedIOException(full);
+            }
+        }, arguments);
+        zip.closeEntry();
+        return new Part(table.name(), rows[0], HexFormat.of().formatHex(digest.digest()));
+    }
+
+    private static ObjectNode json(TableOfShop table, ResultSet row) throws SQLException {
+        ObjectNode json = JSON.createObjectNode();
+        int index = 1;
+        for (Column column : table.columns()) {
+            Object value = row.getObject(index);
+            if (value == null) {
+                json.putNull(column.name());
+            } else if (value instanceof Double number) {
+                json.put(column.name(), number);
+            } else if (column.number()) {
+                json.put(column.name(), row.getLong(index));
+            } else {
+                json.put(column.name(), row.getString(index));
+            }
+            index++;
+        }
+        return json;
+    }
+
+    private static MessageDigest sha256() {
+        try {
+            return MessageDigest.getInstance("SHA-256");
+        } catch (NoSuchAlgorithmException impossible) {
+            throw new IllegalStateException(impossible);
+        }
+    }
+}

@@ -1,0 +1,108 @@
+package brachion.server.backup;
+
+import brachion.server.backup.Manifest.Part;
+import brachion.server.backup.TableOfShop.Parent;
+import brachion.server.species.Woods;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.springframework.jdbc.core.JdbcTemplate;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Fills a database, or one shop in it, from a backup. Runs in a transaction: all comes in or nothing. */
+final class Load {
+
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static final int BATCH = 500;
+
+    private final JdbcTemplate database;
+    private final String shop;
+    private final List<TableOfShop> tables;
+    /** How far the keys of a table are moved on, where other shops have rows with the same keys. */
+    private final Map<String, Long> movedBy = new HashMap<>();
+
+    /** @param shop the shop to fill, null for all of the database */
+    Load(JdbcTemplate database, String shop) {
+        this.database = database;
+        this.shop = shop;
+        this.tables = TablesOfTheDatabase.of(database);
+    }
+
+    /** Whether the shop has no row yet, not even a discarded one. */
+    boolean empty(BackupFile file) {
+        return file.manifest().tables().stream().map(this::table).allMatch(table -> database.queryForObject(
+                "select count(*) from " + table.name() + " where " + table.whereInShop(tables), Long.class, shop) == 0);
+    }
+
+    void fill(BackupFile file) {
+        if (shop != null) {
+            tables.stream().filter(TableOfShop::counted).forEach(table -> {
+                Long last = database.queryForObject("select max(id) from " + table.name(), Long.class);
+                movedBy.put(table.name(), last == null ? 0 : last);
+            });
+        }
+        for (Part part : file.manifest().tables()) {
+            fill(file, part);
+        }
+    }
+
+    /** Takes out every row there is, those that point to others first. */
+    void emptyAll() {
+        for (int i = tables.size() - 1; i >= 0; i--) {
+            database.update("delete from " + tables.get(i).name());
+        }
+    }
+
+    private TableOfShop table(Part part) {
+        return tables.stream().filter(table -> table.name().equals(part.table())).findFirst()
+                .orElseThrow(() -> new IllegalStateException("There is no table " + part.table()));
+    }
+
+    private void fill(BackupFile file, Part part) {
+        TableOfShop table = table(part);
+        String columns = table.columns().stream().map(column -> "`" + column.name() + "`").collect(Collectors.joining(", "));
+        String places = table.columns().stream().map(column -> "?").collect(Collectors.joining(", "));
+        String insert = "insert into " + table.name() + " (" + columns + ") values (" + places + ")";
+        List<Object[]> rows = new ArrayList<>();
+        file.lines(part, line -> {
+            rows.add(row(table, JSON.readTree(line)));
+            if (rows.size() == BATCH) {
+                database.batchUpdate(insert, rows);
+                rows.clear();
+            }
+        });
+        if (!rows.isEmpty()) {
+            database.batchUpdate(insert, rows);
+        }
+    }
+
+    private Object[] row(TableOfShop table, JsonNode json) {
+        return table.columns().stream().map(column -> {
+            JsonNode value = json.path(column.name());
+            if (value.isMissingNode() || value.isNull()) {
+                return null;
+            }
+            if (column.name().equals(TableOfShop.SHOP) && shop != null) {
+                return shop;
+            }
+            if (value.isFloatingPointNumber()) {
+                return value.doubleValue();
+            }
+            if (column.name().equals("species_id") && value.asString().startsWith(Woods.OWN)) {
+                return Woods.OWN + (Long.parseLong(value.asString().substring(Woods.OWN.length())) + movedBy.getOrDefault("wood", 0L));
+            }
+            return value.isNumber() ? (Object) (value.longValue() + movedBy(table, column.name())) : value.asString();
+        }).toArray();
+    }
+
+    private long movedBy(TableOfShop table, String column) {
+        if (table.counted() && column.equals("id")) {
+            return movedBy.getOrDefault(table.name(), 0L);
+        }
+        return table.parents().stream().filter(parent -> parent.column().equals(column)).map(Parent::table)
+                .mapToLong(parent -> movedBy.getOrDefault(parent, 0L)).findFirst().orElse(0);
+    }
+}

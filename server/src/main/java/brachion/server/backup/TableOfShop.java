@@ -1,0 +1,49 @@
+package brachion.server.backup;
+
+import java.util.List;
+
+/**
+ * A table and how its rows belong to a shop.
+ *
+ * @param name    its name
+ * @param columns its columns, in the order of the table
+ * @param key     columns of its primary key, by which its rows are ordered
+ * @param counted whether the database gives its rows their key {@code id}
+ * @param parents tables its rows point to
+ */
+record TableOfShop(String name, List<Column> columns, List<String> key, boolean counted, List<Parent> parents) {
+
+    static final String SHOP = "shop";
+
+    /**
+     * A column.
+     *
+     * @param name   its name
+     * @param number whether it holds numbers
+     */
+    record Column(String name, boolean number) {
+    }
+
+    /**
+     * A column that holds keys of another table.
+     *
+     * @param column the column
+     * @param table  the other table
+     */
+    record Parent(String column, String table) {
+    }
+
+    boolean ofShop() {
+        return columns.stream().anyMatch(column -> column.name().equals(SHOP));
+    }
+
+    /** The rows of one shop, by a condition with one question mark for each {@link #shops}. */
+    String whereInShop(List<TableOfShop> all) {
+        if (ofShop()) {
+            return SHOP + " = ?";
+        }
+        Parent parent = parents.get(0);
+        TableOfShop of = all.stream().filter(table -> table.name().equals(parent.table())).findFirst().orElseThrow();
+        return parent.column() + " in (select id from " + of.name() + " where " + of.whereInShop(all) + ")";
+    }
+}

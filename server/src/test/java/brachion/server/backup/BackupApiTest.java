@@ -1,0 +1,209 @@
+package brachion.server.backup;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import brachion.server.ServerTest;
+import brachion.server.Wire;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.UnaryOperator;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import java.util.zip.ZipOutputStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors;
+import org.springframework.test.web.servlet.assertj.MockMvcTester;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+
+@ServerTest
+class BackupApiTest {
+
+    private static final String WOOD = """
+            {"commonName": "Hop hornbeam", "latinName": "Ostrya virginiana", "woodClass": "RING_POROUS_HARDWOOD", "basicSpecificGravity": 0.63,
+             "source": "a table at the mill"}""";
+    private static final String PIECE = """
+            {"name": "Bow 3", "speciesId": "white-ash", "thicknessMm": 12, "widthMm": 25, "startedOn": "2026-11-20", "startMoisturePercent": 25.3,
+             "shopC": 18, "shopHumidityPercent": 50}""";
+
+    @Autowired
+    private MockMvcTester mvc;
+
+    @Autowired
+    private JdbcTemplate database;
+
+    @Autowired
+    private Backups backups;
+
+    @TempDir
+    private Path folder;
+
+    private byte[] bytes(String path) {
+        return mvc.get().uri(path).exchange().getResponse().getContentAsByteArray();
+    }
+
+    private MvcTestResult restore(byte[] file) {
+        return mvc.post().uri("/api/backup/restoration").with(SecurityMockMvcRequestPostProcessors.csrf())
+                .contentType(MediaType.parseMediaType("application/zip")).content(file).exchange();
+    }
+
+    private void emptyTheShop() {
+        List.of("trial", "person", "board", "source", "row_set_aside", "weigh_in", "drying_piece", "steam_rig", "wood")
+                .forEach(table -> database.update("delete from " + table));
+    }
+
+    /** A bit of everything a shop keeps: stages, readings, names, woods, a rack, a rig, rows that wait, what was discarded. */
+    private void fillTheShop() {
+        MvcTestResult wood = Wire.post(mvc, "/api/woods", WOOD);
+        assertThat(wood).hasStatus(HttpStatus.CREATED);
+        assertThat(Wire.post(mvc, "/api/trials", Wire.cleanTrial().replace("white-ash", Wire.read(wood, "$.id", String.class)))).hasStatus(HttpStatus.CREATED);
+        String recipe = Wire.recipe(9.525, 152.4, Wire.STEEL_STRAP).replaceFirst("}\\s*$", ", \"person\": \"Odo\", \"board\": \"Ash A — „Müller“ 🪵\"}");
+        assertThat(Wire.post(mvc, "/api/trials", Wire.trial(recipe, "{\"severity\": \"FLAW\", \"flaw\": \"OUTER_SPLINTER\", \"releasedRadiusMm\": 158.75}")
+                .replace("\"outcome\"", "\"done\": {\"stages\": [{\"kind\": \"STEAM_BOX\", \"actualMinutes\": 50.3}], "
+                        + "\"chamber\": [{\"minutes\": 0, \"celsius\": 40}, {\"minutes\": 12.1, \"celsius\": 97.7}]}, \"outcome\""))).hasStatus(HttpStatus.CREATED);
+        assertThat(Wire.post(mvc, "/api/trials", Wire.trial(Wire.recipe(2, 150, Wire.EIGHT_PLIES), "{\"severity\": \"CLEAN\"}"))).hasStatus(HttpStatus.CREATED);
+        long gone = Wire.read(Wire.post(mvc, "/api/trials", Wire.cleanTrial()), "$.id", Long.class);
+        assertThat(Wire.delete(mvc, "/api/trials/" + gone + "?version=0")).hasStatusOk();
+        long piece = Wire.read(Wire.post(mvc, "/api/rack", PIECE), "$.id", Long.class);
+        assertThat(Wire.post(mvc, "/api/rack/" + piece + "/weigh-ins?version=0", "{\"weighedOn\": \"2026-11-22\", \"moisturePercent\": 20.1}")).hasStatusOk();
+        String rig = new String(bytes("/api/rig"), StandardCharsets.UTF_8).replaceAll(".*\"rig\":(\\{.*})}$", "$1");
+        assertThat(Wire.put(mvc, "/api/rig?version=-1", rig)).hasStatusOk();
+        assertThat(mvc.post().uri("/api/exchange/trials?fileName=old.csv").with(SecurityMockMvcRequestPostProcessors.csrf())
+                .contentType("text/csv").content("Day,Species,Thickness (mm)\n2026-11-24,nowood,9\n").exchange()).hasStatusOk();
+    }
+
+    @Test
+    void what_was_kept_comes_back_into_an_empty_shop_to_the_last_byte() throws IOException {
+        fillTheShop();
+        List<String> exports = List.of("/api/exchange/trials", "/api/exchange/trials?units=INCH", "/api/woods/table", "/api/rack", "/api/rig", "/api/names");
+        List<byte[]> before = exports.stream().map(this::bytes).toList();
+        byte[] kept = bytes("/api/backup");
+        emptyTheShop();
+        assertThat(bytes("/api/exchange/trials")).isNotEqualTo(before.get(0));
+
+        MvcTestResult answer = restore(kept);
+        assertThat(answer).hasStatusOk();
+        for (int i = 0; i < exports.size(); i++) {
+            assertThat(bytes(exports.get(i))).as(exports.get(i)).isEqualTo(before.get(i));
+        }
+        Map<String, String> again = entries(bytes("/api/backup"));
+        Map<String, String> first = entries(kept);
+        again.remove("brachion.json");
+        first.remove("brachion.json");
+        assertThat(again).as("every row of every table").isEqualTo(first).hasSizeGreaterThan(9);
+        assertThat(first.get("tables/chamber_reading.jsonl")).contains("97.7");
+        assertThat(Wire.post(mvc, "/api/trials", Wire.cleanTrial())).as("and the shop goes on").hasStatus(HttpStatus.CREATED);
+    }
+
+    /** Another shop of the same database has rows with the same keys; they are left alone. */
+    @Test
+    void a_backup_of_one_shop_comes_back_beside_another() {
+        fillTheShop();
+        byte[] trials = bytes("/api/exchange/trials");
+        byte[] kept = bytes("/api/backup");
+        database.update("update trial set shop = 'sample'");
+        List.of("person", "board", "source", "wood", "row_set_aside", "drying_piece", "steam_rig").forEach(table -> database.update("update " + table + " set shop = 'sample'"));
+        assertThat(restore(kept)).hasStatusOk();
+        assertThat(bytes("/api/exchange/trials")).isEqualTo(trials);
+        assertThat(database.queryForObject("select count(*) from trial where shop = 'sample'", Integer.class)).isEqualTo(4);
+    }
+
+    @Test
+    void a_shop_with_records_takes_no_backup() {
+        fillTheShop();
+        byte[] kept = bytes("/api/backup");
+        MvcTestResult refused = restore(kept);
+        assertThat(refused).hasStatus(HttpStatus.CONFLICT);
+        assertThat(refused).bodyJson().extractingPath("$.detail").asString().contains("an empty one");
+        assertThat(database.queryForObject("select count(*) from trial", Integer.class)).isEqualTo(4);
+    }
+
+    @Test
+    void a_damaged_a_newer_and_a_foreign_file_are_refused_before_anything_is_touched() throws IOException {
+        fillTheShop();
+        byte[] kept = bytes("/api/backup");
+        emptyTheShop();
+        byte[] cut = java.util.Arrays.copyOf(kept, kept.length / 2);
+        refused(new byte[] {1, 2, 3}, "no backup of Brachion");
+        refused(cut, "damaged");
+        refused(changed(kept, "tables/trial.jsonl", rows -> rows.replace("\"severity\":\"FLAW\"", "\"severity\":\"CLEAN\"")), "not what was written");
+        refused(changed(kept, "tables/weigh_in.jsonl", rows -> null), "cannot be read");
+        refused(changed(kept, "brachion.json", json -> null), "does not say what it holds");
+        refused(changed(kept, "brachion.json", json -> "{"), "cannot be read");
+        refused(changed(kept, "brachion.json", json -> json.replaceFirst("\"format\" : 1", "\"format\" : 2")), "newer version");
+        refused(changed(kept, "brachion.json", json -> json.replaceFirst("\"schema\" : \"\\d+\"", "\"schema\" : \"999\"")), "newer version");
+        refused(changed(kept, "brachion.json", json -> json.replaceFirst("\"schema\" : \"\\d+\"", "\"schema\" : \"3\"")), "older version");
+        assertThat(Wire.refusedFields(mvc.post().uri("/api/backup/restoration").with(SecurityMockMvcRequestPostProcessors.csrf())
+                .contentType("application/zip").exchange())).containsExactly("file");
+        assertThat(database.queryForObject("select count(*) from trial", Integer.class)).isZero();
+        assertThat(restore(kept)).hasStatusOk();
+    }
+
+    private void refused(byte[] file, String why) {
+        MvcTestResult answer = restore(file);
+        assertThat(answer).hasStatus(HttpStatus.BAD_REQUEST);
+        assertThat(Wire.refusedFields(answer)).containsExactly("file");
+        assertThat(answer).bodyJson().extractingPath("$.detail").asString().contains(why);
+    }
+
+    private static Map<String, String> entries(byte[] zip) throws IOException {
+        Map<String, String> entries = new LinkedHashMap<>();
+        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
+            for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
+                entries.put(entry.getName(), new String(in.readAllBytes(), StandardCharsets.UTF_8));
+            }
+        }
+        return entries;
+    }
+
+    /** The same file with one entry changed; a null takes it out. */
+    private static byte[] changed(byte[] zip, String entry, UnaryOperator<String> change) throws IOException {
+        Map<String, String> entries = entries(zip);
+        assertThat(entries).containsKey(entry);
+        String now = change.apply(entries.get(entry));
+        assertThat(now).isNotEqualTo(entries.get(entry));
+        entries.put(entry, now);
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (ZipOutputStream changed = new ZipOutputStream(out)) {
+            for (Map.Entry<String, String> each : entries.entrySet()) {
+                if (each.getValue() != null) {
+                    changed.putNextEntry(new ZipEntry(each.getKey()));
+                    changed.write(each.getValue().getBytes(StandardCharsets.UTF_8));
+                }
+            }
+        }
+        return out.toByteArray();
+    }
+
+    @Test
+    void each_day_has_its_backup_for_a_fortnight() throws Exception {
+        fillTheShop();
+        for (LocalDate day = LocalDate.of(2026, 11, 1); !day.isAfter(LocalDate.of(2026, 11, 20)); day = day.plusDays(1)) {
+            Clock three = Clock.fixed(Instant.parse(day + "T03:00:00Z"), ZoneId.of("UTC"));
+            new NightlyBackup(backups, new BackupFolder(folder.toString()), three).make();
+        }
+        Files.writeString(folder.resolve("a note of my own.txt"), "stays");
+        try (var files = Files.list(folder)) {
+            List<String> names = files.map(file -> file.getFileName().toString()).sorted().toList();
+            assertThat(names).hasSize(15).contains("a note of my own.txt", "brachion-2026-11-07.zip", "brachion-2026-11-20.zip")
+                    .doesNotContain("brachion-2026-11-06.zip");
+        }
+        emptyTheShop();
+        assertThat(restore(Files.readAllBytes(folder.resolve("brachion-2026-11-20.zip")))).hasStatusOk();
+    }
+}
