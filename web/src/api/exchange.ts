@@ -4,9 +4,13 @@ import type { Cell, Kept } from './schema';
 
 const ROWS = ['rows'];
 
+function asBytes(file: File) {
+  return { body: file as unknown as string, bodySerializer: () => file };
+}
+
 /** A table travels as its bytes; the server finds out how they are written. */
 function asTable(file: File) {
-  return { body: file as unknown as string, bodySerializer: () => file, headers: { 'Content-Type': 'text/csv' } };
+  return { ...asBytes(file), headers: { 'Content-Type': 'text/csv' } };
 }
 
 export function useRowsWaiting() {
@@ -16,6 +20,16 @@ export function useRowsWaiting() {
 /** Looks into a table; keeps nothing of it. */
 export function useTableReading() {
   return useMutation({ mutationFn: (file: File) => body(api.POST('/api/exchange/readings', asTable(file))) });
+}
+
+/** Fills a shop that is still empty from a backup. */
+export function useBackupRestoration() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (file: File) =>
+      body(api.POST('/api/backup/restoration', { ...asBytes(file), headers: { 'Content-Type': 'application/zip' } })),
+    onSuccess: () => client.invalidateQueries(),
+  });
 }
 
 /** Brings tables in, and mends what waits. */

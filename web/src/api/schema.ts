@@ -452,6 +452,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/backup/restoration": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restore_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/woods/table": {
         parameters: {
             query?: never;
@@ -556,6 +572,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["setAside"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/backup": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["backup"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1364,6 +1396,11 @@ export interface components {
             alreadyHere: number;
             toNote: string[];
         };
+        RestoredAnswer: {
+            madeAt: string;
+            /** Format: int64 */
+            rows: number;
+        };
         TrialPage: {
             trials: components["schemas"]["TrialView"][];
             /** Format: int64 */
@@ -1702,6 +1739,7 @@ export type CombinationView = components['schemas']['CombinationView'];
 export type LeverView = components['schemas']['LeverView'];
 export type LeversAnswer = components['schemas']['LeversAnswer'];
 export type TableAnswer = components['schemas']['TableAnswer'];
+export type RestoredAnswer = components['schemas']['RestoredAnswer'];
 export type TrialPage = components['schemas']['TrialPage'];
 export type TrialCounts = components['schemas']['TrialCounts'];
 export type SpeciesView = components['schemas']['SpeciesView'];
@@ -2670,6 +2708,33 @@ export interface operations {
             };
         };
     };
+    restore_2: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/zip": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RestoredAnswer"];
+                };
+            };
+        };
+    };
     table_1: {
         parameters: {
             query?: never;
@@ -2806,6 +2871,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SetAside"][];
+                };
+            };
+        };
+    };
+    backup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
                 };
             };
         };

@@ -96,14 +96,15 @@ function Switches() {
   );
 }
 
+const ABOVE_THE_PLACES = { bottom: { xs: 72, sm: 24 } } as const;
+
 /** Says that the server is being waited for; over the page, so that nothing moves. */
 function TryingAgain() {
   const waiting = useSyncExternalStore(tryingAgain.subscribe, tryingAgain.get);
   return (
     <Snackbar
       open={waiting}
-      anchorOrigin={{ vertical: 'top', horizontal: 'center' }}
-      sx={{ top: { xs: BAR_HEIGHT + 8 } }}
+      sx={ABOVE_THE_PLACES}
       message="The workshop server does not answer just now. It is asked again; what you typed is kept."
     />
   );
@@ -162,7 +163,7 @@ export function Shell() {
       <Snackbar
         open={notice !== null}
         autoHideDuration={10_000}
-        sx={{ bottom: { xs: 72, sm: 24 } }}
+        sx={ABOVE_THE_PLACES}
         onClose={(_, reason) => {
           if (reason !== 'clickaway') setNotice(null);
         }}

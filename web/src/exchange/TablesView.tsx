@@ -4,6 +4,7 @@ import { useTrialCounts } from '../api/queries';
 import { inThisShop } from '../api/shop';
 import { useNotice } from '../app/notice';
 import { useUnits } from '../app/units';
+import { Backup } from './Backup';
 import { BringIn } from './BringIn';
 import { WaitingRow } from './WaitingRow';
 import { many } from './words';
@@ -21,6 +22,7 @@ export function TablesView() {
       </Box>
       <Waiting />
       <BringIn />
+      <Backup />
     </Box>
   );
 }

@@ -25,7 +25,7 @@ const STEPS = [
   },
   {
     title: 'Bring in a notebook',
-    words: 'Bends you have written down in a table come in at once. What cannot be read waits to be mended; nothing is lost.',
+    words: 'Bends you have written down in a table come in at once. What cannot be read waits to be mended; nothing is lost. A backup of another shop comes back here, too.',
     to: '/records/tables',
     label: 'Bring in a table',
   },

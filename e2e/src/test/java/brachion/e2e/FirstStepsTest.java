@@ -96,6 +96,24 @@ class FirstStepsTest extends BrowserTest {
         assertThat(page.getByText("Rests on 0 of your hot-bending trials")).isVisible();
     }
 
+    /** The demo workshop moves into the empty shop, and out again by hand. */
+    @Test
+    void a_backup_of_another_shop_comes_back_into_the_empty_one() {
+        Page workshop = page.context().newPage();
+        workshop.navigate(Product.demo().address() + "/records/tables");
+        Path file = folder.resolve("backup.zip");
+        workshop.waitForDownload(() -> workshop.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Take a backup")).click()).saveAs(file);
+        String trials = Product.demo().get("/api/exchange/trials");
+        workshop.close();
+        show("/records/tables");
+        field("Backup to bring back").setInputFiles(folder.resolve("backup.zip"));
+        assertThat(page.getByText(Pattern.compile("The backup of \\d{4}-\\d\\d-\\d\\d is back: \\d+ rows"))).isVisible();
+        assertThat(page.getByText(Pattern.compile("this one holds \\d+ bends"))).isVisible();
+        assertThat(shop.get("/api/exchange/trials")).isEqualTo(trials);
+        shop.close();
+        shop = Product.start(folder.resolve("another"), "shop");
+    }
+
     private Locator step(String name) {
         return page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("First steps"))
                 .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(name));

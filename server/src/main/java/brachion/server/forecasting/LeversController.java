@@ -10,7 +10,6 @@ import brachion.server.recipe.Workshops;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
-import java.util.concurrent.Callable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -86,11 +85,7 @@ class LeversController {
     }
 
     @PostMapping("/levers")
-    Callable<LeversAnswer> levers(@Valid @RequestBody LeversRequest request) {
-        return () -> advise(request);
-    }
-
-    private LeversAnswer advise(LeversRequest request) {
+    LeversAnswer levers(@Valid @RequestBody LeversRequest request) {
         Levers levers = Levers.of(new Forecaster(fitted.current().risk()), request.recipe().toRecipe(workshops.now()), request.wanted(),
                 request.marks().toMarks());
         return new LeversAnswer(levers.now(), levers.levers().stream().map(lever -> new LeverView(lever.change().kind(),

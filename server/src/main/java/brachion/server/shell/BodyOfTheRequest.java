@@ -34,7 +34,7 @@ class BodyOfTheRequest extends OncePerRequestFilter {
 
     private static final int LONGEST_DOCUMENT = 512 * 1024;
     private static final int LONGEST_TABLE = 6 * 1024 * 1024;
-    private static final int LONGEST_BACKUP = 512 * 1024 * 1024;
+    private static final int LONGEST_BACKUP = 64 * 1024 * 1024;
     private static final long IN_TIME_NS = Duration.ofSeconds(60).toNanos();
     private static final int PART = 16 * 1024;
     private static final MediaType TABLE = MediaType.parseMediaType(TableFile.TYPE);

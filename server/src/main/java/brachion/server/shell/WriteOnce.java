@@ -49,8 +49,7 @@ class WriteOnce extends OncePerRequestFilter {
     private final LongWork longWork;
     private final ObjectProvider<RequestMappingHandlerMapping> handlers;
     private final HandlerExceptionResolver refusals;
-    private final TransactionTemplate shortly;
-    private final TransactionTemplate patiently;
+    private final TransactionTemplate transaction;
 
     /** The web server asks for its filters before there is a database to store in. */
     WriteOnce(@Lazy WritesDone writes, @Lazy LongWork longWork,
@@ -60,9 +59,7 @@ class WriteOnce extends OncePerRequestFilter {
         this.longWork = longWork;
         this.handlers = handlers;
         this.refusals = handlerExceptionResolver;
-        this.shortly = new TransactionTemplate(transactions);
-        this.patiently = new TransactionTemplate(transactions);
-        this.patiently.setTimeout(LongWork.SECONDS);
+        this.transaction = new TransactionTemplate(transactions);
     }
 
     /** What goes wrong in the chain below, carried through the transaction. */
@@ -91,7 +88,7 @@ class WriteOnce extends OncePerRequestFilter {
             }
             String fingerprint = fingerprint(request);
             boolean many = stores.get().many();
-            Optional<Answer> before = (many ? patiently : shortly).execute(status -> once(key, fingerprint, many, request, answer, chain, status));
+            Optional<Answer> before = transaction.execute(status -> once(key, fingerprint, many, request, answer, chain, status));
             if (before.isEmpty()) {
                 answer.copyBodyToResponse();
             } else if (before.get().fingerprint().equals(fingerprint)) {

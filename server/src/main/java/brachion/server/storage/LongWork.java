@@ -6,8 +6,8 @@ import org.hibernate.Session;
 import org.springframework.stereotype.Component;
 
 /**
- * Work on many records at once. Otherwise nobody waits longer than two seconds for the database: a transaction that takes
- * longer is taken back.
+ * Work on many records at once. Otherwise nobody waits two seconds for one answer of the database: a transaction in which
+ * that happens is taken back.
  */
 @Component
 public class LongWork {

@@ -2,13 +2,10 @@ package brachion.server.shell;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import brachion.server.Client;
 import brachion.server.Wire;
-import java.net.URI;
-import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
-import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
-import java.net.http.HttpResponse.BodyHandlers;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.IntStream;
@@ -23,26 +20,17 @@ class BigQuestionsTest {
     @LocalServerPort
     private int port;
 
-    private final HttpClient client = HttpClient.newHttpClient();
-
-    private HttpRequest.Builder to(String path) {
-        return HttpRequest.newBuilder(URI.create("http://localhost:" + port + path));
-    }
-
-    private HttpRequest map(String token, int number) {
-        String map = "{\"recipe\": %s, \"thinnestMm\": 2, \"thickestMm\": %d, \"tightestMm\": 50, \"widestMm\": 900, \"columns\": 24, \"rows\": 12}"
-                .formatted(Wire.recipe(12, 200, Wire.STEAM), 30 + number);
-        return to("/api/forecast/map").header("Cookie", "XSRF-TOKEN=" + token).header("X-XSRF-TOKEN", token)
-                .header("Content-Type", "application/json").POST(BodyPublishers.ofString(map)).build();
+    private static HttpRequest map(Client client, int number) {
+        return client.json("POST", "/api/forecast/map",
+                "{\"recipe\": %s, \"thinnestMm\": 2, \"thickestMm\": %d, \"tightestMm\": 50, \"widestMm\": 900, \"columns\": 24, \"rows\": 12}"
+                        .formatted(Wire.recipe(12, 200, Wire.STEAM), 30 + number));
     }
 
     @Test
     void a_small_question_does_not_wait_for_the_big_ones_and_the_line_has_an_end() throws Exception {
-        String token = client.send(to("/api/rig").build(), BodyHandlers.discarding()).headers().allValues("Set-Cookie").stream()
-                .map(cookie -> cookie.replaceAll("XSRF-TOKEN=([^;]+).*", "$1")).findFirst().orElseThrow();
-        List<CompletableFuture<HttpResponse<String>>> big = IntStream.range(0, 60)
-                .mapToObj(number -> client.sendAsync(map(token, number), BodyHandlers.ofString())).toList();
-        assertThat(client.send(to("/api/rig").build(), BodyHandlers.discarding()).statusCode()).isEqualTo(200);
+        Client client = new Client(port);
+        List<CompletableFuture<HttpResponse<String>>> big = IntStream.range(0, 60).mapToObj(number -> client.sendAsync(map(client, number))).toList();
+        assertThat(client.get("/api/rig").statusCode()).isEqualTo(200);
         assertThat(big.stream().filter(each -> !each.isDone()).count()).as("those that are still waiting").isPositive();
         List<HttpResponse<String>> answers = big.stream().map(CompletableFuture::join).toList();
         assertThat(answers).extracting(HttpResponse::statusCode).containsOnly(200, 429);

@@ -2,16 +2,15 @@ package brachion.server.shell;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import brachion.server.Client;
 import brachion.server.Wire;
 import java.io.IOException;
 import java.net.Socket;
 import java.net.URI;
 import java.net.URLEncoder;
-import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
-import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -49,32 +48,13 @@ class MalformedRequestsTest {
     @Autowired
     private JdbcTemplate database;
 
-    private final HttpClient client = HttpClient.newHttpClient();
     private final RandomGenerator random = new Random(SEED);
-    private String token;
+    private Client client;
 
     @BeforeEach
-    void openTheDoor() throws Exception {
+    void openTheDoor() {
         List.of("trial", "row_set_aside", "weigh_in", "drying_piece", "steam_rig", "wood").forEach(table -> database.update("delete from " + table));
-        token = client.send(HttpRequest.newBuilder(at("/api/rig")).build(), BodyHandlers.discarding()).headers().allValues("Set-Cookie").stream()
-                .filter(cookie -> cookie.startsWith("XSRF-TOKEN=")).map(cookie -> cookie.replaceAll("XSRF-TOKEN=([^;]+).*", "$1")).findFirst().orElseThrow();
-    }
-
-    private URI at(String path) {
-        return URI.create("http://localhost:" + port + path);
-    }
-
-    private HttpRequest.Builder request(String method, String path, String body) {
-        return HttpRequest.newBuilder(at(path)).header("Cookie", "XSRF-TOKEN=" + token).header("X-XSRF-TOKEN", token)
-                .method(method, BodyPublishers.ofString(body));
-    }
-
-    private HttpResponse<String> send(HttpRequest request) throws IOException, InterruptedException {
-        return client.send(request, BodyHandlers.ofString());
-    }
-
-    private HttpResponse<String> post(String path, String json) throws IOException, InterruptedException {
-        return send(request("POST", path, json).header("Content-Type", "application/json").build());
+        client = new Client(port);
     }
 
     /** What a refusal lacks; empty when it is as every refusal should be. */
@@ -103,7 +83,7 @@ class MalformedRequestsTest {
 
     @Test
     void every_malformed_request_is_answered_with_what_is_wrong() throws Exception {
-        JsonNode description = JSON.readTree(send(HttpRequest.newBuilder(at("/v3/api-docs")).build()).body());
+        JsonNode description = JSON.readTree(client.get("/v3/api-docs").body());
         MalformedDocuments documents = new MalformedDocuments(description, random);
         List<Operation> operations = Operation.all(description);
         List<String> faults = new ArrayList<>();
@@ -112,7 +92,7 @@ class MalformedRequestsTest {
             Operation operation = operations.get(i % operations.size());
             String path = operation.path(this::key) + query(operation);
             String body = operation.body() == null ? "" : operation.json() ? documents.of(operation.body()) : table(documents);
-            HttpRequest.Builder request = request(operation.method(), path, body)
+            HttpRequest.Builder request = client.request(operation.method(), path, body)
                     .header("Content-Type", operation.json() || operation.body() == null ? any(TYPES) : any(List.of("text/csv", "text/csv", any(TYPES))))
                     .header("Accept", random.nextInt(3) == 0 ? any(ACCEPTED) : "*/*");
             if (random.nextInt(4) == 0) {
@@ -121,7 +101,7 @@ class MalformedRequestsTest {
             if (random.nextInt(8) == 0) {
                 request.header("Brachion-Shop", any(List.of("own", "sample", "", "nobody's", "own,sample")));
             }
-            HttpResponse<String> answer = send(request.build());
+            HttpResponse<String> answer = client.send(request.build());
             statuses.add(answer.statusCode());
             String wrong = wrongWith(answer);
             if (!wrong.isEmpty()) {
@@ -177,29 +157,30 @@ class MalformedRequestsTest {
         List<HttpResponse<String>> answers = new ArrayList<>();
         for (String lamination : List.of(Wire.recipe(20, 200, Wire.EIGHT_PLIES.replace("8", "200")), Wire.recipe(0.3, 5, Wire.EIGHT_PLIES),
                 Wire.recipe(0.3, 5, Wire.EIGHT_PLIES.replace("8", "200")))) {
-            answers.add(post("/api/forecast/levers", "{\"recipe\": %s, \"wanted\": 0.9, %s}".formatted(lamination, marks)));
-            answers.add(post("/api/forecast/next", "{\"recipe\": %s, \"others\": [], %s}".formatted(lamination, marks)));
+            answers.add(client.post("/api/forecast/levers", "{\"recipe\": %s, \"wanted\": 0.9, %s}".formatted(lamination, marks)));
+            answers.add(client.post("/api/forecast/next", "{\"recipe\": %s, \"others\": [], %s}".formatted(lamination, marks)));
         }
-        answers.add(post("/api/forecast/map",
+        answers.add(client.post("/api/forecast/map",
                 "{\"recipe\": %s, \"thinnestMm\": 2, \"thickestMm\": 100, \"tightestMm\": 5, \"widestMm\": 20000, \"columns\": 60, \"rows\": 40}".formatted(recipe)));
-        answers.add(post("/api/readings", "{\"bareUnits\": \"METRIC\", \"typed\": [{\"path\": \"a\", \"text\": \"" + "9".repeat(400) + " mm\"}]}"));
+        answers.add(client.post("/api/readings", "{\"bareUnits\": \"METRIC\", \"typed\": [{\"path\": \"a\", \"text\": \"" + "9".repeat(400) + " mm\"}]}"));
         for (String table : List.of(",,,\n,,,", "\"\"", ";", "\n\n\n", "\"\",\"\"\n\"\",\"\"")) {
-            answers.add(send(request("POST", "/api/exchange/readings", table).header("Content-Type", "text/csv").build()));
+            answers.add(client.send(client.request("POST", "/api/exchange/readings", table).header("Content-Type", "text/csv").build()));
         }
         for (String day : List.of("+12345-01-01", "0000-01-01", "-0001-01-01", "9999-12-31")) {
-            answers.add(post("/api/trials", Wire.cleanTrial().replace("2026-11-24", day)));
+            answers.add(client.post("/api/trials", Wire.cleanTrial().replace("2026-11-24", day)));
         }
-        answers.add(post("/api/trials", Wire.cleanTrial().replace("\"outcome\"", "\"done\": {\"stages\": [], \"chamber\": "
+        answers.add(client.post("/api/trials", Wire.cleanTrial().replace("\"outcome\"", "\"done\": {\"stages\": [], \"chamber\": "
                 + "[{\"minutes\": 0, \"celsius\": 40}, {\"minutes\": 1e999, \"celsius\": 97}]}, \"outcome\"")));
-        answers.add(post("/api/forecast", "{\"recipe\": %s}".formatted(recipe.replace("\"carrySeconds\": 15", "\"carrySeconds\": 5e-324"))));
-        answers.add(post("/api/forecast", "{\"recipe\": %s, \"recipe\": %s}".formatted(recipe, recipe)));
-        answers.add(send(request("POST", "/api/forecast", "recipe: 1").header("Content-Type", "application/yaml").build()));
-        answers.add(send(request("POST", "/api/forecast", "{}").header("Content-Type", "*/*").build()));
-        answers.add(send(request("PUT", "/api/exchange/rows/1?version=0", "{}").header("Content-Type", "application/json").build()));
-        answers.add(send(request("DELETE", "/api/forecast", "").build()));
-        answers.add(send(HttpRequest.newBuilder(at("/api/trials")).POST(BodyPublishers.ofString("{}")).header("Content-Type", "application/json").build()));
-        answers.add(send(HttpRequest.newBuilder(at("/api/trials")).header("Accept", "image/png").build()));
-        answers.add(send(HttpRequest.newBuilder(at("/nothing/at/all/here")).build()));
+        answers.add(client.post("/api/forecast", "{\"recipe\": %s}".formatted(recipe.replace("\"carrySeconds\": 15", "\"carrySeconds\": 5e-324"))));
+        answers.add(client.post("/api/forecast", "{\"recipe\": %s, \"recipe\": %s}".formatted(recipe, recipe)));
+        answers.add(client.send(client.request("POST", "/api/forecast", "recipe: 1").header("Content-Type", "application/yaml").build()));
+        answers.add(client.send(client.request("POST", "/api/forecast", "{}").header("Content-Type", "*/*").build()));
+        answers.add(client.send(client.request("PUT", "/api/exchange/rows/1?version=0", "{}").header("Content-Type", "application/json").build()));
+        answers.add(client.send(client.request("DELETE", "/api/forecast", "").build()));
+        answers.add(client.send(HttpRequest.newBuilder(URI.create("http://localhost:" + port + "/api/trials")).POST(BodyPublishers.ofString("{}"))
+                .header("Content-Type", "application/json").build()));
+        answers.add(client.send(client.request("GET", "/api/trials", "").header("Accept", "image/png").build()));
+        answers.add(client.get("/nothing/at/all/here"));
         answers.forEach(answer -> assertThat(wrongWith(answer)).as("%s -> %s", answer.uri(), shortly(answer.body())).isEmpty());
     }
 
@@ -232,10 +213,10 @@ class MalformedRequestsTest {
 
     @Test
     void a_document_may_be_only_so_long_and_so_deep_and_its_words_and_numbers_too() throws Exception {
-        assertThat(post("/api/trials", "{\"note\": \"" + "x".repeat(600_000) + "\"}").statusCode()).isEqualTo(413);
-        assertThat(post("/api/forecast/typed", "{\"bareUnits\": \"METRIC\", \"typed\": [], \"choices\": {\"a\": " + "[".repeat(100) + "]".repeat(100) + "}}").body())
+        assertThat(client.post("/api/trials", "{\"note\": \"" + "x".repeat(600_000) + "\"}").statusCode()).isEqualTo(413);
+        assertThat(client.post("/api/forecast/typed", "{\"bareUnits\": \"METRIC\", \"typed\": [], \"choices\": {\"a\": " + "[".repeat(100) + "]".repeat(100) + "}}").body())
                 .contains("deep");
-        assertThat(post("/api/trials", Wire.cleanTrial().replace("12", "1".repeat(500))).statusCode()).isEqualTo(400);
+        assertThat(client.post("/api/trials", Wire.cleanTrial().replace("12", "1".repeat(500))).statusCode()).isEqualTo(400);
     }
 
     /** An operation of the description. */
