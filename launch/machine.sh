@@ -65,6 +65,11 @@ need_chromium() {
     [ -x /usr/bin/chromium ] || install_debian chromium
 }
 
+# The check of the units in deploy/.
+need_systemd() {
+    command -v systemd-analyze >/dev/null || install_debian systemd
+}
+
 # R fits the same records in the benchmarks, as a yardstick.
 need_yardstick() {
     command -v Rscript >/dev/null || install_debian r-base-core r-cran-mass

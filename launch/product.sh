@@ -105,6 +105,7 @@ stop_everything() {
 run_tests() {
     need_database
     need_chromium
+    need_systemd
     build_product
     trap 'stop_database "$home/test"' EXIT
     trap 'exit 130' INT TERM

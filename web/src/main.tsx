@@ -59,6 +59,7 @@ const router = createBrowserRouter([
       { path: 'records/:id', lazy: async () => ({ Component: (await import('./trials/TrialView')).TrialView }) },
       { path: 'records/:id/correct', lazy: async () => ({ Component: (await import('./log/LogView')).CorrectView }) },
       { path: 'help/computation', lazy: async () => ({ Component: (await import('./help/ComputationView')).ComputationView }) },
+      { path: 'help/components', lazy: async () => ({ Component: (await import('./help/ComponentsView')).ComponentsView }) },
       { path: 'rig', lazy: async () => ({ Component: (await import('./rig/RigView')).RigView }) },
       ...Object.entries(OLD_ADDRESSES).map(([path, to]) => ({ path, element: <OldAddress to={to} /> })),
       { path: '*', lazy: async () => ({ Component: (await import('./app/NotHere')).NotHere }) },

@@ -580,6 +580,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/components": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["components"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/backup": {
         parameters: {
             query?: never;
@@ -1527,6 +1543,12 @@ export interface components {
             /** Format: double */
             learned: number;
         };
+        ComponentView: {
+            name: string;
+            version: string;
+            licences: string[];
+            page: boolean;
+        };
         SteamBoxFields: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1752,6 +1774,7 @@ export type ProneView = components['schemas']['ProneView'];
 export type RuleEvidence = components['schemas']['RuleEvidence'];
 export type SetAside = components['schemas']['SetAside'];
 export type ShopConstant = components['schemas']['ShopConstant'];
+export type ComponentView = components['schemas']['ComponentView'];
 export type SteamBoxFields = components['schemas']['SteamBoxFields'];
 export type SteamBagFields = components['schemas']['SteamBagFields'];
 export type SteamInPlaceFields = components['schemas']['SteamInPlaceFields'];
@@ -2871,6 +2894,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SetAside"][];
+                };
+            };
+        };
+    };
+    components: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ComponentView"][];
                 };
             };
         };

@@ -157,6 +157,7 @@ export function Shell() {
           local codes and ask a licensed engineer.
         </Typography>
         {!inSample() && <LookRound />}
+        <Button component={RouterLink} to="/help/components" size="small">What Brachion is made of</Button>
       </Box>
       {onPhone && <Places onPhone />}
       <TryingAgain />

@@ -2,6 +2,7 @@ package brachion.server.shell;
 
 import brachion.server.problem.Problems;
 import java.util.Set;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
@@ -44,10 +45,11 @@ class SecurityConfiguration {
                 .build();
     }
 
+    /** @param others names it goes by behind a proxy */
     @Bean
-    HttpFirewall ownHostNamesOnly() {
+    HttpFirewall ownHostNamesOnly(@Value("${brachion.hosts}") Set<String> others) {
         StrictHttpFirewall firewall = new StrictHttpFirewall();
-        firewall.setAllowedHostnames(OWN_NAMES::contains);
+        firewall.setAllowedHostnames(name -> OWN_NAMES.contains(name) || others.contains(name));
         return firewall;
     }
 
