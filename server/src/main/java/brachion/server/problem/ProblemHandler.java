@@ -86,8 +86,8 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     @ExceptionHandler({DataAccessResourceFailureException.class, TransientDataAccessResourceException.class, QueryTimeoutException.class,
         TransactionException.class, JpaSystemException.class})
     ResponseEntity<ProblemDetail> noDatabase(RuntimeException gone) {
-        LOG.warn("The database does not answer: {}", gone.getMessage());
         boolean full = causes(gone).anyMatch(cause -> cause instanceof SQLException sql && DISK_FULL.contains(sql.getErrorCode()));
+        LOG.warn("{}: {}", full ? "The disk is full" : "The database does not answer", gone.getMessage());
         return later(Problems.of(full ? HttpStatus.INSUFFICIENT_STORAGE : HttpStatus.SERVICE_UNAVAILABLE));
     }
 

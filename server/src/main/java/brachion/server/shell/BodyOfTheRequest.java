@@ -16,6 +16,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
+import java.net.SocketTimeoutException;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.Optional;
@@ -70,7 +71,17 @@ class BodyOfTheRequest extends OncePerRequestFilter {
         }
     }
 
-    private static byte[] body(HttpServletRequest request) throws IOException {
+    private static byte[] body(HttpServletRequest request) {
+        try {
+            return taken(request);
+        } catch (SocketTimeoutException nothingCame) {
+            throw new RefusedRequestException(HttpStatus.REQUEST_TIMEOUT);
+        } catch (IOException brokenOff) {
+            throw new RefusedRequestException(HttpStatus.BAD_REQUEST);
+        }
+    }
+
+    private static byte[] taken(HttpServletRequest request) throws IOException {
         Optional<MediaType> type = type(request);
         boolean empty = request.getContentLengthLong() == 0 || request.getContentLengthLong() < 0 && request.getHeader("Transfer-Encoding") == null;
         if (empty) {

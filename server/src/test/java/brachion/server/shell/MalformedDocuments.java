@@ -18,6 +18,11 @@ final class MalformedDocuments {
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
     private static final int DEEPEST = 200;
 
+    static final String RIG = """
+            {"lengthMm": 1500, "widthMm": 200, "heightMm": 200, "wall": "SOFTWOOD", "wallThicknessMm": 18, "insulationThicknessMm": 25,
+             "ventAreaMm2": 400, "generatorWatts": 1500, "generators": 1, "tankLitres": 5, "shopC": 18, "altitudeM": 100,
+             "shopHumidityPercent": 50}""";
+
     /** Documents that can be accepted, so that what is damaged further in is reached at all. */
     private static final Map<String, List<String>> ACCEPTABLE = Map.of(
             "RecipeFields", List.of(Wire.recipe(12, 200, Wire.STEAM), Wire.recipe(12, 120, Wire.STEEL_STRAP), Wire.recipe(2, 150, Wire.EIGHT_PLIES),
@@ -31,10 +36,7 @@ final class MalformedDocuments {
                     {"innerRadiusMm": 200, "angleDegrees": 90, "thicknessMm": 10, "widthMm": 30, "unbroken": 0.9, "speciesIds": ["white-ash"],
                      "seasonings": ["AIR_DRIED"], "thicknessesMm": [10], "supports": ["NONE"], "soak": true, "methods": ["STEAM_BOX"],
                      "pliesMm": [2], "order": "LIKELIEST"}"""),
-            "RigFields", List.of("""
-                    {"lengthMm": 1500, "widthMm": 200, "heightMm": 200, "wall": "SOFTWOOD", "wallThicknessMm": 18, "insulationThicknessMm": 25,
-                     "ventAreaMm2": 400, "generatorWatts": 1500, "generators": 1, "tankLitres": 5, "shopC": 18, "altitudeM": 100,
-                     "shopHumidityPercent": 50}"""));
+            "RigFields", List.of(RIG));
 
     private static final List<String> NUMBERS = List.of("0", "-1", "1", "2", "12", "0.3", "100", "100.00000000000003", "200", "1e999", "-1e999", "5e-324",
             "1e308", "-0.0", "2147483648", "9223372036854775808", "1e-7", "0.1" + "0".repeat(400), "9".repeat(400), "1" + "0".repeat(60));

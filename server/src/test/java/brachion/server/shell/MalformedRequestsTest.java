@@ -176,6 +176,15 @@ class MalformedRequestsTest {
         answers.add(client.send(client.request("POST", "/api/forecast", "recipe: 1").header("Content-Type", "application/yaml").build()));
         answers.add(client.send(client.request("POST", "/api/forecast", "{}").header("Content-Type", "*/*").build()));
         answers.add(client.send(client.request("PUT", "/api/exchange/rows/1?version=0", "{}").header("Content-Type", "application/json").build()));
+        client.send(client.request("POST", "/api/exchange/trials?fileName=old.csv", "Day,Species\n2026-11-24,no such wood\n").header("Content-Type", "text/csv").build());
+        int row = database.queryForObject("select max(id) from row_set_aside", Integer.class);
+        answers.add(client.put("/api/exchange/rows/" + row + "?version=0", "{\"cells\": []}"));
+        for (String rig : List.of(MalformedDocuments.RIG.replace("\"generatorWatts\": 1500", "\"generatorWatts\": 200").replace("SOFTWOOD", "STEEL"),
+                MalformedDocuments.RIG.replace("\"lengthMm\": 1500, \"widthMm\": 200, \"heightMm\": 200", "\"lengthMm\": 100, \"widthMm\": 100, \"heightMm\": 100"),
+                MalformedDocuments.RIG.replace("\"generators\": 1", "\"generators\": 10").replace("\"ventAreaMm2\": 400", "\"ventAreaMm2\": 20000"))) {
+            answers.add(client.post("/api/rig/appraisal", "{\"rig\": %s, \"load\": {\"speciesId\": \"white-ash\", \"thicknessMm\": 100, \"widthMm\": 300, ".formatted(rig)
+                    + "\"lengthMm\": 3000, \"moisturePercent\": 60, \"across\": 10, \"layers\": 10}}"));
+        }
         answers.add(client.send(client.request("DELETE", "/api/forecast", "").build()));
         answers.add(client.send(HttpRequest.newBuilder(URI.create("http://localhost:" + port + "/api/trials")).POST(BodyPublishers.ofString("{}"))
                 .header("Content-Type", "application/json").build()));
@@ -203,10 +212,19 @@ class MalformedRequestsTest {
                 .containsIgnoringCase("Content-Type: application/problem+json").contains("\"detail\":\"");
     }
 
+    @ParameterizedTest
+    @ValueSource(strings = {"Content-Length: 500\r\n\r\n{\"bentOn\": ", "Transfer-Encoding: chunked\r\n\r\nzz\r\n{}\r\n", "Transfer-Encoding: chunked\r\n\r\n500\r\n{"})
+    void a_body_that_breaks_off_is_refused_with_a_sentence(String rest) throws Exception {
+        assertThat(raw("POST /api/trials HTTP/1.1\r\nHost: localhost\r\nConnection: close\r\nCookie: XSRF-TOKEN=a\r\nX-XSRF-TOKEN: a\r\n"
+                + "Content-Type: application/json\r\n" + rest)).startsWith("HTTP/1.1 400")
+                .containsIgnoringCase("Content-Type: application/problem+json").contains("\"detail\":\"");
+    }
+
     private String raw(String text) throws IOException {
         try (Socket socket = new Socket("localhost", port)) {
             socket.setSoTimeout(60_000);
             socket.getOutputStream().write(text.getBytes(StandardCharsets.ISO_8859_1));
+            socket.shutdownOutput();
             return new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         }
     }

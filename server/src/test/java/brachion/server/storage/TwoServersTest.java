@@ -7,6 +7,7 @@ import brachion.server.Client;
 import brachion.server.Wire;
 import com.jayway.jsonpath.JsonPath;
 import java.net.http.HttpResponse;
+import java.time.Duration;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.AfterAll;
@@ -62,13 +63,23 @@ class TwoServersTest {
         return server.post("/api/forecast", "{\"recipe\": " + Wire.recipe(12, 200, Wire.STEAM).replace("white-ash", species) + "}");
     }
 
+    /** A fit is made behind the scenes; on a slow machine a forecast may still be from the one before. */
+    private static void assertLearnedFrom(Client server, int trials) throws Exception {
+        long patience = System.nanoTime() + Duration.ofMinutes(1).toNanos();
+        while ((int) read(forecast(server, "white-ash"), "$.evidence.trialsOfFamily") != trials && System.nanoTime() < patience) {
+            Thread.sleep(50);
+        }
+        assertThat((int) read(forecast(server, "white-ash"), "$.evidence.trialsOfFamily")).isEqualTo(trials);
+    }
+
     @Test
     void a_trial_logged_at_one_is_listed_counted_and_learned_from_at_the_other() throws Exception {
-        assertThat((int) read(forecast(other, "white-ash"), "$.evidence.trialsOfFamily")).isZero();
+        assertLearnedFrom(other, 0);
         for (int i = 0; i < 3; i++) {
             int id = read(one.post("/api/trials", Wire.cleanTrial()), "$.id");
             assertThat((int) read(other.get("/api/trials/" + id), "$.version")).isZero();
-            assertThat((int) read(forecast(other, "white-ash"), "$.evidence.trialsOfFamily")).isEqualTo(i + 1);
+            assertLearnedFrom(one, i + 1);
+            assertLearnedFrom(other, i + 1);
             assertThat((Object) read(forecast(other, "white-ash"), "$.unbroken")).isEqualTo(read(forecast(one, "white-ash"), "$.unbroken"));
         }
         int id = read(other.get("/api/trials"), "$.trials[0].id");
