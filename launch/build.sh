@@ -4,7 +4,7 @@ app_dir=$build_dir/app
 
 sources() {
     find "$here/pom.xml" "$here"/{core,server,web}/pom.xml "$here"/{core,server}/src/main "$here"/web/{src,public} \
-        "$here"/web/{index.html,package.json,package-lock.json,vite.config.ts,tsconfig.json} -type f ! -name '*.test.*' "$@"
+        "$here"/web/{index.html,package.json,components.mjs,package-lock.json,vite.config.ts,tsconfig.json} -type f ! -name '*.test.*' "$@"
 }
 
 web_install_needed() {

@@ -2,6 +2,7 @@ package brachion.core.rig;
 
 import brachion.core.process.BoilingPoint;
 import brachion.core.quantity.LengthUnit;
+import brachion.core.quantity.PhysicalBound;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -103,19 +104,20 @@ public record RigAppraisal(double reachesC, double holdingWatts, double steamWat
 
     private static List<Change> changes(SteamRig rig, RigLoad load) {
         List<Change> changes = new ArrayList<>();
-        for (double length = rig.lengthMm() - LENGTH_STEP_MM; length >= load.lengthMm(); length -= LENGTH_STEP_MM) {
+        double shortest = Math.max(load.lengthMm(), PhysicalBound.CHAMBER_LENGTH_MM.nearest(0));
+        for (double length = rig.lengthMm() - LENGTH_STEP_MM; length >= shortest; length -= LENGTH_STEP_MM) {
             if (hold(rig.withLengthMm(length)) == Hold.EASILY) {
                 changes.add(new Change(Change.Kind.SHORTEN, length));
                 break;
             }
         }
-        for (double foam = INSULATION_STEP_MM; foam <= 4 * INSULATION_STEP_MM; foam += INSULATION_STEP_MM) {
+        for (double foam = INSULATION_STEP_MM; foam <= 4 * INSULATION_STEP_MM && PhysicalBound.INSULATION_MM.holds(foam); foam += INSULATION_STEP_MM) {
             if (foam > rig.insulationThicknessMm() && hold(rig.withInsulationMm(foam)) == Hold.EASILY) {
                 changes.add(new Change(Change.Kind.INSULATE, foam));
                 break;
             }
         }
-        for (int more = rig.generators() + 1; more <= rig.generators() + 3; more++) {
+        for (int more = rig.generators() + 1; more <= rig.generators() + 3 && PhysicalBound.GENERATORS.holds(more); more++) {
             if (hold(rig.withGenerators(more)) == Hold.EASILY) {
                 changes.add(new Change(Change.Kind.ADD_GENERATOR, more));
                 break;

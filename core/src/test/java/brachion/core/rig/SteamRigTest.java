@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import brachion.core.process.Piece;
+import brachion.core.quantity.PhysicalBound;
 import brachion.core.rig.RigAppraisal.Change;
 import brachion.core.rig.RigAppraisal.Hold;
 import org.junit.jupiter.api.Test;
@@ -77,6 +78,16 @@ class SteamRigTest {
         assertThat(appraisal.hold()).isEqualTo(Hold.NOT);
         assertThat(appraisal.heatUpMinutes()).isEmpty();
         assertThat(appraisal.reachesC()).isLessThan(98);
+    }
+
+    /** More than ten generators, or a chamber shorter than there can be, is no advice. */
+    @Test
+    void what_cannot_be_built_is_not_advised() {
+        SteamRig ten = new SteamRig(10 * FOOT, 300, 300, WallMaterial.STEEL, 2, 0, 20_000, 200, 10, 2, 0, 0);
+        assertThat(RigAppraisal.of(ten, LOAD).changes()).isEmpty();
+        SteamRig shortest = new SteamRig(PhysicalBound.CHAMBER_LENGTH_MM.nearest(0), 300, 300, WallMaterial.STEEL, 2, 0, 20_000, 200, 9, 2, 0, 0);
+        RigLoad small = new RigLoad(LOAD.piece(), 50, 1, 1);
+        assertThat(RigAppraisal.of(shortest, small).changes()).isEmpty();
     }
 
     @Test

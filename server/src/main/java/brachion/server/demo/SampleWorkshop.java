@@ -23,7 +23,8 @@ class SampleWorkshop {
 
     private static final long SEED = 20_241_107L;
     /** Everything a shop keeps; what belongs to a piece goes with it. */
-    private static final List<String> KEPT = List.of("trial", "person", "board", "source", "drying_piece", "row_set_aside", "wood", "steam_rig", "trial_revision");
+    private static final List<String> KEPT = List.of("trial", "person", "board", "source", "drying_piece", "row_set_aside", "wood", "steam_rig", "trial_revision",
+            "write_done");
 
     private final Trials trials;
     private final Rack rack;

@@ -67,7 +67,7 @@ class ExchangeController {
      *
      * @param cells the cells, perhaps with one more for a column that its table does not have
      */
-    record MendedRow(@NotNull(message = "The cells are needed.") @Size(max = 200, message = "A row may have up to 200 cells.")
+    record MendedRow(@NotNull(message = "The cells are needed.") @Size(min = 1, max = 200, message = "A row has between 1 and 200 cells.")
                      List<@Valid @NotNull Cell> cells) {
     }
 

@@ -18,6 +18,7 @@ import java.util.List;
 import java.util.Random;
 import java.util.Set;
 import java.util.random.RandomGenerator;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -55,6 +56,12 @@ class MalformedRequestsTest {
     void openTheDoor() {
         List.of("trial", "row_set_aside", "weigh_in", "drying_piece", "steam_rig", "wood").forEach(table -> database.update("delete from " + table));
         client = new Client(port);
+    }
+
+    /** Some of it was asked of the sample workshop. */
+    @AfterEach
+    void leaveNothing() throws Exception {
+        client.send(client.request("DELETE", "/api/sample", "").build());
     }
 
     /** What a refusal lacks; empty when it is as every refusal should be. */
