@@ -12,7 +12,9 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.sql.Timestamp;
 import java.time.Instant;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.HexFormat;
 import java.util.List;
@@ -96,6 +98,8 @@ final class Dump {
                 json.putNull(column.name());
             } else if (value instanceof Double number) {
                 json.put(column.name(), number);
+            } else if (value instanceof Timestamp) {
+                json.put(column.name(), row.getObject(index, LocalDateTime.class).toString());
             } else if (column.number()) {
                 json.put(column.name(), row.getLong(index));
             } else {

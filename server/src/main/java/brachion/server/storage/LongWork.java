@@ -23,6 +23,7 @@ public class LongWork {
 
     /** Lets the database take its time over each statement of the transaction at hand. */
     public void begin() {
+        Patience.end();
         entities.unwrap(Session.class).doWork(connection ->
                 connection.setNetworkTimeout(Runnable::run, (int) Duration.ofSeconds(SECONDS).toMillis()));
     }

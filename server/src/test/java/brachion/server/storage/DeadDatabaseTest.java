@@ -96,6 +96,15 @@ class DeadDatabaseTest {
         assertGoesOnByItself();
     }
 
+    /** Each answer comes in time, but a bend takes ten of them. */
+    @Test
+    void one_that_answers_late_again_and_again_is_not_waited_for_either() throws Exception {
+        assertThat(mvc.get().uri("/api/trials")).hasStatusOk();
+        RELAY.delay(300);
+        assertSaysThatTheDatabaseIsGone(Wire.post(mvc, "/api/trials", Wire.cleanTrial().replace("\"method\"", "\"person\": \"Odo\", \"board\": \"Ash\", \"method\"")));
+        assertGoesOnByItself();
+    }
+
     /** A question that the database itself holds up, here by a lock on the table, is not waited for either, nor half done. */
     @Test
     void one_that_is_slow_is_not_waited_for_and_nothing_is_written_half() throws Exception {

@@ -19,6 +19,7 @@ final class Relay implements AutoCloseable {
     private final Set<Socket> open = ConcurrentHashMap.newKeySet();
     private ServerSocket door;
     private State state = State.OPEN;
+    private volatile long delayMs;
 
     /** @param to port of the database */
     Relay(int to) throws IOException {
@@ -47,12 +48,18 @@ final class Relay implements AutoCloseable {
         open.clear();
     }
 
+    /** Everything comes through, each answer late. */
+    void delay(long ms) {
+        delayMs = ms;
+    }
+
     /** All is well again; what was held up comes through. */
     synchronized void mend() throws IOException {
         if (door.isClosed()) {
             door = new ServerSocket(from, 50, InetAddress.getLoopbackAddress());
             start(this::welcome);
         }
+        delayMs = 0;
         state = State.OPEN;
         notifyAll();
     }
@@ -73,22 +80,25 @@ final class Relay implements AutoCloseable {
                 far.setTcpNoDelay(true);
                 open.add(near);
                 open.add(far);
-                start(() -> pass(near, far));
-                start(() -> pass(far, near));
+                start(() -> pass(near, far, false));
+                start(() -> pass(far, near, true));
             } catch (IOException closed) {
                 // the door was shut, or the database is
             }
         }
     }
 
-    private void pass(Socket one, Socket other) {
+    private void pass(Socket one, Socket other, boolean answers) {
         byte[] part = new byte[8192];
         try (one; other; InputStream in = one.getInputStream()) {
             for (int read = in.read(part); read >= 0; read = in.read(part)) {
                 waitWhileStuck();
+                if (answers && delayMs > 0) {
+                    Thread.sleep(delayMs);
+                }
                 other.getOutputStream().write(part, 0, read);
             }
-        } catch (IOException broken) {
+        } catch (IOException | InterruptedException broken) {
             // the other end notices
         }
     }
