@@ -38,10 +38,14 @@ function pause(ms: number, signal: AbortSignal): Promise<void> {
 /** Sends a request until it is answered or patience ends; safe for writes, because each carries a key of its own. */
 export async function persistently(request: Request, send: (request: Request) => Promise<Response> = (each) => fetch(each)): Promise<Response> {
   let told = false;
+  // taken once, so that each try carries the same bytes
+  const body = ['GET', 'HEAD'].includes(request.method) ? undefined : await request.arrayBuffer();
+  const { url, method, headers, signal } = request;
+  const again = () => send(new Request(url, { method, headers, signal, body }));
   try {
     for (const wait of WAITS_MS) {
       try {
-        const answer = await send(request.clone());
+        const answer = await again();
         if (!PASSING.has(answer.status)) return answer;
       } catch (failed) {
         if (request.signal.aborted) throw failed;
@@ -52,7 +56,7 @@ export async function persistently(request: Request, send: (request: Request) =>
       }
       await pause(wait, request.signal);
     }
-    return await send(request);
+    return await again();
   } finally {
     if (told) count(-1);
   }

@@ -27,7 +27,7 @@ class DeployTest {
     void systemd_would_say_what_it_does_not_understand() throws Exception {
         Path broken = folder.resolve("brachion@.service");
         Files.writeString(broken, Files.readString(UNIT).replace("MemoryMax=900M", "MemoryMax=a lot"));
-        assertThat(verified(broken)).contains("MemoryMax");
+        assertThat(verified(broken)).contains("memory limit").contains("a lot");
     }
 
     /** Status and words of systemd's own check. */
