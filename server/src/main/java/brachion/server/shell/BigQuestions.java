@@ -1,6 +1,7 @@
 package brachion.server.shell;
 
 import brachion.server.storage.CurrentShop;
+import brachion.server.storage.Patience;
 import java.time.Duration;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -44,7 +45,12 @@ class BigQuestions implements WebMvcConfigurer {
         few.setTaskDecorator(question -> {
             String shop = CurrentShop.key();
             return () -> CurrentShop.in(shop, () -> {
-                question.run();
+                Patience.begin();
+                try {
+                    question.run();
+                } finally {
+                    Patience.end();
+                }
                 return null;
             });
         });
