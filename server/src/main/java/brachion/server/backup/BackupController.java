@@ -1,6 +1,7 @@
 package brachion.server.backup;
 
 import brachion.server.problem.RefusedFieldException;
+import brachion.server.storage.Download;
 import brachion.server.storage.Stores;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -10,8 +11,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -19,7 +18,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 
 /** Backups over HTTP. */
 @RestController
@@ -48,24 +46,14 @@ class BackupController {
     /** Everything the shop keeps, in one file. */
     @ApiResponse(responseCode = "200", content = @Content(mediaType = ZIP, schema = @Schema(type = "string", format = "binary")))
     @GetMapping(produces = ZIP)
-    ResponseEntity<StreamingResponseBody> backup() throws IOException {
+    ResponseEntity<byte[]> backup() throws IOException {
         Path file = Files.createTempFile("brachion-backup", ".zip");
         try {
             backups.write(file);
-        } catch (RuntimeException failed) {
+            return Download.of("brachion-" + LocalDate.now(clock) + ".zip", MediaType.parseMediaType(ZIP), Files.readAllBytes(file));
+        } finally {
             Files.deleteIfExists(file);
-            throw failed;
         }
-        String name = "brachion-" + LocalDate.now(clock) + ".zip";
-        return ResponseEntity.ok().contentType(MediaType.parseMediaType(ZIP)).contentLength(Files.size(file))
-                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name).build().toString())
-                .body(out -> {
-                    try {
-                        Files.copy(file, out);
-                    } finally {
-                        Files.deleteIfExists(file);
-                    }
-                });
     }
 
     /** Brings a backup back into a shop that is still empty. */

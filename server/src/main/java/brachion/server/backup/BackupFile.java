@@ -44,6 +44,10 @@ final class BackupFile implements AutoCloseable {
         Unusable(String sentence) {
             super(sentence);
         }
+
+        static Unusable newer(Manifest manifest) {
+            return new Unusable("A newer version of Brachion (" + manifest.product() + ") wrote this backup. Bring it back with that version.");
+        }
     }
 
     /**
@@ -78,7 +82,7 @@ final class BackupFile implements AutoCloseable {
             }
             Manifest manifest = JSON.readValue(zip.getInputStream(entry), Manifest.class);
             if (manifest.format() > Manifest.FORMAT) {
-                throw new Unusable("A newer version of Brachion (" + manifest.product() + ") wrote this backup. Bring it back with that version.");
+                throw Unusable.newer(manifest);
             }
             if (manifest.tables() == null || manifest.schema() == null) {
                 throw new Unusable("This backup is damaged: it does not say what it holds.");

@@ -106,7 +106,7 @@ class Backups {
         }
         int compared = MigrationVersion.fromVersion(manifest.schema()).compareTo(MigrationVersion.fromVersion(schema()));
         if (compared > 0) {
-            throw new Unusable("A newer version of Brachion (" + manifest.product() + ") wrote this backup. Bring it back with that version.");
+            throw Unusable.newer(manifest);
         }
         if (compared < 0) {
             throw new Unusable("An older version of Brachion (" + manifest.product() + ") wrote this backup. Bring it back with that version, "

@@ -3,8 +3,6 @@ package brachion.server.storage;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 
@@ -25,9 +23,7 @@ public final class TableFile {
      * @param clock tells the day
      */
     public static ResponseEntity<byte[]> of(String of, String text, Clock clock) {
-        String name = "brachion-" + of + "-" + LocalDate.now(clock) + ".csv";
-        return ResponseEntity.ok().contentType(new MediaType(MediaType.parseMediaType(TYPE), StandardCharsets.UTF_8))
-                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name).build().toString())
-                .body(text.getBytes(StandardCharsets.UTF_8));
+        return Download.of("brachion-" + of + "-" + LocalDate.now(clock) + ".csv",
+                new MediaType(MediaType.parseMediaType(TYPE), StandardCharsets.UTF_8), text.getBytes(StandardCharsets.UTF_8));
     }
 }
