@@ -116,7 +116,8 @@ run_tests() {
     archive_classes
     local modules=core,web,server,e2e
     [ "$1" = all ] || modules=e2e
-    maven -pl "$modules" test -Dweb.install.skip=true -Dweb.build.skip=true
+    # modules that do not need one another side by side: the browser waits more than it works
+    maven -T 2 -pl "$modules" test -Dweb.install.skip=true -Dweb.build.skip=true
 }
 
 take_screenshots() {
