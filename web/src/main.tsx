@@ -40,6 +40,7 @@ const router = createBrowserRouter([
           { path: 'ways', lazy: async () => ({ Component: (await import('./ways/WaysPart')).WaysPart }) },
           { path: 'map', lazy: async () => ({ Component: (await import('./map/MapPart')).MapPart }) },
           { path: 'next', lazy: async () => ({ Component: (await import('./next/NextPart')).NextPart }) },
+          { path: 'sheet', lazy: async () => ({ Component: (await import('./sheet/SheetPart')).SheetPart }) },
           { path: 'spares', lazy: async () => ({ Component: (await import('./spares/SparesPart')).SparesPart }) },
         ],
       },

@@ -70,6 +70,10 @@ export const ANSWER: ForecastAnswer = {
   },
   missing: [{ what: 'GRAIN_SLOPE', widthNow: 0.31, widthThen: 0.2 }],
   doubts: [],
+  sheet: [
+    { measure: 'OUTER_ARC', measurement: 'LENGTH', value: 538.6 },
+    { measure: 'INNER_ARC', measurement: 'LENGTH', value: 478.8 },
+  ],
   evidence: { trialsOfFamily: 40, trialsThisWay: 40, trialsNear: 7, beyondRecords: true, guesses: 0.3, nearest: [] },
   fit: { revision: 3, trials: 52, behind: false },
 };

@@ -722,12 +722,12 @@ export interface components {
             stages: components["schemas"]["StageTook"][];
             chamber: components["schemas"]["ChamberReading"][];
         };
-        MethodFields: components["schemas"]["SteamBoxFields"] | components["schemas"]["SteamBagFields"] | components["schemas"]["SteamInPlaceFields"] | components["schemas"]["HotBathFields"] | components["schemas"]["ColdLaminationFields"];
+        MethodFields: components["schemas"]["SteamBoxFields"] | components["schemas"]["SteamBagFields"] | components["schemas"]["SteamInPlaceFields"] | components["schemas"]["HotBathFields"] | components["schemas"]["HotPipeFields"] | components["schemas"]["FreeBendingFields"] | components["schemas"]["SteamedPliesFields"] | components["schemas"]["KerfBendingFields"] | components["schemas"]["ColdLaminationFields"];
         OutcomeFields: {
             /** @enum {string} */
             severity: "CLEAN" | "FLAW" | "BROKEN";
             /** @enum {string} */
-            flaw?: "OUTER_SPLINTER" | "SNAP" | "EDGE_CRACK" | "INNER_CREASE" | "GRAIN_SPLIT" | "GLUE_LINE_GAP";
+            flaw?: "OUTER_SPLINTER" | "SNAP" | "EDGE_CRACK" | "INNER_CREASE" | "GRAIN_SPLIT" | "GLUE_LINE_GAP" | "STARVED_GLUE" | "PLIES_CREPT" | "STUCK_TO_FORM" | "FACETS" | "END_TEAR" | "SCORCH";
             /** Format: double */
             releasedRadiusMm?: number;
         };
@@ -876,14 +876,14 @@ export interface components {
             thicknessesMm: number[];
             supports: ("NONE" | "WEBBING" | "STEEL")[];
             soak: boolean;
-            methods: ("STEAM_BOX" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "COLD_LAMINATION")[];
+            methods: ("STEAM_BOX" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "KERF_BENDING" | "COLD_LAMINATION")[];
             pliesMm: number[];
             /** @enum {string} */
             order: "QUICKEST" | "SUREST" | "MOST_TRIED";
         };
         FellOutView: {
             /** @enum {string} */
-            because: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "STRAP_SLACK" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
+            because: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "STRAP_SLACK" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
             /** Format: int32 */
             count: number;
             best: components["schemas"]["RecipeFields"];
@@ -989,7 +989,7 @@ export interface components {
         TypedMeasurement: {
             field: string;
             /** @enum {string} */
-            measurement: "LENGTH" | "TEMPERATURE" | "MOISTURE" | "HUMIDITY" | "SECONDS" | "MINUTES" | "HOURS" | "DAYS" | "ANGLE" | "GRAIN_SLOPE" | "COUNT" | "ALTITUDE" | "MASS";
+            measurement: "LENGTH" | "TEMPERATURE" | "MOISTURE" | "HUMIDITY" | "SECONDS" | "MINUTES" | "HOURS" | "DAYS" | "SHARE" | "ANGLE" | "GRAIN_SLOPE" | "COUNT" | "ALTITUDE" | "MASS";
             text: string;
         };
         MeasurementReading: {
@@ -1146,7 +1146,7 @@ export interface components {
         };
         Doubt: {
             /** @enum {string} */
-            kind: "GREEN_BUT_DRY" | "AIR_DRIED_BUT_DRY" | "AIR_DRIED_BUT_WET" | "KILN_DRIED_BUT_WET" | "HOTTER_THAN_BOILING" | "HOTTER_THAN_RIG" | "TIGHTER_THAN_A_FORM";
+            kind: "GREEN_BUT_DRY" | "AIR_DRIED_BUT_DRY" | "AIR_DRIED_BUT_WET" | "KILN_DRIED_BUT_WET" | "HOTTER_THAN_BOILING" | "HOTTER_THAN_RIG" | "SCORCHING_PIPE" | "TIGHTER_THAN_A_FORM";
             /** Format: double */
             given: number;
             /** Format: double */
@@ -1183,7 +1183,16 @@ export interface components {
             missing: components["schemas"]["MissingMeasurement"][];
             evidence: components["schemas"]["EvidenceView"];
             doubts: components["schemas"]["Doubt"][];
+            sheet: components["schemas"]["MeasuredOut"][];
             fit: components["schemas"]["FitView"];
+        };
+        MeasuredOut: {
+            /** @enum {string} */
+            measure: "OUTER_ARC" | "INNER_ARC" | "CUTS" | "PITCH" | "CUT_DEPTH" | "ANGLE_EACH" | "ROOM_LEFT" | "FACET" | "HEATED_LENGTH" | "INNER_FACE" | "OUTER_FACE" | "SCORCH" | "PLY" | "PLIES" | "GLUE_LINES" | "PLY_LENGTH" | "PLY_WIDTH" | "CLAMPS" | "RADIUS_OFF_FORM" | "TIGHTEST_RADIUS";
+            /** @enum {string} */
+            measurement: "LENGTH" | "TEMPERATURE" | "MOISTURE" | "HUMIDITY" | "SECONDS" | "MINUTES" | "HOURS" | "DAYS" | "SHARE" | "ANGLE" | "GRAIN_SLOPE" | "COUNT" | "ALTITUDE" | "MASS";
+            /** Format: double */
+            value: number;
         };
         MissingMeasurement: {
             /** @enum {string} */
@@ -1220,7 +1229,7 @@ export interface components {
         };
         Reason: {
             /** @enum {string} */
-            cause: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "STRAP_SLACK" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
+            cause: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "STRAP_SLACK" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
             /** Format: double */
             size: number;
         };
@@ -1376,7 +1385,7 @@ export interface components {
         };
         ChangeView: {
             /** @enum {string} */
-            kind: "THINNER" | "WIDER_RADIUS" | "STEEL_STRAP" | "TIGHTEN_STOPS" | "SOAK" | "STEAM_LONGER" | "HOTTER_CHAMBER" | "HOTTER_BAG" | "BATH_LONGER" | "HOTTER_BATH" | "QUICKER_CARRY" | "BAG_ON" | "STRAIGHTER_GRAIN" | "CLEAR_STOCK" | "WETTER_STOCK" | "THINNER_PLIES";
+            kind: "THINNER" | "WIDER_RADIUS" | "STEEL_STRAP" | "TIGHTEN_STOPS" | "SOAK" | "STEAM_LONGER" | "HOTTER_CHAMBER" | "HOTTER_BAG" | "BATH_LONGER" | "HOTTER_BATH" | "PIPE_LONGER" | "HOTTER_PIPE" | "DEEPER_CUTS" | "CLOSER_CUTS" | "QUICKER_CARRY" | "BAG_ON" | "STRAIGHTER_GRAIN" | "CLEAR_STOCK" | "WETTER_STOCK" | "THINNER_PLIES";
             /** Format: double */
             amount: number;
         };
@@ -1389,7 +1398,7 @@ export interface components {
         };
         LeverView: {
             /** @enum {string} */
-            kind: "THINNER" | "WIDER_RADIUS" | "STEEL_STRAP" | "TIGHTEN_STOPS" | "SOAK" | "STEAM_LONGER" | "HOTTER_CHAMBER" | "HOTTER_BAG" | "BATH_LONGER" | "HOTTER_BATH" | "QUICKER_CARRY" | "BAG_ON" | "STRAIGHTER_GRAIN" | "CLEAR_STOCK" | "WETTER_STOCK" | "THINNER_PLIES";
+            kind: "THINNER" | "WIDER_RADIUS" | "STEEL_STRAP" | "TIGHTEN_STOPS" | "SOAK" | "STEAM_LONGER" | "HOTTER_CHAMBER" | "HOTTER_BAG" | "BATH_LONGER" | "HOTTER_BATH" | "PIPE_LONGER" | "HOTTER_PIPE" | "DEEPER_CUTS" | "CLOSER_CUTS" | "QUICKER_CARRY" | "BAG_ON" | "STRAIGHTER_GRAIN" | "CLEAR_STOCK" | "WETTER_STOCK" | "THINNER_PLIES";
             /** Format: double */
             amount: number;
             recipe: components["schemas"]["RecipeFields"];
@@ -1446,7 +1455,7 @@ export interface components {
             /** @enum {string} */
             mode: "TENSION" | "COMPRESSION" | "GLUE_LINE";
             /** @enum {string} */
-            term: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "STRAP_SLACK" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
+            term: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "STRAP_SLACK" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
             name: string;
             /** Format: double */
             mean: number;
@@ -1495,7 +1504,7 @@ export interface components {
         };
         FamilyEvidence: {
             /** @enum {string} */
-            family: "HOT_WOOD" | "COLD_PLIES";
+            family: "HOT_WOOD" | "COLD_PLIES" | "KERFED_WEBS";
             calibration: components["schemas"]["Calibration"];
             beliefs: components["schemas"]["Belief"][];
             hidden: components["schemas"]["Odds"];
@@ -1659,6 +1668,102 @@ export interface components {
                 endGapMm: number;
             };
         };
+        HotPipeFields: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "HOT_PIPE";
+            /** Format: double */
+            soakHours: number;
+            /** @enum {string} */
+            soakAdditive?: "NONE" | "SOFTENER";
+            /** Format: double */
+            pipeMinutes: number;
+            /** Format: double */
+            pipeC: number;
+            /** Format: double */
+            contactPercent: number;
+            /** @enum {string} */
+            face?: "WETTED" | "DRY";
+            /** @enum {string} */
+            by?: "HANDS" | "LEVER_BOARD";
+            /** Format: double */
+            holdHours?: number;
+            strap?: {
+                /** @enum {string} */
+                material: "STEEL" | "ALUMINIUM" | "WEBBING" | "PLASTIC";
+                /** Format: double */
+                thicknessMm: number;
+                /** Format: double */
+                endGapMm: number;
+            };
+        };
+        FreeBendingFields: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "FREE_BENDING";
+            /** Format: double */
+            soakHours: number;
+            /** @enum {string} */
+            soakAdditive?: "NONE" | "SOFTENER";
+            /** Format: double */
+            steamMinutes: number;
+            /** Format: double */
+            bagC: number;
+            /** Format: double */
+            holdHours?: number;
+        };
+        SteamedPliesFields: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "STEAMED_PLIES";
+            /** Format: double */
+            soakHours: number;
+            /** @enum {string} */
+            soakAdditive?: "NONE" | "SOFTENER";
+            /** Format: double */
+            steamMinutes: number;
+            /** Format: double */
+            chamberC: number;
+            /** Format: double */
+            carrySeconds: number;
+            /** @enum {string} */
+            glue: "PVA" | "EPOXY" | "POLYURETHANE" | "UREA_RESIN" | "HIDE";
+            /** Format: int32 */
+            plies: number;
+            /** Format: double */
+            holdHours?: number;
+            strap?: {
+                /** @enum {string} */
+                material: "STEEL" | "ALUMINIUM" | "WEBBING" | "PLASTIC";
+                /** Format: double */
+                thicknessMm: number;
+                /** Format: double */
+                endGapMm: number;
+            };
+        };
+        KerfBendingFields: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "KERF_BENDING";
+            /** Format: double */
+            kerfMm: number;
+            /** Format: double */
+            webMm: number;
+            /** Format: double */
+            pitchMm: number;
+            /** @enum {string} */
+            board?: "SOLID" | "PLYWOOD";
+            /** Format: double */
+            backerMm?: number;
+        };
         ColdLaminationFields: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1736,6 +1841,7 @@ export type Doubt = components['schemas']['Doubt'];
 export type EvidenceView = components['schemas']['EvidenceView'];
 export type FitView = components['schemas']['FitView'];
 export type ForecastAnswer = components['schemas']['ForecastAnswer'];
+export type MeasuredOut = components['schemas']['MeasuredOut'];
 export type MissingMeasurement = components['schemas']['MissingMeasurement'];
 export type ModeForecast = components['schemas']['ModeForecast'];
 export type NearView = components['schemas']['NearView'];
@@ -1779,6 +1885,10 @@ export type SteamBoxFields = components['schemas']['SteamBoxFields'];
 export type SteamBagFields = components['schemas']['SteamBagFields'];
 export type SteamInPlaceFields = components['schemas']['SteamInPlaceFields'];
 export type HotBathFields = components['schemas']['HotBathFields'];
+export type HotPipeFields = components['schemas']['HotPipeFields'];
+export type FreeBendingFields = components['schemas']['FreeBendingFields'];
+export type SteamedPliesFields = components['schemas']['SteamedPliesFields'];
+export type KerfBendingFields = components['schemas']['KerfBendingFields'];
 export type ColdLaminationFields = components['schemas']['ColdLaminationFields'];
 export type $defs = Record<string, never>;
 export interface operations {
@@ -2190,7 +2300,7 @@ export interface operations {
         parameters: {
             query?: {
                 speciesId?: string;
-                method?: "STEAM_BOX" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "COLD_LAMINATION";
+                method?: "STEAM_BOX" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "KERF_BENDING" | "COLD_LAMINATION";
                 severity?: "CLEAN" | "FLAW" | "BROKEN";
                 page?: number;
                 size?: number;

@@ -1,16 +1,18 @@
 import { Box } from '@mui/material';
 import type { Flaw } from '../trials/words';
-import type { RecipeFields, SectionView } from '../api/schema';
+import type { MeasuredOut, RecipeFields, SectionView } from '../api/schema';
 import { usePalette } from '../app/palette';
 import { useUnits } from '../app/units';
 import { factsOf } from '../methods/forms';
 import { printLength, printPercent } from '../units/printing';
-import { band, bentLine, boxAround, pathOf, tailLength } from './geometry';
+import { band, bentLine, boxAround, pathOf, polar, tailLength } from './geometry';
 import { placeLabels } from './labels';
 
 interface BendDrawingProps {
   recipe: RecipeFields;
   section: SectionView;
+  /** What is measured out for it, as far as it is drawn. */
+  sheet?: MeasuredOut[] | undefined;
   flaw?: Flaw | undefined;
   /** How much larger the lettering is, where the drawing is so small that it could not be read. */
   lettering?: number;
@@ -21,14 +23,17 @@ const LAYERS = 22;
 const FORM_DEPTH = 0.84;
 
 /** The piece round its form, to scale, each depth coloured by how near it is to what it bears. */
-export function BendDrawing({ recipe, section, flaw, lettering = 1 }: BendDrawingProps) {
+export function BendDrawing({ recipe, section, sheet = [], flaw, lettering = 1 }: BendDrawingProps) {
   const [system] = useUnits();
   const colours = usePalette();
   const { angleDegrees } = recipe;
-  const radius = section.innerRadiusMm;
-  const { plies, strap: strapped } = factsOf(recipe.method);
-  const ply = section.thicknessMm;
+  const radius = recipe.innerRadiusMm;
+  const { plies, strap: strapped, cuts } = factsOf(recipe.method);
+  const ply = recipe.blank.thicknessMm;
   const outer = radius + ply * plies;
+  // under saw cuts only the web bends, at the outer face
+  const bent = cuts ? outer - Math.min(cuts.webMm, ply) : radius;
+  const bentPly = cuts ? outer - bent : ply;
   const half = (Math.min(angleDegrees, 356) * Math.PI) / 360;
   const tail = tailLength(radius, angleDegrees);
   const strapMm = strapped ? Math.max(strapped.thicknessMm, outer * 0.02) : 0;
@@ -56,13 +61,14 @@ export function BendDrawing({ recipe, section, flaw, lettering = 1 }: BendDrawin
       sx={{ width: '100%', height: '100%', display: 'block', fontFamily: 'fontFamily', overflow: 'visible' }}
     >
       <path d={formOutline(radius, half, tail)} fill={colours.data.form} />
+      {cuts && <path d={band(radius, outer, half, tail)} fill={colours.data.calm} />}
       {Array.from({ length: plies }, (_, index) => (
         <g key={index}>
           {layers(section).map(({ from, squeeze, share }) => (
             <path
               key={from}
               // each layer runs on to the outer face under the next one, so that no seam shows between them
-              d={band(radius + (index + from) * ply, radius + (index + 1) * ply, half, tail)}
+              d={band(bent + (index + from) * bentPly, bent + (index + 1) * bentPly, half, tail)}
               fill={`color-mix(in oklab, ${colours.data.calm}, ${squeeze ? colours.data.squeeze : colours.data.stretch} ${Math.round(share * 100)}%)`}
             />
           ))}
@@ -73,8 +79,9 @@ export function BendDrawing({ recipe, section, flaw, lettering = 1 }: BendDrawin
       {strapped && (
         <path d={band(outer, outer + strapMm, half, tail)} fill={colours.data.strap} />
       )}
+      {cuts && <Cuts sheet={sheet} kerfMm={cuts.kerfMm} inner={radius} web={bent} half={half} colour={colours.background.paper} />}
       {plies === 1 && (
-        <path d={pathOf(bentLine(radius + section.neutralAxis * ply, half, tail))} fill="none"
+        <path d={pathOf(bentLine(bent + section.neutralAxis * bentPly, half, tail))} fill="none"
           stroke={colours.text.primary} strokeWidth={text * 0.07} strokeDasharray={`${text * 0.5} ${text * 0.35}`} />
       )}
       {flaw && <FlawMark flaw={flaw} inner={radius} outer={outer} size={text} colour={colours.data.broken} />}
@@ -89,6 +96,18 @@ export function BendDrawing({ recipe, section, flaw, lettering = 1 }: BendDrawin
       </g>
     </Box>
   );
+}
+
+/** Saw cuts as they have closed once the curve is reached. */
+function Cuts({ sheet, kerfMm, inner, web, half, colour }: { sheet: MeasuredOut[]; kerfMm: number; inner: number; web: number; half: number; colour: string }) {
+  const measured = (measure: MeasuredOut['measure']) => sheet.find((line) => line.measure === measure)?.value ?? 0;
+  const count = measured('CUTS');
+  const room = Math.max(0, measured('ROOM_LEFT'));
+  return Array.from({ length: count }, (_, index) => {
+    const at = -half + ((index + 0.5) / count) * 2 * half;
+    const corner = (radius: number, width: number) => polar(radius, at + width / (2 * radius));
+    return <path key={index} fill={colour} d={`${pathOf([corner(inner * 0.999, -room), corner(web, -kerfMm), corner(web, kerfMm), corner(inner * 0.999, room)])}Z`} />;
+  });
 }
 
 /** Depths of the section with how near each is to its limit; 1 and over is full colour. */
@@ -139,8 +158,8 @@ function describe(recipe: RecipeFields, section: SectionView, system: 'inch' | '
   const { plies: count } = factsOf(recipe.method);
   const plies = count > 1 ? `${count} plies, each ` : '';
   return (
-    `The piece on its form: ${plies}${printLength(section.thicknessMm, system)} thick, inner radius ` +
-    `${printLength(section.innerRadiusMm, system)}, bent through ${recipe.angleDegrees} degrees. ` +
+    `The piece on its form: ${plies}${printLength(recipe.blank.thicknessMm, system)} thick, inner radius ` +
+    `${printLength(recipe.innerRadiusMm, system)}, bent through ${recipe.angleDegrees} degrees. ` +
     `The outer face is stretched ${printPercent(section.outerStrain)} of the ${printPercent(section.tensionLimit)} it bears, ` +
     `the inner face squeezed ${printPercent(section.innerStrain)} of ${printPercent(section.compressionLimit)}. ` +
     `The neutral axis lies ${Math.round(section.neutralAxis * 100)} per cent of the way out.`

@@ -2,7 +2,7 @@ import { Box } from '@mui/material';
 import type { RecipeFields } from '../api/schema';
 import { usePalette } from '../app/palette';
 import { factsOf } from '../methods/forms';
-import type { Flaw, Severity } from '../trials/words';
+import { OF_GLUE, type Flaw, type Severity } from '../trials/words';
 import { band, bentLine, boxAround, pathOf, tailLength } from './geometry';
 
 /** A trial small enough for a list: the piece to its own scale, in the colour of how it ended, broken where it broke. */
@@ -21,7 +21,7 @@ export function PieceGlyph({ recipe, severity, flaw }: { recipe: RecipeFields; s
   return (
     <Box component="svg" viewBox={`${box.x} ${box.y} ${box.width} ${box.height}`} aria-hidden
       sx={{ width: 72, height: 56, display: 'block', flexShrink: 0, overflow: 'visible' }}>
-      {severity === 'BROKEN' && flaw !== 'GLUE_LINE_GAP' ? (
+      {severity === 'BROKEN' && !(flaw && OF_GLUE.includes(flaw)) ? (
         <BrokenHalves radius={radius} outer={outer} half={half} tail={tail} colour={colour} />
       ) : (
         <path d={band(radius, outer, half, tail)} fill={colour} />

@@ -4,7 +4,7 @@ import type { UnitSystem } from '../app/units';
 type Rule = RuleEvidence['rule'];
 
 /** Ways of bending that share what their records say. */
-export const FAMILY: Record<FamilyEvidence['family'], string> = { HOT_WOOD: 'Hot solid wood', COLD_PLIES: 'Cold plies' };
+export const FAMILY: Record<FamilyEvidence['family'], string> = { HOT_WOOD: 'Hot solid wood', COLD_PLIES: 'Cold plies', KERFED_WEBS: 'Kerfed webs' };
 
 /** Each question with its two answers. */
 export const RULE: Record<Rule, { asks: string; first: string; second: string }> = {

@@ -170,7 +170,7 @@ function TrialEditor({ title, action, trial, onChange, onSave }: TrialEditorProp
         <Dimmed old={!current} sx={{ minHeight: 480 }}>
           <Box sx={{ height: 240, mb: 1 }}>
             {answer && (
-              <BendDrawing recipe={answer.recipe} section={answer.forecast.section} lettering={1.45}
+              <BendDrawing recipe={answer.recipe} section={answer.forecast.section} sheet={answer.forecast.sheet} lettering={1.45}
                 flaw={outcome.severity && outcome.severity !== 'CLEAN' ? outcome.flaw : undefined} />
             )}
           </Box>

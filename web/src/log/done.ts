@@ -29,7 +29,7 @@ const STAGES: StageInput[] = [
 ];
 
 /** What is not called by what it is mostly. */
-const CALLED: Partial<Record<StageKind, string>> = { HOT_BATH: 'Lay in the bath, minutes' };
+const CALLED: Partial<Record<StageKind, string>> = { HOT_BATH: 'Lay in the bath, minutes', HOT_PIPE: 'On the pipe, minutes' };
 
 /** The stages of a process, each as what it is there. */
 export function stagesOf(process: StageKind[]): (StageInput & { kind: StageKind })[] {

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { MethodFields } from '../api/schema';
 import { FIRST_RECIPE, formOf, typedRecipe } from '../recipe/form';
 import { GLUED, STEAMED } from '../testing';
-import { KINDS, lineOf, METHOD, methodOf } from './forms';
+import { KINDS, lineOf, METHOD, methodOf, METHODS } from './forms';
 
 describe.each(KINDS)('%s', (method) => {
   const form = { ...FIRST_RECIPE, method };
@@ -42,6 +42,10 @@ const SET: [MethodFields, object, string][] = [
   [{ kind: 'STEAM_IN_PLACE', ...HANDLED, steamMinutes: 45, bagC: 98, steamOnMinutes: 20 }, {},
     '12 h soak with softener, 45 min steam in place at 208 °F, steam left on 20 min, aluminium strap'],
   [{ kind: 'HOT_BATH', ...HANDLED, bathMinutes: 25, bathC: 98, carrySeconds: 15 }, {}, '12 h soak with softener, 25 min in water at 208 °F, aluminium strap'],
+  [{ kind: 'HOT_PIPE', ...HANDLED, pipeMinutes: 3, pipeC: 130, contactPercent: 15, face: 'DRY', by: 'LEVER_BOARD' }, { face: 'DRY', by: 'LEVER_BOARD' },
+    '12 h soak with softener, 3 min on a pipe at 266 °F, dry, aluminium strap'],
+  [{ kind: 'STEAMED_PLIES', ...HANDLED, steamMinutes: 30, chamberC: 98, carrySeconds: 15, glue: 'EPOXY', plies: 4 }, { glue: 'EPOXY' },
+    '12 h soak with softener, 30 min steam at 208 °F, then laminated with epoxy, aluminium strap'],
 ];
 
 it.each(SET)('types stored settings so that they are sent as they were: %j', (method, chosen, said) => {
@@ -53,6 +57,23 @@ it.each(SET)('types stored settings so that they are sent as they were: %j', (me
     .filter(([, value]) => typeof value === 'number');
   expect(Object.fromEntries(measured)).toEqual(Object.fromEntries(stored));
   expect(lineOf(method, 'inch')).toBe(said);
+});
+
+it('types saw cuts and free bends as they were, without what belongs to other ways', () => {
+  const sawn = { kind: 'KERF_BENDING' as const, kerfMm: 3.2, webMm: 1.6, pitchMm: 6.35, board: 'PLYWOOD' as const };
+  const { choices, typed } = typedRecipe(formOf({ ...STEAMED, method: sawn }, 'metric'), 'metric');
+  expect(choices.method).toEqual({ kind: 'KERF_BENDING', board: 'PLYWOOD' });
+  expect(typed.map(({ field }) => field)).toEqual(expect.arrayContaining(['method.kerfMm', 'method.webMm', 'method.pitchMm']));
+  expect(typed.map(({ field }) => field)).not.toContain('method.backerMm');
+  expect(lineOf(sawn, 'metric')).toBe('3.2 mm cuts every 6.4 mm to a 1.6 mm web in plywood, no backer');
+  const free = { kind: 'FREE_BENDING' as const, soakHours: 0, steamMinutes: 40, bagC: 98 };
+  const strapped = { ...formOf({ ...STEAMED, method: free }, 'metric'), support: 'STEEL' as const };
+  expect(JSON.stringify(typedRecipe(strapped, 'metric'))).not.toContain('strap');
+  expect(lineOf(free, 'inch')).toBe('40 min in a bag at 208 °F, bent freely');
+});
+
+it.each(KINDS)('says what can hurt about %s', (kind) => {
+  expect(METHODS[kind].caution).toMatch(/^[A-Z].{30,}\.$/);
 });
 
 it('says what was done in a line', () => {

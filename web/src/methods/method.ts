@@ -38,6 +38,8 @@ export interface Facts {
   plies: number;
   /** What lies on the outer face. */
   strap?: { material: Exclude<Support, 'NONE'>; thicknessMm: number; endGapMm: number } | undefined;
+  /** Saw cuts across its inner face, and the web they leave. */
+  cuts?: { kerfMm: number; webMm: number };
   /** Hours on the form, where somebody wrote them down. */
   holdHours?: number | undefined;
   /** How hot what heats it is to be [°C]. */
@@ -55,6 +57,8 @@ export interface Exact {
 /** A way of bending as the page knows it: what it asks for and the words it uses. */
 export interface MethodForm<K extends Kind = Kind> {
   label: string;
+  /** What can hurt about it. */
+  caution: string;
   /** Ways of one family inform each other. */
   family: Family;
   /** Whether a search looks at it without being told to: most shops can do it. */

@@ -19,7 +19,7 @@ export function PieceBand({ state }: { state: RecipeState }) {
       <Box sx={{ minWidth: 0, ...(onPhone && SIDE_BY_SIDE) }}>
         <Dimmed old={!current}>
           <Paper sx={{ p: { xs: 0.5, sm: 1.5 }, height: onPhone ? 136 : 324 }}>
-            {answer && <BendDrawing recipe={answer.recipe} section={answer.forecast.section} lettering={onPhone ? 2.3 : 1} />}
+            {answer && <BendDrawing recipe={answer.recipe} section={answer.forecast.section} sheet={answer.forecast.sheet} lettering={onPhone ? 2.3 : 1} />}
           </Paper>
         </Dimmed>
         {onPhone && <Dimmed old={!current}>{answer && <OddsInShort answer={answer.forecast} />}</Dimmed>}

@@ -19,6 +19,7 @@ const PARTS = [
   { to: '/plan/ways', label: 'Other ways' },
   { to: '/plan/map', label: 'Map' },
   { to: '/plan/next', label: 'Next trial' },
+  { to: '/plan/sheet', label: 'Sheet' },
   { to: '/plan/spares', label: 'Spares' },
 ];
 

@@ -38,7 +38,7 @@ function TrialPage({ trial }: { trial: Trial }) {
     <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { xs: '1fr', md: '1fr 360px' }, alignItems: 'start' }}>
       <Paper sx={{ p: 2 }}>
         <Box sx={{ height: { xs: 280, md: 430 } }}>
-          {answer && <BendDrawing recipe={trial.recipe} section={answer.section} flaw={trial.outcome.flaw} />}
+          {answer && <BendDrawing recipe={trial.recipe} section={answer.section} sheet={answer.sheet} flaw={trial.outcome.flaw} />}
         </Box>
         <Box sx={{ minHeight: { xs: 130, sm: 190 } }}>{answer && <StrainAcross section={answer.section} />}</Box>
       </Paper>

@@ -2,7 +2,7 @@ import type { DoneView } from '../api/schema';
 import { printTime } from '../process/time';
 
 const TOOK: Partial<Record<DoneView['stages'][number]['kind'], string>> = {
-  SOAK: 'soaked', STEAM_BOX: 'steamed', STEAM_BAG: 'steamed', HOT_BATH: 'bathed', STEAM_ON: 'steam left on', CARRY: 'carried', FORM: 'held', RACK: 'racked',
+  SOAK: 'soaked', STEAM_BOX: 'steamed', STEAM_BAG: 'steamed', HOT_BATH: 'bathed', HOT_PIPE: 'on the pipe', STEAM_ON: 'steam left on', CARRY: 'carried', FORM: 'held', RACK: 'racked',
 };
 
 /** Where the process went otherwise than planned: steamed 75 min instead of 60 min. */

@@ -16,7 +16,18 @@ export const FLAW: Record<Flaw, string> = {
   INNER_CREASE: 'crease inside',
   GRAIN_SPLIT: 'split along the grain',
   GLUE_LINE_GAP: 'plies came apart',
+  STARVED_GLUE: 'starved glue line',
+  PLIES_CREPT: 'plies crept',
+  STUCK_TO_FORM: 'stuck to the form',
+  FACETS: 'facets show',
+  END_TEAR: 'torn at a cut',
+  SCORCH: 'scorched',
 };
+
+/** What is seen only where there are glue lines, saw cuts, or a pipe. */
+export const OF_GLUE: Flaw[] = ['GLUE_LINE_GAP', 'STARVED_GLUE', 'PLIES_CREPT', 'STUCK_TO_FORM'];
+export const OF_CUTS: Flaw[] = ['FACETS', 'END_TEAR'];
+export const OF_A_PIPE: Flaw[] = ['SCORCH'];
 
 /** How it ended, in a line: clean; broken: snapped through. */
 export function outcomeLine({ severity, flaw }: OutcomeFields): string {

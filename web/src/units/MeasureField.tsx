@@ -44,7 +44,7 @@ export function MeasureField({ label, measurement, text, reading, onChange, prob
 }
 
 /** What is mostly typed as a bare number. */
-const KEYPAD: Measurement[] = ['MOISTURE', 'HUMIDITY', 'ANGLE', 'COUNT', 'MASS', 'SECONDS', 'MINUTES', 'HOURS', 'DAYS', 'GRAIN_SLOPE'];
+const KEYPAD: Measurement[] = ['MOISTURE', 'HUMIDITY', 'SHARE', 'ANGLE', 'COUNT', 'MASS', 'SECONDS', 'MINUTES', 'HOURS', 'DAYS', 'GRAIN_SLOPE'];
 
 const KEPT_IN: Partial<Record<Measurement, string>> = { SECONDS: 's', MINUTES: 'min', HOURS: 'h', DAYS: 'days', ANGLE: '°', MASS: 'g' };
 

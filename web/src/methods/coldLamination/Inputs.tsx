@@ -3,10 +3,20 @@ import { Choice } from '../../recipe/Choice';
 import { Caution, Measure, Row, type RecipeInputsProps } from '../../recipe/fields';
 import { GLUE } from '../../recipe/words';
 import { printLength } from '../../units/printing';
-import { factsOf } from '../forms';
+import { factsOf, methodOf } from '../forms';
 
 /** Settings of a cold lamination: how the finished section is made of plies, and the glue. */
 export function ColdLaminationInputs(props: RecipeInputsProps) {
+  return (
+    <>
+      <PliesInputs {...props} />
+      <Caution>{methodOf(props.form).caution}</Caution>
+    </>
+  );
+}
+
+/** A stack of plies and its glue. */
+export function PliesInputs(props: RecipeInputsProps) {
   const { form, understood, onChange } = props;
   const [system] = useUnits();
   const layup = understood && factsOf(understood.method).plies > 1 && {
@@ -22,9 +32,6 @@ export function ColdLaminationInputs(props: RecipeInputsProps) {
           onChange={({ plyThickness = '' }) => { onChange({ plyThickness, plies: '' }); }} />
       </Row>
       <Choice label="Glue" options={GLUE} value={form.glue} onChange={(glue) => { onChange({ glue }); }} />
-      <Caution>
-        Thin strips: zero-clearance insert and push sticks. Epoxy and polyurethane: gloves and fresh air.
-      </Caution>
     </>
   );
 }

@@ -6,6 +6,8 @@ import type { MethodForm } from '../method';
 export const hotBath: MethodForm<'HOT_BATH'> = {
   ...HOT_WOOD,
   label: 'Hot bath',
+  caution: 'Near-boiling water scalds: tongs and long gloves, a trough that cannot tip, a lid that is not tight, and let the piece ' +
+    'drip before you carry it.',
   heat: 'bath',
   stages: () => stagesAround('HOT_BATH', 'bathMinutes', true),
   places: (form) => ({

@@ -2,14 +2,16 @@ import type { ReactNode } from 'react';
 import { Choice } from '../../recipe/Choice';
 import { Caution, Measure, Row, type RecipeInputsProps } from '../../recipe/fields';
 import type { Measured } from '../../recipe/form';
+import { methodOf } from '../forms';
 import { ADDITIVE, SUPPORT } from '../../recipe/words';
+import { STRAP_CAUTION } from './form';
 
 interface HotWoodInputsProps extends RecipeInputsProps {
   /** The time in what heats it, beside the hours of the soak. */
   heat: { field: Measured; label: string };
   soakLabel?: string;
-  /** What can hurt about the heat. */
-  caution: string;
+  /** Whether it cannot be bent under a strap. */
+  strapless?: boolean;
   /** What is chosen about it first, if anything. */
   chosen?: ReactNode;
   /** The two measurements after the soak and the heat. */
@@ -17,11 +19,11 @@ interface HotWoodInputsProps extends RecipeInputsProps {
 }
 
 /** Settings of a way of bending hot wood, in the order of work; each way says what is its own. */
-export function HotWoodInputs({ heat, soakLabel = 'Soak, hours', caution, chosen, children, ...props }: HotWoodInputsProps) {
+export function HotWoodInputs({ heat, soakLabel = 'Soak, hours', strapless = false, chosen, children, ...props }: HotWoodInputsProps) {
   const { form, onChange } = props;
   return (
     <>
-      <SupportInputs {...props} />
+      {!strapless && <SupportInputs {...props} />}
       {chosen}
       <Row>
         <Measure {...props} field="soakHours" label={soakLabel} />
@@ -34,8 +36,8 @@ export function HotWoodInputs({ heat, soakLabel = 'Soak, hours', caution, chosen
       <Row>{children}</Row>
       <Measure {...props} field="holdHours" label="On the form, hours" help="hold" hint="Empty if nobody wrote it down" />
       <Caution>
-        {caution}
-        {form.support !== 'NONE' && ' A strap under load stores energy: anchor the form, keep everyone out of line.'}
+        {methodOf(form).caution}
+        {!strapless && form.support !== 'NONE' && ` ${STRAP_CAUTION}`}
       </Caution>
     </>
   );

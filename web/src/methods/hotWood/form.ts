@@ -1,6 +1,7 @@
 import type { MethodFields } from '../../api/schema';
 import { printTime } from '../../process/time';
 import type { Measured, RecipeForm } from '../../recipe/form';
+import { OF_A_PIPE, OF_CUTS, OF_GLUE } from '../../trials/words';
 import type { Exact, Facts, MethodForm, Place, Places, StageField, StageKind } from '../method';
 
 type Hot = Extract<MethodFields, { soakHours: number }>;
@@ -32,8 +33,12 @@ export function handlingChoices({ soakAdditive, support }: RecipeForm): Record<s
   return { soakAdditive: soakAdditive === 'NONE' ? undefined : soakAdditive, strap: support === 'NONE' ? undefined : { material: support } };
 }
 
+/** The strap of a way that takes one. */
+const strapOf = (settings: Hot) => ('strap' in settings ? settings.strap : undefined);
+
 export function handlingTyped(settings: Hot, { length }: Exact): Partial<RecipeForm> {
-  const { soakHours, soakAdditive, holdHours, strap } = settings;
+  const { soakHours, soakAdditive, holdHours } = settings;
+  const strap = strapOf(settings);
   return {
     soakHours: soakHours.toString(),
     soakAdditive: soakAdditive ?? 'NONE',
@@ -57,17 +62,25 @@ export function stagesAround(heat: StageKind, typedIn: Measured, carried: boolea
 
 /** What is shown of hot wood, heated to a temperature [°C]. */
 export function handlingFacts(settings: Hot, heatC: number): Facts {
-  const { strap, holdHours } = settings;
-  return { plies: 1, strap, holdHours, heatC, carried: 'carrySeconds' in settings && settings.carrySeconds !== undefined };
+  const { holdHours } = settings;
+  return { plies: 1, strap: strapOf(settings), holdHours, heatC, carried: 'carrySeconds' in settings && settings.carrySeconds !== undefined };
 }
 
 const STRAP = { STEEL: 'steel strap', WEBBING: 'webbing', ALUMINIUM: 'aluminium strap', PLASTIC: 'plastic trim' };
 
 /** What was done, around what was done to heat it: 12 h soak, 45 min steam at 208 °F, steel strap. */
-export function handlingLine({ soakHours, soakAdditive, strap }: Hot, heat: string): string {
-  const soak = soakHours > 0 ? `${printTime(soakHours * 3600)} soak${soakAdditive === 'SOFTENER' ? ' with softener' : ''}, ` : '';
-  return `${soak}${heat}, ${strap ? STRAP[strap.material] : 'no strap'}`;
+export function handlingLine(settings: Hot, heat: string): string {
+  const strap = strapOf(settings);
+  return `${soakLine(settings)}${heat}, ${strap ? STRAP[strap.material] : 'no strap'}`;
 }
+
+/** The soak, where there was one, and a comma. */
+export function soakLine({ soakHours, soakAdditive }: Hot): string {
+  return soakHours > 0 ? `${printTime(soakHours * 3600)} soak${soakAdditive === 'SOFTENER' ? ' with softener' : ''}, ` : '';
+}
+
+/** What can hurt about a strap. */
+export const STRAP_CAUTION = 'A strap under load stores energy: anchor the form, keep everyone out of line.';
 
 /** What all ways of bending hot, solid wood have alike. */
 export const HOT_WOOD = {
@@ -77,7 +90,7 @@ export const HOT_WOOD = {
   thickness: 'Thickness',
   ofThickness: '',
   followed: true,
-  neverSeen: ['GLUE_LINE_GAP'],
+  neverSeen: [...OF_GLUE, ...OF_CUTS, ...OF_A_PIPE],
   extent: { thinnestMm: 2, thickestMm: 40, tightestMm: 30, widestMm: 1200 },
   thickened: (thickness) => ({ thickness }),
 } satisfies Partial<MethodForm>;

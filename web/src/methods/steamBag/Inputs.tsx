@@ -8,8 +8,7 @@ export function SteamBagInputs(props: RecipeInputsProps) {
   const { form, onChange } = props;
   return (
     <HotWoodInputs {...props} heat={{ field: 'steamMinutes', label: 'Steam, minutes' }}
-      chosen={<Choice label="Bent" options={BENT} value={form.bent} onChange={(bent) => { onChange({ bent }); }} />}
-      caution="Steam and hot water scald: leave the far end open, tip the bag and drain it before you bend, long gloves.">
+      chosen={<Choice label="Bent" options={BENT} value={form.bent} onChange={(bent) => { onChange({ bent }); }} />}>
       <Measure {...props} field="bag" label="Bag temperature" />
       <Measure {...props} field="carrySeconds" label="Carry, seconds" help="carry" />
     </HotWoodInputs>

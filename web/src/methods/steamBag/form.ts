@@ -11,6 +11,7 @@ const carried = ({ bent }: BagTyped) => bent === 'PULLED';
 export const steamBag: MethodForm<'STEAM_BAG'> = {
   ...HOT_WOOD,
   label: 'Steam bag',
+  caution: 'Steam and hot water scald: leave the far end open, tip the bag and drain it before you bend, long gloves.',
   heat: 'bag',
   stages: (form) => stagesAround('STEAM_BAG', 'steamMinutes', carried(form)),
   places: (form) => ({ ...handlingPlaces(form, carried(form)), steamMinutes: STEAM_MINUTES, bag: BAG }),

@@ -4,8 +4,7 @@ import { HotWoodInputs } from '../hotWood/Inputs';
 /** Settings of the steam box. */
 export function SteamBoxInputs(props: RecipeInputsProps) {
   return (
-    <HotWoodInputs {...props} heat={{ field: 'steamMinutes', label: 'Steam, minutes' }}
-      caution="Steam scalds: long gloves, eye protection, stand aside when opening. Never seal the chamber.">
+    <HotWoodInputs {...props} heat={{ field: 'steamMinutes', label: 'Steam, minutes' }}>
       <Measure {...props} field="chamber" label="Chamber temperature" />
       <Measure {...props} field="carrySeconds" label="Carry, seconds" help="carry" />
     </HotWoodInputs>

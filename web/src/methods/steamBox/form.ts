@@ -7,6 +7,7 @@ export const steamBox: MethodForm<'STEAM_BOX'> = {
   ...HOT_WOOD,
   usual: true,
   label: 'Steam box',
+  caution: 'Steam scalds: long gloves, eye protection, stand aside when opening. Never seal the chamber.',
   heat: 'chamber',
   stages: () => stagesAround('STEAM_BOX', 'steamMinutes', true),
   places: (form) => ({

@@ -6,6 +6,8 @@ import type { MethodForm } from '../method';
 export const steamInPlace: MethodForm<'STEAM_IN_PLACE'> = {
   ...HOT_WOOD,
   label: 'Steam in place',
+  caution: 'Steam and hot water scald: leave an end of the bag open, tip and drain it before you press, long gloves. Work with a ' +
+    'helper, and keep out of the way of a plank that can spring back.',
   heat: 'bag',
   stages: () => stagesAround('STEAM_BAG', 'steamMinutes', false, [{ kind: 'STEAM_ON', field: 'steamOn', unitSeconds: 60 }]),
   places: (form) => ({

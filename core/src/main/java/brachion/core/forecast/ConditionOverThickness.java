@@ -73,6 +73,6 @@ final class ConditionOverThickness {
         double at = Math.log(recipe.blank().thicknessMm() / thinnestMm) / Math.log(ratio);
         int below = Math.max(0, Math.min(FOLLOWED - 2, (int) Math.floor(at)));
         SectionCondition condition = followed[below].towards(followed[below + 1], at - below);
-        return Demand.of(recipe.blank(), recipe.bend(), condition, recipe.method().strap(), physics);
+        return recipe.method().demandIn(condition, recipe.blank(), recipe.bend(), physics);
     }
 }

@@ -69,7 +69,7 @@ public record NextTrials(List<TellingTrial> trials, List<Rung> radiusLadder, Lis
                 .forEach(other -> matter.add(Matters.of(risk, other)));
         return new NextTrials(telling(risk, forecaster, target, matter, marks),
                 ladder(forecaster, factor -> marks.scaled(target, factor, 1)),
-                ladder(forecaster, factor -> marks.scaled(target, 1, 1 / factor)));
+                ladder(forecaster, factor -> target.method().thickened(target, marks, 1 / factor)));
     }
 
     /**

@@ -20,6 +20,11 @@ import java.util.Optional;
 public record AtHand(List<Species> species, List<Seasoning> seasonings, List<Double> thicknessesMm, List<Support> supports,
                      boolean soak, List<MethodKind> methods, List<Double> pliesMm) {
 
+    /** The same with nothing to hold the outer face. */
+    AtHand unsupported() {
+        return new AtHand(species, seasonings, thicknessesMm, List.of(Support.NONE), soak, methods, pliesMm);
+    }
+
     /** What holds the outer face. */
     public enum Support {
         /** Nothing. */

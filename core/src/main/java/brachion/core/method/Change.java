@@ -44,6 +44,14 @@ public record Change(Kind kind, double amount, int effort, UnaryOperator<Recipe>
         BATH_LONGER,
         /** A hotter bath; of so many °C. */
         HOTTER_BATH,
+        /** Longer on the pipe; for so many minutes. */
+        PIPE_LONGER,
+        /** A hotter pipe; of so many °C. */
+        HOTTER_PIPE,
+        /** Sawn deeper, so that less is left standing; a web of so many mm. */
+        DEEPER_CUTS,
+        /** Cuts closer together; so many mm from one to the next. */
+        CLOSER_CUTS,
         /** From chamber to clamps more quickly; in so many seconds. */
         QUICKER_CARRY,
         /** Bent with the bag on, so that nothing cools. */

@@ -4,10 +4,10 @@ import brachion.core.bending.SectionCondition;
 import brachion.core.bending.Strap;
 import brachion.core.physics.Physics;
 import brachion.core.process.Shop;
+import brachion.core.quantity.LengthUnit;
 import brachion.core.quantity.Measurement;
 import brachion.core.quantity.PhysicalBound;
 import brachion.core.wood.Species;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -22,10 +22,16 @@ public record ColdLamination(Glue glue, int plies) implements Method {
 
     /** Hours in the clamps: overnight (common practice). */
     private static final double CLAMPED_H = 16;
+    /** What plies are left longer at each end, wider, and how far clamps stand apart [mm] (common practice). */
+    private static final double OVERHANG_MM = 50;
+    private static final double TRIMMED_MM = LengthUnit.INCH.millimetres();
+    private static final double CLAMP_EACH_MM = 100;
 
-    private static final Setting.Chosen<Glue> GLUE = new Setting.Chosen<>("glue", "glue", Glue.class, Optional.empty(),
+    /** What holds the plies together. */
+    static final Setting.Chosen<Glue> GLUE = new Setting.Chosen<>("glue", "glue", Glue.class, Optional.empty(),
             Need.always("Choose a glue."));
-    private static final Setting.Measured PLIES = new Setting.Measured("plies", "plies", Measurement.COUNT, PhysicalBound.PLIES,
+    /** How many there are. */
+    static final Setting.Measured PLIES = new Setting.Measured("plies", "plies", Measurement.COUNT, PhysicalBound.PLIES,
             Need.always("The number of plies is needed."));
     /** What is set about it. */
     static final List<Setting<?>> SETTINGS = List.of(GLUE, PLIES);
@@ -103,16 +109,27 @@ public record ColdLamination(Glue glue, int plies) implements Method {
         return ColdLaminationRisk.modes();
     }
 
+    @Override
+    public Sheet sheet(Recipe recipe) {
+        return layup(recipe, plies);
+    }
+
+    /**
+     * What a stack of plies is cut and clamped to: longer than the outer arc by an overhang at both ends, wider by what is
+     * trimmed, a clamp each 100 mm and one at each end (common practice).
+     */
+    static Sheet layup(Recipe recipe, int plies) {
+        Blank ply = recipe.blank();
+        double finished = ply.thicknessMm() * plies;
+        double outer = recipe.bend().outerArcMm(finished);
+        return Sheet.of(recipe, finished).and(Sheet.Measure.PLIES, plies).and(Sheet.Measure.PLY, ply.thicknessMm())
+                .and(Sheet.Measure.GLUE_LINES, plies - 1).and(Sheet.Measure.PLY_LENGTH, outer + 2 * OVERHANG_MM)
+                .and(Sheet.Measure.PLY_WIDTH, ply.widthMm() + TRIMMED_MM).and(Sheet.Measure.CLAMPS, Math.ceil(outer / CLAMP_EACH_MM) + 1);
+    }
+
     /** What a search tries: each ply at hand, as many as come nearest to the finished thickness, of kiln-dried stock. */
     static List<List<Recipe>> toTry(WantedPiece wanted, AtHand atHand, Species species) {
-        List<Recipe> laminations = new ArrayList<>();
-        for (double plyMm : atHand.pliesMm()) {
-            int plies = (int) Math.round(wanted.thicknessMm() / plyMm);
-            double ply = wanted.thicknessMm() / Math.max(1, plies);
-            if (PhysicalBound.PLIES.holds(plies) && PhysicalBound.THICKNESS_MM.holds(ply)) {
-                laminations.add(wanted.by(wanted.goodStock(species, Seasoning.KILN_DRIED, ply), new ColdLamination(Glue.PVA, plies)));
-            }
-        }
-        return List.of(laminations);
+        return List.of(Layup.ofPliesAtHand(wanted, atHand).stream().map(layup -> wanted.by(
+                wanted.goodStock(species, Seasoning.KILN_DRIED, layup.plyMm()), new ColdLamination(Glue.PVA, layup.plies()))).toList());
     }
 }

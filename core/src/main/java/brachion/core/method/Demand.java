@@ -27,10 +27,14 @@ public record Demand(BendSection section, SectionState state, StrainLimits limit
 
     /** The same where the constants nobody measured are not the usual ones. */
     public static Demand of(Blank blank, Bend bend, SectionCondition condition, Optional<Strap> strap, Physics physics) {
-        double grainRun = known(blank.grainRun(), "slope of grain");
         BendSection section = new BendSection(blank.species(), condition, blank.thicknessMm(), blank.widthMm(),
                 bend.innerRadiusMm(), bend.outerArcMm(blank.thicknessMm()), strap, physics);
-        StrainLimits limits = SpeciesCapacity.of(blank.species(), physics).limits(condition, grainRun);
+        return of(section, known(blank.grainRun(), "slope of grain"));
+    }
+
+    /** What a section asks of wood whose grain rises one in so many. */
+    static Demand of(BendSection section, double grainRun) {
+        StrainLimits limits = SpeciesCapacity.of(section.species(), section.physics()).limits(section.condition(), grainRun);
         return new Demand(section, section.solve(), limits, grainRun);
     }
 
@@ -66,10 +70,7 @@ public record Demand(BendSection section, SectionState state, StrainLimits limit
 
     /** The same bend in wood as soft as steam makes it when it is wet enough. */
     public Demand thoroughlySoftened() {
-        SectionCondition soft = SpeciesCapacity.referenceCondition(section.physics());
-        BendSection softened = new BendSection(section.species(), soft, section.thicknessMm(), section.widthMm(),
-                section.innerRadiusMm(), section.arcLengthMm(), section.strap(), section.physics());
-        return new Demand(softened, softened.solve(),
-                SpeciesCapacity.of(section.species(), section.physics()).limits(soft, grainRun), grainRun);
+        return of(new BendSection(section.species(), SpeciesCapacity.referenceCondition(section.physics()), section.thicknessMm(),
+                section.widthMm(), section.innerRadiusMm(), section.arcLengthMm(), section.strap(), section.physics()), grainRun);
     }
 }

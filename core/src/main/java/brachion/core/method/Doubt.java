@@ -40,6 +40,8 @@ public record Doubt(Kind kind, double given, double usual) {
         HOTTER_THAN_BOILING,
         /** The shop's own rig never gets so hot: air comes in with the steam, and wet stock dries in it. */
         HOTTER_THAN_RIG,
+        /** Water skates on a pipe so hot, and dry wood scorches on it. */
+        SCORCHING_PIPE,
         /** The inner radius is smaller than a form of this thickness can be. */
         TIGHTER_THAN_A_FORM
     }

@@ -11,7 +11,9 @@ public enum Family {
     /** Solid wood softened by heat and water. */
     HOT_WOOD(HotWood::failureModes),
     /** Thin dry plies bent cold and glued. */
-    COLD_PLIES(ColdLamination::failureModes);
+    COLD_PLIES(ColdLamination::failureModes),
+    /** Thin webs left standing under saw cuts, bent cold. */
+    KERFED_WEBS(KerfBending::failureModes);
 
     private final Supplier<List<ModeRisk>> modes;
 

@@ -57,6 +57,11 @@ public record Handling(double soakHours, SoakAdditive additive, double carrySeco
         return List.copyOf(all);
     }
 
+    /** The same of a way that takes no strap. */
+    static List<Setting<?>> unstrapped(Setting<?>... own) {
+        return settings(own).stream().filter(setting -> !setting.key().startsWith("strap.")).toList();
+    }
+
     /** A carry that is asked for at times. */
     static Setting.Measured carry(Need need) {
         return new Setting.Measured("carrySeconds", "carry", Measurement.SECONDS, PhysicalBound.CARRY_SECONDS, need)

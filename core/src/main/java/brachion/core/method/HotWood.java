@@ -57,12 +57,22 @@ public interface HotWood extends Method {
     /** The same way heated otherwise. */
     HotWood with(Heating other);
 
+    /** Whether it can be bent under a strap. */
+    default boolean straps() {
+        return true;
+    }
+
     /** What hotter heat is called as a change. */
     Change.Kind hotter();
 
     /** What longer heat is called as a change. */
     default Change.Kind longer() {
         return Change.Kind.STEAM_LONGER;
+    }
+
+    /** As hot as it is worth being [°C]. */
+    default double fullHeatC() {
+        return FULL_HEAT_C;
     }
 
     /** Minutes it is heated on the form, after it has been bent. */
@@ -172,7 +182,7 @@ public interface HotWood extends Method {
         Set<Unsure> unsure = strap().isPresent() ? EnumSet.allOf(Unsure.class)
                 : EnumSet.complementOf(EnumSet.of(Unsure.STRAP_SHARE));
         return Sensitivity.of(unsure,
-                physics -> Demand.of(blank, bend, Followings.after(wide, stages, physics), strap(), physics));
+                physics -> demandIn(Followings.after(wide, stages, physics), blank, bend, physics));
     }
 
     @Override

@@ -70,14 +70,14 @@ final class HotWoodAdvice {
         if (longer <= LONGEST_ADVISED_MIN) {
             changes.add(new Change(method.longer(), longer, 1, at -> at.withMethod(hot(at).with(hot(at).heating().lasting(longer)))));
         }
-        if (method.heating().celsius() < HotWood.FULL_HEAT_C - 1) {
-            changes.add(new Change(method.hotter(), HotWood.FULL_HEAT_C, 2,
-                    at -> at.withMethod(hot(at).with(hot(at).heating().at(HotWood.FULL_HEAT_C)))));
+        double full = method.fullHeatC();
+        if (method.heating().celsius() < full - 1) {
+            changes.add(new Change(method.hotter(), full, 2, at -> at.withMethod(hot(at).with(hot(at).heating().at(full)))));
         }
     }
 
     private static void strapped(List<Change> changes, HotWood method, Blank blank) {
-        if (!method.strappedWith(StrapMaterial.STEEL)) {
+        if (method.straps() && !method.strappedWith(StrapMaterial.STEEL)) {
             Strap strap = new Strap(StrapMaterial.STEEL, Change.STRAP_MM, blank.widthMm(), 0);
             changes.add(new Change(Kind.STEEL_STRAP, Change.STRAP_MM, 2, at -> with(at, handling -> handling.withStrap(Optional.of(strap)))));
         }

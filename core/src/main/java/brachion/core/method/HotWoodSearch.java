@@ -15,7 +15,8 @@ import java.util.function.BiFunction;
 final class HotWoodSearch {
 
     private static final List<Double> SOAKS_H = List.of(0.0, Change.NIGHT_H, Change.LONG_SOAK_H);
-    private static final List<Double> HEATS_MIN = List.of(15.0, 30.0, 60.0, 120.0, 240.0);
+    /** Usual times in the heat [min]. */
+    static final List<Double> HEATS_MIN = List.of(15.0, 30.0, 60.0, 120.0, 240.0);
 
     private HotWoodSearch() {
     }
@@ -28,6 +29,12 @@ final class HotWoodSearch {
      */
     static List<List<Recipe>> toTry(WantedPiece wanted, AtHand atHand, Species species, double carrySeconds,
                                     BiFunction<Handling, Double, HotWood> way) {
+        return toTry(wanted, atHand, species, carrySeconds, HEATS_MIN, way);
+    }
+
+    /** The same for other times in the heat [min]. */
+    static List<List<Recipe>> toTry(WantedPiece wanted, AtHand atHand, Species species, double carrySeconds, List<Double> heatsMin,
+                                    BiFunction<Handling, Double, HotWood> way) {
         List<List<Recipe>> together = new ArrayList<>();
         List<Double> thicknesses = atHand.thicknessesMm().isEmpty() ? List.of(wanted.thicknessMm()) : atHand.thicknessesMm();
         for (double thickness : thicknesses) {
@@ -36,7 +43,7 @@ final class HotWoodSearch {
                 for (double soak : SOAKS_H) {
                     boolean pointless = soak > 0 && (!atHand.soak() || seasoning == Seasoning.GREEN);
                     if (!pointless) {
-                        together.add(HEATS_MIN.stream().flatMap(minutes -> atHand.supports().stream()
+                        together.add(heatsMin.stream().flatMap(minutes -> atHand.supports().stream()
                                 .map(support -> new Handling(soak, SoakAdditive.NONE, carrySeconds,
                                         support.strap(wanted.widthMm()), OptionalDouble.empty()))
                                 .map(handling -> wanted.by(blank, way.apply(handling, minutes)))).toList());

@@ -1,6 +1,8 @@
 package brachion.core.method;
 
 import brachion.core.quantity.PhysicalBound;
+import java.util.ArrayList;
+import java.util.List;
 
 /**
  * How a finished section is made of plies.
@@ -29,6 +31,19 @@ public record Layup(double plyMm, int plies) {
         double thinnest = Math.max(innerRadiusMm / ColdLaminationRisk.HARDWOOD_RADIUS_TO_PLY, PhysicalBound.THICKNESS_MM.lowest());
         // a hair off a whole number is the same number
         return ofPlies(finishedMm, within(Math.ceil(finishedMm / thinnest - 1e-9)));
+    }
+
+    /** Each ply at hand, as many as come nearest to what is wanted, spread evenly over it. */
+    static List<Layup> ofPliesAtHand(WantedPiece wanted, AtHand atHand) {
+        List<Layup> layups = new ArrayList<>();
+        for (double plyMm : atHand.pliesMm()) {
+            int plies = (int) Math.round(wanted.thicknessMm() / plyMm);
+            double ply = wanted.thicknessMm() / Math.max(1, plies);
+            if (PhysicalBound.PLIES.holds(plies) && PhysicalBound.THICKNESS_MM.holds(ply)) {
+                layups.add(new Layup(ply, plies));
+            }
+        }
+        return layups;
     }
 
     private static int within(double plies) {

@@ -6,6 +6,7 @@ import brachion.core.physics.Physics;
 import brachion.core.process.Shop;
 import brachion.core.process.StageKind;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -49,7 +50,30 @@ public interface Method {
      * @throws IllegalArgumentException when moisture or slope of grain is not known
      */
     default Demand demand(Blank blank, Bend bend, Shop shop, Physics physics) {
-        return Demand.of(blank, bend, condition(blank, shop, physics), strap(), physics);
+        return demandIn(condition(blank, shop, physics), blank, bend, physics);
+    }
+
+    /** The same of wood in a condition that is known. */
+    default Demand demandIn(SectionCondition condition, Blank blank, Bend bend, Physics physics) {
+        return Demand.of(blank, bend, condition, strap(), physics);
+    }
+
+    /**
+     * What of the settings cannot be done to stock of a thickness [mm] and this curve, a sentence by the key of the setting with
+     * what would be accepted; empty when nothing is.
+     */
+    default Map<String, String> refusals(double thicknessMm, Bend bend) {
+        return Map.of();
+    }
+
+    /** The same recipe a step of a ladder gentler or harder: so many times as thick, on the marks. */
+    default Recipe thickened(Recipe recipe, Marks marks, double factor) {
+        return marks.scaled(recipe, 1, factor);
+    }
+
+    /** What is measured out for it at the bench. */
+    default Sheet sheet(Recipe recipe) {
+        return Sheet.ofTheCurve(recipe);
     }
 
     /** How much harder the bend gets for each constant this method is unsure of. */

@@ -14,6 +14,14 @@ public enum MethodKind {
     STEAM_IN_PLACE(Family.HOT_WOOD, SteamInPlace.SETTINGS, SteamInPlace::of, SteamInPlace::toTry, Term.STEAM_IN_PLACE),
     /** Solid stock heated in a trough of water near boiling. */
     HOT_BATH(Family.HOT_WOOD, HotBath.SETTINGS, HotBath::of, HotBath::toTry, Term.HOT_BATH),
+    /** Thin stock worked over a hot pipe. */
+    HOT_PIPE(Family.HOT_WOOD, HotPipe.SETTINGS, HotPipe::of, HotPipe::toTry, Term.HOT_PIPE),
+    /** Bent between posts by body weight, the bag still on. */
+    FREE_BENDING(Family.HOT_WOOD, FreeBending.SETTINGS, FreeBending::of, FreeBending::toTry, Term.FREE_BENDING),
+    /** Plies steamed, dried on the form in order, then glued on it. */
+    STEAMED_PLIES(Family.HOT_WOOD, SteamedPlies.SETTINGS, SteamedPlies::of, SteamedPlies::toTry, Term.STEAMED_PLIES),
+    /** Saw cuts that leave a thin web, bent cold. */
+    KERF_BENDING(Family.KERFED_WEBS, KerfBending.SETTINGS, KerfBending::of, KerfBending::toTry),
     /** Thin dry strips bent cold with glue between. */
     COLD_LAMINATION(Family.COLD_PLIES, ColdLamination.SETTINGS, ColdLamination::of, ColdLamination::toTry);
 

@@ -21,7 +21,7 @@ import java.util.OptionalDouble;
 public record SteamBox(Handling handling, Heating heating) implements HotWood {
 
     private static final Setting.Measured MINUTES = HotWood.steamMinutes();
-    private static final Setting.Measured CHAMBER = new Setting.Measured("chamberC", "chamber", Measurement.TEMPERATURE,
+    static final Setting.Measured CHAMBER = new Setting.Measured("chamberC", "chamber", Measurement.TEMPERATURE,
             PhysicalBound.CHAMBER_C, Need.always("Chamber temperature is needed.")).usually(FULL_HEAT_C, "98 °C");
     /** What is set about it. */
     static final List<Setting<?>> SETTINGS = Handling.settings(MINUTES, CHAMBER, Handling.CARRY);

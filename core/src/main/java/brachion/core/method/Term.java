@@ -40,6 +40,14 @@ public enum Term {
     STEAM_IN_PLACE,
     /** Heated in a bath, beyond the heat and the water that are computed. */
     HOT_BATH,
+    /** Bent over a hot pipe, beyond the heat that is computed. */
+    HOT_PIPE,
+    /** Bent freely by body weight, beyond what its tightest place asks. */
+    FREE_BENDING,
+    /** Plies steamed and set before they are glued, beyond what each asks. */
+    STEAMED_PLIES,
+    /** Sawn in plywood, beyond what its outer ply is computed to bear as solid wood. */
+    PLYWOOD,
     /** Long steaming, beyond the softness that is computed; only asked about, never part of a forecast. */
     LONG_STEAM,
     /** Steamed as long as a school says; only asked about, never part of a forecast. */

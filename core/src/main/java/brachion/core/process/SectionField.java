@@ -93,6 +93,11 @@ public final class SectionField {
         return Arrays.stream(temperature).min().orElseThrow();
     }
 
+    /** Temperature of the inner face itself in the middle of the width [°C]. */
+    public double innerFaceC() {
+        return faceC(surroundings.inner(), 0, 0);
+    }
+
     /** Temperature of the outer face itself in the middle of the width [°C]. */
     public double outerFaceC() {
         return faceC(surroundings.outer(), grid.layers() - 1, 0);

@@ -12,9 +12,22 @@ import java.util.Optional;
  * @param probe            what a thermometer there wrote down; where there is one it is used instead of mediumC
  * @param shopC            temperature of the shop [°C]
  * @param relativeHumidity of the shop, as a fraction
+ * @param contact          how the inner face lies against what heats it, where that is not all round
  */
 public record Stage(StageKind kind, double seconds, double mediumC, Optional<ProbeRecord> probe, double shopC,
-                    double relativeHumidity) {
+                    double relativeHumidity, Contact contact) {
+
+    /**
+     * How a face lies against a hot pipe.
+     *
+     * @param share  of the time the place touches it, 0 to 1
+     * @param wetted whether the face is kept wet
+     */
+    public record Contact(double share, boolean wetted) {
+
+        /** Wetted and held against it. */
+        public static final Contact FULL = new Contact(1, true);
+    }
 
     /** Refuses stages that take no time. */
     public Stage {
@@ -25,7 +38,7 @@ public record Stage(StageKind kind, double seconds, double mediumC, Optional<Pro
 
     /** A stage at an even temperature. */
     public Stage(StageKind kind, double seconds, double mediumC, double shopC, double relativeHumidity) {
-        this(kind, seconds, mediumC, Optional.empty(), shopC, relativeHumidity);
+        this(kind, seconds, mediumC, Optional.empty(), shopC, relativeHumidity, Contact.FULL);
     }
 
     /** A stage at an even temperature in an ordinary shop. */
@@ -40,18 +53,23 @@ public record Stage(StageKind kind, double seconds, double mediumC, Optional<Pro
 
     /** The same stage for another time [s]. */
     public Stage lasting(double otherSeconds) {
-        return new Stage(kind, otherSeconds, mediumC, probe, shopC, relativeHumidity);
+        return new Stage(kind, otherSeconds, mediumC, probe, shopC, relativeHumidity, contact);
     }
 
     /** The same stage with the temperature a probe wrote down. */
     public Stage recordedBy(ProbeRecord record) {
-        return new Stage(kind, seconds, record.hottestC(), Optional.of(record), shopC, relativeHumidity);
+        return new Stage(kind, seconds, record.hottestC(), Optional.of(record), shopC, relativeHumidity, contact);
+    }
+
+    /** The same stage with the inner face against the pipe so. */
+    public Stage touching(Contact other) {
+        return new Stage(kind, seconds, mediumC, probe, shopC, relativeHumidity, other);
     }
 
     /** The same stage in another shop: steam is no hotter than it boils there, and what nothing heats is as warm as the shop. */
     public Stage in(Shop shop) {
         double medium = !kind.heats() ? shop.celsius() : kind.steams() ? Math.min(mediumC, shop.boilingC()) : mediumC;
-        return new Stage(kind, seconds, medium, probe, shop.celsius(), shop.relativeHumidity());
+        return new Stage(kind, seconds, medium, probe, shop.celsius(), shop.relativeHumidity(), contact);
     }
 
     /** What the faces see at each moment of the stage. */

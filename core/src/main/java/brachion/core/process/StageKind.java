@@ -44,12 +44,18 @@ public enum StageKind {
             return Surroundings.all(Surface.heatOnly(1000, mediumC));
         }
     },
-    /** Over a hot pipe, the inner face wetted and against it. */
+    /** Rocked over a hot pipe: the inner face touches it for a share of the time and hangs in the air for the rest. */
     HOT_PIPE {
         @Override
         Surroundings surroundings(Stage stage, double mediumC, Physics physics) {
-            Surface air = Surface.heatOnly(10, stage.shopC());
-            return new Surroundings(new Surface(300, mediumC, 1e-5, 0, FIBRE_SATURATION_PERCENT), air, air);
+            double touching = PIPE * stage.contact().share();
+            double apart = STILL_AIR * (1 - stage.contact().share());
+            double towards = (touching * mediumC + apart * stage.shopC()) / (touching + apart);
+            Surface inner = stage.contact().wetted()
+                    ? new Surface(touching + apart, towards, 1e-5, 0, FIBRE_SATURATION_PERCENT)
+                    : Surface.heatOnly(touching + apart, towards);
+            Surface air = Surface.heatOnly(STILL_AIR, stage.shopC());
+            return new Surroundings(inner, air, air);
         }
     },
     /** From the heat to fully clamped. */
@@ -84,6 +90,8 @@ public enum StageKind {
 
     private static final double FIBRE_SATURATION_PERCENT = 30;
     private static final double STEAM_WETTING = 1e-6;
+    private static final double PIPE = 300;
+    private static final double STILL_AIR = 10;
     /**
      * Wood as hot as the saturated steam round it gives no water off, however wet it is: nothing takes the vapour away, and
      * what condenses keeps its faces wet. Green stock comes out of a box that breathes steam as wet as it went in (common

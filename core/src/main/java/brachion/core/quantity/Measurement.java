@@ -21,6 +21,8 @@ public enum Measurement {
     HOURS((text, bare) -> time(text, TimeUnit.HOUR)),
     /** A span of time, kept and meant in days. */
     DAYS((text, bare) -> time(text, TimeUnit.DAY)),
+    /** A share of a whole [%]. */
+    SHARE((text, bare) -> NumberReading.SHARE.read(text)),
     /** An angle [°]. */
     ANGLE((text, bare) -> NumberReading.ANGLE.read(text)),
     /** A slope of grain as the run for a rise of one. */

@@ -11,6 +11,7 @@ final class NumberReading {
     static final NumberReading MOISTURE = new NumberReading("a moisture content", "12 % or 12.5",
             Map.of("", 1.0, "%", 1.0, "% mc", 1.0, "percent", 1.0));
     static final NumberReading HUMIDITY = new NumberReading("a humidity", "45 or 45 %", Map.of("", 1.0, "%", 1.0, "% rh", 1.0));
+    static final NumberReading SHARE = new NumberReading("a share", "15 or 15 %", Map.of("", 1.0, "%", 1.0));
     static final NumberReading ANGLE = new NumberReading("an angle", "90, 90° or 0.5 turn",
             Map.of("", 1.0, "°", 1.0, "deg", 1.0, "degree", 1.0, "degrees", 1.0, "turn", 360.0, "turns", 360.0));
     static final NumberReading COUNT = new NumberReading("a whole number", "6", Map.of("", 1.0, "pieces", 1.0, "plies", 1.0), true);

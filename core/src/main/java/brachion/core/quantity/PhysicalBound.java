@@ -89,6 +89,20 @@ public enum PhysicalBound {
     PIECE_LENGTH_MM("Length of the piece", 50, 15_000, "mm"),
     /** Pieces side by side or layers one above the other. */
     PIECES("Pieces", 1, 200, ""),
+    /** Width of a saw's cut. */
+    SAW_KERF_MM("Saw kerf", 0.3, 12, "mm"),
+    /** Wood left standing under a cut. */
+    WEB_MM("Web", 0.3, 25, "mm"),
+    /** From one cut to the next. */
+    PITCH_MM("Pitch", 1, 300, "mm"),
+    /** Strip glued across the cuts. */
+    BACKER_MM("Backer", 0.3, 25, "mm"),
+    /** Temperature of a pipe stock is bent over; colder softens nothing. */
+    PIPE_C("Pipe temperature", 60, 300, "°C"),
+    /** Time one place is worked on the pipe. */
+    PIPE_MINUTES("Time on the pipe", 0.1, 60, "min"),
+    /** Share of that time the place touches it. */
+    CONTACT_PERCENT("Contact with the pipe", 2, 100, "%"),
     /** Plies in a lamination. */
     PLIES("Plies", 2, 200, "");
 

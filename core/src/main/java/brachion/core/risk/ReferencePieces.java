@@ -7,6 +7,10 @@ import brachion.core.method.Blank;
 import brachion.core.method.ColdLamination;
 import brachion.core.method.Glue;
 import brachion.core.method.GrowthRings;
+import brachion.core.method.Handling;
+import brachion.core.method.Heating;
+import brachion.core.method.HotPipe;
+import brachion.core.method.KerfBending;
 import brachion.core.method.Knots;
 import brachion.core.method.Method;
 import brachion.core.method.OuterFace;
@@ -16,6 +20,8 @@ import brachion.core.method.SoakAdditive;
 import brachion.core.method.SteamBox;
 import brachion.core.process.ProbeRecord;
 import brachion.core.process.ProbeRecord.Reading;
+import brachion.core.process.Stage;
+import brachion.core.process.StageKind;
 import brachion.core.trial.Outcome;
 import brachion.core.trial.Trial;
 import brachion.core.wood.SpeciesCatalogue;
@@ -59,6 +65,9 @@ final class ReferencePieces {
                 trial("white-ash", Seasoning.KILN_DRIED, NOT_MEASURED, 6, steam(0, 20, webbing), 100),
                 trial("western-redcedar", Seasoning.AIR_DRIED, 14, 9,
                         new SteamBox(0, SoakAdditive.NONE, 30, 98, Optional.of(probe), 20, none, OptionalDouble.of(24)), 500),
+                trial("white-ash", Seasoning.AIR_DRIED, 12, 2.5, new HotPipe(new Handling(0, SoakAdditive.NONE, 0, none, OptionalDouble.empty()),
+                        new Heating(StageKind.HOT_PIPE, 3, 130), new Stage.Contact(0.15, true), HotPipe.By.HANDS), 60),
+                trial("beech", Seasoning.AIR_DRIED, 10, 12.7, new KerfBending(3.2, 1.6, 6.35, KerfBending.Board.SOLID, Optional.of(3.2)), 76),
                 trial("beech", Seasoning.AIR_DRIED, 10, 2, new ColdLamination(Glue.EPOXY, 8), 200));
     }
 

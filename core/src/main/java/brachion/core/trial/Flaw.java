@@ -6,26 +6,45 @@ import java.util.Optional;
 /** What is seen when a bend goes wrong, and which failure mode it speaks of. */
 public enum Flaw {
     /** Feathers or a crack on the outer face. */
-    OUTER_SPLINTER(FailureMode.TENSION),
-    /** Snapped through. */
-    SNAP(FailureMode.TENSION),
+    OUTER_SPLINTER(FailureMode.TENSION, false),
+    /** Snapped through; under saw cuts, a web. */
+    SNAP(FailureMode.TENSION, false),
     /** A crack started at an edge of the outer face. */
-    EDGE_CRACK(FailureMode.TENSION),
+    EDGE_CRACK(FailureMode.TENSION, false),
     /** Crease or buckle on the inner face. */
-    INNER_CREASE(FailureMode.COMPRESSION),
+    INNER_CREASE(FailureMode.COMPRESSION, false),
     /** Split along the grain; not forecast, because no strain along the grain decides it. */
-    GRAIN_SPLIT(null),
+    GRAIN_SPLIT(null, false),
     /** A gap between plies, or plies that came apart; the wood itself held. */
-    GLUE_LINE_GAP(FailureMode.GLUE_LINE);
+    GLUE_LINE_GAP(FailureMode.GLUE_LINE, true),
+    /** A glue line with too little glue in it, or none; the wood itself held. */
+    STARVED_GLUE(FailureMode.GLUE_LINE, true),
+    /** Plies that slid out of line while the glue was wet; not forecast. */
+    PLIES_CREPT(null, true),
+    /** Glued to the form; not forecast. */
+    STUCK_TO_FORM(null, true),
+    /** Flats that show on the outer face between saw cuts; computed, not forecast. */
+    FACETS(null, true),
+    /** Torn out at the end of a saw cut; not forecast. */
+    END_TEAR(null, false),
+    /** Scorched on the pipe; computed, not forecast. */
+    SCORCH(null, true);
 
     private final FailureMode mode;
+    private final boolean woodHeld;
 
-    Flaw(FailureMode mode) {
+    Flaw(FailureMode mode, boolean woodHeld) {
         this.mode = mode;
+        this.woodHeld = woodHeld;
     }
 
     /** The failure mode it shows, if it is one the model forecasts. */
     public Optional<FailureMode> mode() {
         return Optional.ofNullable(mode);
+    }
+
+    /** Whether the wood was bent all the way and held, however bad the piece is. */
+    boolean woodHeld() {
+        return woodHeld;
     }
 }

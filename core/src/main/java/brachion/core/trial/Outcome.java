@@ -38,7 +38,7 @@ public record Outcome(Severity severity, Optional<Flaw> flaw) {
         if (flaw.flatMap(Flaw::mode).filter(mode::equals).isPresent()) {
             return OptionalInt.of(severity.ordinal());
         }
-        boolean bentAllTheWay = severity != Severity.BROKEN || flaw.orElseThrow() == Flaw.GLUE_LINE_GAP;
+        boolean bentAllTheWay = severity != Severity.BROKEN || flaw.orElseThrow().woodHeld();
         return bentAllTheWay ? OptionalInt.of(Severity.CLEAN.ordinal()) : OptionalInt.empty();
     }
 }

@@ -79,7 +79,7 @@ class SettingsTest {
                 }
             }
         }
-        assertThat(shared).contains("soak", "steam", "carry", "strap", "on the form").doesNotContain("glue");
+        assertThat(shared).contains("soak", "steam", "carry", "strap", "on the form").doesNotContain("pitch");
     }
 
     @Test

@@ -12,7 +12,9 @@ import brachion.core.method.Glue;
 import brachion.core.method.GrowthRings;
 import brachion.core.method.Handling;
 import brachion.core.method.Heating;
+import brachion.core.method.FreeBending;
 import brachion.core.method.HotBath;
+import brachion.core.method.HotPipe;
 import brachion.core.method.HotWood;
 import brachion.core.method.Knots;
 import brachion.core.method.Names;
@@ -24,9 +26,11 @@ import brachion.core.method.SoakAdditive;
 import brachion.core.method.SteamBag;
 import brachion.core.method.SteamBox;
 import brachion.core.method.SteamInPlace;
+import brachion.core.method.SteamedPlies;
 import brachion.core.method.Term;
 import brachion.core.physics.Physics;
 import brachion.core.physics.Unsure;
+import brachion.core.process.Stage;
 import brachion.core.process.StageKind;
 import brachion.core.process.SteamingSchool;
 import brachion.core.trial.Flaw;
@@ -104,6 +108,9 @@ class TermsTest {
                 Arguments.of(Term.STEAM_BAG, heated(way -> new SteamBag(way.handling(), heat(way, StageKind.STEAM_BAG), SteamBag.Bent.PULLED))),
                 Arguments.of(Term.STEAM_IN_PLACE, heated(way -> new SteamInPlace(PLACED, heat(way, StageKind.STEAM_BAG), 0))),
                 Arguments.of(Term.HOT_BATH, heated(way -> new HotBath(way.handling(), heat(way, StageKind.HOT_BATH)))),
+                Arguments.of(Term.HOT_PIPE, heated(way -> new HotPipe(PLACED, heat(way, StageKind.HOT_PIPE), Stage.Contact.FULL, HotPipe.By.HANDS))),
+                Arguments.of(Term.FREE_BENDING, heated(way -> new FreeBending(PLACED, heat(way, StageKind.STEAM_BAG)))),
+                Arguments.of(Term.STEAMED_PLIES, heated(way -> new SteamedPlies(way.handling(), way.heating(), Glue.PVA, 3))),
                 Arguments.of(Term.SOAKED, steam(box -> box.withSoakHours(1))),
                 Arguments.of(Term.SOFTENER, steam(box -> new SteamBox(1, SoakAdditive.SOFTENER, box.steamMinutes(), 98,
                         Optional.empty(), 5, Optional.empty(), OptionalDouble.empty()))));

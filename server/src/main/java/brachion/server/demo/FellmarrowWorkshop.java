@@ -28,6 +28,7 @@ import brachion.core.quantity.Length;
 import brachion.core.quantity.LengthUnit;
 import brachion.core.trial.Flaw;
 import brachion.core.trial.Severity;
+import brachion.server.demo.Job.Otherwise;
 import brachion.server.demo.Job.Plies;
 import brachion.server.demo.Job.Steam;
 import brachion.server.recipe.BlankFields;
@@ -44,6 +45,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
+import java.util.stream.Stream;
 
 /**
  * Fellmarrow Workshop, an invented shop that makes snowshoe frames, crook handles, frame-drum hoops, pannier-basket
@@ -108,11 +110,12 @@ final class FellmarrowWorkshop {
 
     List<TrialFields> twoYears() {
         List<TrialFields> trials = new ArrayList<>();
-        for (Job job : JOBS) {
+        // the other ways last, so that what the box and the clamps saw does not hang on them
+        Stream.concat(JOBS.stream(), FellmarrowOtherWays.JOBS.stream()).forEach(job -> {
             for (int piece = 0; piece < job.pieces(); piece++) {
                 trials.add(trial(job, piece));
             }
-        }
+        });
         return trials;
     }
 
@@ -151,9 +154,14 @@ final class FellmarrowWorkshop {
 
     private RecipeFields recipe(Job job, BlankFields blank, double radius, String person, String board) {
         String source = job.seasoning() == KILN_DRIED ? YARD : COPPICE;
-        Method method = job.process() instanceof Plies plies ? new ColdLamination(plies.glue(), plies.count())
-                : steamed((Steam) job.process(), blank.widthMm());
-        return new RecipeFields(blank, radius, job.angle(), MethodFields.of(method), person, board, source);
+        return new RecipeFields(blank, radius, job.angle(), MethodFields.of(method(job.process(), blank.widthMm())), person, board, source);
+    }
+
+    private Method method(Job.Process process, double widthMm) {
+        if (process instanceof Plies plies) {
+            return new ColdLamination(plies.glue(), plies.count());
+        }
+        return process instanceof Otherwise otherwise ? otherwise.method() : steamed((Steam) process, widthMm);
     }
 
     private SteamBox steamed(Steam steam, double widthMm) {
@@ -192,6 +200,7 @@ final class FellmarrowWorkshop {
             case INNER_CREASE -> " Creased against the form.";
             case GRAIN_SPLIT -> " Split along a wandering grain line.";
             case GLUE_LINE_GAP -> " Plies open at the tight end.";
+            default -> "";
         };
         return job.piece() + "." + seen;
     }
@@ -205,7 +214,7 @@ final class FellmarrowWorkshop {
         return Length.of((double) Math.round(mm / 25.4 * marksPerInch) / marksPerInch, LengthUnit.INCH).millimetres();
     }
 
-    private static Job job(int year, int month, int day, int pieces, String piece, String species,
+    static Job job(int year, int month, int day, int pieces, String piece, String species,
                            Seasoning seasoning, double moisture,
                            GrowthRings rings, double thickness, double width, double radius,
                            double angle, Job.Process process) {

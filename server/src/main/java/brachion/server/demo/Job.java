@@ -3,6 +3,7 @@ package brachion.server.demo;
 import brachion.core.bending.StrapMaterial;
 import brachion.core.method.Glue;
 import brachion.core.method.GrowthRings;
+import brachion.core.method.Method;
 import brachion.core.method.Seasoning;
 import java.time.LocalDate;
 
@@ -26,7 +27,7 @@ record Job(LocalDate from, int pieces, String piece, String speciesId, Seasoning
            GrowthRings rings, double thicknessMm, double widthMm, double radiusMm, double angle, Process process) {
 
     /** What is done to a piece before and while it is bent. */
-    sealed interface Process permits Steam, Plies {
+    sealed interface Process permits Steam, Plies, Otherwise {
     }
 
     /** Steamed; strap is null when there was none. */
@@ -36,5 +37,9 @@ record Job(LocalDate from, int pieces, String piece, String speciesId, Seasoning
 
     /** Laminated cold. */
     record Plies(Glue glue, int count) implements Process {
+    }
+
+    /** Bent in one of the other ways, every piece alike. */
+    record Otherwise(Method method) implements Process {
     }
 }

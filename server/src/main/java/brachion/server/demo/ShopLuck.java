@@ -3,9 +3,13 @@ package brachion.server.demo;
 import brachion.core.bending.Strap;
 import brachion.core.bending.StrapMaterial;
 import brachion.core.method.ColdLamination;
+import brachion.core.method.FreeBending;
+import brachion.core.method.HotPipe;
+import brachion.core.method.HotWood;
+import brachion.core.method.KerfBending;
 import brachion.core.method.Knots;
 import brachion.core.method.Method;
-import brachion.core.method.SteamBox;
+import brachion.core.method.SteamedPlies;
 import brachion.core.trial.Flaw;
 import brachion.core.trial.Severity;
 import brachion.server.recipe.BlankFields;
@@ -41,11 +45,11 @@ final class ShopLuck {
 
     Ending ending(RecipeFields recipe, double moisture, double grainRun, double hands) {
         BlankFields blank = recipe.blank();
-        double asked = 100 * blank.thicknessMm() / (2 * recipe.innerRadiusMm() + blank.thicknessMm());
+        double asked = asked(recipe);
         double bears = STRETCH.get(blank.speciesId()) * (1 - 1.8 / grainRun)
                 * (blank.knots() == Knots.IN_BEND ? 0.75 : 1);
         boolean laminated = method(recipe) instanceof ColdLamination;
-        double ready = laminated ? 0.22 : readiness((SteamBox) method(recipe), blank.thicknessMm(), moisture);
+        double ready = ready(method(recipe), blank.thicknessMm(), moisture);
         bears *= ready;
         double outer = asked * (laminated ? 1 : share(recipe)) / bears * hands * Math.exp(0.17 * random.nextGaussian());
         double inner = asked / SQUEEZE.getOrDefault(blank.speciesId(), 17.0) / (laminated ? 2 : ready) * Math.exp(0.2 * random.nextGaussian());
@@ -62,6 +66,32 @@ final class ShopLuck {
             return new Ending(inner > 1.35 ? Severity.BROKEN : Severity.FLAW, Flaw.INNER_CREASE);
         }
         return new Ending(Severity.CLEAN, null);
+    }
+
+    /** Stretch of the outer face, or of the web under saw cuts, half of what lies across it [%]; freely bent, a third more. */
+    private static double asked(RecipeFields recipe) {
+        double thickness = recipe.blank().thicknessMm();
+        double whole = 100 * thickness / (2 * recipe.innerRadiusMm() + thickness);
+        Method method = method(recipe);
+        if (method instanceof KerfBending kerfs) {
+            return 50 * kerfs.webMm() / (recipe.innerRadiusMm() + thickness) * kerfs.pitchMm() / (kerfs.kerfMm() + 2 * kerfs.webMm());
+        }
+        return method instanceof FreeBending ? 1.33 * whole : whole;
+    }
+
+    /** How much of its best a piece gives; dry wood bent cold gives little. */
+    private static double ready(Method method, double thickness, double moisture) {
+        if (method instanceof HotPipe pipe) {
+            return onThePipe(pipe, thickness);
+        }
+        return method instanceof HotWood hot ? readiness(hot, thickness, moisture) : 0.22;
+    }
+
+    /** Too short on the pipe and it is hard, too long or too thick and the back has gone soft or never will. */
+    private static double onThePipe(HotPipe pipe, double thickness) {
+        double heat = pipe.heating().minutes() * (pipe.heating().celsius() - 85) / 45 * pipe.contact().share() / 0.15;
+        double needed = thickness * thickness / 2.2;
+        return Math.max(0.2, 0.95 * Math.exp(-Math.pow(Math.log(heat / needed), 2) / 1.6));
     }
 
     /** The apprentice pulls unevenly; the others hardly differ. */
@@ -84,20 +114,23 @@ final class ShopLuck {
         if (method(recipe) instanceof ColdLamination stack) {
             return 1 + 1.1 / Math.pow(stack.plies(), 2) + noise;
         }
-        SteamBox steam = (SteamBox) method(recipe);
-        double strap = steam.strap().isPresent() ? 0.6 : 1;
-        return 1 + strap * (0.025 + 0.055 * Math.exp(-steam.holdHours().orElseThrow() / 16)) + noise;
+        if (method(recipe) instanceof HotWood hot) {
+            double strap = hot.strap().isPresent() ? 0.6 : 1;
+            double plies = hot instanceof SteamedPlies glued ? Math.pow(glued.plies(), 2) : 1;
+            return 1 + strap / plies * (0.025 + 0.055 * Math.exp(-hot.holdHours().orElse(24) / 16)) + noise;
+        }
+        return 1.02 + noise;
     }
 
     private static Method method(RecipeFields recipe) {
         return recipe.method().toMethod(recipe.blank().widthMm());
     }
 
-    /** How much of its best the steamed piece gives: wet enough, hot enough, long enough. */
-    private static double readiness(SteamBox steam, double thickness, double moisture) {
+    /** How much of its best the heated piece gives: wet enough, hot enough, long enough. */
+    private static double readiness(HotWood steam, double thickness, double moisture) {
         double wet = Math.min(1, (moisture + (steam.soakHours() > 0 ? 60 / thickness : 0)) / 15);
         double hot = Math.min(1, Math.max(0.3, (steam.heating().celsius() - 70) / 25));
-        double cooked = 1 - Math.exp(-steam.steamMinutes() / (8 + thickness));
+        double cooked = 1 - Math.exp(-steam.heating().minutes() / (8 + thickness));
         return Math.max(0.25, wet * hot * cooked);
     }
 

@@ -131,7 +131,7 @@ final class Cells {
             case MOISTURE -> percent(column);
             case ANGLE -> degrees(column);
             case GRAIN_SLOPE -> run(column);
-            case HUMIDITY, COUNT, ALTITUDE, MASS -> measured(column, measurement, Set.of(column.unit(Units.METRIC)));
+            case HUMIDITY, SHARE, COUNT, ALTITUDE, MASS -> measured(column, measurement, Set.of(column.unit(Units.METRIC)));
         };
     }
 

@@ -80,7 +80,7 @@ record Column(String title, String path, String metricUnit, String inchUnit) {
         return switch (measurement) {
             case LENGTH -> inch ? "in" : "mm";
             case TEMPERATURE -> inch ? "°F" : "°C";
-            case MOISTURE, HUMIDITY -> "%";
+            case MOISTURE, HUMIDITY, SHARE -> "%";
             case SECONDS -> "s";
             case MINUTES -> "min";
             case HOURS -> "h";

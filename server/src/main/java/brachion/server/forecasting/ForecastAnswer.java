@@ -11,7 +11,9 @@ import brachion.core.forecast.SpringbackForecast;
 import brachion.core.method.Demand;
 import brachion.core.method.Doubt;
 import brachion.core.method.Recipe;
+import brachion.core.method.Sheet;
 import brachion.core.quantity.LengthUnit;
+import brachion.core.quantity.Measurement;
 import brachion.core.trial.Severity;
 import java.util.List;
 
@@ -28,11 +30,26 @@ import java.util.List;
  * @param missing          what nobody measured, the most telling first
  * @param doubts           what can hardly be meant, to be asked about
  * @param evidence         what the odds rest on
+ * @param sheet            what is measured out at the bench, in the order of work
  * @param fit              the fit that answered
  */
 record ForecastAnswer(Odds unbroken, Odds clean, Odds unbrokenByTables, double hidden, List<ModeForecast> modes,
                       SectionView section, SpringbackForecast springback, List<MissingMeasurement> missing,
-                      EvidenceView evidence, List<Doubt> doubts, FitView fit) {
+                      EvidenceView evidence, List<Doubt> doubts, List<MeasuredOut> sheet, FitView fit) {
+
+    /**
+     * One line of the sheet for the bench.
+     *
+     * @param measure     what is measured out
+     * @param measurement how it is measured and printed
+     * @param value       how much, in the unit of that measurement
+     */
+    record MeasuredOut(Sheet.Measure measure, Measurement measurement, double value) {
+
+        static MeasuredOut of(Sheet.Line line) {
+            return new MeasuredOut(line.measure(), line.measure().measurement(), line.value());
+        }
+    }
 
     /**
      * What the odds rest on.
@@ -121,10 +138,11 @@ record ForecastAnswer(Odds unbroken, Odds clean, Odds unbrokenByTables, double h
     record FitView(long revision, int trials, boolean behind) {
     }
 
-    static ForecastAnswer of(Forecast forecast, List<Doubt> doubts, FittedRisk.Fit fit) {
+    static ForecastAnswer of(Forecast forecast, Recipe recipe, List<Doubt> doubts, FittedRisk.Fit fit) {
         return new ForecastAnswer(forecast.unbroken(), forecast.clean(), forecast.unbrokenByTables(), forecast.hidden(),
                 forecast.modes(), SectionView.of(forecast.typical()), forecast.springback(), forecast.missing(),
                 EvidenceView.of(forecast.evidence()), doubts,
+                recipe.method().sheet(recipe).lines().stream().map(MeasuredOut::of).toList(),
                 new FitView(fit.revision(), fit.risk().trials(), fit.behind()));
     }
 }

@@ -82,6 +82,6 @@ class ForecastController {
     private ForecastAnswer forecast(RecipeFields fields) {
         FittedRisk.Fit fit = fitted.current();
         Recipe recipe = fields.toRecipe(workshops.now());
-        return ForecastAnswer.of(new Forecaster(fit.risk()).forecast(recipe), Doubt.of(recipe, rig.reachesC()), fit);
+        return ForecastAnswer.of(new Forecaster(fit.risk()).forecast(recipe), recipe, Doubt.of(recipe, rig.reachesC()), fit);
     }
 }

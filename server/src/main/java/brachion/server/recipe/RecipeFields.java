@@ -20,6 +20,7 @@ import jakarta.validation.constraints.Size;
  * @param board         the board it is cut from, null when nobody wrote it down
  * @param source        where the board came from, null when nobody wrote it down
  */
+@Doable
 public record RecipeFields(
         @NotNull(message = "The stock is needed.") @Valid BlankFields blank,
         @NotNull(message = "Inner radius is needed.") @Within(PhysicalBound.INNER_RADIUS_MM) Double innerRadiusMm,

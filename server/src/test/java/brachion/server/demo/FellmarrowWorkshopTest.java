@@ -23,7 +23,7 @@ class FellmarrowWorkshopTest {
 
     @Test
     void has_the_failures_people_really_have() {
-        assertThat(trials).hasSizeGreaterThan(140);
+        assertThat(trials).hasSizeGreaterThan(200);
         assertThat(trials).extracting(t -> t.outcome().flaw())
                 .contains(Flaw.SNAP, Flaw.OUTER_SPLINTER, Flaw.INNER_CREASE, Flaw.GLUE_LINE_GAP, Flaw.GRAIN_SPLIT);
         assertThat(share(Severity.CLEAN)).isBetween(0.4, 0.75);

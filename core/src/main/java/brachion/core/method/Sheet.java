@@ -1,0 +1,101 @@
+package brachion.core.method;
+
+import brachion.core.quantity.Measurement;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What is measured out at the bench for a bend, in the order of work.
+ *
+ * @param lines each a measure with its value, in the unit of the measure
+ */
+public record Sheet(List<Line> lines) {
+
+    /** Keeps the lines as they are now. */
+    public Sheet {
+        lines = List.copyOf(lines);
+    }
+
+    /**
+     * One line of it.
+     *
+     * @param measure what is measured out
+     * @param value   how much, in the unit the measurement is kept in
+     */
+    public record Line(Measure measure, double value) {
+    }
+
+    /** What can be measured out. */
+    public enum Measure {
+        /** Length of the bend along its outer face. */
+        OUTER_ARC(Measurement.LENGTH),
+        /** Length of the bend along its inner face. */
+        INNER_ARC(Measurement.LENGTH),
+        /** Saw cuts over the bend. */
+        CUTS(Measurement.COUNT),
+        /** From one cut to the next. */
+        PITCH(Measurement.LENGTH),
+        /** How deep each cut goes. */
+        CUT_DEPTH(Measurement.LENGTH),
+        /** How far each cut closes. */
+        ANGLE_EACH(Measurement.ANGLE),
+        /** Opening left at the mouth of each cut once the curve is reached. */
+        ROOM_LEFT(Measurement.LENGTH),
+        /** How far the outer face stands off the true curve between two cuts. */
+        FACET(Measurement.LENGTH),
+        /** Length that is heated on the pipe. */
+        HEATED_LENGTH(Measurement.LENGTH),
+        /** Temperature of the face against the pipe when it bends. */
+        INNER_FACE(Measurement.TEMPERATURE),
+        /** Temperature of the face away from the pipe. */
+        OUTER_FACE(Measurement.TEMPERATURE),
+        /** Chance that the face against the pipe scorches [%]. */
+        SCORCH(Measurement.SHARE),
+        /** Thickness of each ply. */
+        PLY(Measurement.LENGTH),
+        /** Number of plies. */
+        PLIES(Measurement.COUNT),
+        /** Glue lines between them. */
+        GLUE_LINES(Measurement.COUNT),
+        /** Length the plies are cut to, with an overhang at both ends. */
+        PLY_LENGTH(Measurement.LENGTH),
+        /** Width the plies are cut to, with what is trimmed after gluing. */
+        PLY_WIDTH(Measurement.LENGTH),
+        /** Clamps over the bend. */
+        CLAMPS(Measurement.COUNT),
+        /** Radius the whole keeps when it comes off the form. */
+        RADIUS_OFF_FORM(Measurement.LENGTH),
+        /** Radius at the tightest place of a bend made without a form. */
+        TIGHTEST_RADIUS(Measurement.LENGTH);
+
+        private final Measurement measurement;
+
+        Measure(Measurement measurement) {
+            this.measurement = measurement;
+        }
+
+        /** How it is measured and printed. */
+        public Measurement measurement() {
+            return measurement;
+        }
+    }
+
+    /** The two arcs of a curve, which every bend is marked out by. */
+    static Sheet ofTheCurve(Recipe recipe) {
+        return of(recipe, recipe.blank().thicknessMm());
+    }
+
+    /** The same for a finished thickness [mm]. */
+    static Sheet of(Recipe recipe, double thicknessMm) {
+        Bend bend = recipe.bend();
+        return new Sheet(List.of(new Line(Measure.OUTER_ARC, bend.outerArcMm(thicknessMm)),
+                new Line(Measure.INNER_ARC, bend.outerArcMm(0))));
+    }
+
+    /** The same with one more line. */
+    Sheet and(Measure measure, double value) {
+        List<Line> more = new ArrayList<>(lines);
+        more.add(new Line(measure, value));
+        return new Sheet(more);
+    }
+}

@@ -1,0 +1,11 @@
+import { Measure, type RecipeInputsProps } from '../../recipe/fields';
+import { HotWoodInputs } from '../hotWood/Inputs';
+
+/** Settings of a bend made without a form. */
+export function FreeBendingInputs(props: RecipeInputsProps) {
+  return (
+    <HotWoodInputs {...props} strapless heat={{ field: 'steamMinutes', label: 'Steam, minutes' }}>
+      <Measure {...props} field="bag" label="Bag temperature" />
+    </HotWoodInputs>
+  );
+}

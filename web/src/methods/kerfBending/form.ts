@@ -1,0 +1,41 @@
+import { OF_A_PIPE, OF_GLUE } from '../../trials/words';
+import { printLength } from '../../units/printing';
+import type { MethodForm, Places } from '../method';
+import type { KerfTyped } from './typed';
+
+export const SAWN_IN: Record<KerfTyped['sawnIn'], string> = { SOLID: 'solid wood', PLYWOOD: 'plywood' };
+
+const SETTINGS: Places = {
+  thickness: { measurement: 'LENGTH', at: 'blank.thicknessMm' },
+  kerf: { measurement: 'LENGTH', at: 'method.kerfMm' },
+  web: { measurement: 'LENGTH', at: 'method.webMm' },
+  pitch: { measurement: 'LENGTH', at: 'method.pitchMm' },
+  backer: { measurement: 'LENGTH', at: 'method.backerMm', optional: true },
+};
+
+/** Saw cuts that leave a thin web, bent cold. */
+export const kerfBending: MethodForm<'KERF_BENDING'> = {
+  label: 'Kerf bending',
+  caution: 'Blade guard on, piece held down over its whole length, a pin in the fence for the step, never reach over the blade. Saw it ' +
+    'overlong, try the depth on an offcut, and support the piece while it bends. A kerfed piece carries no load without its backer.',
+  family: 'KERFED_WEBS',
+  usual: false,
+  trials: 'kerf-bending',
+  thickness: 'Thickness',
+  ofThickness: '',
+  followed: false,
+  stages: () => [],
+  neverSeen: [...OF_GLUE, ...OF_A_PIPE],
+  curveCure: 'The web is thick for so few cuts. Saw deeper, set the cuts closer or open the radius.',
+  extent: { thinnestMm: 4, thickestMm: 40, tightestMm: 30, widestMm: 1200 },
+  places: () => SETTINGS,
+  choices: ({ sawnIn }) => ({ board: sawnIn === 'SOLID' ? undefined : sawnIn }),
+  typed: ({ kerfMm, webMm, pitchMm, board, backerMm }, { length }) => ({
+    kerf: length(kerfMm), web: length(webMm), pitch: length(pitchMm), sawnIn: board ?? 'SOLID', backer: backerMm === undefined ? '' : length(backerMm),
+  }),
+  thickened: (thickness) => ({ thickness }),
+  facts: ({ webMm, kerfMm }) => ({ plies: 1, carried: false, cuts: { webMm, kerfMm } }),
+  line: ({ kerfMm, webMm, pitchMm, board, backerMm }, system) =>
+    `${printLength(kerfMm, system)} cuts every ${printLength(pitchMm, system)} to a ${printLength(webMm, system)} web` +
+    `${board === 'PLYWOOD' ? ' in plywood' : ''}, ${backerMm === undefined ? 'no backer' : `${printLength(backerMm, system)} backer`}`,
+};

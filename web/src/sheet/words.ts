@@ -1,0 +1,43 @@
+import type { MeasuredOut } from '../api/schema';
+import type { UnitSystem } from '../app/units';
+import { printLength, printTemperature } from '../units/printing';
+
+/** What is measured out, as it stands on the sheet. */
+export const MEASURE: Record<MeasuredOut['measure'], string> = {
+  OUTER_ARC: 'Bend along the outer face',
+  INNER_ARC: 'Bend along the inner face',
+  CUTS: 'Saw cuts',
+  PITCH: 'From cut to cut',
+  CUT_DEPTH: 'Depth of each cut',
+  ANGLE_EACH: 'Each cut closes by',
+  ROOM_LEFT: 'Left open at each mouth',
+  FACET: 'A facet stands off the curve by',
+  HEATED_LENGTH: 'Length to heat on the pipe',
+  INNER_FACE: 'Face on the pipe when it bends',
+  OUTER_FACE: 'Face away from it',
+  SCORCH: 'Chance that it scorches',
+  PLY: 'Each ply',
+  PLIES: 'Plies',
+  GLUE_LINES: 'Glue lines',
+  PLY_LENGTH: 'Cut the plies to',
+  PLY_WIDTH: 'Rip them to a width of',
+  CLAMPS: 'Clamps over the bend',
+  RADIUS_OFF_FORM: 'Radius off the form',
+  TIGHTEST_RADIUS: 'Radius at the tightest place',
+};
+
+/** A value as it is read off a rule, a protractor or a thermometer. */
+export function valueInWords({ measurement, value }: MeasuredOut, system: UnitSystem): string {
+  switch (measurement) {
+    case 'LENGTH':
+      return printLength(value, system);
+    case 'TEMPERATURE':
+      return printTemperature(value, system);
+    case 'ANGLE':
+      return `${value.toFixed(1)}°`;
+    case 'SHARE':
+      return value < 0.5 ? 'less than 1 in 100' : `${Math.round(value)} in 100`;
+    default:
+      return String(value);
+  }
+}
