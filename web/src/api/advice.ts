@@ -31,7 +31,7 @@ export interface Extent {
 
 export function useBendMap(recipe: RecipeFields | undefined, extent: Extent) {
   // thickness and radius run over the map, so moving the cross-hair asks for nothing new
-  const asked = recipe && { ...recipe, innerRadiusMm: 100, blank: { ...recipe.blank, thicknessMm: 10 } };
+  const asked = recipe && { ...recipe, innerRadiusMm: extent.widestMm, blank: { ...recipe.blank, thicknessMm: extent.thickestMm } };
   return useQuery({
     queryKey: [ADVICE, 'map', asked, extent],
     queryFn: () =>
@@ -47,6 +47,17 @@ export function useNextTrials(recipe: RecipeFields | undefined, others: RecipeFi
   return useQuery({
     queryKey: [ADVICE, 'next', recipe, others, system],
     queryFn: () => body(api.POST('/api/forecast/next', { body: { recipe: recipe as RecipeFields, others, marks: MARKS[system] } })),
+    enabled: recipe !== undefined,
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+}
+
+/** Every way to the planned bend, each at its best. */
+export function useSideBySide(recipe: RecipeFields | undefined, wanted: number) {
+  return useQuery({
+    queryKey: [ADVICE, 'side by side', recipe, wanted],
+    queryFn: () => body(api.POST('/api/forecast/side-by-side', { body: { recipe: recipe as RecipeFields, wanted } })),
     enabled: recipe !== undefined,
     placeholderData: keepPreviousData,
     retry: false,

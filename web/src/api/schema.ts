@@ -356,6 +356,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/forecast/side-by-side": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["compare"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/forecast/next": {
         parameters: {
             query?: never;
@@ -1313,6 +1329,32 @@ export interface components {
             testPieces?: number;
             perPiece: components["schemas"]["Odds"];
         };
+        SideBySideRequest: {
+            recipe: components["schemas"]["RecipeFields"];
+            /** Format: double */
+            wanted: number;
+        };
+        SideBySideAnswer: {
+            ways: components["schemas"]["WayBeside"][];
+            impossible: ("STEAM_BOX" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "KERF_BENDING" | "COLD_LAMINATION")[];
+        };
+        WayBeside: {
+            recipe: components["schemas"]["RecipeFields"];
+            planned: boolean;
+            unbroken: components["schemas"]["Odds"];
+            limiting: components["schemas"]["ModeForecast"];
+            section: components["schemas"]["SectionView"];
+            sheet: components["schemas"]["MeasuredOut"][];
+            springback: components["schemas"]["SpringbackForecast"];
+            beyondRecords: boolean;
+            /** Format: int32 */
+            trialsThisWay: number;
+            /** Format: double */
+            hours: number;
+            /** Format: double */
+            attentionHours: number;
+            equipment: ("STEAM_BOX" | "STEAM_BAG" | "HOT_TROUGH" | "SOAKING_TROUGH" | "HOT_PIPE" | "STRAP" | "FORM" | "POSTS" | "GLUING" | "RIPPING" | "KERF_SAW" | "BACKER")[];
+        };
         MarksFields: {
             /** Format: double */
             radiusMm: number;
@@ -1853,6 +1895,9 @@ export type FieldError = components['schemas']['FieldError'];
 export type TypedForecastReading = components['schemas']['TypedForecastReading'];
 export type SparesRequest = components['schemas']['SparesRequest'];
 export type SparesAnswer = components['schemas']['SparesAnswer'];
+export type SideBySideRequest = components['schemas']['SideBySideRequest'];
+export type SideBySideAnswer = components['schemas']['SideBySideAnswer'];
+export type WayBeside = components['schemas']['WayBeside'];
 export type MarksFields = components['schemas']['MarksFields'];
 export type NextRequest = components['schemas']['NextRequest'];
 export type NextAnswer = components['schemas']['NextAnswer'];
@@ -2665,6 +2710,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SparesAnswer"];
+                };
+            };
+        };
+    };
+    compare: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SideBySideRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SideBySideAnswer"];
                 };
             };
         };

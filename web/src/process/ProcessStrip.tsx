@@ -15,7 +15,7 @@ import { StripPicture } from './StripPicture';
 import { stageSpans, valueAt } from './geometry';
 import { RAMPS, type Shown } from './ramps';
 import { printTime } from './time';
-import { carryInWords, dryingInWords, SCHOOL, SOFTENS, STAGE, STEAMS, steamingInWords } from './words';
+import { carryInWords, dryingInWords, SCHOOL, SOFTENS, STAGE, STEAMS, steamingInWords, workingInWords } from './words';
 
 const WIDTH = 1000;
 const WIDTH_ON_PHONE = 400;
@@ -94,7 +94,7 @@ export function ProcessStrip({ answer, recipe, afterwards, onChange }: ProcessSt
       </Box>
       <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', md: '1.3fr 1fr 1fr' }, mt: 1 }}>
         <Typography variant="body2">
-          {steamingInWords(answer.times)}
+          {answer.stages.some((stage) => stage.kind === 'HOT_PIPE') ? workingInWords(answer.times) : steamingInWords(answer.times)}
           {answer.stages.some((stage) => STEAMS.includes(stage.kind)) &&
             ` Rules of thumb say ${answer.schools.map((s) => `${printTime(s.minutes * 60)} (${SCHOOL[s.school]})`).join(', ')}.`}
         </Typography>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { carryInWords, dryingInWords, steamingInWords } from './words';
+import { carryInWords, dryingInWords, steamingInWords, workingInWords } from './words';
 
 const TIMES = { hotAfterS: 900, softAfterS: 960, governedBy: 'HEAT' as const, carryLimitS: 47, coldAfterS: 840, below10AfterS: 86_400 * 12 };
 
@@ -28,4 +28,9 @@ describe('how long a process takes, in words', () => {
     );
     expect(dryingInWords({ governedBy: 'HEAT' })).toContain('does not dry below 10 %');
   });
+});
+
+it('says of a pipe when its back gets soft, which it should not', () => {
+  expect(workingInWords({ ...TIMES, softAfterS: 300 })).toContain('soft after 5 min, its back too. Bend before');
+  expect(workingInWords({ governedBy: 'HEAT' })).toContain('thinner stock');
 });

@@ -27,6 +27,13 @@ export const SCHOOL: Record<SchoolView['school'], string> = {
   TWO_HOURS: 'two hours at least',
 };
 
+/** How long one place is worked on a pipe: there the back is meant to stay firm. */
+export function workingInWords({ softAfterS }: TimesReading): string {
+  return softAfterS === undefined
+    ? 'Most of it does not get soft on this pipe: a hotter pipe, more contact or thinner stock.'
+    : `Most of it is soft after ${printTime(softAfterS)}, its back too. Bend before: what is still firm there holds the outer face like a strap.`;
+}
+
 /** How long it must steam, and why. */
 export function steamingInWords({ hotAfterS, softAfterS, governedBy }: TimesReading): string {
   const hot = hotAfterS === undefined ? 'The core does not get hot in eight hours' : `The core is hot after ${printTime(hotAfterS)}`;

@@ -26,11 +26,19 @@ export const MEASURE: Record<MeasuredOut['measure'], string> = {
   TIGHTEST_RADIUS: 'Radius at the tightest place',
 };
 
+/** Shorter than this no rule shows it [mm]. */
+const FINE_MM = 0.8;
+
+/** A length no rule shows, in hundredths of a millimetre or thousandths of an inch. */
+function printFine(mm: number, system: UnitSystem): string {
+  return system === 'inch' ? `${(mm / 25.4).toFixed(3)}"` : `${mm.toFixed(2)} mm`;
+}
+
 /** A value as it is read off a rule, a protractor or a thermometer. */
 export function valueInWords({ measurement, value }: MeasuredOut, system: UnitSystem): string {
   switch (measurement) {
     case 'LENGTH':
-      return printLength(value, system);
+      return value < FINE_MM ? printFine(value, system) : printLength(value, system);
     case 'TEMPERATURE':
       return printTemperature(value, system);
     case 'ANGLE':

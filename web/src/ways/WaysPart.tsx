@@ -16,6 +16,7 @@ import { printLength } from '../units/printing';
 import { useReadings, type Reading } from '../units/reading';
 import { AtHand } from './AtHand';
 import { FIRST_WISH, ORDER, type WishForm } from './draft';
+import { SideBySide } from './SideBySide';
 import { fellOutInWords, hoursInWords, triedInWords } from './words';
 
 /** Other ways to the planned curve and section, ranked by how soon the piece is off the form. */
@@ -33,8 +34,9 @@ export function WaysPart() {
   const change = (part: Partial<WishForm>) => { setForm({ ...form, ...part }); };
   return (
     <Box component="section" aria-label="Other ways">
+      <SideBySide recipe={answer?.recipe} current={current} wanted={Number(form.unbroken)} onTake={take} />
       <Box component="form" noValidate onSubmit={(event) => { event.preventDefault(); if (wish) setAsked(wish); }}>
-        <Typography variant="h2">Other ways to this bend</Typography>
+        <Typography variant="h2">Look through stock and settings</Typography>
         <Typography color="text.secondary" sx={{ mb: 1.5, minHeight: { xs: '7.5em', sm: '3em' } }}>
           {answer &&
             `A finished section of ${printLength(finishedMm(answer.recipe), system)} × ${printLength(answer.recipe.blank.widthMm, system)} round ` +

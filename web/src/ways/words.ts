@@ -1,4 +1,4 @@
-import type { FellOutView, WayView } from '../api/schema';
+import type { FellOutView, WayBeside, WayView } from '../api/schema';
 import type { UnitSystem } from '../app/units';
 import { oddsInWords } from '../odds/words';
 import { processLine, shapeLine, stockLine } from '../recipe/words';
@@ -34,6 +34,34 @@ function knownInWords({ trialsNear, ofThisWood, beyondRecords }: Pick<WayView, '
   if (trialsNear === 0) return 'None of your trials asked about as much';
   const ofWood = ofThisWood === 0 ? 'none' : ofThisWood === trialsNear ? 'all' : ofThisWood;
   return `${trialsNear} of your trials asked about as much, ${ofWood} of this wood`;
+}
+
+type Equipment = WayBeside['equipment'][number];
+
+/** What is needed at the bench. */
+const NEEDED: Record<Equipment, string> = {
+  STEAM_BOX: 'steam box',
+  STEAM_BAG: 'steam bag',
+  HOT_TROUGH: 'trough near boiling',
+  SOAKING_TROUGH: 'trough to soak in',
+  HOT_PIPE: 'hot pipe',
+  STRAP: 'strap with stops',
+  FORM: 'form and clamps',
+  POSTS: 'posts and blocks',
+  GLUING: 'glue and a clamp each 4 in',
+  RIPPING: 'saw for thin strips',
+  KERF_SAW: 'saw with a fence and pin',
+  BACKER: 'backer strip',
+};
+
+/** What is needed, in the order of work. */
+export function neededInWords({ equipment }: Pick<WayBeside, 'equipment'>): string {
+  return equipment.map((each) => NEEDED[each]).join(', ');
+}
+
+/** How long somebody has to stand by. */
+export function attentionInWords({ attentionHours }: Pick<WayBeside, 'attentionHours'>): string {
+  return attentionHours < 0.95 ? `${Math.round(attentionHours * 12) * 5} min of it yours` : `${Number(attentionHours.toFixed(1))} h of it yours`;
 }
 
 /** When the piece is off the form. */

@@ -17,7 +17,10 @@ class HotWaysTest extends BrowserTest {
     @CsvSource({"Steam box, Steam, 'Chamber temperature', 'Never seal the chamber'",
         "Steam bag, Steam bag, 'Bag temperature', 'leave the far end open'",
         "Steam in place, Steam left on, 'Steam left on, minutes', 'an end of the bag open'",
-        "Hot bath, Hot bath, 'In the bath, minutes', 'Near-boiling water scalds'"})
+        "Hot bath, Hot bath, 'In the bath, minutes', 'Near-boiling water scalds'",
+        "Hot pipe, Hot pipe, 'Touching, % of the time', 'hot enough to scorch dry wood'",
+        "Free bending, Steam bag, 'Bag temperature', 'tightest place is tighter than the curve'",
+        "'Steam, then laminate', Steam, 'Or each ply', 'Set the plies in the order they will be glued'"})
     void a_way_has_its_own_fields_its_stages_and_its_caution(String way, String stage, String field, String caution) {
         show("/plan");
         button(way).click();

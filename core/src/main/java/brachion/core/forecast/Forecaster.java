@@ -2,6 +2,7 @@ package brachion.core.forecast;
 
 import brachion.core.forecast.MissingMeasurement.What;
 import brachion.core.method.FailureMode;
+import brachion.core.method.Demand;
 import brachion.core.method.Family;
 import brachion.core.method.Recipe;
 import brachion.core.method.Sensitivity;
@@ -57,6 +58,29 @@ public final class Forecaster {
         return new Forecast(unbroken(possible), OddsSpread.of(risk, possible, Severity.CLEAN).odds(),
                 OddsSpread.of(TABLES, possible, Severity.FLAW).odds(), risk.hidden(recipe), modes, typical.demand(),
                 springback(typical), missing(recipe, possible), evidence);
+    }
+
+    /**
+     * A forecast without its grounds, for comparing.
+     *
+     * @param unbroken      odds that it does not break
+     * @param limiting      the failure mode that limits it
+     * @param typical       the section of the most ordinary piece this could be
+     * @param springback    how far it opens
+     * @param bentBy        how many records were bent this way
+     * @param beyondRecords whether it asks more than any record did, in the mode that limits it
+     */
+    public record InShort(Odds unbroken, ModeForecast limiting, Demand typical, SpringbackForecast springback, int bentBy, boolean beyondRecords) {
+    }
+
+    /** What {@link #forecast} says of the odds and the piece, in a fraction of the time. */
+    public InShort inShort(Recipe recipe) {
+        List<Possible> possible = Possible.of(recipe);
+        Possible typical = Possible.typical(recipe, possible);
+        ModeForecast limiting = modes(possible, typical).get(0);
+        Precedents precedents = new Precedents(risk, recipe.method().family());
+        return new InShort(unbroken(possible), limiting, typical.demand(), springback(typical), precedents.bentBy(recipe.method().kind()),
+                precedents.beyond(limiting.mode(), typical));
     }
 
     /** Whether a recipe asks more than any record of its method did, in the mode that limits it. */

@@ -104,6 +104,26 @@ public record ColdLamination(Glue glue, int plies) implements Method {
         return CLAMPED_H;
     }
 
+    @Override
+    public double finishedMm(double stockMm) {
+        return stockMm * plies;
+    }
+
+    @Override
+    public double attentionHours(Recipe recipe) {
+        return gluingHours(plies);
+    }
+
+    /** Ripping, spreading and clamping: an hour, and three minutes a ply. */
+    static double gluingHours(int plies) {
+        return 1 + plies * 0.05;
+    }
+
+    @Override
+    public List<Equipment> equipment() {
+        return List.of(Equipment.RIPPING, Equipment.FORM, Equipment.GLUING);
+    }
+
     /** The ways plies and glue lines fail, before any record. */
     static List<ModeRisk> failureModes() {
         return ColdLaminationRisk.modes();

@@ -5,6 +5,7 @@ import brachion.core.physics.Physics;
 import brachion.core.process.StageKind;
 import brachion.core.quantity.PhysicalBound;
 import brachion.core.wood.Species;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -61,9 +62,23 @@ public record FreeBending(Handling handling, Heating heating) implements HotWood
         return new FreeBending(handling, other);
     }
 
+    /** Posts in place of a form. */
+    @Override
+    public List<Equipment> equipment() {
+        List<Equipment> needed = new ArrayList<>(HotWood.super.equipment());
+        needed.remove(Equipment.FORM);
+        needed.add(Equipment.POSTS);
+        return needed;
+    }
+
     @Override
     public boolean straps() {
         return false;
+    }
+
+    @Override
+    public Equipment heater() {
+        return Equipment.STEAM_BAG;
     }
 
     @Override

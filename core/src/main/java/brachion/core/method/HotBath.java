@@ -61,6 +61,11 @@ public record HotBath(Handling handling, Heating heating) implements HotWood {
     }
 
     @Override
+    public Equipment heater() {
+        return Equipment.HOT_TROUGH;
+    }
+
+    @Override
     public Change.Kind hotter() {
         return Change.Kind.HOTTER_BATH;
     }

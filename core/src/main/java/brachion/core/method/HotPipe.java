@@ -53,6 +53,8 @@ public record HotPipe(Handling handling, Heating heating, Stage.Contact contact,
     private static final double SCORCH_EACH_C = 12;
     private static final double SCORCH_EACH_PERCENT = 0.05;
     private static final double USUAL_MOISTURE = 12;
+    /** Length of a strip that is worked at once on a pipe of common size [mm]; a round number chosen by us. */
+    private static final double TOUCHED_MM = 40;
 
     private static final Setting.Measured MINUTES = new Setting.Measured("pipeMinutes", "on the pipe", Measurement.MINUTES,
             PhysicalBound.PIPE_MINUTES, Need.always("Time on the pipe at one place is needed."));
@@ -117,6 +119,11 @@ public record HotPipe(Handling handling, Heating heating, Stage.Contact contact,
     }
 
     @Override
+    public Equipment heater() {
+        return Equipment.HOT_PIPE;
+    }
+
+    @Override
     public Change.Kind hotter() {
         return Change.Kind.HOTTER_PIPE;
     }
@@ -153,6 +160,17 @@ public record HotPipe(Handling handling, Heating heating, Stage.Contact contact,
         return Optional.empty();
     }
 
+    /** Each place of the bend is worked in turn, as wide as the pipe touches. */
+    @Override
+    public double attentionHours(Recipe recipe) {
+        double places = Math.max(1, heatedMm(recipe) / TOUCHED_MM);
+        return SETTING_UP_H + places * heating.minutes() / 60;
+    }
+
+    private static double heatedMm(Recipe recipe) {
+        return Math.toRadians(recipe.bend().angleDegrees()) * (recipe.bend().innerRadiusMm() + recipe.blank().thicknessMm() / 2);
+    }
+
     /**
      * The faces when it bends, followed without edges, and the chance that the one on the pipe scorches:
      * logit = (T − 190 °C)/12 K + 0.05·(12 % − M).
@@ -160,9 +178,7 @@ public record HotPipe(Handling handling, Heating heating, Stage.Contact contact,
     @Override
     public Sheet sheet(Recipe recipe) {
         Blank blank = recipe.blank();
-        double thickness = blank.thicknessMm();
-        double heated = Math.toRadians(recipe.bend().angleDegrees()) * (recipe.bend().innerRadiusMm() + thickness / 2);
-        Sheet measured = Sheet.ofTheCurve(recipe).and(Sheet.Measure.HEATED_LENGTH, heated);
+        Sheet measured = Sheet.ofTheCurve(recipe).and(Sheet.Measure.HEATED_LENGTH, heatedMm(recipe));
         Blank known = blank.moisturePercent().isPresent() ? blank : blank.withMoisturePercent(blank.seasoning().meanMoisturePercent());
         ProcessSimulation simulation = new ProcessSimulation(HotWood.piece(known, recipe.shop()).withoutEdges(), Physics.USUAL);
         stagesIn(recipe.shop()).forEach(simulation::run);

@@ -33,6 +33,9 @@ public interface HotWood extends Method {
     /** As hot as steam or boiling water gets it in most shops [°C]. */
     double FULL_HEAT_C = 98;
 
+    /** Setting up and clamping [h]. */
+    double SETTING_UP_H = 0.5;
+
     /** Time in steam, as a setting. */
     static Setting.Measured steamMinutes() {
         return new Setting.Measured("steamMinutes", "steam", Measurement.MINUTES, PhysicalBound.STEAM_MINUTES,
@@ -113,6 +116,29 @@ public interface HotWood extends Method {
     @Override
     default double hoursToRelease() {
         return soakHours() + (heating().minutes() + hotOnFormMinutes()) / 60 + USUAL_HOLD_H;
+    }
+
+    /** What heats it. */
+    Equipment heater();
+
+    /** Half an hour to set up and to clamp, and whoever heats wood stays with it. */
+    @Override
+    default double attentionHours(Recipe recipe) {
+        return SETTING_UP_H + (heating().minutes() + hotOnFormMinutes()) / 60;
+    }
+
+    @Override
+    default List<Equipment> equipment() {
+        List<Equipment> needed = new ArrayList<>();
+        if (soakHours() > 0) {
+            needed.add(Equipment.SOAKING_TROUGH);
+        }
+        needed.add(heater());
+        if (strap().isPresent()) {
+            needed.add(Equipment.STRAP);
+        }
+        needed.add(Equipment.FORM);
+        return needed;
     }
 
     @Override

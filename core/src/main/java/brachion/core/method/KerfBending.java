@@ -209,6 +209,21 @@ public record KerfBending(double kerfMm, double webMm, double pitchMm, Board boa
         return CLAMPED_H;
     }
 
+    /** Three quarters of an hour to set the saw, bend and glue, and half a minute a cut. */
+    @Override
+    public double attentionHours(Recipe recipe) {
+        return 0.75 + cuts(recipe.blank(), recipe.bend()).count() / 120.0;
+    }
+
+    @Override
+    public List<Equipment> equipment() {
+        List<Equipment> needed = new ArrayList<>(List.of(Equipment.KERF_SAW, Equipment.FORM));
+        if (backerMm.isPresent()) {
+            needed.addAll(List.of(Equipment.BACKER, Equipment.GLUING));
+        }
+        return needed;
+    }
+
     /** The ways a web fails, before any record. */
     static List<ModeRisk> failureModes() {
         List<Covariate> ofTheWeb = Covariate.ofTheWood(List.of(Covariate.undecided(Term.PLYWOOD,

@@ -71,6 +71,11 @@ public interface Method {
         return marks.scaled(recipe, 1, factor);
     }
 
+    /** Thickness of the piece when it is done [mm], made of stock of a thickness [mm]. */
+    default double finishedMm(double stockMm) {
+        return stockMm;
+    }
+
     /** What is measured out for it at the bench. */
     default Sheet sheet(Recipe recipe) {
         return Sheet.ofTheCurve(recipe);
@@ -125,6 +130,15 @@ public interface Method {
 
     /** Hours from the first step until the piece comes off the form or out of the clamps [h]. */
     double hoursToRelease();
+
+    /**
+     * Hours a person stands by it [h], from setting up to the last clamp: not while it soaks, dries or cures. Round numbers chosen
+     * by us, to compare ways with.
+     */
+    double attentionHours(Recipe recipe);
+
+    /** What it needs at the bench, in the order of work. */
+    List<Equipment> equipment();
 
     /** Whether it is heated for less time than every rule of thumb says. */
     default boolean quickerThanSchools(Blank blank) {

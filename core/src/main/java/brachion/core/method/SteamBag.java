@@ -72,6 +72,11 @@ public record SteamBag(Handling handling, Heating heating, Bent bent) implements
     }
 
     @Override
+    public Equipment heater() {
+        return Equipment.STEAM_BAG;
+    }
+
+    @Override
     public Change.Kind hotter() {
         return Change.Kind.HOTTER_BAG;
     }

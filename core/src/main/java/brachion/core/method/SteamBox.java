@@ -84,6 +84,11 @@ public record SteamBox(Handling handling, Heating heating) implements HotWood {
     }
 
     @Override
+    public Equipment heater() {
+        return Equipment.STEAM_BOX;
+    }
+
+    @Override
     public Change.Kind hotter() {
         return Change.Kind.HOTTER_CHAMBER;
     }

@@ -65,6 +65,11 @@ public record SteamInPlace(Handling handling, Heating heating, double steamOnMin
     }
 
     @Override
+    public Equipment heater() {
+        return Equipment.STEAM_BAG;
+    }
+
+    @Override
     public Change.Kind hotter() {
         return Change.Kind.HOTTER_BAG;
     }

@@ -65,6 +65,11 @@ public record SteamedPlies(Handling handling, Heating heating, Glue glue, int pl
     }
 
     @Override
+    public Equipment heater() {
+        return Equipment.STEAM_BOX;
+    }
+
+    @Override
     public Change.Kind hotter() {
         return Change.Kind.HOTTER_CHAMBER;
     }
@@ -82,6 +87,24 @@ public record SteamedPlies(Handling handling, Heating heating, Glue glue, int pl
     @Override
     public double hoursToRelease() {
         return HotWood.super.hoursToRelease() + CLAMPED_H;
+    }
+
+    @Override
+    public double finishedMm(double stockMm) {
+        return stockMm * plies;
+    }
+
+    @Override
+    public double attentionHours(Recipe recipe) {
+        return HotWood.super.attentionHours(recipe) + ColdLamination.gluingHours(plies);
+    }
+
+    @Override
+    public List<Equipment> equipment() {
+        List<Equipment> needed = new ArrayList<>(HotWood.super.equipment());
+        needed.add(0, Equipment.RIPPING);
+        needed.add(Equipment.GLUING);
+        return needed;
     }
 
     /** Thinner plies and more of them, where solid stock would be milled thinner. */

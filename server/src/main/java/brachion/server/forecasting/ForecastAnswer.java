@@ -46,8 +46,9 @@ record ForecastAnswer(Odds unbroken, Odds clean, Odds unbrokenByTables, double h
      */
     record MeasuredOut(Sheet.Measure measure, Measurement measurement, double value) {
 
-        static MeasuredOut of(Sheet.Line line) {
-            return new MeasuredOut(line.measure(), line.measure().measurement(), line.value());
+        static List<MeasuredOut> of(Recipe recipe) {
+            return recipe.method().sheet(recipe).lines().stream()
+                    .map(line -> new MeasuredOut(line.measure(), line.measure().measurement(), line.value())).toList();
         }
     }
 
@@ -142,7 +143,7 @@ record ForecastAnswer(Odds unbroken, Odds clean, Odds unbrokenByTables, double h
         return new ForecastAnswer(forecast.unbroken(), forecast.clean(), forecast.unbrokenByTables(), forecast.hidden(),
                 forecast.modes(), SectionView.of(forecast.typical()), forecast.springback(), forecast.missing(),
                 EvidenceView.of(forecast.evidence()), doubts,
-                recipe.method().sheet(recipe).lines().stream().map(MeasuredOut::of).toList(),
+                MeasuredOut.of(recipe),
                 new FitView(fit.revision(), fit.risk().trials(), fit.behind()));
     }
 }

@@ -1,0 +1,29 @@
+package brachion.core.method;
+
+/** What a way of bending needs at the bench, beside the stock, a vice and the usual hand tools. */
+public enum Equipment {
+    /** A steam box with its source of steam. */
+    STEAM_BOX,
+    /** A sleeve of polythene with a source of steam. */
+    STEAM_BAG,
+    /** A trough of water kept near boiling. */
+    HOT_TROUGH,
+    /** A trough to soak in. */
+    SOAKING_TROUGH,
+    /** A pipe, heated from within. */
+    HOT_PIPE,
+    /** A strap with stops. */
+    STRAP,
+    /** A form, with clamps for it. */
+    FORM,
+    /** Posts or rollers, and blocks to stop it as it goes. */
+    POSTS,
+    /** Clamps one beside the other, a release layer and glue. */
+    GLUING,
+    /** A table saw set to rip thin strips. */
+    RIPPING,
+    /** A saw with a fence and a pin for even cuts. */
+    KERF_SAW,
+    /** A strip to glue across the cuts. */
+    BACKER
+}

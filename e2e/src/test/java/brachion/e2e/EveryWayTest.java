@@ -1,0 +1,80 @@
+package brachion.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** Every way to one bend side by side, saw cuts refused and mended, and the sheet for the bench. */
+class EveryWayTest extends BrowserTest {
+
+    private Locator list(String name) {
+        return page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName(name));
+    }
+
+    /** A sentence under a field of the method. */
+    private Locator problem(String sentence) {
+        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Method")).getByText(sentence);
+    }
+
+    private void quarterTurn(String thickness, String radius) {
+        type("Thickness", thickness);
+        type("Inner radius", radius);
+        type("Bend angle °", "90");
+    }
+
+    @Test
+    void cuts_are_refused_with_what_would_reach_and_the_sheet_says_where_the_saw_goes() {
+        show("/plan");
+        button("Kerf bending").click();
+        quarterTurn("12.7 mm", "76 mm");
+        type("Saw kerf", "3.2 mm");
+        type("Left standing", "1.6 mm");
+        type("From cut to cut", "30 mm");
+        assertThat(problem("The cuts close before the curve is reached. Set them no further apart than 25.5 mm, or saw them wider than 3.5 mm."))
+                .isVisible();
+        type("From cut to cut", "6.35 mm");
+        settle();
+        assertThat(odds()).isBetween(0.0, 1.0);
+        assertThat(page.getByText(Pattern.compile("Blade guard on"))).isVisible();
+        button("mm").click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Sheet")).click();
+        Locator sheet = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Sheet for the bench"));
+        assertThat(sheet.getByRole(AriaRole.ROW, new Locator.GetByRoleOptions().setName(Pattern.compile("^Saw cuts")))).containsText("22");
+        assertThat(sheet.getByRole(AriaRole.ROW, new Locator.GetByRoleOptions().setName(Pattern.compile("^Left open at each mouth")))).containsText("2.4 mm");
+        assertThat(sheet.getByRole(AriaRole.ROW, new Locator.GetByRoleOptions().setName(Pattern.compile("^A facet stands off")))).containsText("0.06 mm");
+        assertThat(sheet).containsText("Blade guard on");
+        assertThat(sheet.getByRole(AriaRole.IMG)).hasAttribute("aria-label", Pattern.compile("22 cuts 6.4 mm apart, 11.1 mm deep"));
+    }
+
+    @Test
+    void a_web_thicker_than_the_piece_is_refused_at_its_field() {
+        show("/plan");
+        button("Kerf bending").click();
+        quarterTurn("10 mm", "100 mm");
+        type("Left standing", "12 mm");
+        assertThat(problem("A web must be thinner than the piece, less than 10.0 mm.")).isVisible();
+    }
+
+    @Test
+    void the_ways_stand_side_by_side_and_one_is_planned_by_a_tap() {
+        show("/plan/ways");
+        quarterTurn("5/8\"", "8\"");
+        Locator ways = list("Ways side by side").locator("> li");
+        assertThat(ways).hasCount(9);
+        settle();
+        assertThat(ways.filter(new Locator.FilterOptions().setHasText("as planned"))).hasCount(1);
+        Locator bath = ways.filter(new Locator.FilterOptions().setHasText("Hot bath"));
+        assertThat(bath).containsText("trough near boiling");
+        assertThat(bath.getByRole(AriaRole.IMG)).isVisible();
+        bath.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Plan it so")).click();
+        assertThat(field("In the bath, minutes")).isVisible();
+        assertThat(page.getByText("Taken into the recipe.")).isVisible();
+        assertThat(list("Ways side by side").locator("> li").filter(new Locator.FilterOptions().setHasText("as planned"))).containsText("Hot bath");
+        assertThat(field("Inner radius")).hasValue("8\"");
+    }
+}
