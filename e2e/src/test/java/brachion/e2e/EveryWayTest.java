@@ -41,7 +41,7 @@ class EveryWayTest extends BrowserTest {
         settle();
         assertThat(odds()).isBetween(0.0, 1.0);
         assertThat(page.getByText(Pattern.compile("Blade guard on"))).isVisible();
-        button("mm").click();
+        page.getByLabel("Millimetres and degrees Celsius").click();
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Sheet")).click();
         Locator sheet = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Sheet for the bench"));
         assertThat(sheet.getByRole(AriaRole.ROW, new Locator.GetByRoleOptions().setName(Pattern.compile("^Saw cuts")))).containsText("22");
