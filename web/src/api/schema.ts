@@ -727,6 +727,8 @@ export interface components {
             thicknessMm: number;
             /** Format: double */
             widthMm: number;
+            /** @enum {string} */
+            outline?: "RECTANGLE" | "ROUND" | "HALF_ROUND_FLAT_INSIDE" | "HALF_ROUND_FLAT_OUTSIDE";
         };
         ChamberReading: {
             /** Format: double */
@@ -738,7 +740,7 @@ export interface components {
             stages: components["schemas"]["StageTook"][];
             chamber: components["schemas"]["ChamberReading"][];
         };
-        MethodFields: components["schemas"]["SteamBoxFields"] | components["schemas"]["SteamBagFields"] | components["schemas"]["SteamInPlaceFields"] | components["schemas"]["HotBathFields"] | components["schemas"]["HotPipeFields"] | components["schemas"]["FreeBendingFields"] | components["schemas"]["SteamedPliesFields"] | components["schemas"]["KerfBendingFields"] | components["schemas"]["ColdLaminationFields"];
+        MethodFields: components["schemas"]["SteamBoxFields"] | components["schemas"]["SteamBagFields"] | components["schemas"]["SteamInPlaceFields"] | components["schemas"]["HotBathFields"] | components["schemas"]["HotPipeFields"] | components["schemas"]["FreeBendingFields"] | components["schemas"]["GreenRodFields"] | components["schemas"]["SteamedPliesFields"] | components["schemas"]["KerfBendingFields"] | components["schemas"]["ColdLaminationFields"];
         OutcomeFields: {
             /** @enum {string} */
             severity: "CLEAN" | "FLAW" | "BROKEN";
@@ -892,14 +894,14 @@ export interface components {
             thicknessesMm: number[];
             supports: ("NONE" | "WEBBING" | "STEEL")[];
             soak: boolean;
-            methods: ("STEAM_BOX" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "KERF_BENDING" | "COLD_LAMINATION")[];
+            methods: ("STEAM_BOX" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "GREEN_ROD" | "STEAMED_PLIES" | "KERF_BENDING" | "COLD_LAMINATION")[];
             pliesMm: number[];
             /** @enum {string} */
             order: "QUICKEST" | "SUREST" | "MOST_TRIED";
         };
         FellOutView: {
             /** @enum {string} */
-            because: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "STRAP_SLACK" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
+            because: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "STRAP_SLACK" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "GREEN_ROD" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
             /** Format: int32 */
             count: number;
             best: components["schemas"]["RecipeFields"];
@@ -1204,7 +1206,7 @@ export interface components {
         };
         MeasuredOut: {
             /** @enum {string} */
-            measure: "OUTER_ARC" | "INNER_ARC" | "CUTS" | "PITCH" | "CUT_DEPTH" | "ANGLE_EACH" | "ROOM_LEFT" | "FACET" | "HEATED_LENGTH" | "INNER_FACE" | "OUTER_FACE" | "SCORCH" | "PLY" | "PLIES" | "GLUE_LINES" | "PLY_LENGTH" | "PLY_WIDTH" | "CLAMPS" | "RADIUS_OFF_FORM" | "TIGHTEST_RADIUS";
+            measure: "OUTER_ARC" | "INNER_ARC" | "CUTS" | "PITCH" | "CUT_DEPTH" | "ANGLE_EACH" | "ROOM_LEFT" | "FACET" | "HEATED_LENGTH" | "INNER_FACE" | "OUTER_FACE" | "SCORCH" | "PLY" | "PLIES" | "GLUE_LINES" | "PLY_LENGTH" | "PLY_WIDTH" | "CLAMPS" | "THINNED_TO" | "THINNED_OVER" | "CENTRE_BLOCK" | "PINS" | "TIGHTEST_RADIUS";
             /** @enum {string} */
             measurement: "LENGTH" | "TEMPERATURE" | "MOISTURE" | "HUMIDITY" | "SECONDS" | "MINUTES" | "HOURS" | "DAYS" | "SHARE" | "ANGLE" | "GRAIN_SLOPE" | "COUNT" | "ALTITUDE" | "MASS";
             /** Format: double */
@@ -1245,7 +1247,7 @@ export interface components {
         };
         Reason: {
             /** @enum {string} */
-            cause: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "STRAP_SLACK" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
+            cause: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "STRAP_SLACK" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "GREEN_ROD" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
             /** Format: double */
             size: number;
         };
@@ -1336,7 +1338,7 @@ export interface components {
         };
         SideBySideAnswer: {
             ways: components["schemas"]["WayBeside"][];
-            impossible: ("STEAM_BOX" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "KERF_BENDING" | "COLD_LAMINATION")[];
+            impossible: ("STEAM_BOX" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "GREEN_ROD" | "STEAMED_PLIES" | "KERF_BENDING" | "COLD_LAMINATION")[];
         };
         WayBeside: {
             recipe: components["schemas"]["RecipeFields"];
@@ -1353,7 +1355,7 @@ export interface components {
             hours: number;
             /** Format: double */
             attentionHours: number;
-            equipment: ("STEAM_BOX" | "STEAM_BAG" | "HOT_TROUGH" | "SOAKING_TROUGH" | "HOT_PIPE" | "STRAP" | "FORM" | "POSTS" | "GLUING" | "RIPPING" | "KERF_SAW" | "BACKER")[];
+            equipment: ("STEAM_BOX" | "STEAM_BAG" | "HOT_TROUGH" | "SOAKING_TROUGH" | "HOT_PIPE" | "STRAP" | "FORM" | "POSTS" | "PEG_BOARD" | "GLUING" | "RIPPING" | "KERF_SAW" | "BACKER")[];
         };
         MarksFields: {
             /** Format: double */
@@ -1427,7 +1429,7 @@ export interface components {
         };
         ChangeView: {
             /** @enum {string} */
-            kind: "THINNER" | "WIDER_RADIUS" | "STEEL_STRAP" | "TIGHTEN_STOPS" | "SOAK" | "STEAM_LONGER" | "HOTTER_CHAMBER" | "HOTTER_BAG" | "BATH_LONGER" | "HOTTER_BATH" | "PIPE_LONGER" | "HOTTER_PIPE" | "DEEPER_CUTS" | "CLOSER_CUTS" | "QUICKER_CARRY" | "BAG_ON" | "STRAIGHTER_GRAIN" | "CLEAR_STOCK" | "WETTER_STOCK" | "THINNER_PLIES";
+            kind: "THINNER" | "WIDER_RADIUS" | "STEEL_STRAP" | "TIGHTEN_STOPS" | "SOAK" | "STEAM_LONGER" | "HOTTER_CHAMBER" | "HOTTER_BAG" | "BATH_LONGER" | "HOTTER_BATH" | "PIPE_LONGER" | "HOTTER_PIPE" | "SHAVED_THINNER" | "DEEPER_CUTS" | "CLOSER_CUTS" | "QUICKER_CARRY" | "BAG_ON" | "STRAIGHTER_GRAIN" | "CLEAR_STOCK" | "WETTER_STOCK" | "THINNER_PLIES";
             /** Format: double */
             amount: number;
         };
@@ -1440,7 +1442,7 @@ export interface components {
         };
         LeverView: {
             /** @enum {string} */
-            kind: "THINNER" | "WIDER_RADIUS" | "STEEL_STRAP" | "TIGHTEN_STOPS" | "SOAK" | "STEAM_LONGER" | "HOTTER_CHAMBER" | "HOTTER_BAG" | "BATH_LONGER" | "HOTTER_BATH" | "PIPE_LONGER" | "HOTTER_PIPE" | "DEEPER_CUTS" | "CLOSER_CUTS" | "QUICKER_CARRY" | "BAG_ON" | "STRAIGHTER_GRAIN" | "CLEAR_STOCK" | "WETTER_STOCK" | "THINNER_PLIES";
+            kind: "THINNER" | "WIDER_RADIUS" | "STEEL_STRAP" | "TIGHTEN_STOPS" | "SOAK" | "STEAM_LONGER" | "HOTTER_CHAMBER" | "HOTTER_BAG" | "BATH_LONGER" | "HOTTER_BATH" | "PIPE_LONGER" | "HOTTER_PIPE" | "SHAVED_THINNER" | "DEEPER_CUTS" | "CLOSER_CUTS" | "QUICKER_CARRY" | "BAG_ON" | "STRAIGHTER_GRAIN" | "CLEAR_STOCK" | "WETTER_STOCK" | "THINNER_PLIES";
             /** Format: double */
             amount: number;
             recipe: components["schemas"]["RecipeFields"];
@@ -1497,7 +1499,7 @@ export interface components {
             /** @enum {string} */
             mode: "TENSION" | "COMPRESSION" | "GLUE_LINE";
             /** @enum {string} */
-            term: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "STRAP_SLACK" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
+            term: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "STRAP_SLACK" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "GREEN_ROD" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
             name: string;
             /** Format: double */
             mean: number;
@@ -1758,6 +1760,31 @@ export interface components {
             /** Format: double */
             holdHours?: number;
         };
+        GreenRodFields: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "GREEN_ROD";
+            /** Format: double */
+            soakHours: number;
+            /** @enum {string} */
+            soakAdditive?: "NONE" | "SOFTENER";
+            /** Format: double */
+            steamMinutes: number;
+            /** Format: double */
+            chamberC: number;
+            /** Format: double */
+            carrySeconds: number;
+            /** Format: double */
+            thinnedMm: number;
+            /** Format: double */
+            thinnedOverMm: number;
+            /** @enum {string} */
+            shaped?: "RECTANGLE" | "ROUND" | "HALF_ROUND_FLAT_INSIDE" | "HALF_ROUND_FLAT_OUTSIDE";
+            /** Format: double */
+            holdHours?: number;
+        };
         SteamedPliesFields: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1932,6 +1959,7 @@ export type SteamInPlaceFields = components['schemas']['SteamInPlaceFields'];
 export type HotBathFields = components['schemas']['HotBathFields'];
 export type HotPipeFields = components['schemas']['HotPipeFields'];
 export type FreeBendingFields = components['schemas']['FreeBendingFields'];
+export type GreenRodFields = components['schemas']['GreenRodFields'];
 export type SteamedPliesFields = components['schemas']['SteamedPliesFields'];
 export type KerfBendingFields = components['schemas']['KerfBendingFields'];
 export type ColdLaminationFields = components['schemas']['ColdLaminationFields'];
@@ -2345,7 +2373,7 @@ export interface operations {
         parameters: {
             query?: {
                 speciesId?: string;
-                method?: "STEAM_BOX" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "KERF_BENDING" | "COLD_LAMINATION";
+                method?: "STEAM_BOX" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "GREEN_ROD" | "STEAMED_PLIES" | "KERF_BENDING" | "COLD_LAMINATION";
                 severity?: "CLEAN" | "FLAW" | "BROKEN";
                 page?: number;
                 size?: number;

@@ -28,8 +28,8 @@ export function BendDrawing({ recipe, section, sheet = [], flaw, lettering = 1 }
   const colours = usePalette();
   const { angleDegrees } = recipe;
   const radius = recipe.innerRadiusMm;
-  const { plies, strap: strapped, cuts } = factsOf(recipe.method);
-  const ply = recipe.blank.thicknessMm;
+  const { plies, strap: strapped, cuts, thinnedMm = Infinity } = factsOf(recipe.method);
+  const ply = Math.min(recipe.blank.thicknessMm, thinnedMm);
   const outer = radius + ply * plies;
   // under saw cuts only the web bends, at the outer face
   const bent = cuts ? outer - Math.min(cuts.webMm, ply) : radius;

@@ -100,3 +100,24 @@ export function NeutralAxis() {
     </Picture>
   );
 }
+
+/** Four sections, the outer face up. */
+export function Sections() {
+  const colours = usePalette();
+  const shapes = [
+    { x: 30, name: 'plank', d: 'M-16 8h32v28h-32z' },
+    { x: 90, name: 'round', d: 'M-14 22a14 14 0 1 0 28 0a14 14 0 1 0 -28 0z' },
+    { x: 150, name: 'flat inside', d: 'M-18 32a18 18 0 0 1 36 0z' },
+    { x: 210, name: 'flat outside', d: 'M-18 12a18 18 0 0 0 36 0z' },
+  ];
+  return (
+    <Picture width={240} height={66}>
+      {shapes.map(({ x, name, d }) => (
+        <g key={name} transform={`translate(${x} 0)`}>
+          <path d={d} fill={colours.data.calm} stroke={colours.text.primary} strokeWidth={1.4} />
+          <text y={58} fontSize={11} textAnchor="middle" fill={colours.text.primary}>{name}</text>
+        </g>
+      ))}
+    </Picture>
+  );
+}

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import type { TermName } from './titles';
-import { Carry, GrainSlope, NeutralAxis, Rings, Slack } from './pictures';
+import { Carry, GrainSlope, NeutralAxis, Rings, Sections, Slack } from './pictures';
 
 interface Explanation {
   words: string;
@@ -37,6 +37,10 @@ export const TERMS: Record<TermName, Explanation> = {
   },
   outerFace: {
     words: 'How the face that will be stretched was made. A riven face follows its fibres, and so does the wood under the bark; a saw cuts across them.',
+  },
+  section: {
+    words: 'What the piece looks like cut across where it bends. A rod carries its stretch on a line and breaks sooner than a plank as thick; a half-round with its flat outside shares the stretch over the flat and breaks later.',
+    picture: <Sections />,
   },
   hold: {
     words: 'How long the piece stays clamped. It cools in half an hour; the bend sets as it relaxes and dries, over a day and more. Let go too early and it opens further.',

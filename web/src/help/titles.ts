@@ -8,6 +8,7 @@ export const TITLES = {
   support: 'Support on the outer face',
   seasoning: 'Seasoning',
   outerFace: 'Outer face',
+  section: 'Section',
   hold: 'On the form',
   plies: 'Plies',
 } as const;

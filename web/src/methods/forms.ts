@@ -2,6 +2,7 @@ import type { MethodFields } from '../api/schema';
 import type { UnitSystem } from '../app/units';
 import { coldLamination } from './coldLamination/form';
 import { freeBending } from './freeBending/form';
+import { greenRod } from './greenRod/form';
 import { hotBath } from './hotBath/form';
 import { hotPipe } from './hotPipe/form';
 import { kerfBending } from './kerfBending/form';
@@ -14,7 +15,8 @@ import { steamInPlace } from './steamInPlace/form';
 /** Every way of bending the page knows. */
 export const METHODS: { [K in Kind]: MethodForm<K> } = {
   STEAM_BOX: steamBox, STEAM_BAG: steamBag, STEAM_IN_PLACE: steamInPlace, HOT_BATH: hotBath, HOT_PIPE: hotPipe,
-  FREE_BENDING: freeBending, STEAMED_PLIES: steamedPlies, COLD_LAMINATION: coldLamination, KERF_BENDING: kerfBending,
+  FREE_BENDING: freeBending, GREEN_ROD: greenRod, STEAMED_PLIES: steamedPlies, COLD_LAMINATION: coldLamination,
+  KERF_BENDING: kerfBending,
 };
 
 export const KINDS = Object.keys(METHODS) as Kind[];

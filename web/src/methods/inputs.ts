@@ -2,6 +2,7 @@ import type { ComponentType } from 'react';
 import type { RecipeInputsProps } from '../recipe/fields';
 import { ColdLaminationInputs } from './coldLamination/Inputs';
 import { FreeBendingInputs } from './freeBending/Inputs';
+import { GreenRodInputs } from './greenRod/Inputs';
 import { HotBathInputs } from './hotBath/Inputs';
 import { HotPipeInputs } from './hotPipe/Inputs';
 import { KerfBendingInputs } from './kerfBending/Inputs';
@@ -14,6 +15,6 @@ import { SteamInPlaceInputs } from './steamInPlace/Inputs';
 /** The fields of each way's own settings. */
 export const INPUTS: Record<Kind, ComponentType<RecipeInputsProps>> = {
   STEAM_BOX: SteamBoxInputs, STEAM_BAG: SteamBagInputs, STEAM_IN_PLACE: SteamInPlaceInputs, HOT_BATH: HotBathInputs,
-  HOT_PIPE: HotPipeInputs, FREE_BENDING: FreeBendingInputs, STEAMED_PLIES: SteamedPliesInputs, COLD_LAMINATION: ColdLaminationInputs,
-  KERF_BENDING: KerfBendingInputs,
+  HOT_PIPE: HotPipeInputs, FREE_BENDING: FreeBendingInputs, GREEN_ROD: GreenRodInputs, STEAMED_PLIES: SteamedPliesInputs,
+  COLD_LAMINATION: ColdLaminationInputs, KERF_BENDING: KerfBendingInputs,
 };

@@ -40,6 +40,8 @@ export interface Facts {
   strap?: { material: Exclude<Support, 'NONE'>; thicknessMm: number; endGapMm: number } | undefined;
   /** Saw cuts across its inner face, and the web they leave. */
   cuts?: { kerfMm: number; webMm: number };
+  /** Thickness where it bends, if it is shaved thinner there [mm]. */
+  thinnedMm?: number;
   /** Hours on the form, where somebody wrote them down. */
   holdHours?: number | undefined;
   /** How hot what heats it is to be [°C]. */
@@ -71,6 +73,8 @@ export interface MethodForm<K extends Kind = Kind> {
   ofThickness: string;
   /** Whether heat and water can be followed through it, so that it has a strip and a process as it was done. */
   followed: boolean;
+  /** Whether rods and half-rounds are bent so, or planks alone. */
+  rounds: boolean;
   /** In what it is heated, if it is. */
   heat?: string;
   /** The stages of that process before the rack, in the order of work. */

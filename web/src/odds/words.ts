@@ -93,6 +93,7 @@ const CURE: Partial<Record<Cause, string>> = {
   HOT_PIPE: 'In your records the hot pipe does worse than its heat says.',
   FREE_BENDING: 'In your records bending freely does worse than its tightest place says.',
   STEAMED_PLIES: 'In your records steamed plies do worse than each would alone.',
+  GREEN_ROD: 'In your records rods do worse than their thinned section says.',
   PLYWOOD: 'In your records plywood snaps where solid wood would hold.',
   LONG_STEAM: 'In your records long steaming does harm.',
   GLUE_EPOXY: 'In your records epoxy opens more often.',

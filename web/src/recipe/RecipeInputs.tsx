@@ -6,7 +6,7 @@ import { INPUTS } from '../methods/inputs';
 import { Choice } from './Choice';
 import { Measure, Row, Step, type RecipeInputsProps } from './fields';
 import { SpeciesChoice } from './SpeciesChoice';
-import { GROWTH_RINGS, KNOTS, OUTER_FACE, SEASONING } from './words';
+import { GROWTH_RINGS, KNOTS, OUTER_FACE, OUTLINE, SEASONING } from './words';
 
 /** Everything about the bend up to the moment it is let go, in the order of work. */
 export function RecipeInputs(props: RecipeInputsProps) {
@@ -21,6 +21,10 @@ export function RecipeInputs(props: RecipeInputsProps) {
           <Measure {...props} field="thickness" label={methodOf(form).thickness} />
           <Measure {...props} field="width" label="Width" />
         </Row>
+        {methodOf(form).rounds && (
+          <Choice label="Section" help="section" options={OUTLINE} value={form.outline} problem={problems.outline}
+            onChange={(outline) => { onChange({ outline }); }} />
+        )}
         <Row>
           <Measure {...props} field="radius" label="Inner radius" />
           <Measure {...props} field="angle" label="Bend angle °" />

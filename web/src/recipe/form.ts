@@ -15,6 +15,7 @@ export interface RecipeForm extends MethodTyped {
   grainRun: string;
   knots: BlankFields['knots'];
   outerFace: NonNullable<BlankFields['outerFace']>;
+  outline: NonNullable<BlankFields['outline']>;
   /** Of the finished section, however many plies it is made of. */
   thickness: string;
   width: string;
@@ -34,6 +35,7 @@ export const FIRST_RECIPE: RecipeForm = {
   grainRun: '',
   knots: 'CLEAR',
   outerFace: 'SAWN',
+  outline: 'RECTANGLE',
   thickness: '1/2"',
   width: '1"',
   radius: '6"',
@@ -56,7 +58,7 @@ const EVERY_BEND: Places = {
 /** The fields that take a measurement, of whatever way of bending. */
 export type Measured = Exclude<
   keyof RecipeForm,
-  'speciesId' | 'seasoning' | 'growthRings' | 'knots' | 'outerFace' | 'method' | 'person' | 'board' | 'source' | MethodChosen
+  'speciesId' | 'seasoning' | 'growthRings' | 'knots' | 'outerFace' | 'outline' | 'method' | 'person' | 'board' | 'source' | MethodChosen
 >;
 export type Readings = Partial<Record<Measured, Reading>>;
 export type FieldProblems = Partial<Record<keyof RecipeForm, string>>;
@@ -77,6 +79,8 @@ export function typedRecipe(form: RecipeForm, system: UnitSystem): TypedRecipe {
         growthRings: form.growthRings,
         knots: form.knots,
         outerFace: form.outerFace === 'SAWN' ? undefined : form.outerFace,
+        // planks alone are glued or sawn; the outline stands by for when the way changes again
+        outline: form.outline === 'RECTANGLE' || !methodOf(form).rounds ? undefined : form.outline,
       },
       method: { kind: form.method, ...methodOf(form).choices(form) },
       person: form.person.trim() || undefined,
@@ -98,7 +102,7 @@ export function readingsByField(form: RecipeForm, byPlace: Record<string, Readin
 }
 
 const CHOSEN: Record<string, keyof RecipeForm> = {
-  'blank.speciesId': 'speciesId', 'blank.seasoning': 'seasoning', 'blank.growthRings': 'growthRings', 'blank.knots': 'knots',
+  'blank.speciesId': 'speciesId', 'blank.seasoning': 'seasoning', 'blank.growthRings': 'growthRings', 'blank.knots': 'knots', 'blank.outline': 'outline',
   method: 'method', 'method.kind': 'method', ...CHOSEN_IN, person: 'person', board: 'board', source: 'source',
 };
 
@@ -145,6 +149,7 @@ export function formOf(recipe: RecipeFields, system: UnitSystem): RecipeForm {
     grainRun: blank.grainRun?.toString() ?? '',
     knots: blank.knots,
     outerFace: blank.outerFace ?? 'SAWN',
+    outline: blank.outline ?? 'RECTANGLE',
     thickness: length(finishedMm(recipe)),
     width: length(blank.widthMm),
     radius: length(recipe.innerRadiusMm),

@@ -23,6 +23,10 @@ export const KNOTS: Record<BlankFields['knots'], string> = { CLEAR: 'clear', IN_
 
 export const OUTER_FACE: Record<NonNullable<BlankFields['outerFace']>, string> = { SAWN: 'sawn', RIVEN: 'riven', BARK: 'under the bark' };
 
+export const OUTLINE: Record<NonNullable<BlankFields['outline']>, string> = {
+  RECTANGLE: 'rectangle', ROUND: 'round', HALF_ROUND_FLAT_INSIDE: 'half-round, flat inside', HALF_ROUND_FLAT_OUTSIDE: 'half-round, flat outside',
+};
+
 export const ADDITIVE: Record<HandlingTyped['soakAdditive'], string> = { NONE: 'plain water', SOFTENER: 'softener' };
 
 export const SUPPORT: Record<Support, string> = {
@@ -42,7 +46,8 @@ export function shapeLine(recipe: RecipeFields, system: UnitSystem): string {
   const { blank } = recipe;
   const thickness = printLength(blank.thicknessMm, system);
   const { plies } = factsOf(recipe.method);
-  const section = plies > 1 ? `${plies} plies of ${thickness}` : thickness;
+  const shaped = blank.outline ? `${OUTLINE[blank.outline]} ` : '';
+  const section = plies > 1 ? `${plies} plies of ${thickness}` : `${shaped}${thickness}`;
   return `${section} × ${printLength(blank.widthMm, system)}, radius ${printLength(recipe.innerRadiusMm, system)} through ${recipe.angleDegrees}°`;
 }
 

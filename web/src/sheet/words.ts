@@ -22,7 +22,10 @@ export const MEASURE: Record<MeasuredOut['measure'], string> = {
   PLY_LENGTH: 'Cut the plies to',
   PLY_WIDTH: 'Rip them to a width of',
   CLAMPS: 'Clamps over the bend',
-  RADIUS_OFF_FORM: 'Radius off the form',
+  THINNED_TO: 'Shave the bend to',
+  THINNED_OVER: 'Shave it over',
+  CENTRE_BLOCK: 'Centre block between the legs',
+  PINS: 'Pins along the outer face',
   TIGHTEST_RADIUS: 'Radius at the tightest place',
 };
 

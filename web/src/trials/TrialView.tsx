@@ -14,7 +14,7 @@ import { EMPTY_OUTCOME, LOG_DRAFT } from '../log/draft';
 import { factsOf, methodOf } from '../methods/forms';
 import { limitInWords, oddsInWords } from '../odds/words';
 import { formOf } from '../recipe/form';
-import { GROWTH_RINGS, KNOTS, OUTER_FACE, processLine, shapeLine, stockLine } from '../recipe/words';
+import { GROWTH_RINGS, KNOTS, OUTER_FACE, OUTLINE, processLine, shapeLine, stockLine } from '../recipe/words';
 import { printDay } from '../units/days';
 import { printLength, printPercent } from '../units/printing';
 import { ChamberRecord } from './ChamberRecord';
@@ -89,6 +89,7 @@ function Facts({ trial, system }: { trial: Trial; system: UnitSystem }) {
     ['Rings', GROWTH_RINGS[blank.growthRings]],
     ['Grain', `${blank.grainRun ? `1 in ${blank.grainRun}` : 'slope not looked at'}, knots ${KNOTS[blank.knots]}`],
   ];
+  if (blank.outline) facts.push(['Section', OUTLINE[blank.outline]]);
   if (blank.outerFace) facts.push(['Outer face', OUTER_FACE[blank.outerFace]]);
   if (done) facts.push(['Went', done]);
   const named = [recipe.board && `board ${recipe.board}`, recipe.source && `from ${recipe.source}`, recipe.person && `bent by ${recipe.person}`].filter(Boolean);

@@ -48,6 +48,7 @@ const NEEDED: Record<Equipment, string> = {
   STRAP: 'strap with stops',
   FORM: 'form and clamps',
   POSTS: 'posts and blocks',
+  PEG_BOARD: 'peg board and centre block',
   GLUING: 'glue and a clamp each 4 in',
   RIPPING: 'saw for thin strips',
   KERF_SAW: 'saw with a fence and pin',

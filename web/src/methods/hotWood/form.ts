@@ -90,6 +90,7 @@ export const HOT_WOOD = {
   thickness: 'Thickness',
   ofThickness: '',
   followed: true,
+  rounds: true,
   neverSeen: [...OF_GLUE, ...OF_CUTS, ...OF_A_PIPE],
   extent: { thinnestMm: 2, thickestMm: 40, tightestMm: 30, widestMm: 1200 },
   thickened: (thickness) => ({ thickness }),

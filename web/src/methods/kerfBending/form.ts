@@ -24,6 +24,7 @@ export const kerfBending: MethodForm<'KERF_BENDING'> = {
   thickness: 'Thickness',
   ofThickness: '',
   followed: false,
+  rounds: false,
   stages: () => [],
   neverSeen: [...OF_GLUE, ...OF_A_PIPE],
   curveCure: 'The web is thick for so few cuts. Saw deeper, set the cuts closer or open the radius.',

@@ -12,6 +12,7 @@ export const steamedPlies: MethodForm<'STEAMED_PLIES'> = {
   caution: 'Steam scalds: long gloves, stand aside when opening. Set the plies in the order they will be glued, number them, and let ' +
     'them dry on the form for a day at least. Glues: gloves and fresh air.',
   heat: 'chamber',
+  rounds: false,
   thickness: coldLamination.thickness,
   ofThickness: coldLamination.ofThickness,
   neverSeen: [...OF_CUTS, ...OF_A_PIPE],

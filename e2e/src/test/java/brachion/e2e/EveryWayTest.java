@@ -61,11 +61,30 @@ class EveryWayTest extends BrowserTest {
     }
 
     @Test
+    void a_rod_is_asked_more_than_a_plank_and_shaving_the_bend_helps_it() {
+        show("/plan");
+        settle();
+        double plank = odds();
+        double rod = oddsAfter(() -> button("round").first().click());
+        assertThat(rod).isLessThanOrEqualTo(plank);
+        assertThat(page.getByText(Pattern.compile("^round 1/2\" × 1\""))).isVisible();
+        button("Green rod").click();
+        type("Thickness", "1\"");
+        type("Inner radius", "3\"");
+        double whole = oddsAfter(() -> type("Thinned to", "1\""));
+        double shaved = oddsAfter(() -> type("Thinned to", "3/8\""));
+        assertThat(shaved).isGreaterThan(whole);
+        assertThat(page.getByText(Pattern.compile("tie it before you let go"))).isVisible();
+        type("Thinned to", "2\"");
+        assertThat(problem("It cannot be thicker at the bend than the rod, 25.4 mm.")).isVisible();
+    }
+
+    @Test
     void the_ways_stand_side_by_side_and_one_is_planned_by_a_tap() {
         show("/plan/ways");
         quarterTurn("5/8\"", "8\"");
         Locator ways = list("Ways side by side").locator("> li");
-        assertThat(ways).hasCount(9);
+        assertThat(ways).hasCount(10);
         settle();
         assertThat(ways.filter(new Locator.FilterOptions().setHasText("as planned"))).hasCount(1);
         Locator bath = ways.filter(new Locator.FilterOptions().setHasText("Hot bath"));

@@ -20,6 +20,7 @@ class HotWaysTest extends BrowserTest {
         "Hot bath, Hot bath, 'In the bath, minutes', 'Near-boiling water scalds'",
         "Hot pipe, Hot pipe, 'Touching, % of the time', 'hot enough to scorch dry wood'",
         "Free bending, Steam bag, 'Bag temperature', 'tightest place is tighter than the curve'",
+        "Green rod, Steam, 'Thinned over', 'keep your face out of its way'",
         "'Steam, then laminate', Steam, 'Or each ply', 'Set the plies in the order they will be glued'"})
     void a_way_has_its_own_fields_its_stages_and_its_caution(String way, String stage, String field, String caution) {
         show("/plan");

@@ -21,18 +21,25 @@ import java.util.Optional;
  * @param species       the wood
  * @param condition     softness and moisture through the thickness
  * @param thicknessMm   thickness of the piece [mm]
- * @param widthMm       width of the piece [mm]
+ * @param widthMm       full width of the piece [mm]
+ * @param outline       how wide it is at each height
  * @param innerRadiusMm radius of the inner face [mm]
  * @param arcLengthMm   length of the bend along the outer face [mm], over which a strap's slack is taken up
  * @param strap         the strap on the outer face, if any
  * @param physics       the constants nobody measured; the share of the strap that works and the crushing of soft wood count
  */
 public record BendSection(Species species, SectionCondition condition, double thicknessMm, double widthMm,
-                          double innerRadiusMm, double arcLengthMm, Optional<Strap> strap, Physics physics) {
+                          Outline outline, double innerRadiusMm, double arcLengthMm, Optional<Strap> strap, Physics physics) {
 
     private static final int MAX_STEPS = 100;
     /** A step of u smaller than this share of it is rounding. */
     private static final double ROUNDING = 1e-13;
+
+    /** A section as wide throughout. */
+    public BendSection(Species species, SectionCondition condition, double thicknessMm, double widthMm, double innerRadiusMm,
+                       double arcLengthMm, Optional<Strap> strap, Physics physics) {
+        this(species, condition, thicknessMm, widthMm, Outline.RECTANGLE, innerRadiusMm, arcLengthMm, strap, physics);
+    }
 
     /** Solves the balance of forces. */
     public SectionState solve() {
@@ -62,8 +69,9 @@ public record BendSection(Species species, SectionCondition condition, double th
         for (int layer = 0; layer < laws.length; layer++) {
             double height = (layer + 0.5) * layerMm;
             double strain = strain(height, u);
-            force += laws[layer].stressMpa(strain) * layerMm;
-            slope += laws[layer].tangentMpa(strain) * (innerRadiusMm + height) * layerMm;
+            double area = outline.share((layer + 0.5) / laws.length) * layerMm;
+            force += laws[layer].stressMpa(strain) * area;
+            slope += laws[layer].tangentMpa(strain) * (innerRadiusMm + height) * area;
         }
         double pulled = strain(thicknessMm, u) - slack;
         if (pulled > 0) {
@@ -79,14 +87,14 @@ public record BendSection(Species species, SectionCondition condition, double th
         double aboutInner = 0;
         for (int layer = 0; layer < laws.length; layer++) {
             double height = (layer + 0.5) * layerMm;
-            double pull = laws[layer].stressMpa(strain(height, u)) * layerMm;
+            double pull = laws[layer].stressMpa(strain(height, u)) * layerMm * outline.share((layer + 0.5) / laws.length);
             force += pull;
             aboutInner += pull * height;
         }
         double perMetre = widthMm / 1000;
         return new SectionState((1 / u - innerRadiusMm) / thicknessMm, strain(thicknessMm, u), strain(0, u),
                 (aboutInner + strapStressMpa * strapMm * thicknessMm) * perMetre,
-                (aboutInner - force * thicknessMm / 2) * perMetre, strapStressMpa);
+                (aboutInner - force * thicknessMm * outline.centroid()) * perMetre, strapStressMpa);
     }
 
     /** Strain at a height above the inner face [mm], with u [1/mm]. */
@@ -96,13 +104,13 @@ public record BendSection(Species species, SectionCondition condition, double th
 
     /**
      * Share of its curvature the piece would lose if it were let go at once, cold: M/(E·I·κ), with M the moment of the
-     * wood about its middle (a strap has been taken off), I = b·t³/12, κ the curvature of the middle, and E the stiffness
+     * wood about its centroid (a strap has been taken off), I = b·t³/12 of a rectangle, κ the curvature there, and E the stiffness
      * of hard wood at the moisture of release [%].
      */
     public double elasticShare(SectionState state, double releaseMoisturePercent) {
         double stiffness = FibreLaw.of(species, 0, releaseMoisturePercent, physics.softCrushing()).stiffnessMpa();
-        double inertia = widthMm * Math.pow(thicknessMm, 3) / 12;
-        double curvature = 1 / (innerRadiusMm + thicknessMm / 2);
+        double inertia = widthMm * Math.pow(thicknessMm, 3) / 12 * outline.inertiaShare();
+        double curvature = 1 / (innerRadiusMm + thicknessMm * outline.centroid());
         return Math.max(0, state.woodMomentNm()) * 1000 / (stiffness * inertia * curvature);
     }
 }

@@ -1,5 +1,6 @@
 package brachion.core.forecast;
 
+import brachion.core.bending.Outline;
 import brachion.core.forecast.Forecaster.InShort;
 import brachion.core.method.AtHand;
 import brachion.core.method.Blank;
@@ -85,6 +86,9 @@ public record SideBySide(List<Compared> ways, List<MethodKind> impossible) {
         }).toList();
         Comparator<Judged> easiest = Comparator.comparingDouble((Judged each) -> each.recipe().method().attentionHours(each.recipe()))
                 .thenComparingDouble(each -> each.recipe().method().hoursToRelease());
+        if (judged.isEmpty() || !judged.get(0).recipe().method().roundStock() && stock.outline() != Outline.RECTANGLE) {
+            return Optional.empty();
+        }
         return judged.stream().filter(each -> each.unbroken() >= wanted && !each.recipe().method().quickerThanSchools(each.recipe().blank()))
                 .min(easiest.thenComparing(Comparator.comparingDouble(Judged::unbroken).reversed()))
                 .or(() -> judged.stream().max(Comparator.comparingDouble(Judged::unbroken))).map(Judged::recipe);

@@ -1,5 +1,6 @@
 package brachion.core.method;
 
+import brachion.core.bending.Outline;
 import brachion.core.quantity.PhysicalBound;
 import brachion.core.wood.Species;
 import java.util.OptionalDouble;
@@ -15,10 +16,11 @@ import java.util.OptionalDouble;
  * @param knots           knots or wild grain
  * @param outerFace       how the face that is stretched was made
  * @param thicknessMm     thickness of the piece bent at once, for a lamination that of one ply [mm]
- * @param widthMm         width [mm]
+ * @param widthMm         full width [mm]
+ * @param outline         how wide it is at each height
  */
 public record Blank(Species species, Seasoning seasoning, OptionalDouble moisturePercent, GrowthRings growthRings,
-                    OptionalDouble grainRun, Knots knots, OuterFace outerFace, double thicknessMm, double widthMm) {
+                    OptionalDouble grainRun, Knots knots, OuterFace outerFace, double thicknessMm, double widthMm, Outline outline) {
 
     /** Refuses sizes and moistures no bench has seen. */
     public Blank {
@@ -28,7 +30,13 @@ public record Blank(Species species, Seasoning seasoning, OptionalDouble moistur
         grainRun.ifPresent(PhysicalBound.GRAIN_RUN::require);
     }
 
-    /** A blank with a sawn outer face. */
+    /** A rectangular blank. */
+    public Blank(Species species, Seasoning seasoning, OptionalDouble moisturePercent, GrowthRings growthRings,
+                 OptionalDouble grainRun, Knots knots, OuterFace outerFace, double thicknessMm, double widthMm) {
+        this(species, seasoning, moisturePercent, growthRings, grainRun, knots, outerFace, thicknessMm, widthMm, Outline.RECTANGLE);
+    }
+
+    /** A rectangular blank with a sawn outer face. */
     public Blank(Species species, Seasoning seasoning, OptionalDouble moisturePercent, GrowthRings growthRings,
                  OptionalDouble grainRun, Knots knots, double thicknessMm, double widthMm) {
         this(species, seasoning, moisturePercent, growthRings, grainRun, knots, OuterFace.SAWN, thicknessMm, widthMm);
@@ -37,34 +45,39 @@ public record Blank(Species species, Seasoning seasoning, OptionalDouble moistur
     /** The same blank with its moisture known. */
     public Blank withMoisturePercent(double known) {
         return new Blank(species, seasoning, OptionalDouble.of(known), growthRings, grainRun, knots, outerFace,
-                thicknessMm, widthMm);
+                thicknessMm, widthMm, outline);
     }
 
     /** The same blank with its slope of grain known. */
     public Blank withGrainRun(double known) {
         return new Blank(species, seasoning, moisturePercent, growthRings, OptionalDouble.of(known), knots, outerFace,
-                thicknessMm, widthMm);
+                thicknessMm, widthMm, outline);
     }
 
     /** The same stock milled to another thickness [mm]. */
     public Blank withThicknessMm(double other) {
-        return new Blank(species, seasoning, moisturePercent, growthRings, grainRun, knots, outerFace, other, widthMm);
+        return new Blank(species, seasoning, moisturePercent, growthRings, grainRun, knots, outerFace, other, widthMm, outline);
     }
 
     /** The same blank cut so that the rings lie another way. */
     public Blank withGrowthRings(GrowthRings other) {
-        return new Blank(species, seasoning, moisturePercent, other, grainRun, knots, outerFace, thicknessMm, widthMm);
+        return new Blank(species, seasoning, moisturePercent, other, grainRun, knots, outerFace, thicknessMm, widthMm, outline);
     }
 
     /** The same blank with or without knots in the bend. */
     public Blank withKnots(Knots other) {
         return new Blank(species, seasoning, moisturePercent, growthRings, grainRun, other, outerFace, thicknessMm,
-                widthMm);
+                widthMm, outline);
     }
 
     /** Other stock, dried another way, of the same shape. */
     public Blank withStock(Species otherSpecies, Seasoning otherSeasoning, OptionalDouble otherMoisturePercent) {
         return new Blank(otherSpecies, otherSeasoning, otherMoisturePercent, growthRings, grainRun, knots, outerFace,
-                thicknessMm, widthMm);
+                thicknessMm, widthMm, outline);
+    }
+
+    /** The same stock milled to another outline and thickness [mm]. */
+    public Blank withOutline(Outline other, double otherThicknessMm) {
+        return new Blank(species, seasoning, moisturePercent, growthRings, grainRun, knots, outerFace, otherThicknessMm, widthMm, other);
     }
 }

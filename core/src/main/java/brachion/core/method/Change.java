@@ -48,6 +48,8 @@ public record Change(Kind kind, double amount, int effort, UnaryOperator<Recipe>
         PIPE_LONGER,
         /** A hotter pipe; of so many °C. */
         HOTTER_PIPE,
+        /** Shaved thinner where it bends; to so many mm. */
+        SHAVED_THINNER,
         /** Sawn deeper, so that less is left standing; a web of so many mm. */
         DEEPER_CUTS,
         /** Cuts closer together; so many mm from one to the next. */

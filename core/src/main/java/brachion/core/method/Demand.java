@@ -28,7 +28,7 @@ public record Demand(BendSection section, SectionState state, StrainLimits limit
     /** The same where the constants nobody measured are not the usual ones. */
     public static Demand of(Blank blank, Bend bend, SectionCondition condition, Optional<Strap> strap, Physics physics) {
         BendSection section = new BendSection(blank.species(), condition, blank.thicknessMm(), blank.widthMm(),
-                bend.innerRadiusMm(), bend.outerArcMm(blank.thicknessMm()), strap, physics);
+                blank.outline(), bend.innerRadiusMm(), bend.outerArcMm(blank.thicknessMm()), strap, physics);
         return of(section, known(blank.grainRun(), "slope of grain"));
     }
 
@@ -71,6 +71,6 @@ public record Demand(BendSection section, SectionState state, StrainLimits limit
     /** The same bend in wood as soft as steam makes it when it is wet enough. */
     public Demand thoroughlySoftened() {
         return of(new BendSection(section.species(), SpeciesCapacity.referenceCondition(section.physics()), section.thicknessMm(),
-                section.widthMm(), section.innerRadiusMm(), section.arcLengthMm(), section.strap(), section.physics()), grainRun);
+                section.widthMm(), section.outline(), section.innerRadiusMm(), section.arcLengthMm(), section.strap(), section.physics()), grainRun);
     }
 }

@@ -18,6 +18,8 @@ public enum Equipment {
     FORM,
     /** Posts or rollers, and blocks to stop it as it goes. */
     POSTS,
+    /** A board with holes for pins, pins and a centre block. */
+    PEG_BOARD,
     /** Clamps one beside the other, a release layer and glue. */
     GLUING,
     /** A table saw set to rip thin strips. */

@@ -118,6 +118,11 @@ public interface HotWood extends Method {
         return soakHours() + (heating().minutes() + hotOnFormMinutes()) / 60 + USUAL_HOLD_H;
     }
 
+    @Override
+    default boolean roundStock() {
+        return true;
+    }
+
     /** What heats it. */
     Equipment heater();
 
@@ -251,7 +256,7 @@ public interface HotWood extends Method {
 
     /** The blank as the process finds it: its moisture known, as warm as the shop. */
     static Piece piece(Blank blank, Shop shop) {
-        return new Piece(blank.species().basicSpecificGravity(), blank.thicknessMm(), blank.widthMm(),
+        return new Piece(blank.species().basicSpecificGravity(), blank.thicknessMm(), blank.outline().heatedWidthMm(blank.widthMm()),
                 Demand.known(blank.moisturePercent(), "moisture"), shop.celsius());
     }
 

@@ -71,6 +71,11 @@ public interface Method {
         return marks.scaled(recipe, 1, factor);
     }
 
+    /** Whether rods and half-rounds are bent so, or planks alone. */
+    default boolean roundStock() {
+        return false;
+    }
+
     /** Thickness of the piece when it is done [mm], made of stock of a thickness [mm]. */
     default double finishedMm(double stockMm) {
         return stockMm;

@@ -18,6 +18,8 @@ public enum MethodKind {
     HOT_PIPE(Family.HOT_WOOD, HotPipe.SETTINGS, HotPipe::of, HotPipe::toTry, Term.HOT_PIPE),
     /** Bent between posts by body weight, the bag still on. */
     FREE_BENDING(Family.HOT_WOOD, FreeBending.SETTINGS, FreeBending::of, FreeBending::toTry, Term.FREE_BENDING),
+    /** A riven or grown rod, thinned where it bends, pinned round a block. */
+    GREEN_ROD(Family.HOT_WOOD, GreenRod.SETTINGS, GreenRod::of, GreenRod::toTry, Term.GREEN_ROD),
     /** Plies steamed, dried on the form in order, then glued on it. */
     STEAMED_PLIES(Family.HOT_WOOD, SteamedPlies.SETTINGS, SteamedPlies::of, SteamedPlies::toTry, Term.STEAMED_PLIES),
     /** Saw cuts that leave a thin web, bent cold. */

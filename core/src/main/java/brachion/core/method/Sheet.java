@@ -63,8 +63,14 @@ public record Sheet(List<Line> lines) {
         PLY_WIDTH(Measurement.LENGTH),
         /** Clamps over the bend. */
         CLAMPS(Measurement.COUNT),
-        /** Radius the whole keeps when it comes off the form. */
-        RADIUS_OFF_FORM(Measurement.LENGTH),
+        /** Thickness of a rod where it is shaved for the bend. */
+        THINNED_TO(Measurement.LENGTH),
+        /** Length over which it is. */
+        THINNED_OVER(Measurement.LENGTH),
+        /** Width of the block between the legs of a bend. */
+        CENTRE_BLOCK(Measurement.LENGTH),
+        /** Pins along the outer face. */
+        PINS(Measurement.COUNT),
         /** Radius at the tightest place of a bend made without a form. */
         TIGHTEST_RADIUS(Measurement.LENGTH);
 

@@ -90,6 +90,11 @@ public record SteamedPlies(Handling handling, Heating heating, Glue glue, int pl
     }
 
     @Override
+    public boolean roundStock() {
+        return false;
+    }
+
+    @Override
     public double finishedMm(double stockMm) {
         return stockMm * plies;
     }

@@ -46,6 +46,8 @@ public enum Term {
     FREE_BENDING,
     /** Plies steamed and set before they are glued, beyond what each asks. */
     STEAMED_PLIES,
+    /** Rods thinned at the bend, beyond what the thinned section asks. */
+    GREEN_ROD,
     /** Sawn in plywood, beyond what its outer ply is computed to bear as solid wood. */
     PLYWOOD,
     /** Long steaming, beyond the softness that is computed; only asked about, never part of a forecast. */

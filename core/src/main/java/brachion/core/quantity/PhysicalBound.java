@@ -97,6 +97,8 @@ public enum PhysicalBound {
     PITCH_MM("Pitch", 1, 300, "mm"),
     /** Strip glued across the cuts. */
     BACKER_MM("Backer", 0.3, 25, "mm"),
+    /** Length over which a rod is shaved thinner. */
+    THINNED_OVER_MM("Thinned over", 5, 5000, "mm"),
     /** Temperature of a pipe stock is bent over; colder softens nothing. */
     PIPE_C("Pipe temperature", 60, 300, "°C"),
     /** Time one place is worked on the pipe. */

@@ -15,6 +15,8 @@ import net.jqwik.api.constraints.DoubleRange;
 import org.hipparchus.analysis.UnivariateFunction;
 import org.hipparchus.analysis.solvers.BrentSolver;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.ParameterizedTest;
 
 /**
  * Worked values of the fibre section for white oak (E12 12 300 MPa, f_c12 51.3 MPa), computed independently of this
@@ -35,6 +37,45 @@ class BendSectionTest {
         assertThat(state.innerStrain()).isCloseTo(-0.0542, withPercentage(2));
         assertThat(state.neutralAxis()).isCloseTo(0.756, withPercentage(2));
         assertThat(state.strapStressMpa()).isZero();
+    }
+
+    /** Worked out apart from this code; a half-round is as high as the circle's radius. */
+    @ParameterizedTest
+    @CsvSource({"RECTANGLE, 2.30, -9.06, 0.797", "ROUND, 2.87, -8.56, 0.749", "HALF_ROUND_FLAT_INSIDE, 3.32, -8.16, 0.711",
+        "HALF_ROUND_FLAT_OUTSIDE, 2.00, -9.33, 0.823"})
+    void a_rod_stretches_more_than_a_plank_and_a_flat_outside_less(Outline outline, double outer, double inner, double axis) {
+        SectionState state = of(outline, 200, SOFT).solve();
+        assertThat(100 * state.outerStrain()).isCloseTo(outer, withPercentage(2));
+        assertThat(100 * state.innerStrain()).isCloseTo(inner, withPercentage(2));
+        assertThat(state.neutralAxis()).isCloseTo(axis, withPercentage(2));
+    }
+
+    /** Elastic and gently bent the axis is the centroid: r/(R + r) for a rod, r(1 − 4/3π)/(R + 4r/3π) for a half-round, flat inside. */
+    @Test
+    void gently_bent_the_axis_is_the_centroid_of_the_outline() {
+        SectionCondition hard = SectionCondition.uniform(0, 12);
+        assertThat(of(Outline.ROUND, 10_000, hard).solve().outerStrain()).isCloseTo(12.5 / 10_012.5, withPercentage(0.2));
+        double flat = 4 * 25 / (3 * Math.PI);
+        assertThat(of(Outline.HALF_ROUND_FLAT_INSIDE, 10_000, hard).solve().outerStrain()).isCloseTo((25 - flat) / (10_000 + flat), withPercentage(0.2));
+        for (Outline outline : Outline.values()) {
+            BendSection section = of(outline, 10_000, hard);
+            assertThat(section.elasticShare(section.solve(), 12)).as("an elastic bend loses all of its curve").isCloseTo(1, withPercentage(0.2));
+        }
+    }
+
+    /** I of a circle π·d⁴/64, of a half circle r⁴(π/8 − 8/9π) about its centroid (any table of sections). */
+    @Test
+    void second_moments_are_those_of_the_tables() {
+        assertThat(Outline.RECTANGLE.inertiaShare()).isEqualTo(1);
+        assertThat(Outline.ROUND.inertiaShare()).isCloseTo(Math.PI / 64 * 12, withPercentage(0.1));
+        double half = (Math.PI / 8 - 8 / (9 * Math.PI)) / (2.0 / 12);
+        assertThat(Outline.HALF_ROUND_FLAT_INSIDE.inertiaShare()).isCloseTo(half, withPercentage(0.1));
+        assertThat(Outline.HALF_ROUND_FLAT_OUTSIDE.inertiaShare()).isCloseTo(half, withPercentage(0.1));
+        assertThat(Outline.HALF_ROUND_FLAT_OUTSIDE.heatedWidthMm(50) * 25).isCloseTo(Math.PI * 25 * 25 / 2, withPercentage(1e-9));
+    }
+
+    private static BendSection of(Outline outline, double radius, SectionCondition condition) {
+        return new BendSection(WHITE_OAK, condition, 25, WIDTH, outline, radius, 1000, Optional.empty(), FULL_STRAP);
     }
 
     @Test

@@ -2,6 +2,7 @@ package brachion.core.risk;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import brachion.core.bending.Outline;
 import brachion.core.bending.Strap;
 import brachion.core.bending.StrapMaterial;
 import brachion.core.method.Blank;
@@ -13,6 +14,7 @@ import brachion.core.method.GrowthRings;
 import brachion.core.method.Handling;
 import brachion.core.method.Heating;
 import brachion.core.method.FreeBending;
+import brachion.core.method.GreenRod;
 import brachion.core.method.HotBath;
 import brachion.core.method.HotPipe;
 import brachion.core.method.HotWood;
@@ -110,6 +112,7 @@ class TermsTest {
                 Arguments.of(Term.HOT_BATH, heated(way -> new HotBath(way.handling(), heat(way, StageKind.HOT_BATH)))),
                 Arguments.of(Term.HOT_PIPE, heated(way -> new HotPipe(PLACED, heat(way, StageKind.HOT_PIPE), Stage.Contact.FULL, HotPipe.By.HANDS))),
                 Arguments.of(Term.FREE_BENDING, heated(way -> new FreeBending(PLACED, heat(way, StageKind.STEAM_BAG)))),
+                Arguments.of(Term.GREEN_ROD, heated(way -> new GreenRod(new Handling(0, SoakAdditive.NONE, way.carrySeconds(), Optional.empty(), OptionalDouble.empty()), way.heating(), 4, 500, Outline.ROUND))),
                 Arguments.of(Term.STEAMED_PLIES, heated(way -> new SteamedPlies(way.handling(), way.heating(), Glue.PVA, 3))),
                 Arguments.of(Term.SOAKED, steam(box -> box.withSoakHours(1))),
                 Arguments.of(Term.SOFTENER, steam(box -> new SteamBox(1, SoakAdditive.SOFTENER, box.steamMinutes(), 98,

@@ -10,7 +10,9 @@ import static brachion.core.method.Seasoning.GREEN;
 import static brachion.core.method.Seasoning.KILN_DRIED;
 import static brachion.server.demo.FellmarrowWorkshop.job;
 
+import brachion.core.bending.Outline;
 import brachion.core.method.FreeBending;
+import brachion.core.method.GreenRod;
 import brachion.core.method.Handling;
 import brachion.core.method.Heating;
 import brachion.core.method.HotBath;
@@ -42,6 +44,7 @@ final class FellmarrowOtherWays {
             job(2026, 3, 14, 5, "Curved apron, webs too thick", "beech", KILN_DRIED, 8, FLAT, 19, 70, 220, 90, sawn(3.2, 9.5)),
             job(2026, 3, 28, 6, "Curved apron, sawn deeper", "beech", KILN_DRIED, 8, FLAT, 19, 70, 220, 90, sawn(1.6, 9.5)),
             job(2026, 5, 23, 5, "Drum shell, steamed plies", "hard-maple", AIR_DRIED, 14, FLAT, 3.2, 100, 150, 340, plies(30, 3)),
+            job(2026, 6, 20, 6, "Crook of a green pole", "white-ash", GREEN, 34, MIXED, 24, 24, 75, 180, rod(40, 15)),
             job(2026, 7, 11, 5, "Sled runner, pulled from the bag", "white-ash", AIR_DRIED, 17, ON_EDGE, 16, 40, 260, 80, pulled(50)));
 
     private FellmarrowOtherWays() {
@@ -82,6 +85,10 @@ final class FellmarrowOtherWays {
 
     private static Heating bag(double minutes) {
         return new Heating(StageKind.STEAM_BAG, minutes, 98);
+    }
+
+    private static Otherwise rod(double minutes, double thinnedMm) {
+        return as(new GreenRod(handled(0, 15), new Heating(StageKind.STEAM_BOX, minutes, 98), thinnedMm, 400, Outline.ROUND));
     }
 
     private static Otherwise sawn(double webMm, double pitchMm) {

@@ -14,8 +14,10 @@ import static brachion.core.method.Seasoning.AIR_DRIED;
 import static brachion.core.method.Seasoning.GREEN;
 import static brachion.core.method.Seasoning.KILN_DRIED;
 
+import brachion.core.bending.Outline;
 import brachion.core.bending.Strap;
 import brachion.core.method.ColdLamination;
+import brachion.core.method.GreenRod;
 import brachion.core.method.GrowthRings;
 import brachion.core.method.Knots;
 import brachion.core.method.Method;
@@ -130,7 +132,7 @@ final class FellmarrowWorkshop {
         OuterFace face = job.seasoning() == GREEN ? pickFace() : null;
         BlankFields blank = new BlankFields(job.speciesId(), job.seasoning(),
                 measured ? Math.round(moisture * 2) / 2.0 : null, job.rings(), run, knots, face, thickness,
-                onTheRule(job.widthMm(), 8));
+                onTheRule(job.widthMm(), 8), job.process() instanceof Otherwise rod && rod.method() instanceof GreenRod ? Outline.ROUND : null);
         String person = PEOPLE.get(random.nextInt(PEOPLE.size()));
         String board = board(job, piece);
         RecipeFields recipe = recipe(job, blank, radius, person, board);

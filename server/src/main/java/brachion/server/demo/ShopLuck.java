@@ -4,6 +4,7 @@ import brachion.core.bending.Strap;
 import brachion.core.bending.StrapMaterial;
 import brachion.core.method.ColdLamination;
 import brachion.core.method.FreeBending;
+import brachion.core.method.GreenRod;
 import brachion.core.method.HotPipe;
 import brachion.core.method.HotWood;
 import brachion.core.method.KerfBending;
@@ -71,8 +72,11 @@ final class ShopLuck {
     /** Stretch of the outer face, or of the web under saw cuts, half of what lies across it [%]; freely bent, a third more. */
     private static double asked(RecipeFields recipe) {
         double thickness = recipe.blank().thicknessMm();
-        double whole = 100 * thickness / (2 * recipe.innerRadiusMm() + thickness);
         Method method = method(recipe);
+        if (method instanceof GreenRod rod) {
+            return 115 * rod.thinnedMm() / (2 * recipe.innerRadiusMm() + rod.thinnedMm());
+        }
+        double whole = 100 * thickness / (2 * recipe.innerRadiusMm() + thickness);
         if (method instanceof KerfBending kerfs) {
             return 50 * kerfs.webMm() / (recipe.innerRadiusMm() + thickness) * kerfs.pitchMm() / (kerfs.kerfMm() + 2 * kerfs.webMm());
         }

@@ -28,6 +28,7 @@ record Column(String title, String path, String metricUnit, String inchUnit) {
     static final Column GRAIN_SLOPE = new Column("slope of grain", "recipe.blank.grainRun");
     static final Column KNOTS = new Column("knots", "recipe.blank.knots");
     static final Column OUTER_FACE = new Column("outer face", "recipe.blank.outerFace");
+    static final Column SECTION = new Column("section", "recipe.blank.outline");
     static final Column THICKNESS = new Column("thickness", "recipe.blank.thicknessMm", "mm", "in");
     static final Column WIDTH = new Column("width", "recipe.blank.widthMm", "mm", "in");
     static final Column INNER_RADIUS = new Column("inner radius", "recipe.innerRadiusMm", "mm", "in");
@@ -58,7 +59,7 @@ record Column(String title, String path, String metricUnit, String inchUnit) {
     }
 
     private static List<Column> all() {
-        List<Column> all = new ArrayList<>(List.of(DAY, SPECIES, SEASONING, MOISTURE, GROWTH_RINGS, GRAIN_SLOPE, KNOTS, OUTER_FACE,
+        List<Column> all = new ArrayList<>(List.of(DAY, SPECIES, SEASONING, MOISTURE, GROWTH_RINGS, GRAIN_SLOPE, KNOTS, OUTER_FACE, SECTION,
                 THICKNESS, WIDTH, INNER_RADIUS, BEND_ANGLE, METHOD));
         all.addAll(OF_METHODS);
         all.addAll(List.of(PERSON, BOARD, SOURCE));

@@ -1,5 +1,6 @@
 package brachion.server.exchange;
 
+import brachion.core.bending.Outline;
 import brachion.core.method.GrowthRings;
 import brachion.core.method.Knots;
 import brachion.core.method.MethodKind;
@@ -90,7 +91,8 @@ class TrialReader {
                 cells.empty(Column.GROWTH_RINGS) ? GrowthRings.UNKNOWN : rings, cells.run(Column.GRAIN_SLOPE),
                 usual(cells, Column.KNOTS, cells.word(Column.KNOTS, Knots.class), Knots.CLEAR, "clear", remarks),
                 given(cells.word(Column.OUTER_FACE, OuterFace.class), OuterFace.SAWN),
-                cells.millimetres(Column.THICKNESS), cells.millimetres(Column.WIDTH));
+                cells.millimetres(Column.THICKNESS), cells.millimetres(Column.WIDTH),
+                given(cells.word(Column.SECTION, Outline.class), Outline.RECTANGLE));
         return new RecipeFields(blank, cells.millimetres(Column.INNER_RADIUS), cells.degrees(Column.BEND_ANGLE),
                 method == null ? null : new MethodFields(method, settings(cells, method, remarks)),
                 cells.text(Column.PERSON), cells.text(Column.BOARD), cells.text(Column.SOURCE));

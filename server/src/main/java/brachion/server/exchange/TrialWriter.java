@@ -1,5 +1,6 @@
 package brachion.server.exchange;
 
+import brachion.core.bending.Outline;
 import brachion.core.method.OuterFace;
 import brachion.core.method.Setting;
 import brachion.core.quantity.Measurement;
@@ -71,6 +72,7 @@ final class TrialWriter {
         cells.put(Column.GRAIN_SLOPE, blank.grainRun() == null ? "" : "1 in " + number(blank.grainRun()));
         cells.put(Column.KNOTS, word(blank.knots()));
         cells.put(Column.OUTER_FACE, word(blank.outerFace() == null ? OuterFace.SAWN : blank.outerFace()));
+        cells.put(Column.SECTION, word(blank.outline() == null ? Outline.RECTANGLE : blank.outline()));
         cells.put(Column.THICKNESS, length(blank.thicknessMm()));
         cells.put(Column.WIDTH, length(blank.widthMm()));
     }

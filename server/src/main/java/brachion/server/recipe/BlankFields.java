@@ -1,5 +1,6 @@
 package brachion.server.recipe;
 
+import brachion.core.bending.Outline;
 import brachion.core.method.Blank;
 import brachion.core.method.GrowthRings;
 import brachion.core.method.Knots;
@@ -26,7 +27,8 @@ import java.util.OptionalDouble;
  * @param knots           knots or wild grain in the bend
  * @param outerFace       how the stretched face was made, null for sawn
  * @param thicknessMm     thickness of the piece bent at once, of one ply in a lamination [mm]
- * @param widthMm         width [mm]
+ * @param widthMm         full width [mm]
+ * @param outline         outline of the section, null for a rectangle
  */
 @Embeddable
 public record BlankFields(
@@ -39,24 +41,32 @@ public record BlankFields(
         @NotNull(message = "Say whether there are knots in the bend.") @Enumerated(EnumType.STRING) Knots knots,
         @Enumerated(EnumType.STRING) OuterFace outerFace,
         @NotNull(message = "Thickness is needed.") @Within(PhysicalBound.THICKNESS_MM) Double thicknessMm,
-        @NotNull(message = "Width is needed.") @Within(PhysicalBound.WIDTH_MM) Double widthMm) {
+        @NotNull(message = "Width is needed.") @Within(PhysicalBound.WIDTH_MM) Double widthMm,
+        @Enumerated(EnumType.STRING) Outline outline) {
 
-    /** A sawn face is what is left out; said or not, it is the same piece. */
+    /** A sawn face and a rectangle are what is left out; said or not, it is the same piece. */
     public BlankFields {
         outerFace = outerFace == OuterFace.SAWN ? null : outerFace;
+        outline = outline == Outline.RECTANGLE ? null : outline;
+    }
+
+    /** A rectangular blank. */
+    public BlankFields(String speciesId, Seasoning seasoning, Double moisturePercent, GrowthRings growthRings, Double grainRun,
+                       Knots knots, OuterFace outerFace, Double thicknessMm, Double widthMm) {
+        this(speciesId, seasoning, moisturePercent, growthRings, grainRun, knots, outerFace, thicknessMm, widthMm, null);
     }
 
     Blank toBlank(SpeciesCatalogue woods) {
         Species species = woods.find(speciesId).orElseThrow(
                 () -> RefusedFieldException.unknownSpecies("recipe.blank.speciesId", speciesId));
         return new Blank(species, seasoning, optional(moisturePercent), growthRings, optional(grainRun), knots,
-                outerFace == null ? OuterFace.SAWN : outerFace, thicknessMm, widthMm);
+                outerFace == null ? OuterFace.SAWN : outerFace, thicknessMm, widthMm, outline == null ? Outline.RECTANGLE : outline);
     }
 
     static BlankFields of(Blank blank) {
         return new BlankFields(blank.species().id(), blank.seasoning(), value(blank.moisturePercent()), blank.growthRings(),
                 value(blank.grainRun()), blank.knots(), blank.outerFace() == OuterFace.SAWN ? null : blank.outerFace(),
-                blank.thicknessMm(), blank.widthMm());
+                blank.thicknessMm(), blank.widthMm(), blank.outline());
     }
 
     private static Double value(OptionalDouble known) {

@@ -1,6 +1,7 @@
 package brachion.server.recipe;
 
 import brachion.core.method.Bend;
+import brachion.core.method.Method;
 import brachion.core.quantity.PhysicalBound;
 import jakarta.validation.Constraint;
 import jakarta.validation.ConstraintValidator;
@@ -35,9 +36,15 @@ import java.util.Map;
             if (recipe == null || !readable(recipe)) {
                 return true;
             }
-            Map<String, String> refusals = recipe.method().toMethod(recipe.blank().widthMm()).refusals(recipe.blank().thicknessMm(),
+            Method method = recipe.method().toMethod(recipe.blank().widthMm());
+            Map<String, String> refusals = method.refusals(recipe.blank().thicknessMm(),
                     new Bend(recipe.innerRadiusMm(), recipe.angleDegrees()));
             context.disableDefaultConstraintViolation();
+            if (recipe.blank().outline() != null && !method.roundStock()) {
+                context.buildConstraintViolationWithTemplate("Only rectangular stock is bent this way.").addPropertyNode("blank")
+                        .addPropertyNode("outline").addConstraintViolation();
+                return false;
+            }
             refusals.forEach((key, sentence) -> context.buildConstraintViolationWithTemplate(sentence).addPropertyNode("method")
                     .addPropertyNode(key).addConstraintViolation());
             return refusals.isEmpty();
