@@ -2,6 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { useUnits } from '../app/units';
 import { api, body } from './client';
+import type { Flaw } from '../trials/words';
 import type { FoundView, ProgressReading, RecipeFields, WaysRequest } from './schema';
 
 /** Everything that advises on a recipe is asked again when the records change. */
@@ -49,6 +50,16 @@ export function useNextTrials(recipe: RecipeFields | undefined, others: RecipeFi
     queryFn: () => body(api.POST('/api/forecast/next', { body: { recipe: recipe as RecipeFields, others, marks: MARKS[system] } })),
     enabled: recipe !== undefined,
     placeholderData: keepPreviousData,
+    retry: false,
+  });
+}
+
+/** What was most likely behind a flaw. */
+export function useDiagnosis(recipe: RecipeFields, seen: Flaw) {
+  const [system] = useUnits();
+  return useQuery({
+    queryKey: [ADVICE, 'diagnosis', recipe, seen, system],
+    queryFn: () => body(api.POST('/api/forecast/diagnosis', { body: { recipe, seen, marks: MARKS[system] } })),
     retry: false,
   });
 }

@@ -420,6 +420,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/forecast/diagnosis": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["diagnose"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/exchange/trials": {
         parameters: {
             query?: never;
@@ -1454,6 +1470,23 @@ export interface components {
             levers: components["schemas"]["LeverView"][];
             cheapest: components["schemas"]["CombinationView"];
         };
+        DiagnosisRequest: {
+            recipe: components["schemas"]["RecipeFields"];
+            /** @enum {string} */
+            seen: "OUTER_SPLINTER" | "SNAP" | "EDGE_CRACK" | "INNER_CREASE" | "GRAIN_SPLIT" | "GLUE_LINE_GAP" | "STARVED_GLUE" | "PLIES_CREPT" | "STUCK_TO_FORM" | "FACETS" | "END_TEAR" | "SCORCH";
+            marks: components["schemas"]["MarksFields"];
+        };
+        DiagnosisAnswer: {
+            now: components["schemas"]["Odds"];
+            likely: components["schemas"]["LikelyReading"][];
+        };
+        LikelyReading: {
+            /** @enum {string} */
+            cause?: "RUN_OUT" | "DRY" | "COLD" | "COOLED" | "AT_THE_LIMIT" | "SLACK" | "KNOT" | "MANY_PLIES" | "BRASH" | "NICKED_EDGE" | "TWISTED" | "UNEVEN_ENDS" | "HARD_STOPS" | "LITTLE_GLUE" | "GLUE_TOO_OLD" | "CLAMPED_UNEVENLY" | "NO_RELEASE_LAYER" | "WIDE_PITCH" | "UNBACKED_CUT" | "PIPE_TOO_HOT";
+            /** Format: double */
+            share?: number;
+            next?: components["schemas"]["LeverView"];
+        };
         TableAnswer: {
             /** Format: int32 */
             coming: number;
@@ -1938,6 +1971,9 @@ export type ChangeView = components['schemas']['ChangeView'];
 export type CombinationView = components['schemas']['CombinationView'];
 export type LeverView = components['schemas']['LeverView'];
 export type LeversAnswer = components['schemas']['LeversAnswer'];
+export type DiagnosisRequest = components['schemas']['DiagnosisRequest'];
+export type DiagnosisAnswer = components['schemas']['DiagnosisAnswer'];
+export type LikelyReading = components['schemas']['LikelyReading'];
 export type TableAnswer = components['schemas']['TableAnswer'];
 export type RestoredAnswer = components['schemas']['RestoredAnswer'];
 export type TrialPage = components['schemas']['TrialPage'];
@@ -2834,6 +2870,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LeversAnswer"];
+                };
+            };
+        };
+    };
+    diagnose: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DiagnosisRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DiagnosisAnswer"];
                 };
             };
         };

@@ -18,6 +18,7 @@ import { GROWTH_RINGS, KNOTS, OUTER_FACE, OUTLINE, processLine, shapeLine, stock
 import { printDay } from '../units/days';
 import { printLength, printPercent } from '../units/printing';
 import { ChamberRecord } from './ChamberRecord';
+import { Diagnosis } from './Diagnosis';
 import { doneLine } from './done';
 import { OutcomeTag } from './OutcomeTag';
 
@@ -59,6 +60,7 @@ function TrialPage({ trial }: { trial: Trial }) {
             </Typography>
           </Box>
         )}
+        {trial.outcome.flaw && <Diagnosis recipe={trial.recipe} seen={trial.outcome.flaw} />}
         <Actions trial={trial} />
       </Box>
     </Box>

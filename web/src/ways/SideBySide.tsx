@@ -36,7 +36,7 @@ export function SideBySide({ recipe, current, wanted, onTake }: SideBySideProps)
       <Dimmed old={isPlaceholderData || !current} sx={{ minHeight: 900 }}>
         {data && (
           <>
-            <Box component="ul" aria-label="Ways side by side" sx={GRID}>
+            <Box component="ul" aria-label="Compared" sx={GRID}>
               {data.ways.map((way) => <WayCard key={way.recipe.method.kind} way={way} wanted={wanted} onTake={onTake} />)}
             </Box>
             {data.impossible.length > 0 && (

@@ -9,6 +9,7 @@ import { WaysPart } from './WaysPart';
 let search: Search | undefined;
 const asked = vi.fn<(wish: WaysRequest | undefined) => void>();
 vi.mock('../api/advice', () => ({
+  useSideBySide: () => ({ data: undefined, isPlaceholderData: false, error: null }),
   useWays: (wish: WaysRequest | undefined) => {
     asked(wish);
     return wish && search;

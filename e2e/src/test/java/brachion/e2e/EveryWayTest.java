@@ -83,7 +83,7 @@ class EveryWayTest extends BrowserTest {
     void the_ways_stand_side_by_side_and_one_is_planned_by_a_tap() {
         show("/plan/ways");
         quarterTurn("5/8\"", "8\"");
-        Locator ways = list("Ways side by side").locator("> li");
+        Locator ways = list("Compared").locator("> li");
         assertThat(ways).hasCount(10);
         settle();
         assertThat(ways.filter(new Locator.FilterOptions().setHasText("as planned"))).hasCount(1);
@@ -93,7 +93,7 @@ class EveryWayTest extends BrowserTest {
         bath.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Plan it so")).click();
         assertThat(field("In the bath, minutes")).isVisible();
         assertThat(page.getByText("Taken into the recipe.")).isVisible();
-        assertThat(list("Ways side by side").locator("> li").filter(new Locator.FilterOptions().setHasText("as planned"))).containsText("Hot bath");
+        assertThat(list("Compared").locator("> li").filter(new Locator.FilterOptions().setHasText("as planned"))).containsText("Hot bath");
         assertThat(field("Inner radius")).hasValue("8\"");
     }
 }

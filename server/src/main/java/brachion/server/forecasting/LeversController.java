@@ -3,6 +3,7 @@ package brachion.server.forecasting;
 import brachion.core.forecast.Forecaster;
 import brachion.core.forecast.Levers;
 import brachion.core.forecast.Levers.Combination;
+import brachion.core.forecast.Levers.Lever;
 import brachion.core.forecast.Odds;
 import brachion.core.method.Change;
 import brachion.server.recipe.RecipeFields;
@@ -48,6 +49,11 @@ class LeversController {
      * @param beyondRecords whether it then asks more than any record did
      */
     record LeverView(Change.Kind kind, double amount, RecipeFields recipe, Odds unbroken, boolean beyondRecords) {
+
+        static LeverView of(Lever lever) {
+            return new LeverView(lever.change().kind(), lever.change().amount(), RecipeFields.of(lever.recipe()), lever.unbroken(),
+                    lever.beyondRecords());
+        }
     }
 
     /**
@@ -88,8 +94,7 @@ class LeversController {
     LeversAnswer levers(@Valid @RequestBody LeversRequest request) {
         Levers levers = Levers.of(new Forecaster(fitted.current().risk()), request.recipe().toRecipe(workshops.now()), request.wanted(),
                 request.marks().toMarks());
-        return new LeversAnswer(levers.now(), levers.levers().stream().map(lever -> new LeverView(lever.change().kind(),
-                lever.change().amount(), RecipeFields.of(lever.recipe()), lever.unbroken(), lever.beyondRecords())).toList(),
+        return new LeversAnswer(levers.now(), levers.levers().stream().map(LeverView::of).toList(),
                 CombinationView.of(levers.cheapest()));
     }
 }

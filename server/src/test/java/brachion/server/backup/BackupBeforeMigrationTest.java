@@ -74,7 +74,10 @@ class BackupBeforeMigrationTest {
         assertThat(files()).hasSize(1).allMatch(name -> name.startsWith("before-upgrade-from-11-"));
         // and the next version comes up from there
         strategy.migrate(OlderDatabase.migrations(older).load());
-        assertThat(rows("trial")).isEqualTo(trials);
+        assertThat(rows("trial")).hasSameSizeAs(trials);
+        for (int row = 0; row < trials.size(); row++) {
+            assertThat(rows("trial").get(row)).as("columns that have come since are beside the old ones").containsAllEntriesOf(trials.get(row));
+        }
     }
 
     @Test

@@ -1,0 +1,89 @@
+package brachion.core.forecast;
+
+import brachion.core.forecast.Levers.Lever;
+import brachion.core.method.Change;
+import brachion.core.method.FailureMode;
+import brachion.core.method.Marks;
+import brachion.core.method.Recipe;
+import brachion.core.method.Term;
+import brachion.core.risk.Possible;
+import brachion.core.risk.RiskModel;
+import brachion.core.trial.Flaw;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/**
+ * What was most likely behind a flaw, from what was seen and from what the forecast says of that very piece: each cause has the
+ * weight the flaw gives it by itself ({@link Finding}) times exp of what its part adds to the log odds of damage (at most 3
+ * and at least −2 of which are believed); a hidden flaw times how often such pieces hide one, over one in fifty.
+ *
+ * @param now    odds that such a piece does not break, as things are
+ * @param likely the causes, the likeliest first
+ */
+public record Diagnosis(Odds now, List<Likely> likely) {
+
+    private static final double MOST = 3;
+    private static final double LEAST = -2;
+    /** A share of hidden flaws that neither speaks for nor against one. */
+    private static final double USUALLY_HIDDEN = 0.02;
+    private static final int SHOWN = 3;
+    /** A cause less likely than that is not worth a line. */
+    private static final double WORTH = 0.08;
+
+    /**
+     * One cause.
+     *
+     * @param cause what it is
+     * @param share how likely it is, beside the others
+     * @param next  the change that helps most against it, where it can be told by how much
+     */
+    public record Likely(Cause cause, double share, Optional<Lever> next) {
+    }
+
+    /**
+     * Of a piece that showed a flaw.
+     *
+     * @param recipe as it was bent
+     * @param seen   what was seen
+     * @param marks  the marks changes are to lie on
+     */
+    public static Diagnosis of(RiskModel risk, Recipe recipe, Flaw seen, Marks marks) {
+        Forecaster forecaster = new Forecaster(risk);
+        Possible piece = Possible.typical(recipe);
+        Map<Term, Double> sizes = new EnumMap<>(Term.class);
+        List<FailureMode> modes = risk.modes(recipe.method().family());
+        seen.mode().filter(modes::contains).ifPresent(mode ->
+                Reasons.of(risk, mode, piece).forEach(reason -> sizes.merge(reason.cause(), reason.size(), Double::sum)));
+        Map<Cause, Double> weights = new EnumMap<>(Cause.class);
+        for (Finding finding : Finding.of(seen)) {
+            weights.put(finding.cause(), finding.weight() * told(risk, recipe, finding.cause(), sizes));
+        }
+        double all = weights.values().stream().mapToDouble(weight -> weight).sum();
+        Odds now = forecaster.unbroken(recipe);
+        Map<Change.Kind, Change> changes = Change.of(recipe, marks).stream()
+                .collect(Collectors.toMap(Change::kind, change -> change, (first, second) -> first));
+        return new Diagnosis(now, weights.entrySet().stream().map(each -> Map.entry(each.getKey(), each.getValue() / all))
+                .sorted(Map.Entry.<Cause, Double>comparingByValue().reversed()).filter(each -> each.getValue() >= WORTH).limit(SHOWN)
+                .map(each -> new Likely(each.getKey(), each.getValue(), best(forecaster, recipe, each.getKey(), changes, now))).toList());
+    }
+
+    /** How much more or less than by itself the piece speaks for a cause. */
+    private static double told(RiskModel risk, Recipe recipe, Cause cause, Map<Term, Double> sizes) {
+        if (cause == Cause.BRASH) {
+            return risk.hidden(recipe) / USUALLY_HIDDEN;
+        }
+        return cause.term().map(term -> Math.exp(Math.max(LEAST, Math.min(MOST, sizes.getOrDefault(term, sizes.isEmpty() ? 0 : LEAST))))).orElse(1.0);
+    }
+
+    private static Optional<Lever> best(Forecaster forecaster, Recipe recipe, Cause cause, Map<Change.Kind, Change> changes, Odds now) {
+        return cause.changes().stream().map(changes::get).filter(change -> change != null).map(change -> {
+            Recipe changed = change.on().apply(recipe);
+            return new Lever(change, changed, forecaster.unbroken(changed), forecaster.beyondRecords(changed));
+        }).filter(lever -> lever.unbroken().probability() > now.probability())
+                .max(Comparator.comparingDouble(lever -> lever.unbroken().cautious()));
+    }
+}
