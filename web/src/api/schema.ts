@@ -1482,9 +1482,9 @@ export interface components {
         };
         LikelyReading: {
             /** @enum {string} */
-            cause?: "RUN_OUT" | "DRY" | "COLD" | "COOLED" | "AT_THE_LIMIT" | "SLACK" | "KNOT" | "MANY_PLIES" | "BRASH" | "NICKED_EDGE" | "TWISTED" | "UNEVEN_ENDS" | "HARD_STOPS" | "LITTLE_GLUE" | "GLUE_TOO_OLD" | "CLAMPED_UNEVENLY" | "NO_RELEASE_LAYER" | "WIDE_PITCH" | "UNBACKED_CUT" | "PIPE_TOO_HOT";
+            cause: "RUN_OUT" | "DRY" | "COLD" | "COOLED" | "AT_THE_LIMIT" | "SLACK" | "KNOT" | "MANY_PLIES" | "BRASH" | "NICKED_EDGE" | "TWISTED" | "UNEVEN_ENDS" | "HARD_STOPS" | "LITTLE_GLUE" | "GLUE_TOO_OLD" | "CLAMPED_UNEVENLY" | "NO_RELEASE_LAYER" | "WIDE_PITCH" | "UNBACKED_CUT" | "PIPE_TOO_HOT";
             /** Format: double */
-            share?: number;
+            share: number;
             next?: components["schemas"]["LeverView"];
         };
         TableAnswer: {

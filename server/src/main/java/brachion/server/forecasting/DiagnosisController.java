@@ -46,7 +46,7 @@ class DiagnosisController {
      * @param share how likely it is, beside the others
      * @param next  the change that helps most against it; null where none is known by how much
      */
-    record LikelyReading(Cause cause, double share, LeverView next) {
+    record LikelyReading(@NotNull Cause cause, @NotNull Double share, LeverView next) {
 
         static LikelyReading of(Diagnosis.Likely likely) {
             return new LikelyReading(likely.cause(), likely.share(), likely.next().map(LeverView::of).orElse(null));
