@@ -61,7 +61,8 @@ export const ANSWER: ForecastAnswer = {
   ],
   section: {
     thicknessMm: 19.05, innerRadiusMm: 152.4, neutralAxis: 0.75, outerStrain: 0.023, innerStrain: -0.08, tensionLimit: 0.0175,
-    compressionLimit: 0.2, outerSoftness: 0.55, innerSoftness: 0.9, moisturePercent: 18, leverMm: 600, pullN: 100, strapStressMpa: 0,
+    compressionLimit: 0.2, outerSoftness: 0.55, innerSoftness: 0.9, moisturePercent: 18, leverMm: 600, pullN: 100, strapStressMpa: 0, strapBearsMpa: 0, strapPullN: 0,
+    endPressureMpa: 0, endCrushingMpa: 11,
     radiiEstimated: true,
   },
   springback: {

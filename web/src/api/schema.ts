@@ -917,7 +917,7 @@ export interface components {
         };
         FellOutView: {
             /** @enum {string} */
-            because: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "STRAP_SLACK" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "GREEN_ROD" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
+            because: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "STRAP_SLACK" | "BACKED" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "GREEN_ROD" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
             /** Format: int32 */
             count: number;
             best: components["schemas"]["RecipeFields"];
@@ -1263,7 +1263,7 @@ export interface components {
         };
         Reason: {
             /** @enum {string} */
-            cause: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "STRAP_SLACK" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "GREEN_ROD" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
+            cause: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "STRAP_SLACK" | "BACKED" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "GREEN_ROD" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
             /** Format: double */
             size: number;
         };
@@ -1294,6 +1294,14 @@ export interface components {
             pullN: number;
             /** Format: double */
             strapStressMpa: number;
+            /** Format: double */
+            strapBearsMpa: number;
+            /** Format: double */
+            strapPullN: number;
+            /** Format: double */
+            endPressureMpa: number;
+            /** Format: double */
+            endCrushingMpa: number;
             radiiEstimated: boolean;
         };
         SpringbackForecast: {
@@ -1532,7 +1540,7 @@ export interface components {
             /** @enum {string} */
             mode: "TENSION" | "COMPRESSION" | "GLUE_LINE";
             /** @enum {string} */
-            term: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "STRAP_SLACK" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "GREEN_ROD" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
+            term: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "STRAP_SLACK" | "BACKED" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "GREEN_ROD" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
             name: string;
             /** Format: double */
             mean: number;
@@ -1660,6 +1668,10 @@ export interface components {
                 thicknessMm: number;
                 /** Format: double */
                 endGapMm: number;
+                /** Format: double */
+                coveredPercent?: number;
+                /** @enum {string} */
+                ends?: "STOPS" | "GRIPPED" | "NOT_HELD";
             };
         };
         SteamBagFields: {
@@ -1689,6 +1701,10 @@ export interface components {
                 thicknessMm: number;
                 /** Format: double */
                 endGapMm: number;
+                /** Format: double */
+                coveredPercent?: number;
+                /** @enum {string} */
+                ends?: "STOPS" | "GRIPPED" | "NOT_HELD";
             };
         };
         SteamInPlaceFields: {
@@ -1716,6 +1732,10 @@ export interface components {
                 thicknessMm: number;
                 /** Format: double */
                 endGapMm: number;
+                /** Format: double */
+                coveredPercent?: number;
+                /** @enum {string} */
+                ends?: "STOPS" | "GRIPPED" | "NOT_HELD";
             };
         };
         HotBathFields: {
@@ -1743,6 +1763,10 @@ export interface components {
                 thicknessMm: number;
                 /** Format: double */
                 endGapMm: number;
+                /** Format: double */
+                coveredPercent?: number;
+                /** @enum {string} */
+                ends?: "STOPS" | "GRIPPED" | "NOT_HELD";
             };
         };
         HotPipeFields: {
@@ -1774,6 +1798,10 @@ export interface components {
                 thicknessMm: number;
                 /** Format: double */
                 endGapMm: number;
+                /** Format: double */
+                coveredPercent?: number;
+                /** @enum {string} */
+                ends?: "STOPS" | "GRIPPED" | "NOT_HELD";
             };
         };
         FreeBendingFields: {
@@ -1847,6 +1875,10 @@ export interface components {
                 thicknessMm: number;
                 /** Format: double */
                 endGapMm: number;
+                /** Format: double */
+                coveredPercent?: number;
+                /** @enum {string} */
+                ends?: "STOPS" | "GRIPPED" | "NOT_HELD";
             };
         };
         KerfBendingFields: {

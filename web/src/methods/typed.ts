@@ -17,10 +17,10 @@ export const FIRST_TYPED: MethodTyped = {
 };
 
 /** What is chosen from a few words and no measurement. */
-export type MethodChosen = 'soakAdditive' | 'support' | 'bent' | 'glue' | 'pipeFace' | 'bentBy' | 'sawnIn' | 'shaped';
+export type MethodChosen = 'soakAdditive' | 'support' | 'ends' | 'bent' | 'glue' | 'pipeFace' | 'bentBy' | 'sawnIn' | 'shaped';
 
 /** The field in which a choice on the wire is made. */
 export const CHOSEN_IN: Record<string, MethodChosen> = {
-  'method.soakAdditive': 'soakAdditive', 'method.strap.material': 'support', 'method.bent': 'bent', 'method.glue': 'glue',
+  'method.soakAdditive': 'soakAdditive', 'method.strap.material': 'support', 'method.strap.ends': 'ends', 'method.bent': 'bent', 'method.glue': 'glue',
   'method.face': 'pipeFace', 'method.by': 'bentBy', 'method.board': 'sawnIn', 'method.shaped': 'shaped',
 };

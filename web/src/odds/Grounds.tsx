@@ -7,7 +7,7 @@ import { methodOf } from '../methods/forms';
 import type { Answer } from '../recipe/useRecipe';
 import { SEVERITY } from '../trials/words';
 import { printLength, printPull } from '../units/printing';
-import { doubtInWords, guessesInWords, likenessInWords, missingInWords, springbackInWords, trialsInWords } from './groundsInWords';
+import { doubtInWords, guessesInWords, likenessInWords, missingInWords, springbackInWords, strapInWords, trialsInWords } from './groundsInWords';
 import { oddsInWords, softnessInWords } from './words';
 
 /** What can hardly be meant: asked about, never in the way. */
@@ -32,7 +32,7 @@ export function Grounds({ recipe, forecast: answer }: Answer) {
   const method = methodOf(recipe);
   return (
     <Box sx={{ borderTop: 1, borderColor: 'divider', pt: 1.25, display: 'grid', gap: 0.75 }}>
-      <Typography variant="body2">{springbackInWords(answer.springback, section.innerRadiusMm, system)}</Typography>
+      <Typography variant="body2">{springbackInWords(answer.springback, recipe.innerRadiusMm, system)}</Typography>
       {answer.missing.slice(0, 1).map((missing) => (
         <Typography key={missing.what} variant="body2">{missingInWords(missing)}</Typography>
       ))}
@@ -43,6 +43,7 @@ export function Grounds({ recipe, forecast: answer }: Answer) {
           ` When it is bent the outer face is ${softnessInWords(section.outerSoftness)}, the inner half ` +
             `${softnessInWords(section.innerSoftness)}. Pull at a lever of ${printLength(section.leverMm, system)}: about ${printPull(section.pullN, system)}.`}
       </Typography>
+      {section.strapPullN > 0 && <Typography variant="body2">{strapInWords(section, system)}</Typography>}
       <Nearest records={evidence.nearest} />
     </Box>
   );

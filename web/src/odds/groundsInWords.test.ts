@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { doubtInWords, likenessInWords, missingInWords, springbackInWords, trialsInWords } from './groundsInWords';
+import { ANSWER } from '../testing';
+import { doubtInWords, likenessInWords, missingInWords, springbackInWords, strapInWords, trialsInWords } from './groundsInWords';
 
 describe('what the odds rest on, in words', () => {
   it('says how many records stand behind it, and how many of them were bent this way', () => {
@@ -40,4 +41,11 @@ describe('what the odds rest on, in words', () => {
     expect(likenessInWords(['SPECIES', 'STRETCH'])).toBe('same wood, stretched as much');
     expect(likenessInWords([])).toBe('little in common');
   });
+});
+
+it('says what a strap pulls and presses, and what of that is too much', () => {
+  const section = { ...ANSWER.section, strapPullN: 4448, strapStressMpa: 120, strapBearsMpa: 250, endPressureMpa: 3, endCrushingMpa: 12 };
+  expect(strapInWords(section, 'inch')).toBe('The strap pulls with 1000 lb on its anchor and presses the end grain with 25 % of what it bears hot.');
+  expect(strapInWords({ ...section, strapStressMpa: 300 }, 'inch')).toContain('take a thicker one');
+  expect(strapInWords({ ...section, endPressureMpa: 15 }, 'metric')).toContain('would crush the end grain');
 });

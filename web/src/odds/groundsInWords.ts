@@ -1,6 +1,6 @@
-import type { Doubt, ForecastAnswer, MissingMeasurement, NearView, SpringbackForecast } from '../api/schema';
+import type { Doubt, ForecastAnswer, MissingMeasurement, NearView, SectionView, SpringbackForecast } from '../api/schema';
 import type { UnitSystem } from '../app/units';
-import { printLength, printTemperature } from '../units/printing';
+import { printLength, printPull, printTemperature } from '../units/printing';
 
 const DOUBT: Record<Doubt['kind'], (given: string, usual: string) => string> = {
   GREEN_BUT_DRY: (given) => `Green wood at ${given} %? Green stock is wetter than that. Is it dried, or is the reading of another piece?`,
@@ -47,6 +47,15 @@ const MEASUREMENT: Record<MissingMeasurement['what'], string> = {
   WATER_UPTAKE: 'how fast your stock takes up water (weigh a piece before and after its soak)',
   STEAM_MOISTURE: 'how wet your steam makes it (weigh a piece before and after a long steaming)',
 };
+
+/** What a strap pulls on its anchor and presses on the end grain, and whether it and the wood bear that. */
+export function strapInWords(section: SectionView, system: UnitSystem): string {
+  const { strapPullN, strapStressMpa, strapBearsMpa, endPressureMpa, endCrushingMpa } = section;
+  const share = Math.round((100 * endPressureMpa) / endCrushingMpa);
+  const stretches = strapStressMpa > strapBearsMpa ? ' That stretches the strap for good: take a thicker one.' : '';
+  const crushes = endPressureMpa > endCrushingMpa ? ' The stops would crush the end grain: ease them, or leave the ends square and wide.' : '';
+  return `The strap pulls with ${printPull(strapPullN, system)} on its anchor and presses the end grain with ${share} % of what it bears hot.${stretches}${crushes}`;
+}
 
 /** How much of the doubt is about the shop itself. */
 export function guessesInWords(guesses: number): string {

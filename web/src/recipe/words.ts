@@ -33,6 +33,8 @@ export const SUPPORT: Record<Support, string> = {
   NONE: 'none', WEBBING: 'webbing', STEEL: 'steel strap', ALUMINIUM: 'aluminium', PLASTIC: 'plastic',
 };
 
+export const ENDS: Record<HandlingTyped['ends'], string> = { STOPS: 'against stops', GRIPPED: 'gripped', NOT_HELD: 'not held' };
+
 export const GLUE: Record<PliesTyped['glue'], string> = {
   PVA: 'PVA',
   EPOXY: 'Epoxy',

@@ -3,7 +3,7 @@ import { Choice } from '../../recipe/Choice';
 import { Caution, Measure, Row, type RecipeInputsProps } from '../../recipe/fields';
 import type { Measured } from '../../recipe/form';
 import { methodOf } from '../forms';
-import { ADDITIVE, SUPPORT } from '../../recipe/words';
+import { ADDITIVE, ENDS, SUPPORT } from '../../recipe/words';
 import { STRAP_CAUTION } from './form';
 
 interface HotWoodInputsProps extends RecipeInputsProps {
@@ -51,10 +51,14 @@ function SupportInputs(props: RecipeInputsProps) {
       <Choice label="Support on the outer face" help="support" options={SUPPORT} value={form.support}
         onChange={(support) => { onChange({ support }); }} />
       {form.support !== 'NONE' && (
-        <Row>
-          <Measure {...props} field="strapThickness" label="Strap thickness" />
-          <Measure {...props} field="endGap" label="Slack at the stops" help="slack" />
-        </Row>
+        <>
+          <Choice label="Its ends" options={ENDS} value={form.ends} onChange={(ends) => { onChange({ ends }); }} />
+          <Row>
+            <Measure {...props} field="strapThickness" label="Strap thickness" />
+            <Measure {...props} field="endGap" label="Slack at the stops" help="slack" />
+            <Measure {...props} field="covered" label="Covers, % of the width" hint="Empty for a whole band" />
+          </Row>
+        </>
       )}
     </>
   );

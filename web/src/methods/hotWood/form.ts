@@ -15,6 +15,7 @@ const HANDLING: Places = {
 const OF_THE_STRAP: Places = {
   strapThickness: { measurement: 'LENGTH', at: 'method.strap.thicknessMm' },
   endGap: { measurement: 'LENGTH', at: 'method.strap.endGapMm' },
+  covered: { measurement: 'SHARE', at: 'method.strap.coveredPercent', optional: true },
 };
 
 const CARRY: Place = { measurement: 'SECONDS', at: 'method.carrySeconds' };
@@ -29,8 +30,11 @@ export function handlingPlaces(form: RecipeForm, carried: boolean): Places {
   return { ...HANDLING, ...(carried ? { carrySeconds: CARRY } : {}), ...(form.support === 'NONE' ? {} : OF_THE_STRAP) };
 }
 
-export function handlingChoices({ soakAdditive, support }: RecipeForm): Record<string, unknown> {
-  return { soakAdditive: soakAdditive === 'NONE' ? undefined : soakAdditive, strap: support === 'NONE' ? undefined : { material: support } };
+export function handlingChoices({ soakAdditive, support, ends }: RecipeForm): Record<string, unknown> {
+  return {
+    soakAdditive: soakAdditive === 'NONE' ? undefined : soakAdditive,
+    strap: support === 'NONE' ? undefined : { material: support, ends: ends === 'STOPS' ? undefined : ends },
+  };
 }
 
 /** The strap of a way that takes one. */
@@ -45,7 +49,9 @@ export function handlingTyped(settings: Hot, { length }: Exact): Partial<RecipeF
     ...('carrySeconds' in settings && settings.carrySeconds !== undefined ? { carrySeconds: settings.carrySeconds.toString() } : {}),
     holdHours: holdHours?.toString() ?? '',
     support: strap?.material ?? 'NONE',
-    ...(strap && { strapThickness: length(strap.thicknessMm), endGap: length(strap.endGapMm) }),
+    ...(strap && {
+      strapThickness: length(strap.thicknessMm), endGap: length(strap.endGapMm), covered: strap.coveredPercent?.toString() ?? '', ends: strap.ends ?? 'STOPS',
+    }),
   };
 }
 

@@ -13,8 +13,10 @@ export interface HandlingTyped {
   support: Support;
   strapThickness: string;
   endGap: string;
+  covered: string;
+  ends: NonNullable<NonNullable<Steam['strap']>['ends']>;
 }
 
 export const FIRST_HANDLING: HandlingTyped = {
-  soakHours: '0', soakAdditive: 'NONE', carrySeconds: '15', holdHours: '24', support: 'NONE', strapThickness: '1/32"', endGap: '0"',
+  soakHours: '0', soakAdditive: 'NONE', carrySeconds: '15', holdHours: '24', support: 'NONE', strapThickness: '1/32"', endGap: '0"', covered: '', ends: 'STOPS',
 };

@@ -48,7 +48,7 @@ public record BendSection(Species species, SectionCondition condition, double th
             laws[layer] = FibreLaw.of(species, condition.softness(layer), condition.moisturePercent(layer), physics.softCrushing());
         }
         double strapMpa = strap.map(s -> s.material().stiffnessMpa() * physics.strapShare()).orElse(0.0);
-        double strapMm = strap.map(s -> s.thicknessMm() * Math.min(1, s.widthMm() / widthMm)).orElse(0.0);
+        double strapMm = strap.map(s -> s.workingMm(widthMm)).orElse(0.0);
         double slack = strap.map(s -> s.endGapMm() / arcLengthMm).orElse(0.0);
         double u = 1 / (innerRadiusMm + thicknessMm / 2);
         for (int step = 0; step < MAX_STEPS; step++) {
@@ -100,6 +100,26 @@ public record BendSection(Species species, SectionCondition condition, double th
     /** Strain at a height above the inner face [mm], with u [1/mm]. */
     private double strain(double heightMm, double u) {
         return (innerRadiusMm + heightMm) * u - 1;
+    }
+
+    /** What the strap pulls with, on its anchor and on the stops at the ends of the piece [N]. */
+    public double strapPullN(SectionState state) {
+        return state.strapStressMpa() * strap.map(s -> s.workingMm(widthMm)).orElse(0.0) * widthMm;
+    }
+
+    /** Pressure of the stops on the end grain [MPa]: that pull over the area of the section. */
+    public double endPressureMpa(SectionState state) {
+        return strapPullN(state) / (widthMm * thicknessMm * outline.areaShare());
+    }
+
+    /** Pressure under which the end grain crushes [MPa], as soft as the piece is on average. */
+    public double endCrushingMpa() {
+        double mean = 0;
+        for (int layer = 0; layer < condition.layers(); layer++) {
+            mean += FibreLaw.of(species, condition.softness(layer), condition.moisturePercent(layer), physics.softCrushing()).crushingMpa()
+                    / condition.layers();
+        }
+        return mean;
     }
 
     /**

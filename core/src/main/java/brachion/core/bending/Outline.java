@@ -55,6 +55,11 @@ public enum Outline {
         };
     }
 
+    /** Area over that of the rectangle round it: π/4 of all that is round. */
+    public double areaShare() {
+        return this == RECTANGLE ? 1 : Math.PI / 4;
+    }
+
     /** Height of the centroid as a share of the thickness; of a half-round 4/3π from its flat. */
     public double centroid() {
         return switch (this) {

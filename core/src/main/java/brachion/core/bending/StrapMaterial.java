@@ -3,18 +3,25 @@ package brachion.core.bending;
 /** What a strap on the back of the piece is made of. */
 public enum StrapMaterial {
     /** Spring or mild steel band; 200 GPa. */
-    STEEL(200_000),
+    STEEL(200_000, 250),
     /** Aluminium band, which does not stain; 69 GPa. */
-    ALUMINIUM(69_000),
+    ALUMINIUM(69_000, 100),
     /** Woven polyester webbing; about 1.2 GPa, a round number chosen by us. */
-    WEBBING(1_200),
+    WEBBING(1_200, 60),
     /** Plastic trim; about 2.5 GPa, a round number chosen by us. */
-    PLASTIC(2_500);
+    PLASTIC(2_500, 30);
 
     private final double stiffnessMpa;
+    private final double bearsMpa;
 
-    StrapMaterial(double stiffnessMpa) {
+    StrapMaterial(double stiffnessMpa, double bearsMpa) {
         this.stiffnessMpa = stiffnessMpa;
+        this.bearsMpa = bearsMpa;
+    }
+
+    /** Stress it bears without staying longer [MPa]: of mild steel, soft aluminium, and round numbers chosen by us for the others. */
+    public double bearsMpa() {
+        return bearsMpa;
     }
 
     /** Modulus of elasticity [MPa]. */

@@ -1,6 +1,7 @@
 package brachion.core.method;
 
 import brachion.core.bending.Strap;
+import brachion.core.bending.StrapEnds;
 import brachion.core.bending.StrapMaterial;
 import brachion.core.process.Shop;
 import brachion.core.process.Stage;
@@ -25,6 +26,7 @@ public record Handling(double soakHours, SoakAdditive additive, double carrySeco
 
     /** Seconds from the heat to the clamps when nobody wrote them down (common practice). */
     static final double USUAL_CARRY_S = 15;
+    private static final double WHOLE_PERCENT = 100;
     private static final Setting.Measured SOAK = new Setting.Measured("soakHours", "soak", Measurement.HOURS,
             PhysicalBound.SOAK_HOURS, Need.always("Soak is needed; 0 when there was none.")).usually(0, "none");
     private static final Setting.Chosen<SoakAdditive> ADDITIVE = new Setting.Chosen<>("soakAdditive", "in the soak",
@@ -41,6 +43,10 @@ public record Handling(double soakHours, SoakAdditive additive, double carrySeco
     private static final Setting.Measured STRAP_GAP = new Setting.Measured("strap.endGapMm", "gap at the stops",
             Measurement.LENGTH, PhysicalBound.STRAP_END_GAP_MM,
             Need.with(STRAP, "Say how much slack the stops leave; 0 when they sit hard.", WHICH_STRAP));
+    private static final Setting.Measured STRAP_COVERED = new Setting.Measured("strap.coveredPercent", "strap covers", Measurement.SHARE,
+            PhysicalBound.COVERED_PERCENT, Need.mayWith(STRAP, WHICH_STRAP));
+    private static final Setting.Chosen<StrapEnds> STRAP_ENDS = new Setting.Chosen<>("strap.ends", "strap ends", StrapEnds.class,
+            Optional.of(StrapEnds.STOPS), Need.mayWith(STRAP, WHICH_STRAP));
 
     /** Refuses what no shop does. */
     public Handling {
@@ -53,7 +59,7 @@ public record Handling(double soakHours, SoakAdditive additive, double carrySeco
     static List<Setting<?>> settings(Setting<?>... own) {
         List<Setting<?>> all = new ArrayList<>(List.of(SOAK, ADDITIVE));
         all.addAll(List.of(own));
-        all.addAll(List.of(HOLD, STRAP, STRAP_THICKNESS, STRAP_GAP));
+        all.addAll(List.of(HOLD, STRAP, STRAP_THICKNESS, STRAP_GAP, STRAP_COVERED, STRAP_ENDS));
         return List.copyOf(all);
     }
 
@@ -71,7 +77,7 @@ public record Handling(double soakHours, SoakAdditive additive, double carrySeco
     /** As it is set; no carry where none is. */
     static Handling of(Settings settings, double stockWidthMm) {
         Optional<Strap> strap = settings.find(STRAP).map(material -> new Strap(material, settings.of(STRAP_THICKNESS), stockWidthMm,
-                settings.of(STRAP_GAP)));
+                settings.of(STRAP_GAP), settings.find(STRAP_COVERED).orElse(WHOLE_PERCENT) / 100, settings.of(STRAP_ENDS)));
         return new Handling(settings.of(SOAK), settings.of(ADDITIVE), settings.find(CARRY).orElse(0.0), strap,
                 settings.find(HOLD).map(OptionalDouble::of).orElse(OptionalDouble.empty()));
     }
@@ -85,7 +91,9 @@ public record Handling(double soakHours, SoakAdditive additive, double carrySeco
     Settings after() {
         return Settings.NONE.with(HOLD, holdHours.isPresent() ? Optional.of(holdHours.getAsDouble()) : Optional.empty())
                 .with(STRAP, strap.map(Strap::material)).with(STRAP_THICKNESS, strap.map(Strap::thicknessMm))
-                .with(STRAP_GAP, strap.map(Strap::endGapMm));
+                .with(STRAP_GAP, strap.map(Strap::endGapMm))
+                .with(STRAP_COVERED, strap.map(s -> s.covered() * 100).filter(percent -> percent < WHOLE_PERCENT))
+                .with(STRAP_ENDS, strap.map(Strap::ends));
     }
 
     /** The stages of its soak, none where there is none. */

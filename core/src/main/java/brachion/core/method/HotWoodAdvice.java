@@ -81,9 +81,8 @@ final class HotWoodAdvice {
             Strap strap = new Strap(StrapMaterial.STEEL, Change.STRAP_MM, blank.widthMm(), 0);
             changes.add(new Change(Kind.STEEL_STRAP, Change.STRAP_MM, 2, at -> with(at, handling -> handling.withStrap(Optional.of(strap)))));
         }
-        method.strap().filter(strap -> strap.endGapMm() > 0).ifPresent(strap -> changes.add(new Change(Kind.TIGHTEN_STOPS, 0, 1,
-                at -> with(at, handling -> handling.withStrap(handling.strap().map(
-                        s -> new Strap(s.material(), s.thicknessMm(), s.widthMm(), 0)))))));
+        method.strap().filter(strap -> strap.endGapMm() > 0 || !strap.held()).ifPresent(strap -> changes.add(new Change(Kind.TIGHTEN_STOPS, 0, 1,
+                at -> with(at, handling -> handling.withStrap(handling.strap().map(Strap::againstHardStops))))));
     }
 
     private static void wetter(List<Change> changes, Blank blank) {

@@ -32,7 +32,8 @@ final class HotWoodRisk {
         List<Covariate> onOuterFace = new ArrayList<>(List.of(
                 new Covariate(Term.RIVEN_FACE, -0.5, 0.5, recipe -> indicator(recipe.blank().outerFace() != OuterFace.SAWN)),
                 new Covariate(Term.STRAP_SLACK, 0.7, 0.5, recipe -> indicator(hot(recipe).strap()
-                        .filter(strap -> strap.endGapMm() > TIGHT_STOPS_MM).isPresent()))));
+                        .filter(strap -> strap.held() && strap.endGapMm() > TIGHT_STOPS_MM).isPresent())),
+                new Covariate(Term.BACKED, -0.3, 0.5, recipe -> indicator(hot(recipe).strap().filter(strap -> !strap.held()).isPresent()))));
         onOuterFace.addAll(onBothFaces);
         return List.of(ModeRisk.ofTheWood(FailureMode.TENSION, Covariate.ofTheWood(onOuterFace), UNSURE),
                 ModeRisk.ofTheWood(FailureMode.COMPRESSION, Covariate.ofTheWood(onBothFaces), UNSURE));

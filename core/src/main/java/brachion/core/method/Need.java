@@ -20,6 +20,11 @@ public record Need(Optional<String> missing, Optional<Setting<?>> of, Optional<E
         return new Need(Optional.of(missing), Optional.empty(), Optional.empty(), "");
     }
 
+    /** It may be given, but only when another is. */
+    static Need mayWith(Setting<?> other, String otherMissing) {
+        return new Need(Optional.empty(), Optional.of(other), Optional.empty(), otherMissing);
+    }
+
     /** It is given just when another is. */
     static Need with(Setting<?> other, String missing, String otherMissing) {
         return new Need(Optional.of(missing), Optional.of(other), Optional.empty(), otherMissing);

@@ -78,7 +78,7 @@ public record Settings(Map<String, Object> values) {
         }
         if (need.calledFor(this)) {
             need.missing().filter(sentence -> !given).ifPresent(sentence -> problems.put(setting.key(), sentence));
-        } else if (given) {
+        } else if (values.containsKey(setting.key())) {
             problems.put(need.being().isPresent() ? setting.key() : need.of().orElseThrow().key(), need.uncalled());
         }
     }

@@ -18,6 +18,8 @@ public enum Term {
     RIVEN_FACE,
     /** The strap's stops leave slack. */
     STRAP_SLACK,
+    /** A band that backs the outer face without being held at its ends. */
+    BACKED,
     /** Growth rings on edge to the form. */
     RINGS_ON_EDGE,
     /** Growth rings flat against the form. */

@@ -67,6 +67,8 @@ public enum PhysicalBound {
     STRAP_THICKNESS_MM("Strap thickness", 0.1, 12, "mm"),
     /** Slack between the ends of the piece and the stops of the strap. */
     STRAP_END_GAP_MM("Gap at the stops", 0, 100, "mm"),
+    /** Share of the width under a strap of several bands. */
+    COVERED_PERCENT("Covered", 10, 100, "%"),
     /** Inner length of a steam chamber. */
     CHAMBER_LENGTH_MM("Chamber length", 100, 15_000, "mm"),
     /** Inner width or height of a steam chamber. */

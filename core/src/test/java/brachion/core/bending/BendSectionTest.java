@@ -87,6 +87,33 @@ class BendSectionTest {
         assertThat(state.strapStressMpa()).isCloseTo(200_000 * state.outerStrain(), withPercentage(0.1));
     }
 
+    /** 12.7 mm × 60 mm round 150 mm under steel of 0.9 mm, worked out apart from this code. */
+    @Test
+    void bands_with_gaps_pull_by_what_they_cover_and_a_band_that_is_not_held_pulls_nothing() {
+        assertThat(banded(1, StrapEnds.STOPS)).isCloseTo(0.0010, withPercentage(3));
+        assertThat(banded(0.6, StrapEnds.STOPS)).isCloseTo(0.0016, withPercentage(3));
+        assertThat(banded(1, StrapEnds.NOT_HELD)).isCloseTo(0.0186, withPercentage(2));
+    }
+
+    private static double banded(double covered, StrapEnds ends) {
+        Strap strap = new Strap(StrapMaterial.STEEL, 0.9, 60, 0, covered, ends);
+        return new BendSection(WHITE_OAK, SOFT, 12.7, 60, 150, 1000, Optional.of(strap), FULL_STRAP).solve().outerStrain();
+    }
+
+    /** Strap and wood are one composite section: what the strap pulls, the wood is pressed with (balance of forces). */
+    @Test
+    void the_stops_press_on_the_end_grain_with_what_the_strap_pulls() {
+        Strap strap = new Strap(StrapMaterial.STEEL, 0.9, WIDTH, 0);
+        BendSection section = section(25, 330, SOFT, Optional.of(strap));
+        SectionState state = section.solve();
+        double pull = 200_000 * state.outerStrain() * 0.9 * WIDTH;
+        assertThat(section.strapPullN(state)).isCloseTo(pull, withPercentage(0.1));
+        assertThat(section.endPressureMpa(state)).isCloseTo(pull / (25 * WIDTH), withPercentage(0.1));
+        assertThat(section.endCrushingMpa()).isBetween(5.0, 25.0);
+        BendSection bare = section(25, 330, SOFT, Optional.empty());
+        assertThat(bare.strapPullN(bare.solve())).isZero();
+    }
+
     @Test
     void half_a_per_cent_of_slack_at_the_stops_gives_most_of_it_away() {
         double arcMm = 1000;

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import brachion.core.bending.Outline;
 import brachion.core.bending.Strap;
+import brachion.core.bending.StrapEnds;
 import brachion.core.bending.StrapMaterial;
 import brachion.core.method.Blank;
 import brachion.core.method.ColdLamination;
@@ -106,6 +107,7 @@ class TermsTest {
                 Arguments.of(Term.RIVEN_FACE, blank(TermsTest::riven)),
                 Arguments.of(Term.GREEN_STOCK, blank(blank -> blank.withStock(blank.species(), Seasoning.GREEN, blank.moisturePercent()))),
                 Arguments.of(Term.STRAP_SLACK, steam(box -> box.withStrap(Optional.of(strap(StrapMaterial.WEBBING, 3))))),
+                Arguments.of(Term.BACKED, steam(box -> box.withStrap(Optional.of(new Strap(StrapMaterial.PLASTIC, 0.5, Recipes.WIDTH_MM, 0, 1, StrapEnds.NOT_HELD))))),
                 Arguments.of(Term.WEBBING, steam(box -> box.withStrap(Optional.of(strap(StrapMaterial.WEBBING, 0))))),
                 Arguments.of(Term.STEAM_BAG, heated(way -> new SteamBag(way.handling(), heat(way, StageKind.STEAM_BAG), SteamBag.Bent.PULLED))),
                 Arguments.of(Term.STEAM_IN_PLACE, heated(way -> new SteamInPlace(PLACED, heat(way, StageKind.STEAM_BAG), 0))),
@@ -150,11 +152,12 @@ class TermsTest {
 
     /** Priors that lean one way before any record, and those that must not. */
     @Test
-    void only_knots_slack_and_riven_faces_lean_before_the_first_record() {
+    void only_knots_slack_backing_and_riven_faces_lean_before_the_first_record() {
         for (Belief belief : RiskModel.withoutRecords().beliefs(Family.HOT_WOOD)) {
             switch (belief.term()) {
                 case KNOTS -> assertThat(belief.mean()).isBetween(1.0, 1.4);
                 case STRAP_SLACK -> assertThat(belief.mean()).isBetween(0.5, 0.9);
+                case BACKED -> assertThat(belief.mean()).isBetween(-0.5, -0.1);
                 case RIVEN_FACE -> assertThat(belief.mean()).isBetween(-0.7, -0.3);
                 default -> assertThat(belief.mean()).as("%s", belief.term()).isZero();
             }

@@ -108,12 +108,16 @@ record ForecastAnswer(Odds unbroken, Odds clean, Odds unbrokenByTables, double h
      * @param leverMm         length of a lever [mm]
      * @param pullN           pull at its end that holds the piece on the form [N]
      * @param strapStressMpa  tension in the strap [MPa]
+     * @param strapBearsMpa   tension it bears without staying longer [MPa], 0 without a strap
+     * @param strapPullN      what it pulls with on its anchor [N]
+     * @param endPressureMpa  pressure of its stops on the end grain [MPa]
+     * @param endCrushingMpa  pressure under which the end grain crushes [MPa]
      * @param radiiEstimated  whether the limits rest on estimated radii of the species
      */
     record SectionView(double thicknessMm, double innerRadiusMm, double neutralAxis, double outerStrain,
                        double innerStrain, double tensionLimit, double compressionLimit, double outerSoftness,
                        double innerSoftness, double moisturePercent, double leverMm, double pullN, double strapStressMpa,
-                       boolean radiiEstimated) {
+                       double strapBearsMpa, double strapPullN, double endPressureMpa, double endCrushingMpa, boolean radiiEstimated) {
 
         /** Two feet; common practice. */
         private static final double LEVER_MM = 24 * LengthUnit.INCH.millimetres();
@@ -125,6 +129,8 @@ record ForecastAnswer(Odds unbroken, Odds clean, Odds unbrokenByTables, double h
                     demand.limits().compression(), section.condition().outerQuarterSoftness(),
                     section.condition().innerHalfSoftness(), section.condition().moisturePercent(0),
                     LEVER_MM, demand.state().pullNewtons(LEVER_MM), demand.state().strapStressMpa(),
+                    section.strap().map(strap -> strap.material().bearsMpa()).orElse(0.0), section.strapPullN(demand.state()),
+                    section.endPressureMpa(demand.state()), section.endCrushingMpa(),
                     section.species().radii().estimated());
         }
     }

@@ -57,8 +57,8 @@ class MethodSchemas {
                 put(whole, key, setting, setting.need().unconditional());
             } else {
                 Schema<?> group = group(whole, key.substring(0, dot));
-                // within a group, what belongs to its first setting is needed with it, and the first makes the group
-                put(group, key.substring(dot + 1), setting, true);
+                // within a group, what must be there with its first setting is needed with it, and the first makes the group
+                put(group, key.substring(dot + 1), setting, setting.need().of().isEmpty() || setting.need().missing().isPresent());
             }
         }
         return whole;
