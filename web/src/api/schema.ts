@@ -917,7 +917,7 @@ export interface components {
         };
         FellOutView: {
             /** @enum {string} */
-            because: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "STRAP_SLACK" | "BACKED" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "GREEN_ROD" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
+            because: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "BARK" | "STRAP_SLACK" | "BACKED" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "GREEN_ROD" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
             /** Format: int32 */
             count: number;
             best: components["schemas"]["RecipeFields"];
@@ -1263,7 +1263,7 @@ export interface components {
         };
         Reason: {
             /** @enum {string} */
-            cause: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "STRAP_SLACK" | "BACKED" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "GREEN_ROD" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
+            cause: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "BARK" | "STRAP_SLACK" | "BACKED" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "GREEN_ROD" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
             /** Format: double */
             size: number;
         };
@@ -1540,7 +1540,7 @@ export interface components {
             /** @enum {string} */
             mode: "TENSION" | "COMPRESSION" | "GLUE_LINE";
             /** @enum {string} */
-            term: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "STRAP_SLACK" | "BACKED" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "GREEN_ROD" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
+            term: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "BARK" | "STRAP_SLACK" | "BACKED" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "GREEN_ROD" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
             name: string;
             /** Format: double */
             mean: number;
@@ -1603,7 +1603,7 @@ export interface components {
         };
         RuleEvidence: {
             /** @enum {string} */
-            rule: "RINGS" | "SOAK" | "SOFTENER" | "GREEN" | "WEBBING" | "BAG" | "LONG_STEAM" | "THREE_QUARTERS_AN_INCH" | "HOUR_AN_INCH" | "FLAT_HOUR" | "TWO_HOURS" | "HOLD";
+            rule: "RINGS" | "SOAK" | "SOFTENER" | "GREEN" | "WEBBING" | "BAG" | "BARK" | "THIN_PLIES" | "LONG_STEAM" | "THREE_QUARTERS_AN_INCH" | "HOUR_AN_INCH" | "FLAT_HOUR" | "TWO_HOURS" | "HOLD";
             /** Format: double */
             firstHolds: number;
             /** Format: double */

@@ -14,6 +14,8 @@ export const RULE: Record<Rule, { asks: string; first: string; second: string }>
   GREEN: { asks: 'As green as possible?', first: 'greener is better', second: 'no better than its moisture' },
   WEBBING: { asks: 'Will webbing do for a strap?', first: 'it helps', second: 'it does not' },
   BAG: { asks: 'Does a bag do better than a box?', first: 'the bag is better', second: 'it is not' },
+  BARK: { asks: 'Bark on over the bend, or off?', first: 'on is better', second: 'no better than a riven face' },
+  THIN_PLIES: { asks: 'Many thin plies, or few thick ones?', first: 'thin ones are better', second: 'no better than computed' },
   LONG_STEAM: { asks: 'Does steaming long do more than soften?', first: 'longer is better', second: 'it is not' },
   THREE_QUARTERS_AN_INCH: { asks: 'Steam 45 minutes an inch at least?', first: 'better so', second: 'no better' },
   HOUR_AN_INCH: { asks: 'Steam an hour an inch at least?', first: 'better so', second: 'no better' },

@@ -73,6 +73,7 @@ const CURE: Partial<Record<Cause, string>> = {
   SLOPING_GRAIN: 'The grain runs out through the outer face: choose a straighter piece.',
   KNOTS: 'Knots or wild grain in the bend: move the bend along the piece or choose a clear one.',
   STRAP_SLACK: 'The stops leave slack, so the strap pulls too late: set them hard against the ends.',
+  BARK: 'In your records bark left on does harm.',
   BACKED: 'In your records a band that is not held at its ends does harm.',
   MANY_PLIES: 'Many plies to keep in order while the glue stands open: spread faster, or glue in two stacks.',
   SHOP_PHYSICS: 'In your records heat, water or strap do less here than usual: see Evidence for what they have shown.',

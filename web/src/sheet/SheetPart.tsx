@@ -1,4 +1,4 @@
-import { Box, Button, Paper, Typography } from '@mui/material';
+import { Box, Button, GlobalStyles, Paper, Typography } from '@mui/material';
 import { Dimmed } from '../app/Dimmed';
 import { useUnits } from '../app/units';
 import { HowComputed } from '../help/HowComputed';
@@ -17,6 +17,7 @@ export function SheetPart() {
   const { recipe, forecast } = answer;
   return (
     <Dimmed old={!current}>
+      <GlobalStyles styles={ON_PAPER} />
       <Paper component="section" aria-label="Sheet for the bench" className="printed" sx={{ p: 2.5 }}>
         <Box sx={{ display: 'flex', alignItems: 'baseline', flexWrap: 'wrap', columnGap: 2, mb: 0.5 }}>
           <Typography variant="h2">{METHOD[recipe.method.kind]}</Typography>
@@ -41,6 +42,16 @@ export function SheetPart() {
     </Dimmed>
   );
 }
+
+/** On paper there is the sheet and nothing else, black on white. */
+const ON_PAPER = {
+  '@media print': {
+    'body *': { visibility: 'hidden' },
+    '.printed, .printed *': { visibility: 'visible', color: '#000' },
+    '.printed': { position: 'absolute', insetInline: 0, top: 0, background: '#fff', fontSize: '14pt' },
+    '.printed .unprinted': { display: 'none' },
+  },
+} as const;
 
 const TABLE = {
   borderCollapse: 'collapse', my: 1.5, width: '100%', maxWidth: 560,

@@ -21,6 +21,8 @@ public final class Benchmarks {
     private static final Map<String, String> AIMS = Map.of(
             "wholeRecipe", "aim: 10 ms, within 1 % of a fine grid (a core test holds the accuracy)",
             "thicknessSweep", "aim: 300 ms", "bendMap", "aim: 250 ms", "bendMapAnew", "aim: 1,000 ms",
+            "sideBySide", "every way to one curve; aim: 60 ms",
+            "hotPipe", "aim: 5 ms",
             "search", "every combination of all woods; aim: 2,000 ms",
             "forecastUnmeasured", "15 possibilities", "forecastMeasured", "heat and water remembered");
 

@@ -9,6 +9,7 @@ import brachion.core.forecast.BendMap;
 import brachion.core.forecast.Forecast;
 import brachion.core.forecast.Forecaster;
 import brachion.core.forecast.Levers;
+import brachion.core.forecast.SideBySide;
 import brachion.core.forecast.WaySearch;
 import brachion.core.method.AtHand;
 import brachion.core.method.Bend;
@@ -68,6 +69,7 @@ public class CoreBenchmarks {
     private double thicknessMm = 12;
     private double chamberC = 97;
     private double searchedMm = 16;
+    private double radiusMm = 120;
     private final BendSection section = new BendSection(ASH, SectionCondition.uniform(0.9, 20), 19, 25, 140, 500,
             Optional.of(new Strap(StrapMaterial.STEEL, 0.9, 25, 1)), Physics.USUAL);
     private final List<Trial> thousand = trials(1000);
@@ -149,6 +151,22 @@ public class CoreBenchmarks {
                 List.of(MethodKind.values()), List.of(1.0, 1.6, 2.0, 2.4, 3.2, 4.0, 4.8));
         WaySearch.Wanted wanted = new WaySearch.Wanted(new WantedPiece(new Bend(100, 190), searchedMm, 22), 0.9, WaySearch.Order.MOST_TRIED);
         return new WaySearch(fitted).find(wanted, everything, (done, of) -> { });
+    }
+
+    /** Every way to one curve, side by side, their heat and water remembered. */
+    @Benchmark
+    @OutputTimeUnit(TimeUnit.MILLISECONDS)
+    public SideBySide sideBySide() {
+        radiusMm = 120 + (radiusMm + 1) % 80;
+        return SideBySide.of(fitted, recipe(16, radiusMm, OptionalDouble.of(15), OptionalDouble.of(20)), 0.9);
+    }
+
+    /** Three minutes of a strip of 2.5 mm on a hot pipe. */
+    @Benchmark
+    public double hotPipe() {
+        ProcessSimulation strip = new ProcessSimulation(new Piece(0.55, 2.5, 25, 12, 20));
+        strip.run(Stage.of(StageKind.HOT_PIPE, 180, 130).touching(new Stage.Contact(0.15, true)));
+        return strip.field().innerFaceC();
     }
 
     /** What to change about a bend, single steps and together, nothing remembered of it. */

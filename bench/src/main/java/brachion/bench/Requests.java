@@ -55,11 +55,14 @@ final class Requests {
         row("bend map 60 × 40", "aim: 250 ms", post("/api/forecast/map", turn -> map), 20, 20);
         row("bend map 60 × 40 of a chamber never seen", "aim: 1,000 ms",
                 post("/api/forecast/map", turn -> asked(hotter("", turn), MAP)), 5, 10);
+        row("every way to a curve, side by side", "aim: 60 ms more",
+                post("/api/forecast/side-by-side", turn -> asked(RECIPE.formatted(MEASURED, 98), ", \"wanted\": 0.9")), 40, 40);
+        row("what was behind a flaw", "", post("/api/forecast/diagnosis", turn -> asked(RECIPE.formatted(MEASURED, 98), ", \"seen\": \"SNAP\"" + MARKS)), 40, 40);
         row("what to try next", "", post("/api/forecast/next", turn -> asked(RECIPE.formatted(MEASURED, 98), ", \"others\": []" + MARKS)), 5, 10);
         row("search over every combination of all woods", "aim: 2,000 ms", post("/api/ways", Requests::wish), 5, 10);
         row("evidence", "", get("/api/evidence"), 20, 40);
         row("a page of trials", "", get("/api/trials?size=40"), 100, 100);
-        row("all 150 trials as a table", "", get("/api/exchange/trials"), 50, 50);
+        row("all trials of the sample as a table", "", get("/api/exchange/trials"), 50, 50);
     }
 
     private static String hotter(String measured, int turn) {

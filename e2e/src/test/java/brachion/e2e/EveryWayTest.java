@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.Media;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -48,6 +49,11 @@ class EveryWayTest extends BrowserTest {
         assertThat(sheet.getByRole(AriaRole.ROW, new Locator.GetByRoleOptions().setName(Pattern.compile("^Left open at each mouth")))).containsText("2.4 mm");
         assertThat(sheet.getByRole(AriaRole.ROW, new Locator.GetByRoleOptions().setName(Pattern.compile("^A facet stands off")))).containsText("0.06 mm");
         assertThat(sheet).containsText("Blade guard on");
+        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+        assertThat(sheet.getByText("Saw cuts")).isVisible();
+        assertThat(button("Print")).isHidden();
+        assertThat(page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Places"))).isHidden();
+        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.SCREEN));
         assertThat(sheet.getByRole(AriaRole.IMG)).hasAttribute("aria-label", Pattern.compile("22 cuts 6.4 mm apart, 11.1 mm deep"));
     }
 

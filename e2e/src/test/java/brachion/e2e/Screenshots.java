@@ -60,8 +60,6 @@ class Screenshots extends BrowserTest {
         type("Thickness", "3/4");
         type("Inner radius", "5 1/2\"");
         take("plan");
-        button("steel strap").click();
-        take("plan-strap");
     }
 
     @Test
@@ -85,11 +83,24 @@ class Screenshots extends BrowserTest {
         type("Thickness", "7/8");
         type("Width", "7/8");
         settle();
-        button("Look for ways").click();
-        page.getByText(Pattern.compile("combinations are good enough")).waitFor();
-        button("Look for ways").evaluate("e => e.scrollIntoView()");
+        page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Side by side")).evaluate("e => e.scrollIntoView()");
         page.mouse().wheel(0, -80);
         take("ways");
+    }
+
+    @Test
+    void sheet() {
+        show("/plan/sheet");
+        button("Kerf bending").click();
+        type("Thickness", "3/4");
+        type("Width", "3\"");
+        type("Inner radius", "8\"");
+        type("Bend angle °", "90");
+        type("From cut to cut", "3/8");
+        settle();
+        page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Sheet for the bench")).evaluate("e => e.scrollIntoView()");
+        page.mouse().wheel(0, -140);
+        take("sheet");
     }
 
     @Test

@@ -17,6 +17,10 @@ public enum Rule {
     WEBBING,
     /** A bag does better than a box, beyond the heat that is computed – it does not. */
     BAG,
+    /** Bark left on over the bend helps, beyond the face being the natural one – it does not. */
+    BARK,
+    /** Many thin plies hold together better than few thick ones, beyond the pull that is computed – they do not. */
+    THIN_PLIES,
     /** Long steaming helps beyond the softness computed – it does not. */
     LONG_STEAM,
     /** Stock steamed at least 45 min an inch does better than computed – it does not. */

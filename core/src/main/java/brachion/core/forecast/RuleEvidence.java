@@ -38,6 +38,8 @@ public record RuleEvidence(Rule rule, double firstHolds, double noMatter, int tr
         all.add(of(Rule.GREEN, helps(risk, Term.GREEN_STOCK)));
         all.add(of(Rule.WEBBING, helps(risk, Term.WEBBING)));
         all.add(of(Rule.BAG, helps(risk, Term.STEAM_BAG)));
+        all.add(of(Rule.BARK, helps(risk, Term.BARK)));
+        all.add(of(Rule.THIN_PLIES, risk.helps(Family.COLD_PLIES, FailureMode.GLUE_LINE, Term.MANY_PLIES)));
         all.add(of(Rule.LONG_STEAM, risk.steamedLonger()));
         for (SteamingSchool school : SteamingSchool.values()) {
             all.add(of(Rule.valueOf(school.name()), risk.steamedAtLeast(school)));

@@ -31,6 +31,7 @@ final class HotWoodRisk {
         }
         List<Covariate> onOuterFace = new ArrayList<>(List.of(
                 new Covariate(Term.RIVEN_FACE, -0.5, 0.5, recipe -> indicator(recipe.blank().outerFace() != OuterFace.SAWN)),
+                Covariate.undecided(Term.BARK, recipe -> indicator(recipe.blank().outerFace() == OuterFace.BARK)),
                 new Covariate(Term.STRAP_SLACK, 0.7, 0.5, recipe -> indicator(hot(recipe).strap()
                         .filter(strap -> strap.held() && strap.endGapMm() > TIGHT_STOPS_MM).isPresent())),
                 new Covariate(Term.BACKED, -0.3, 0.5, recipe -> indicator(hot(recipe).strap().filter(strap -> !strap.held()).isPresent()))));

@@ -16,6 +16,8 @@ public enum Term {
     KNOTS,
     /** The stretched face is riven or the natural one under the bark. */
     RIVEN_FACE,
+    /** Bark left on over the stretched face, beyond its being the natural one. */
+    BARK,
     /** The strap's stops leave slack. */
     STRAP_SLACK,
     /** A band that backs the outer face without being held at its ends. */

@@ -105,6 +105,7 @@ class TermsTest {
                 Arguments.of(Term.RINGS_RIFT, blank(blank -> blank.withGrowthRings(GrowthRings.RIFT))),
                 Arguments.of(Term.RINGS_MIXED, blank(blank -> blank.withGrowthRings(GrowthRings.MIXED))),
                 Arguments.of(Term.RIVEN_FACE, blank(TermsTest::riven)),
+                Arguments.of(Term.BARK, blank(TermsTest::barked)),
                 Arguments.of(Term.GREEN_STOCK, blank(blank -> blank.withStock(blank.species(), Seasoning.GREEN, blank.moisturePercent()))),
                 Arguments.of(Term.STRAP_SLACK, steam(box -> box.withStrap(Optional.of(strap(StrapMaterial.WEBBING, 3))))),
                 Arguments.of(Term.BACKED, steam(box -> box.withStrap(Optional.of(new Strap(StrapMaterial.PLASTIC, 0.5, Recipes.WIDTH_MM, 0, 1, StrapEnds.NOT_HELD))))),
@@ -122,8 +123,16 @@ class TermsTest {
     }
 
     private static Blank riven(Blank sawn) {
+        return faced(sawn, OuterFace.RIVEN);
+    }
+
+    private static Blank barked(Blank sawn) {
+        return faced(sawn, OuterFace.BARK);
+    }
+
+    private static Blank faced(Blank sawn, OuterFace face) {
         return new Blank(sawn.species(), sawn.seasoning(), sawn.moisturePercent(), sawn.growthRings(), sawn.grainRun(),
-                sawn.knots(), OuterFace.RIVEN, sawn.thicknessMm(), sawn.widthMm());
+                sawn.knots(), face, sawn.thicknessMm(), sawn.widthMm());
     }
 
     private static double tension(RiskModel risk, Family family, Term term, String name) {

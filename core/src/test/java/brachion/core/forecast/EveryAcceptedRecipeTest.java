@@ -1,0 +1,104 @@
+package brachion.core.forecast;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import brachion.core.bending.Outline;
+import brachion.core.method.Bend;
+import brachion.core.method.Blank;
+import brachion.core.method.GrowthRings;
+import brachion.core.method.Knots;
+import brachion.core.method.Method;
+import brachion.core.method.MethodKind;
+import brachion.core.method.OuterFace;
+import brachion.core.method.Recipe;
+import brachion.core.method.Seasoning;
+import brachion.core.method.Setting;
+import brachion.core.method.Settings;
+import brachion.core.quantity.PhysicalBound;
+import brachion.core.risk.RiskModel;
+import brachion.core.wood.Species;
+import brachion.core.wood.SpeciesCatalogue;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.Random;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** Whatever is accepted of a way of bending, drawn by chance over all its settings, is forecast: no matter how strange. */
+class EveryAcceptedRecipeTest {
+
+    private static final int PIECES = 40;
+    private static final Forecaster TABLES = new Forecaster(RiskModel.withoutRecords());
+    private static final List<Species> WOODS = SpeciesCatalogue.published().all();
+
+    private final Random random = new Random(20_261_126L);
+
+    @ParameterizedTest
+    @EnumSource
+    void has_odds_a_springback_and_a_sheet(MethodKind kind) {
+        int accepted = 0;
+        for (int tries = 0; accepted < PIECES; tries++) {
+            assertThat(tries).as("settings that are accepted are not so rare").isLessThan(PIECES * 200);
+            Settings.Reading read = Settings.read(kind.settings(), given(kind));
+            Blank blank = blank();
+            Bend bend = new Bend(within(PhysicalBound.INNER_RADIUS_MM), 5 + random.nextInt(360));
+            if (!read.problems().isEmpty()) {
+                continue;
+            }
+            Method method = kind.of(read.settings(), blank.widthMm());
+            if (!method.refusals(blank.thicknessMm(), bend).isEmpty() || !method.roundStock() && blank.outline() != Outline.RECTANGLE) {
+                continue;
+            }
+            accepted++;
+            Recipe recipe = new Recipe(blank, bend, method);
+            Odds odds = TABLES.unbroken(recipe);
+            assertThat(List.of(odds.low(), odds.probability(), odds.high())).as("%s", recipe).allSatisfy(chance -> assertThat(chance).isBetween(0.0, 1.0)).isSorted();
+            assertThat(method.sheet(recipe).lines()).as("%s", recipe).isNotEmpty().allSatisfy(line -> assertThat(line.value()).isFinite());
+            assertThat(method.attentionHours(recipe)).isFinite().isPositive();
+            if (tries % 4 == 0) {
+                assertThat(TABLES.forecast(recipe).springback().releasedRadiusMm()).as("%s", recipe).isFinite().isPositive();
+            }
+        }
+    }
+
+    private Map<String, Object> given(MethodKind kind) {
+        Map<String, Object> given = new HashMap<>();
+        boolean strapped = random.nextBoolean();
+        for (Setting<?> setting : kind.settings()) {
+            if (setting.key().startsWith("strap.") && !strapped) {
+                continue;
+            }
+            if (setting instanceof Setting.Measured measured) {
+                double value = within(measured.bound());
+                given.put(setting.key(), measured.counted() ? Math.rint(value) : value);
+            } else if (setting instanceof Setting.Chosen<?> chosen) {
+                Enum<?>[] words = chosen.words().getEnumConstants();
+                given.put(setting.key(), words[random.nextInt(words.length)]);
+            }
+        }
+        if (random.nextBoolean()) {
+            given.remove("carrySeconds");
+        }
+        return given;
+    }
+
+    private Blank blank() {
+        Outline[] outlines = Outline.values();
+        return new Blank(WOODS.get(random.nextInt(WOODS.size())), Seasoning.values()[random.nextInt(3)],
+                random.nextBoolean() ? OptionalDouble.empty() : OptionalDouble.of(within(PhysicalBound.MOISTURE_PERCENT)), GrowthRings.UNKNOWN,
+                random.nextBoolean() ? OptionalDouble.empty() : OptionalDouble.of(within(PhysicalBound.GRAIN_RUN)), Knots.CLEAR, OuterFace.SAWN,
+                within(PhysicalBound.THICKNESS_MM), within(PhysicalBound.WIDTH_MM), outlines[random.nextInt(outlines.length)]);
+    }
+
+    /** Evenly over the orders of magnitude of a bound, and now and then its very end. */
+    private double within(PhysicalBound bound) {
+        int end = random.nextInt(12);
+        if (end < 2) {
+            return end == 0 ? bound.lowest() : bound.highest();
+        }
+        double lowest = Math.max(bound.lowest(), bound.highest() * 1e-4);
+        return lowest * Math.pow(bound.highest() / lowest, random.nextDouble());
+    }
+}
