@@ -86,18 +86,21 @@ final class TrialWriter {
         cells.put(Column.SOURCE, text(recipe.source()));
     }
 
-    /** Every setting the method has; a choice nobody made is none. */
+    /** Every setting the method has. */
     private void settings(MethodFields method, Map<Column, String> cells) {
         for (Setting<?> setting : method.kind().settings()) {
             Object value = method.given().get(setting.key());
-            boolean none = value == null && setting instanceof Setting.Chosen && setting.need().of().isEmpty();
-            cells.put(Column.of(setting), none ? setting.plain().map(plain -> word((Enum<?>) plain)).orElse("none")
-                    : value instanceof Enum<?> word ? word(word) : measured((Double) value, setting));
+            cells.put(Column.of(setting), setting instanceof Setting.Measured measured ? measured((Double) value, measured.measurement())
+                    : value instanceof Enum<?> word ? word(word) : unsaid(setting));
         }
     }
 
-    private String measured(Double value, Setting<?> setting) {
-        Measurement measurement = ((Setting.Measured) setting).measurement();
+    /** A choice nobody made is the plain one or none; one that belongs to another is left empty. */
+    private static String unsaid(Setting<?> choice) {
+        return choice.need().of().isPresent() ? "" : choice.plain().map(plain -> word((Enum<?>) plain)).orElse("none");
+    }
+
+    private String measured(Double value, Measurement measurement) {
         return switch (measurement) {
             case LENGTH -> length(value);
             case TEMPERATURE -> value == null ? "" : temperature(value);

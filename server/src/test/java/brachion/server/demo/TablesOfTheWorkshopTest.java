@@ -4,15 +4,19 @@ import static brachion.server.Wire.read;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import brachion.core.bending.Strap;
+import brachion.core.bending.StrapEnds;
 import brachion.core.bending.StrapMaterial;
 import brachion.core.method.Family;
 import brachion.core.method.Handling;
 import brachion.core.method.Heating;
 import brachion.core.method.HotBath;
+import brachion.core.method.HotPipe;
 import brachion.core.method.Method;
 import brachion.core.method.SoakAdditive;
 import brachion.core.method.SteamBag;
+import brachion.core.method.SteamBox;
 import brachion.core.method.SteamInPlace;
+import brachion.core.process.Stage;
 import brachion.core.process.StageKind;
 import brachion.server.ServerTest;
 import brachion.server.recipe.MethodFields;
@@ -74,7 +78,13 @@ class TablesOfTheWorkshopTest {
         Handling placed = new Handling(12, SoakAdditive.SOFTENER, 0, Optional.of(new Strap(StrapMaterial.PLASTIC, 1.5, 25, 0.4)),
                 OptionalDouble.of(36));
         Handling carried = new Handling(0, SoakAdditive.NONE, 12.5, Optional.empty(), OptionalDouble.empty());
+        Handling banded = new Handling(0, SoakAdditive.NONE, 12.5, Optional.of(new Strap(StrapMaterial.STEEL, 0.8, 25, 1, 0.6, StrapEnds.GRIPPED)),
+                OptionalDouble.of(12));
+        Handling backed = new Handling(0, SoakAdditive.NONE, 0, Optional.of(new Strap(StrapMaterial.PLASTIC, 0.8, 25, 0, 1, StrapEnds.NOT_HELD)),
+                OptionalDouble.of(12));
         return List.of(
+                by(like, new SteamBox(banded, new Heating(StageKind.STEAM_BOX, 40, 97)), StageKind.STEAM_BOX),
+                by(like, new HotPipe(backed, new Heating(StageKind.HOT_PIPE, 4, 140), new Stage.Contact(0.2, false), HotPipe.By.LEVER_BOARD), StageKind.HOT_PIPE),
                 by(like, new SteamBag(carried, new Heating(StageKind.STEAM_BAG, 40, 97), SteamBag.Bent.PULLED), StageKind.STEAM_BAG),
                 by(like, new SteamBag(placed, new Heating(StageKind.STEAM_BAG, 40, 97), SteamBag.Bent.IN_THE_BAG), StageKind.STEAM_BAG),
                 by(like, new SteamInPlace(placed, new Heating(StageKind.STEAM_BAG, 40, 97), 20), StageKind.STEAM_ON),

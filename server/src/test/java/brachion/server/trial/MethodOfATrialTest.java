@@ -34,6 +34,16 @@ class MethodOfATrialTest {
             + "\"bagC\": 97.5, \"steamOnMinutes\": 15, \"holdHours\": 36, \"strap\": {\"material\": \"STEEL\", \"thicknessMm\": 0.9, \"endGapMm\": 0}}";
     private static final String BATH = "{\"kind\": \"HOT_BATH\", \"soakHours\": 0, \"bathMinutes\": 25, \"bathC\": 98, \"carrySeconds\": 15}";
 
+    private static final String PIPE = "{\"kind\": \"HOT_PIPE\", \"soakHours\": 0, \"pipeMinutes\": 3, \"pipeC\": 130, \"contactPercent\": 15, \"face\": \"DRY\", "
+            + "\"strap\": {\"material\": \"STEEL\", \"thicknessMm\": 0.5, \"endGapMm\": 1, \"coveredPercent\": 60, \"ends\": \"GRIPPED\"}}";
+    private static final String FREE = "{\"kind\": \"FREE_BENDING\", \"soakHours\": 2, \"steamMinutes\": 40, \"bagC\": 98, \"holdHours\": 24}";
+    private static final String ROD = "{\"kind\": \"GREEN_ROD\", \"soakHours\": 0, \"steamMinutes\": 40, \"chamberC\": 98, \"carrySeconds\": 15, "
+            + "\"thinnedMm\": 8, \"thinnedOverMm\": 900, \"shaped\": \"HALF_ROUND_FLAT_OUTSIDE\"}";
+    private static final String PLIES = "{\"kind\": \"STEAMED_PLIES\", \"soakHours\": 0, \"steamMinutes\": 30, \"chamberC\": 98, \"carrySeconds\": 15, "
+            + "\"glue\": \"EPOXY\", \"plies\": 4}";
+    private static final String KERF = "{\"kind\": \"KERF_BENDING\", \"kerfMm\": 3.2, \"webMm\": 1.6, \"pitchMm\": 8, \"board\": \"PLYWOOD\", \"backerMm\": 3.2}";
+    private static final List<String> COLD = List.of(Wire.EIGHT_PLIES, KERF);
+
     @Autowired
     private MockMvcTester mvc;
     @Autowired
@@ -44,7 +54,7 @@ class MethodOfATrialTest {
     }
 
     static List<String> ways() {
-        return List.of(Wire.STEAM, Wire.STEEL_STRAP, Wire.EIGHT_PLIES, BAG, IN_PLACE, BATH);
+        return List.of(Wire.STEAM, Wire.STEEL_STRAP, Wire.EIGHT_PLIES, BAG, IN_PLACE, BATH, PIPE, FREE, ROD, PLIES, KERF);
     }
 
     @ParameterizedTest
@@ -58,7 +68,7 @@ class MethodOfATrialTest {
         assertThat(read(forecast, "$.evidence.trialsThisWay", Integer.class)).isEqualTo(1);
         log(Wire.STEAM);
         MvcTestResult after = post(mvc, "/api/forecast", "{\"recipe\": %s}".formatted(recipe(12, 200, BAG)));
-        boolean hot = !method.equals(Wire.EIGHT_PLIES);
+        boolean hot = !COLD.contains(method);
         assertThat(read(after, "$.evidence.trialsOfFamily", Integer.class)).isEqualTo(hot ? 2 : 1);
         assertThat(read(after, "$.evidence.trialsThisWay", Integer.class)).isEqualTo(method.equals(BAG) ? 1 : 0);
     }
@@ -74,6 +84,26 @@ class MethodOfATrialTest {
     void a_setting_that_is_wrong_is_named_by_its_place(String method, String fields) {
         assertThat(refusedFields(log(method))).containsExactlyInAnyOrder(
                 Arrays.stream(fields.split(" ")).map(field -> "recipe.method." + field).toArray(String[]::new));
+    }
+
+    /** What cannot be done to this piece and this curve, 12 mm round 200 mm, is named with what would be accepted. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "webMm\": 1.6|webMm\": 12|method.webMm|less than 12.0 mm",
+        "pitchMm\": 8|pitchMm\": 120|method.pitchMm|no further apart than",
+        "kerfMm\": 3.2|kerfMm\": 0|method.kerfMm|between 0.3 and 12 mm"})
+    void cuts_that_cannot_be_are_refused(String right, String wrong, String field, String sentence) {
+        MvcTestResult refused = log(KERF.replace(right, wrong));
+        assertThat(refusedFields(refused)).containsExactly("recipe." + field);
+        assertThat(refused).bodyText().contains(sentence);
+    }
+
+    @Test
+    void a_pipe_colder_than_any_shop_and_a_rod_of_plies_are_refused() {
+        assertThat(refusedFields(log(PIPE.replace("130", "15")))).containsExactly("recipe.method.pipeC");
+        assertThat(refusedFields(log(ROD.replace("\"thinnedMm\": 8", "\"thinnedMm\": 13")))).containsExactly("recipe.method.thinnedMm");
+        String round = trial(recipe(12, 200, PLIES).replaceFirst("\"widthMm\"", "\"outline\": \"ROUND\", \"widthMm\""), CLEAN);
+        assertThat(refusedFields(post(mvc, "/api/trials", round))).containsExactly("recipe.blank.outline");
     }
 
     @ParameterizedTest
