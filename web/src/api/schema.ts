@@ -1180,7 +1180,7 @@ export interface components {
         };
         Doubt: {
             /** @enum {string} */
-            kind: "GREEN_BUT_DRY" | "AIR_DRIED_BUT_DRY" | "AIR_DRIED_BUT_WET" | "KILN_DRIED_BUT_WET" | "HOTTER_THAN_BOILING" | "HOTTER_THAN_RIG" | "SCORCHING_PIPE" | "TIGHTER_THAN_A_FORM";
+            kind: "GREEN_BUT_DRY" | "AIR_DRIED_BUT_DRY" | "AIR_DRIED_BUT_WET" | "KILN_DRIED_BUT_WET" | "HOTTER_THAN_BOILING" | "HOTTER_THAN_RIG" | "GLUE_SETS_FIRST" | "THICK_FOR_A_PIPE" | "SCORCHING_PIPE" | "TIGHTER_THAN_A_FORM";
             /** Format: double */
             given: number;
             /** Format: double */
@@ -1222,7 +1222,7 @@ export interface components {
         };
         MeasuredOut: {
             /** @enum {string} */
-            measure: "OUTER_ARC" | "INNER_ARC" | "CUTS" | "PITCH" | "CUT_DEPTH" | "ANGLE_EACH" | "ROOM_LEFT" | "FACET" | "HEATED_LENGTH" | "INNER_FACE" | "OUTER_FACE" | "SCORCH" | "PLY" | "PLIES" | "GLUE_LINES" | "PLY_LENGTH" | "PLY_WIDTH" | "CLAMPS" | "THINNED_TO" | "THINNED_OVER" | "CENTRE_BLOCK" | "PINS" | "TIGHTEST_RADIUS";
+            measure: "OUTER_ARC" | "INNER_ARC" | "CUTS" | "PITCH" | "CUT_DEPTH" | "ANGLE_EACH" | "ROOM_LEFT" | "FACET" | "HEATED_LENGTH" | "INNER_FACE" | "OUTER_FACE" | "SCORCH" | "PLY" | "PLIES" | "GLUE_LINES" | "PLY_LENGTH" | "PLY_WIDTH" | "GLUE" | "CLOSING" | "OPEN_TIME" | "CLAMPS" | "THINNED_TO" | "THINNED_OVER" | "CENTRE_BLOCK" | "PINS" | "TIGHTEST_RADIUS";
             /** @enum {string} */
             measurement: "LENGTH" | "TEMPERATURE" | "MOISTURE" | "HUMIDITY" | "SECONDS" | "MINUTES" | "HOURS" | "DAYS" | "SHARE" | "ANGLE" | "GRAIN_SLOPE" | "COUNT" | "ALTITUDE" | "MASS";
             /** Format: double */

@@ -11,6 +11,8 @@ const DOUBT: Record<Doubt['kind'], (given: string, usual: string) => string> = {
     `${given}? In the open at your height steam and boiling water are at most about ${usual}. Set the height of the shop under Rig if this is wrong. Never seal a chamber or a bag to get it hotter.`,
   HOTTER_THAN_RIG: (given, usual) =>
     `${given} in the chamber? Your rig as you described it gets to about ${usual}: air comes in with the steam, and wet stock dries in it as no forecast here supposes. Look under Rig.`,
+  GLUE_SETS_FIRST: (given, usual) => `Spreading and clamping all this takes about ${given} min with two hands, and the glue stays open ${usual} min in this shop. More hands, two stacks, a cooler shop or a slower glue.`,
+  THICK_FOR_A_PIPE: (given, usual) => `${given} on a pipe by hand? Beyond about ${usual} the cool back that should hold the outer face is lost before the middle is soft.`,
   SCORCHING_PIPE: (given, usual) => `${given}? From about ${usual} on water skates over the pipe, and dry wood scorches on it. Keep the face wet, or let it cool.`,
   TIGHTER_THAN_A_FORM: (given, usual) => `An inner radius of ${given} for this thickness? Hardly a form can be tighter than ${usual} here.`,
 };
@@ -18,14 +20,17 @@ const DOUBT: Record<Doubt['kind'], (given: string, usual: string) => string> = {
 /** What is doubted about a temperature. */
 const HOT: Doubt['kind'][] = ['HOTTER_THAN_BOILING', 'HOTTER_THAN_RIG', 'SCORCHING_PIPE'];
 
+/** What is doubted about a length. */
+const LONG: Doubt['kind'][] = ['TIGHTER_THAN_A_FORM', 'THICK_FOR_A_PIPE'];
+
 /** What is asked about a recipe that can hardly be meant. */
 export function doubtInWords({ kind, given, usual }: Doubt, system: UnitSystem): string {
   const print =
     HOT.includes(kind)
       ? (value: number) => printTemperature(value, system)
-      : kind === 'TIGHTER_THAN_A_FORM'
+      : LONG.includes(kind)
         ? (value: number) => printLength(value, system)
-        : (value: number) => String(value);
+        : (value: number) => String(Math.round(value * 10) / 10);
   return DOUBT[kind](print(given), print(usual));
 }
 

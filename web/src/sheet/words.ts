@@ -1,5 +1,6 @@
 import type { MeasuredOut } from '../api/schema';
 import type { UnitSystem } from '../app/units';
+import { printTime } from '../process/time';
 import { printLength, printTemperature } from '../units/printing';
 
 /** What is measured out, as it stands on the sheet. */
@@ -21,6 +22,9 @@ export const MEASURE: Record<MeasuredOut['measure'], string> = {
   GLUE_LINES: 'Glue lines',
   PLY_LENGTH: 'Cut the plies to',
   PLY_WIDTH: 'Rip them to a width of',
+  GLUE: 'Glue for all lines',
+  CLOSING: 'Spreading and clamping, two hands',
+  OPEN_TIME: 'The glue stays open',
   CLAMPS: 'Clamps over the bend',
   THINNED_TO: 'Shave the bend to',
   THINNED_OVER: 'Shave it over',
@@ -37,6 +41,11 @@ function printFine(mm: number, system: UnitSystem): string {
   return system === 'inch' ? `${(mm / 25.4).toFixed(3)}"` : `${mm.toFixed(2)} mm`;
 }
 
+/** A little glue, as a kitchen scale shows it. */
+function printMass(grams: number, system: UnitSystem): string {
+  return system === 'inch' ? `${(grams / 28.349523125).toFixed(1)} oz` : `${Math.round(grams)} g`;
+}
+
 /** A value as it is read off a rule, a protractor or a thermometer. */
 export function valueInWords({ measurement, value }: MeasuredOut, system: UnitSystem): string {
   switch (measurement) {
@@ -44,6 +53,10 @@ export function valueInWords({ measurement, value }: MeasuredOut, system: UnitSy
       return value < FINE_MM ? printFine(value, system) : printLength(value, system);
     case 'TEMPERATURE':
       return printTemperature(value, system);
+    case 'MASS':
+      return printMass(value, system);
+    case 'MINUTES':
+      return printTime(value * 60);
     case 'ANGLE':
       return `${value.toFixed(1)}°`;
     case 'SHARE':

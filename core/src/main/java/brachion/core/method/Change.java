@@ -4,6 +4,7 @@ import brachion.core.quantity.LengthUnit;
 import brachion.core.quantity.PhysicalBound;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 
 /**
@@ -85,5 +86,15 @@ public record Change(Kind kind, double amount, int effort, UnaryOperator<Recipe>
             changes.add(new Change(Kind.CLEAR_STOCK, 0, 3, at -> at.withBlank(at.blank().withKnots(Knots.CLEAR))));
         }
         return changes;
+    }
+
+    /** The same finished section in one ply more, each of them thinner; none where plies cannot be so many or so thin. */
+    static Optional<Change> oneMorePly(Recipe recipe, int plies, UnaryOperator<Method> withOneMore) {
+        double thinner = recipe.blank().thicknessMm() * plies / (plies + 1);
+        if (!PhysicalBound.PLIES.holds(plies + 1) || !PhysicalBound.THICKNESS_MM.holds(thinner)) {
+            return Optional.empty();
+        }
+        return Optional.of(new Change(Kind.THINNER_PLIES, thinner, 3,
+                at -> at.withBlank(at.blank().withThicknessMm(thinner)).withMethod(withOneMore.apply(at.method()))));
     }
 }

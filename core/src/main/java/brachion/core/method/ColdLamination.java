@@ -4,12 +4,12 @@ import brachion.core.bending.SectionCondition;
 import brachion.core.bending.Strap;
 import brachion.core.physics.Physics;
 import brachion.core.process.Shop;
-import brachion.core.quantity.LengthUnit;
 import brachion.core.quantity.Measurement;
 import brachion.core.quantity.PhysicalBound;
 import brachion.core.wood.Species;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * Cold lamination: thin dry plies, glue between, clamped to a form until cured. Each ply bends by itself while the
@@ -22,10 +22,6 @@ public record ColdLamination(Glue glue, int plies) implements Method {
 
     /** Hours in the clamps: overnight (common practice). */
     private static final double CLAMPED_H = 16;
-    /** What plies are left longer at each end, wider, and how far clamps stand apart [mm] (common practice). */
-    private static final double OVERHANG_MM = 50;
-    private static final double TRIMMED_MM = LengthUnit.INCH.millimetres();
-    private static final double CLAMP_EACH_MM = 100;
 
     /** What holds the plies together. */
     static final Setting.Chosen<Glue> GLUE = new Setting.Chosen<>("glue", "glue", Glue.class, Optional.empty(),
@@ -91,12 +87,7 @@ public record ColdLamination(Glue glue, int plies) implements Method {
 
     @Override
     public List<Change> changes(Recipe recipe, Marks marks) {
-        double thinner = recipe.blank().thicknessMm() * plies / (plies + 1);
-        if (!PhysicalBound.PLIES.holds(plies + 1) || !PhysicalBound.THICKNESS_MM.holds(thinner)) {
-            return List.of();
-        }
-        return List.of(new Change(Change.Kind.THINNER_PLIES, thinner, 3, at -> at
-                .withBlank(at.blank().withThicknessMm(thinner)).withMethod(withPlies(plies + 1))));
+        return Change.oneMorePly(recipe, plies, at -> withPlies(plies + 1)).stream().toList();
     }
 
     @Override
@@ -131,20 +122,12 @@ public record ColdLamination(Glue glue, int plies) implements Method {
 
     @Override
     public Sheet sheet(Recipe recipe) {
-        return layup(recipe, plies);
+        return GlueUp.of(recipe, glue, plies).sheet(recipe, plies);
     }
 
-    /**
-     * What a stack of plies is cut and clamped to: longer than the outer arc by an overhang at both ends, wider by what is
-     * trimmed, a clamp each 100 mm and one at each end (common practice).
-     */
-    static Sheet layup(Recipe recipe, int plies) {
-        Blank ply = recipe.blank();
-        double finished = ply.thicknessMm() * plies;
-        double outer = recipe.bend().outerArcMm(finished);
-        return Sheet.of(recipe, finished).and(Sheet.Measure.PLIES, plies).and(Sheet.Measure.PLY, ply.thicknessMm())
-                .and(Sheet.Measure.GLUE_LINES, plies - 1).and(Sheet.Measure.PLY_LENGTH, outer + 2 * OVERHANG_MM)
-                .and(Sheet.Measure.PLY_WIDTH, ply.widthMm() + TRIMMED_MM).and(Sheet.Measure.CLAMPS, Math.ceil(outer / CLAMP_EACH_MM) + 1);
+    @Override
+    public List<Doubt> doubts(Recipe recipe, OptionalDouble rigC) {
+        return Doubt.ofTheGlue(GlueUp.of(recipe, glue, plies));
     }
 
     /** What a search tries: each ply at hand, as many as come nearest to the finished thickness, of kiln-dried stock. */

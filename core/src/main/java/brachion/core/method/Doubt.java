@@ -40,6 +40,10 @@ public record Doubt(Kind kind, double given, double usual) {
         HOTTER_THAN_BOILING,
         /** The shop's own rig never gets so hot: air comes in with the steam, and wet stock dries in it. */
         HOTTER_THAN_RIG,
+        /** Spreading and clamping take longer than the glue stays open in this shop. */
+        GLUE_SETS_FIRST,
+        /** Thicker than is worked by hand on a pipe: the cool back is lost before the middle is soft. */
+        THICK_FOR_A_PIPE,
         /** Water skates on a pipe so hot, and dry wood scorches on it. */
         SCORCHING_PIPE,
         /** The inner radius is smaller than a form of this thickness can be. */
@@ -64,9 +68,16 @@ public record Doubt(Kind kind, double given, double usual) {
                 case KILN_DRIED -> above(doubts, Kind.KILN_DRIED_BUT_WET, percent, WETTEST_KILN_DRIED_PERCENT);
             }
         });
-        doubts.addAll(recipe.method().doubts(recipe.shop(), rigC));
+        doubts.addAll(recipe.method().doubts(recipe, rigC));
         below(doubts, Kind.TIGHTER_THAN_A_FORM, recipe.bend().innerRadiusMm(),
                 LEAST_RADIUS_SHARE * blank.thicknessMm());
+        return doubts;
+    }
+
+    /** Whether the glue sets before everything is closed. */
+    static List<Doubt> ofTheGlue(GlueUp gluing) {
+        List<Doubt> doubts = new ArrayList<>();
+        above(doubts, Kind.GLUE_SETS_FIRST, gluing.closingMinutes(), gluing.openMinutes());
         return doubts;
     }
 

@@ -53,6 +53,8 @@ public record HotPipe(Handling handling, Heating heating, Stage.Contact contact,
     private static final double SCORCH_EACH_C = 12;
     private static final double SCORCH_EACH_PERCENT = 0.05;
     private static final double USUAL_MOISTURE = 12;
+    /** By hand it works up to an eighth of an inch (common practice) [mm]. */
+    private static final double BY_HAND_MM = 3.2;
     /** Length of a strip that is worked at once on a pipe of common size [mm]; a round number chosen by us. */
     private static final double TOUCHED_MM = 40;
 
@@ -148,9 +150,12 @@ public record HotPipe(Handling handling, Heating heating, Stage.Contact contact,
 
     /** A pipe is hotter than water boils, and meant to be; too hot it scorches. */
     @Override
-    public List<Doubt> doubts(Shop shop, OptionalDouble rigC) {
+    public List<Doubt> doubts(Recipe recipe, OptionalDouble rigC) {
         List<Doubt> doubts = new ArrayList<>();
         Doubt.above(doubts, Doubt.Kind.SCORCHING_PIPE, heating.celsius(), SCORCHING_C);
+        if (by == By.HANDS) {
+            Doubt.above(doubts, Doubt.Kind.THICK_FOR_A_PIPE, recipe.blank().thicknessMm(), BY_HAND_MM);
+        }
         return doubts;
     }
 

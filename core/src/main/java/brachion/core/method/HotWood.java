@@ -154,9 +154,9 @@ public interface HotWood extends Method {
 
     /** Where water itself cannot be so hot. */
     @Override
-    default List<Doubt> doubts(Shop shop, OptionalDouble rigC) {
+    default List<Doubt> doubts(Recipe recipe, OptionalDouble rigC) {
         List<Doubt> doubts = new ArrayList<>();
-        Doubt.above(doubts, Doubt.Kind.HOTTER_THAN_BOILING, heating().celsius(), shop.boilingC() + Doubt.THERMOMETER_C);
+        Doubt.above(doubts, Doubt.Kind.HOTTER_THAN_BOILING, heating().celsius(), recipe.shop().boilingC() + Doubt.THERMOMETER_C);
         return doubts;
     }
 

@@ -153,10 +153,10 @@ public interface Method {
     /**
      * What can hardly be meant about the settings.
      *
-     * @param shop where it is done
+     * @param recipe the recipe they belong to
      * @param rigC temperature the shop's rig comes to [°C]; empty when nobody described it
      */
-    default List<Doubt> doubts(Shop shop, OptionalDouble rigC) {
+    default List<Doubt> doubts(Recipe recipe, OptionalDouble rigC) {
         return List.of();
     }
 }

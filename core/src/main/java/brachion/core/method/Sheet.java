@@ -61,6 +61,12 @@ public record Sheet(List<Line> lines) {
         PLY_LENGTH(Measurement.LENGTH),
         /** Width the plies are cut to, with what is trimmed after gluing. */
         PLY_WIDTH(Measurement.LENGTH),
+        /** Glue on all lines. */
+        GLUE(Measurement.MASS),
+        /** From the first spreading to the last clamp, by one pair of hands. */
+        CLOSING(Measurement.MINUTES),
+        /** How long the glue stays open in this shop. */
+        OPEN_TIME(Measurement.MINUTES),
         /** Clamps over the bend. */
         CLAMPS(Measurement.COUNT),
         /** Thickness of a rod where it is shaved for the bend. */

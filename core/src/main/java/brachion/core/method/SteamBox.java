@@ -95,9 +95,9 @@ public record SteamBox(Handling handling, Heating heating) implements HotWood {
 
     /** Where steam itself cannot be so hot, the rig is not to blame. */
     @Override
-    public List<Doubt> doubts(Shop shop, OptionalDouble rigC) {
-        List<Doubt> doubts = HotWood.super.doubts(shop, rigC);
-        rigC.ifPresent(reaches -> Doubt.above(doubts, Doubt.Kind.HOTTER_THAN_RIG, Math.min(heating.celsius(), shop.boilingC()),
+    public List<Doubt> doubts(Recipe recipe, OptionalDouble rigC) {
+        List<Doubt> doubts = HotWood.super.doubts(recipe, rigC);
+        rigC.ifPresent(reaches -> Doubt.above(doubts, Doubt.Kind.HOTTER_THAN_RIG, Math.min(heating.celsius(), recipe.shop().boilingC()),
                 reaches + Doubt.THERMOMETER_C));
         return doubts;
     }

@@ -117,11 +117,7 @@ public record SteamedPlies(Handling handling, Heating heating, Glue glue, int pl
     public List<Change> changes(Recipe recipe, Marks marks) {
         List<Change> changes = new ArrayList<>(HotWood.super.changes(recipe, marks));
         changes.removeIf(change -> change.kind() == Change.Kind.THINNER);
-        double thinner = recipe.blank().thicknessMm() * plies / (plies + 1);
-        if (PhysicalBound.PLIES.holds(plies + 1) && PhysicalBound.THICKNESS_MM.holds(thinner)) {
-            changes.add(new Change(Change.Kind.THINNER_PLIES, thinner, 3, at -> at.withBlank(at.blank().withThicknessMm(thinner))
-                    .withMethod(((SteamedPlies) at.method()).withPlies(plies + 1))));
-        }
+        Change.oneMorePly(recipe, plies, at -> ((SteamedPlies) at).withPlies(plies + 1)).ifPresent(changes::add);
         return changes;
     }
 
@@ -131,7 +127,14 @@ public record SteamedPlies(Handling handling, Heating heating, Glue glue, int pl
 
     @Override
     public Sheet sheet(Recipe recipe) {
-        return ColdLamination.layup(recipe, plies);
+        return GlueUp.of(recipe, glue, plies).sheet(recipe, plies);
+    }
+
+    @Override
+    public List<Doubt> doubts(Recipe recipe, OptionalDouble rigC) {
+        List<Doubt> doubts = HotWood.super.doubts(recipe, rigC);
+        doubts.addAll(Doubt.ofTheGlue(GlueUp.of(recipe, glue, plies)));
+        return doubts;
     }
 
     /** What a search tries: each ply at hand, as many as come nearest to the finished thickness, air-dried. */

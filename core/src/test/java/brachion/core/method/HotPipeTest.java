@@ -97,6 +97,13 @@ class HotPipeTest {
     }
 
     @Test
+    void thick_stock_by_hand_and_a_scorching_pipe_are_asked_about() {
+        Recipe thick = new Recipe(Recipes.ash().moisture(12).thickness(6).steamed().blank(), new Bend(80, 90), pipe(220, 3, 0.15));
+        assertThat(Doubt.of(thick, OptionalDouble.empty())).extracting(Doubt::kind)
+                .containsExactly(Doubt.Kind.SCORCHING_PIPE, Doubt.Kind.THICK_FOR_A_PIPE);
+    }
+
+    @Test
     void what_it_is_unsure_of_is_finite() {
         Recipe recipe = new Recipe(Recipes.ash().moisture(12).thickness(3).steamed().blank(), new Bend(80, 90), pipe(130, 3, 0.15));
         assertThat(recipe.sensitivity().stepped().values()).allSatisfy(each -> assertThat(each.tensionRatio()).isFinite());

@@ -103,8 +103,9 @@ class HotWaysTest {
         Shop high = new Shop(20, 0.5, 2000);
         assertThat(condition(bath(60, 98), high)).usingRecursiveComparison().isEqualTo(condition(bath(60, 95), high));
         for (HotWood way : List.of(bag(40, 15, Bent.PULLED), inPlace(40, 0), bath(40, 98))) {
-            assertThat(way.doubts(high, OptionalDouble.empty())).extracting(Doubt::kind).containsExactly(Doubt.Kind.HOTTER_THAN_BOILING);
-            assertThat(way.doubts(Shop.USUAL, OptionalDouble.of(60))).as("the rig is a box").isEmpty();
+            Recipe recipe = new Recipe(BLANK, BEND, way);
+            assertThat(way.doubts(recipe.withShop(high), OptionalDouble.empty())).extracting(Doubt::kind).containsExactly(Doubt.Kind.HOTTER_THAN_BOILING);
+            assertThat(way.doubts(recipe, OptionalDouble.of(60))).as("the rig is a box").isEmpty();
         }
     }
 

@@ -54,6 +54,29 @@ class SteamedPliesTest {
                 new Sheet.Line(Sheet.Measure.PLY_LENGTH, Math.PI / 2 * (150 + 16) + 100));
     }
 
+    /**
+     * Four plies of 4 × 25 mm round 150 mm: three lines of 361 × 50 mm at 180 g/m² take 9.8 g; spreading 0.054 m² at 0.15 m² a minute and four
+     * clamps of a third of a minute, worked by hand. PVA's twelve minutes at 20 °C are six at 30 °C.
+     */
+    @Test
+    void glue_and_time_are_those_worked_by_hand() {
+        GlueUp gluing = GlueUp.of(plies(4).withShop(new Shop(20, 0.5, 0)), Glue.PVA, 4);
+        double length = Math.PI / 2 * 166 + 100;
+        assertThat(gluing.lengthMm()).isCloseTo(length, within(1e-9));
+        assertThat(gluing.glueGrams()).isCloseTo(3 * length * 50.4 / 1e6 * 180, within(1e-9));
+        assertThat(gluing.closingMinutes()).isCloseTo(3 * length * 50.4 / 1e6 / 0.15 + 4 / 3.0, within(1e-9));
+        assertThat(gluing.openMinutes()).isCloseTo(12, within(1e-9));
+        assertThat(GlueUp.of(plies(4).withShop(new Shop(30, 0.5, 0)), Glue.PVA, 4).openMinutes()).isCloseTo(6, within(1e-9));
+    }
+
+    @Test
+    void glue_that_sets_before_all_is_closed_is_asked_about() {
+        Recipe small = plies(3);
+        assertThat(Doubt.of(small, OptionalDouble.empty())).isEmpty();
+        Recipe arch = Recipes.ash().thickness(3).radius(2000).laminated(20);
+        assertThat(Doubt.of(arch, OptionalDouble.empty())).extracting(Doubt::kind).contains(Doubt.Kind.GLUE_SETS_FIRST);
+    }
+
     /** Without a form the tightest place is asked: 1.3 times the mean curvature. */
     @Test
     void a_free_bend_is_asked_at_its_tightest_place() {
