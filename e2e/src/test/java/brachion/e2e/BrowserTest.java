@@ -10,7 +10,6 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,6 +28,27 @@ abstract class BrowserTest {
 
     /** A busy machine may take its time; a page that is wrong stays wrong. */
     private static final double PATIENCE_MS = 45_000;
+
+    /** Counts what the page has asked its server for and not been answered yet. */
+    private static final String COUNT_WHAT_IS_ASKED = """
+            (() => {
+                const ask = window.fetch;
+                window.underWay = 0;
+                window.fetch = (...what) => {
+                    window.underWay++;
+                    return ask(...what).finally(() => { window.underWay--; });
+                };
+            })()""";
+    /**
+     * Nothing is under way and nothing shown is the answer to something older, over so many frames one after another: an answer that
+     * makes the page ask again does so within a frame or two, however slow the machine is.
+     */
+    private static final String CALM = """
+            () => {
+                const busy = window.underWay > 0 || document.querySelector('[aria-busy=true]');
+                window.calmFrames = busy ? 0 : (window.calmFrames ?? 0) + 1;
+                return window.calmFrames > 8;
+            }""";
 
     private static Playwright playwright;
     private static Browser browser;
@@ -58,6 +78,7 @@ abstract class BrowserTest {
         context = browser.newContext(new Browser.NewContextOptions().setBaseURL(product().address())
                 .setViewportSize(1280, 800).setLocale("en-GB"));
         context.setDefaultTimeout(PATIENCE_MS);
+        context.addInitScript(COUNT_WHAT_IS_ASKED);
         page = context.newPage();
         page.onConsoleMessage(message -> {
             if (message.type().equals("error") || message.type().equals("warning")) {
@@ -81,7 +102,7 @@ abstract class BrowserTest {
     protected void show(String view) {
         page.navigate(view);
         page.getByRole(AriaRole.MAIN).waitFor();
-        page.waitForLoadState(LoadState.NETWORKIDLE);
+        settle();
     }
 
     protected Locator field(String label) {
@@ -107,10 +128,8 @@ abstract class BrowserTest {
 
     /** Waits until what was asked has been answered and drawn: an older answer is marked as busy. */
     protected void settle() {
-        page.evaluate("new Promise(drawn => requestAnimationFrame(() => requestAnimationFrame(drawn)))");
-        PlaywrightAssertions.assertThat(page.locator("[aria-busy=true]")).hasCount(0);
-        page.waitForLoadState(LoadState.NETWORKIDLE);
-        page.evaluate("new Promise(drawn => requestAnimationFrame(() => requestAnimationFrame(drawn)))");
+        page.evaluate("window.calmFrames = 0");
+        page.waitForFunction(CALM);
     }
 
     /** The odds as the page says them. */

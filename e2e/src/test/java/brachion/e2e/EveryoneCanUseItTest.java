@@ -16,17 +16,18 @@ class EveryoneCanUseItTest extends BrowserTest {
     void no_view_has_a_serious_barrier_by_day_or_evening_and_nothing_is_cut_off_on_a_phone(String view) {
         show(view);
         settle();
-        assertThat(seriousBarriers()).as("by day").isEmpty();
+        assertThat(seriousBarriers(new AxeBuilder(page))).as("by day").isEmpty();
         button("Evening").click();
         settle();
-        assertThat(seriousBarriers()).as("in the evening").isEmpty();
+        // only colours are others
+        assertThat(seriousBarriers(new AxeBuilder(page).withRules(List.of("color-contrast")))).as("in the evening").isEmpty();
         page.setViewportSize(390, 844);
         settle();
         assertThat(page.evaluate("document.documentElement.scrollWidth")).as("width on a phone").isEqualTo(390);
     }
 
-    private List<String> seriousBarriers() {
-        List<Rule> found = new AxeBuilder(page).analyze().getViolations();
+    private List<String> seriousBarriers(AxeBuilder builder) {
+        List<Rule> found = builder.analyze().getViolations();
         return found.stream().filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))
                 .map(rule -> rule.getId() + ": " + rule.getNodes().get(0).getHtml()).toList();
     }

@@ -19,7 +19,7 @@ class PowerCutTest {
         first.kill();
         try (Product again = Product.start(folder.resolve("copy"), "demo");
              Product other = Product.start(folder.resolve("other"), "shop")) {
-            assertThat(again.get("/api/trials?size=200")).isEqualTo(before).contains("\"total\":150");
+            assertThat(again.get("/api/trials?size=200")).isEqualTo(before).containsPattern("\"total\":2\\d\\d\\D");
             assertThat(other.address()).isNotEqualTo(again.address());
             assertThat(other.get("/api/trials")).contains("\"total\":0");
         }
