@@ -80,10 +80,8 @@ public record Diagnosis(Odds now, List<Likely> likely) {
     }
 
     private static Optional<Lever> best(Forecaster forecaster, Recipe recipe, Cause cause, Map<Change.Kind, Change> changes, Odds now) {
-        return cause.changes().stream().map(changes::get).filter(change -> change != null).map(change -> {
-            Recipe changed = change.on().apply(recipe);
-            return new Lever(change, changed, forecaster.unbroken(changed), forecaster.beyondRecords(changed));
-        }).filter(lever -> lever.unbroken().probability() > now.probability())
+        return cause.changes().stream().map(changes::get).filter(change -> change != null).map(change -> Levers.lever(forecaster, recipe, change))
+                .filter(lever -> lever.unbroken().probability() > now.probability())
                 .max(Comparator.comparingDouble(lever -> lever.unbroken().cautious()));
     }
 }

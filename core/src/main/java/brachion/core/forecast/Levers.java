@@ -68,7 +68,8 @@ public record Levers(Odds now, List<Lever> levers, Combination cheapest) {
         return new Levers(now, levers, best);
     }
 
-    private static Lever lever(Forecaster forecaster, Recipe recipe, Change change) {
+    /** A recipe after a change. */
+    static Lever lever(Forecaster forecaster, Recipe recipe, Change change) {
         Recipe changed = change.on().apply(recipe);
         return new Lever(change, changed, forecaster.unbroken(changed), forecaster.beyondRecords(changed));
     }

@@ -77,7 +77,11 @@ public record SideBySide(List<Compared> ways, List<MethodKind> impossible) {
         boolean dry = stock.moisturePercent().orElse(stock.seasoning().meanMoisturePercent()) < NEEDS_NO_SOAK_PERCENT;
         AtHand atHand = new AtHand(List.of(stock.species()), List.of(stock.seasoning()), List.of(), List.of(AtHand.Support.NONE, AtHand.Support.STEEL),
                 dry, List.of(kind), PLIES_MM);
-        List<Judged> judged = kind.toTry(piece, atHand, stock.species()).stream().flatMap(alike -> {
+        List<List<Recipe>> together = kind.toTry(piece, atHand, stock.species());
+        if (together.stream().flatMap(List::stream).findFirst().filter(any -> any.method().roundStock() || stock.outline() == Outline.RECTANGLE).isEmpty()) {
+            return Optional.empty();
+        }
+        List<Judged> judged = together.stream().flatMap(alike -> {
             List<Recipe> own = alike.stream().map(each -> ofTheStock(each, planned)).toList();
             if (!own.isEmpty()) {
                 own.get(0).method().followTogether(UnknownInputs.typical(own.get(0)).blank(), planned.shop(), own.stream().map(Recipe::method).toList());
@@ -86,9 +90,6 @@ public record SideBySide(List<Compared> ways, List<MethodKind> impossible) {
         }).toList();
         Comparator<Judged> easiest = Comparator.comparingDouble((Judged each) -> each.recipe().method().attentionHours(each.recipe()))
                 .thenComparingDouble(each -> each.recipe().method().hoursToRelease());
-        if (judged.isEmpty() || !judged.get(0).recipe().method().roundStock() && stock.outline() != Outline.RECTANGLE) {
-            return Optional.empty();
-        }
         return judged.stream().filter(each -> each.unbroken() >= wanted && !each.recipe().method().quickerThanSchools(each.recipe().blank()))
                 .min(easiest.thenComparing(Comparator.comparingDouble(Judged::unbroken).reversed()))
                 .or(() -> judged.stream().max(Comparator.comparingDouble(Judged::unbroken))).map(Judged::recipe);

@@ -1,8 +1,5 @@
 package brachion.core.method;
 
-import brachion.core.bending.SectionCondition;
-import brachion.core.bending.Strap;
-import brachion.core.physics.Physics;
 import brachion.core.process.Shop;
 import brachion.core.quantity.Measurement;
 import brachion.core.quantity.PhysicalBound;
@@ -18,10 +15,7 @@ import java.util.OptionalDouble;
  * @param glue  the adhesive
  * @param plies number of plies
  */
-public record ColdLamination(Glue glue, int plies) implements Method {
-
-    /** Hours in the clamps: overnight (common practice). */
-    private static final double CLAMPED_H = 16;
+public record ColdLamination(Glue glue, int plies) implements DryWood {
 
     /** What holds the plies together. */
     static final Setting.Chosen<Glue> GLUE = new Setting.Chosen<>("glue", "glue", Glue.class, Optional.empty(),
@@ -52,22 +46,6 @@ public record ColdLamination(Glue glue, int plies) implements Method {
         return Settings.NONE.with(GLUE, glue).with(PLIES, (double) plies);
     }
 
-    @Override
-    public SectionCondition condition(Blank blank, Shop shop, Physics physics) {
-        return SectionCondition.uniform(0, Demand.known(blank.moisturePercent(), "moisture"));
-    }
-
-    /** Dry wood is bent by its published strength alone. */
-    @Override
-    public Sensitivity sensitivity(Blank blank, Bend bend, Shop shop) {
-        return Sensitivity.NONE;
-    }
-
-    @Override
-    public Optional<Strap> strap() {
-        return Optional.empty();
-    }
-
     /** n equal plies glued at curvature κ keep κ(1 − 1/n²): elastic, exact for a rigid glue line. */
     @Override
     public Springback springback(Blank blank, Bend bend, Shop shop, Demand demand) {
@@ -79,20 +57,9 @@ public record ColdLamination(Glue glue, int plies) implements Method {
         return new ColdLamination(glue, other);
     }
 
-    /** Dry wood bent cold has nothing to cure but its curve. */
-    @Override
-    public List<Cure> cures(Recipe recipe) {
-        return List.of();
-    }
-
     @Override
     public List<Change> changes(Recipe recipe, Marks marks) {
         return Change.oneMorePly(recipe, plies, at -> withPlies(plies + 1)).stream().toList();
-    }
-
-    @Override
-    public double hoursToRelease() {
-        return CLAMPED_H;
     }
 
     @Override

@@ -1,5 +1,7 @@
 package brachion.core.method;
 
+import brachion.core.quantity.LengthUnit;
+
 /**
  * Plies cut, glued and clamped: longer than the outer arc by an overhang at both ends, wider by what is trimmed, a clamp each 100 mm
  * and one more (common practice). Closing takes the spreading of every glue line and the setting of every clamp; how fast one pair of
@@ -16,7 +18,7 @@ package brachion.core.method;
 record GlueUp(double lengthMm, double widthMm, int lines, int clamps, double glueGrams, double closingMinutes, double openMinutes) {
 
     private static final double OVERHANG_MM = 50;
-    private static final double TRIMMED_MM = 25.4;
+    private static final double TRIMMED_MM = LengthUnit.INCH.millimetres();
     private static final double CLAMP_EACH_MM = 100;
     private static final double SPREAD_M2_PER_MINUTE = 0.15;
     private static final double CLAMPS_PER_MINUTE = 3;

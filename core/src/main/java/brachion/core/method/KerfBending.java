@@ -2,7 +2,6 @@ package brachion.core.method;
 
 import brachion.core.bending.BendSection;
 import brachion.core.bending.SectionCondition;
-import brachion.core.bending.Strap;
 import brachion.core.physics.Physics;
 import brachion.core.process.Shop;
 import brachion.core.quantity.LengthUnit;
@@ -26,7 +25,7 @@ import java.util.Optional;
  * @param board    what it is sawn in
  * @param backerMm thickness of the strip glued across the cuts [mm]; empty when there is none
  */
-public record KerfBending(double kerfMm, double webMm, double pitchMm, Board board, Optional<Double> backerMm) implements Method {
+public record KerfBending(double kerfMm, double webMm, double pitchMm, Board board, Optional<Double> backerMm) implements DryWood {
 
     /** What the cuts are sawn in. */
     public enum Board {
@@ -36,8 +35,6 @@ public record KerfBending(double kerfMm, double webMm, double pitchMm, Board boa
         PLYWOOD
     }
 
-    /** Glue between web and backer has set overnight (common practice). */
-    private static final double CLAMPED_H = 16;
     private static final double STEP_MM = LengthUnit.INCH.millimetres() / 64;
     /** Thinner webs tear at the saw (common practice). */
     private static final double THINNEST_ADVISED_MM = 1;
@@ -83,16 +80,6 @@ public record KerfBending(double kerfMm, double webMm, double pitchMm, Board boa
         return MethodKind.KERF_BENDING;
     }
 
-    @Override
-    public SectionCondition condition(Blank blank, Shop shop, Physics physics) {
-        return SectionCondition.uniform(0, Demand.known(blank.moisturePercent(), "moisture"));
-    }
-
-    @Override
-    public Optional<Strap> strap() {
-        return Optional.empty();
-    }
-
     /** The cuts of a curve in a piece. */
     public KerfCuts cuts(Blank blank, Bend bend) {
         return KerfCuts.of(blank.thicknessMm(), bend, kerfMm, webMm, pitchMm);
@@ -108,12 +95,6 @@ public record KerfBending(double kerfMm, double webMm, double pitchMm, Board boa
         BendSection section = new BendSection(blank.species(), condition, web, blank.widthMm(), inner,
                 cuts.eachRad() * (inner + web), Optional.empty(), physics);
         return Demand.of(section, Demand.known(blank.grainRun(), "slope of grain"));
-    }
-
-    /** Dry wood is bent by its published strength alone. */
-    @Override
-    public Sensitivity sensitivity(Blank blank, Bend bend, Shop shop) {
-        return Sensitivity.NONE;
     }
 
     @Override
@@ -160,12 +141,6 @@ public record KerfBending(double kerfMm, double webMm, double pitchMm, Board boa
         return length * length * length;
     }
 
-    /** Dry wood bent cold has nothing to cure but its curve. */
-    @Override
-    public List<Cure> cures(Recipe recipe) {
-        return List.of();
-    }
-
     @Override
     public List<Change> changes(Recipe recipe, Marks marks) {
         List<Change> changes = new ArrayList<>();
@@ -202,11 +177,6 @@ public record KerfBending(double kerfMm, double webMm, double pitchMm, Board boa
         return Sheet.ofTheCurve(recipe).and(Sheet.Measure.CUTS, cuts.count()).and(Sheet.Measure.PITCH, pitchMm)
                 .and(Sheet.Measure.CUT_DEPTH, recipe.blank().thicknessMm() - webMm).and(Sheet.Measure.ANGLE_EACH, Math.toDegrees(cuts.eachRad()))
                 .and(Sheet.Measure.ROOM_LEFT, cuts.roomMm()).and(Sheet.Measure.FACET, cuts.facetMm());
-    }
-
-    @Override
-    public double hoursToRelease() {
-        return CLAMPED_H;
     }
 
     /** Three quarters of an hour to set the saw, bend and glue, and half a minute a cut. */

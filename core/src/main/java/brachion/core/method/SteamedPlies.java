@@ -20,9 +20,6 @@ import java.util.OptionalDouble;
  */
 public record SteamedPlies(Handling handling, Heating heating, Glue glue, int plies) implements HotWood {
 
-    /** Hours in the clamps once it is glued: overnight (common practice). */
-    private static final double CLAMPED_H = 16;
-
     private static final Setting.Measured MINUTES = HotWood.steamMinutes();
     private static final Setting.Measured CHAMBER = SteamBox.CHAMBER;
     /** What is set about it. */
@@ -86,7 +83,7 @@ public record SteamedPlies(Handling handling, Heating heating, Glue glue, int pl
 
     @Override
     public double hoursToRelease() {
-        return HotWood.super.hoursToRelease() + CLAMPED_H;
+        return HotWood.super.hoursToRelease() + DryWood.CLAMPED_H;
     }
 
     @Override
