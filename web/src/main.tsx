@@ -44,7 +44,14 @@ const router = createBrowserRouter([
           { path: 'spares', lazy: async () => ({ Component: (await import('./spares/SparesPart')).SparesPart }) },
         ],
       },
-      { path: 'bench', lazy: async () => ({ Component: (await import('./rack/RackView')).RackView }) },
+      {
+        path: 'bench',
+        lazy: async () => ({ Component: (await import('./bench/BenchPlace')).BenchPlace }),
+        children: [
+          { index: true, lazy: async () => ({ Component: (await import('./bench/UnderWay')).UnderWay }) },
+          { path: 'rack', lazy: async () => ({ Component: (await import('./rack/RackView')).RackView }) },
+        ],
+      },
       {
         path: 'records',
         lazy: async () => ({ Component: (await import('./records/RecordsPlace')).RecordsPlace }),

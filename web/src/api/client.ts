@@ -20,13 +20,13 @@ export class Problem extends Error {
   }
 }
 
-/** The token of this page, and a key of the write's own, with which it may be sent again. */
+/** The token of this page, and a key of the write's own, with which it may be sent again, unless it brings one. */
 const writes: Middleware = {
   onRequest({ request }) {
     if (['GET', 'HEAD'].includes(request.method)) return;
     const token = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1];
     if (token) request.headers.set('X-XSRF-TOKEN', token);
-    request.headers.set('Idempotency-Key', writeKey());
+    if (!request.headers.has('Idempotency-Key')) request.headers.set('Idempotency-Key', writeKey());
   },
 };
 

@@ -484,6 +484,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bench": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["bench"];
+        put?: never;
+        post: operations["plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/{id}/verdict": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["judge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/{id}/taps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tap"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/{id}/restoration": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putBack_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/backup/restoration": {
         parameters: {
             query?: never;
@@ -628,6 +692,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bench/clock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["clock"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/backup": {
         parameters: {
             query?: never;
@@ -671,6 +751,38 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["takeBackLastWeighIn"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takeOff_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/{id}/taps/last": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takeBack"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1506,6 +1618,69 @@ export interface components {
             alreadyHere: number;
             toNote: string[];
         };
+        PlanFields: {
+            name: string;
+            recipe: components["schemas"]["RecipeFields"];
+        };
+        BenchView: {
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            version: number;
+            name: string;
+            recipe: components["schemas"]["RecipeFields"];
+            /** @enum {string} */
+            step: "PLANNED" | "SOAKING" | "HEATING" | "BENDING" | "ON_FORM" | "DRYING" | "GLUING" | "IN_CLAMPS" | "FINISHED" | "JUDGED";
+            next: components["schemas"]["NextView"][];
+            said: components["schemas"]["TapFields"][];
+            standing: components["schemas"]["StandingReading"];
+        };
+        NextView: {
+            /** @enum {string} */
+            tap: "INTO_SOAK" | "INTO_HEAT" | "AT_HEAT" | "READING" | "PULLED" | "GLUE_ON" | "CLAMPED" | "STEAM_OFF" | "RELEASED" | "FEATHERS" | "CREASE" | "CLICK" | "BROKE" | "JUDGED";
+            then: ("INTO_SOAK" | "INTO_HEAT" | "AT_HEAT" | "READING" | "PULLED" | "GLUE_ON" | "CLAMPED" | "STEAM_OFF" | "RELEASED" | "FEATHERS" | "CREASE" | "CLICK" | "BROKE" | "JUDGED")[];
+        };
+        StandingReading: {
+            /** Format: date-time */
+            countsFrom?: string;
+            /** Format: date-time */
+            due?: string;
+            /** @enum {string} */
+            dueIs: "NOTHING" | "SOAKED" | "SOFT" | "HOT" | "OUTER_FACE_HARD" | "CARRIED" | "HELD" | "DRY" | "GLUE_CLOSES" | "GLUE_SET";
+            /** Format: date-time */
+            hotThrough?: string;
+            /** Format: double */
+            plannedSeconds?: number;
+            wood?: components["schemas"]["WoodReading"];
+        };
+        TapFields: {
+            /** @enum {string} */
+            tap: "INTO_SOAK" | "INTO_HEAT" | "AT_HEAT" | "READING" | "PULLED" | "GLUE_ON" | "CLAMPED" | "STEAM_OFF" | "RELEASED" | "FEATHERS" | "CREASE" | "CLICK" | "BROKE" | "JUDGED";
+            /** Format: date-time */
+            saidAt: string;
+            /** Format: double */
+            celsius?: number;
+        };
+        WoodReading: {
+            /** Format: double */
+            coreC: number;
+            /** Format: double */
+            moisturePercent: number;
+            /** Format: double */
+            softShare: number;
+            /** Format: double */
+            outerSoftness: number;
+            /** Format: double */
+            bearsCarryS?: number;
+        };
+        VerdictFields: {
+            outcome: components["schemas"]["OutcomeFields"];
+            note: string;
+        };
+        JudgedAnswer: {
+            /** Format: int64 */
+            trialId: number;
+        };
         RestoredAnswer: {
             madeAt: string;
             /** Format: int64 */
@@ -1642,6 +1817,15 @@ export interface components {
             version: string;
             licences: string[];
             page: boolean;
+        };
+        BenchAnswer: {
+            /** Format: date-time */
+            now: string;
+            pieces: components["schemas"]["BenchView"][];
+        };
+        ClockAnswer: {
+            /** Format: date-time */
+            now: string;
         };
         SteamBoxFields: {
             /**
@@ -2007,6 +2191,14 @@ export type DiagnosisRequest = components['schemas']['DiagnosisRequest'];
 export type DiagnosisAnswer = components['schemas']['DiagnosisAnswer'];
 export type LikelyReading = components['schemas']['LikelyReading'];
 export type TableAnswer = components['schemas']['TableAnswer'];
+export type PlanFields = components['schemas']['PlanFields'];
+export type BenchView = components['schemas']['BenchView'];
+export type NextView = components['schemas']['NextView'];
+export type StandingReading = components['schemas']['StandingReading'];
+export type TapFields = components['schemas']['TapFields'];
+export type WoodReading = components['schemas']['WoodReading'];
+export type VerdictFields = components['schemas']['VerdictFields'];
+export type JudgedAnswer = components['schemas']['JudgedAnswer'];
 export type RestoredAnswer = components['schemas']['RestoredAnswer'];
 export type TrialPage = components['schemas']['TrialPage'];
 export type TrialCounts = components['schemas']['TrialCounts'];
@@ -2021,6 +2213,8 @@ export type RuleEvidence = components['schemas']['RuleEvidence'];
 export type SetAside = components['schemas']['SetAside'];
 export type ShopConstant = components['schemas']['ShopConstant'];
 export type ComponentView = components['schemas']['ComponentView'];
+export type BenchAnswer = components['schemas']['BenchAnswer'];
+export type ClockAnswer = components['schemas']['ClockAnswer'];
 export type SteamBoxFields = components['schemas']['SteamBoxFields'];
 export type SteamBagFields = components['schemas']['SteamBagFields'];
 export type SteamInPlaceFields = components['schemas']['SteamInPlaceFields'];
@@ -3030,6 +3224,138 @@ export interface operations {
             };
         };
     };
+    bench: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchAnswer"];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanFields"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchView"];
+                };
+            };
+        };
+    };
+    judge: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VerdictFields"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JudgedAnswer"];
+                };
+            };
+        };
+    };
+    tap: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TapFields"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchView"];
+                };
+            };
+        };
+    };
+    putBack_1: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchView"];
+                };
+            };
+        };
+    };
     restore_2: {
         parameters: {
             query?: never;
@@ -3217,6 +3543,26 @@ export interface operations {
             };
         };
     };
+    clock: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClockAnswer"];
+                };
+            };
+        };
+    };
     backup: {
         parameters: {
             query?: never;
@@ -3287,6 +3633,60 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DryingView"];
+                };
+            };
+        };
+    };
+    takeOff_1: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchView"];
+                };
+            };
+        };
+    };
+    takeBack: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchView"];
                 };
             };
         };

@@ -1,22 +1,27 @@
 import { Box } from '@mui/material';
+import type { ReactNode } from 'react';
 import { NavLink } from 'react-router';
 import { NAV_LINK } from './navLink';
 
 interface PartBarProps {
   label: string;
   parts: readonly { to: string; label: string }[];
+  /** What can be done with all of it. */
+  beside?: ReactNode;
 }
 
 /** The parts of a place, each with an address of its own. */
-export function PartBar({ label, parts }: PartBarProps) {
+export function PartBar({ label, parts, beside }: PartBarProps) {
   return (
-    <Box component="nav" aria-label={label}
-      sx={{ display: 'flex', overflowX: 'auto', scrollbarWidth: 'none', borderBottom: 1, borderColor: 'divider', mb: 2 }}>
-      {parts.map((part) => (
-        <Box key={part.to} component={NavLink} to={part.to} end preventScrollReset sx={PART}>
-          {part.label}
-        </Box>
-      ))}
+    <Box sx={{ display: 'flex', flexWrap: { xs: 'wrap', sm: 'nowrap' }, alignItems: 'center', gap: 1, borderBottom: 1, borderColor: 'divider', mb: 2 }}>
+      <Box component="nav" aria-label={label} sx={{ display: 'flex', flexGrow: 1, minWidth: 0, overflowX: 'auto', scrollbarWidth: 'none', mb: '-1px' }}>
+        {parts.map((part) => (
+          <Box key={part.to} component={NavLink} to={part.to} end preventScrollReset sx={PART}>
+            {part.label}
+          </Box>
+        ))}
+      </Box>
+      {beside}
     </Box>
   );
 }

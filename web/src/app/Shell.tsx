@@ -11,7 +11,7 @@ import {
   useColorScheme,
 } from '@mui/material';
 import { useState, useSyncExternalStore } from 'react';
-import { Link as RouterLink, NavLink, Outlet } from 'react-router';
+import { Link as RouterLink, NavLink, Outlet, ScrollRestoration } from 'react-router';
 import { tryingAgain } from '../api/persistence';
 import { inSample } from '../api/shop';
 import { NAV_LINK } from './navLink';
@@ -161,6 +161,7 @@ export function Shell() {
       </Box>
       {onPhone && <Places onPhone />}
       <TryingAgain />
+      <ScrollRestoration />
       <Snackbar
         open={notice !== null}
         autoHideDuration={10_000}

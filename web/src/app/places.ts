@@ -11,7 +11,7 @@ export const OLD_ADDRESSES: Record<string, string> = {
   '/forecast': '/plan',
   '/ways': '/plan/ways',
   '/map': '/plan/map',
-  '/rack': '/bench',
+  '/rack': '/bench/rack',
   '/trials': '/records',
   '/trials/tables': '/records/tables',
   '/trials/:id': '/records/:id',

@@ -12,11 +12,13 @@ interface OutcomeInputsProps {
   /** What cannot be seen on a piece bent so. */
   neverSeen: Flaw[];
   reading: Reading;
+  /** Whether the day of the bend is asked. */
+  dated?: boolean;
   onChange: (change: Partial<OutcomeForm>) => void;
 }
 
 /** How it came out. */
-export function OutcomeInputs({ outcome, neverSeen, reading, onChange }: OutcomeInputsProps) {
+export function OutcomeInputs({ outcome, neverSeen, reading, dated = true, onChange }: OutcomeInputsProps) {
   const damaged = outcome.severity !== undefined && outcome.severity !== 'CLEAN';
   return (
     <Step title="How it came out">
@@ -32,9 +34,9 @@ export function OutcomeInputs({ outcome, neverSeen, reading, onChange }: Outcome
             reading={reading} problem={reading.error}
             onChange={(releasedRadius) => { onChange({ releasedRadius }); }} />
         )}
-        <Field label="Bent on" type="date" value={outcome.bentOn || today()}
+        {dated && <Field label="Bent on" type="date" value={outcome.bentOn || today()}
           onChange={(event) => { onChange({ bentOn: event.target.value }); }}
-          slotProps={{ inputLabel: { shrink: true } }} helperText=" " />
+          slotProps={{ inputLabel: { shrink: true } }} helperText=" " />}
       </Row>
       <Field label="Note" value={outcome.note} multiline minRows={2}
         onChange={(event) => { onChange({ note: event.target.value }); }}

@@ -10,6 +10,7 @@ import { completed, FIRST_RECIPE, formOf, type RecipeForm } from '../recipe/form
 import { RecipeInputs } from '../recipe/RecipeInputs';
 import { useRecipe } from '../recipe/useRecipe';
 import { shapeLine } from '../recipe/words';
+import { PutOnBench } from '../bench/PutOnBench';
 import { PLAN_DRAFT } from './draft';
 import { PieceBand } from './PieceBand';
 import type { Plan } from './usePlan';
@@ -50,7 +51,7 @@ export function PlanPlace() {
       {!onPhone && <Box component="section" aria-label="Recipe" sx={BESIDE}>{inputs}</Box>}
       <Box sx={{ minWidth: 0 }}>
         <PieceBand state={state} />
-        <PartBar label="Parts of the plan" parts={PARTS} />
+        <PartBar label="Parts of the plan" parts={PARTS} beside={<PutOnBench recipe={state.answer?.recipe} stale={!state.current} />} />
         {onPhone && pathname === '/plan' && <section aria-label="Recipe">{inputs}</section>}
         {onPhone && pathname !== '/plan' && (
           <Box component="details" sx={{ mb: 2 }}>

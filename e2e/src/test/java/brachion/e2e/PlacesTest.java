@@ -16,7 +16,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class PlacesTest extends BrowserTest {
 
     @ParameterizedTest
-    @CsvSource({"/forecast, /plan", "/ways, /plan/ways", "/map, /plan/map", "/rack, /bench", "/trials, /records", "/trials/3, /records/3",
+    @CsvSource({"/forecast, /plan", "/ways, /plan/ways", "/map, /plan/map", "/rack, /bench/rack", "/trials, /records", "/trials/3, /records/3",
         "/trials/tables, /records/tables", "/log, /records/new", "/log/3, /records/3/correct", "/evidence, /records/evidence", "/woods, /records/woods"})
     void an_old_address_leads_to_where_it_stands_now(String old, String now) {
         show(old);

@@ -13,7 +13,7 @@ class RackTest extends BrowserTest {
 
     @Test
     void a_piece_is_hung_weighed_and_keeps_its_weigh_in_after_a_reload() {
-        show("/bench");
+        show("/bench/rack");
         button("Hang a piece").click();
         type("Name", "Test crook");
         type("Thickness", "7/8");
@@ -33,7 +33,7 @@ class RackTest extends BrowserTest {
 
     @Test
     void a_piece_taken_off_can_be_put_back() {
-        show("/bench");
+        show("/bench/rack");
         piece("Drum hoop").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Take it off")).click();
         assertThat(page.getByText("Drum hoop taken off the rack.")).isVisible();
         assertThat(piece("Drum hoop")).hasCount(0);
@@ -43,7 +43,7 @@ class RackTest extends BrowserTest {
 
     @Test
     void a_mistyped_reading_is_named() {
-        show("/bench");
+        show("/bench/rack");
         Locator piece = piece("Crook handle for the gate");
         piece.getByLabel("Moisture %").fill("dry");
         piece.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Write it down")).click();

@@ -148,6 +148,8 @@ class Screenshots extends BrowserTest {
     void bench() {
         show("/bench");
         take("bench");
+        show("/bench/rack");
+        take("rack");
     }
 
     @Test

@@ -1,6 +1,7 @@
 package brachion.server;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -36,6 +37,11 @@ public final class Client {
 
     public HttpResponse<String> get(String path) throws IOException, InterruptedException {
         return send(request("GET", path, "").build());
+    }
+
+    /** What a server goes on telling, until it is closed. */
+    public InputStream listen(String path) throws IOException, InterruptedException {
+        return http.send(HttpRequest.newBuilder(URI.create("http://localhost:" + port + path)).build(), BodyHandlers.ofInputStream()).body();
     }
 
     public HttpRequest json(String method, String path, String json) {

@@ -10,9 +10,6 @@ import java.util.Optional;
 /** A way to bend wood cold and dry, by its published strength alone, held by glue that sets overnight. */
 interface DryWood extends Method {
 
-    /** Hours in the clamps: overnight (common practice). */
-    double CLAMPED_H = 16;
-
     @Override
     default SectionCondition condition(Blank blank, Shop shop, Physics physics) {
         return SectionCondition.uniform(0, Demand.known(blank.moisturePercent(), "moisture"));
@@ -37,6 +34,6 @@ interface DryWood extends Method {
 
     @Override
     default double hoursToRelease() {
-        return CLAMPED_H;
+        return Glue.CLAMPED_H;
     }
 }

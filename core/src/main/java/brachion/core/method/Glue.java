@@ -16,6 +16,9 @@ public enum Glue {
     /** Hide glue, hot. */
     HIDE(4, 200);
 
+    /** Hours in the clamps: overnight (common practice). */
+    public static final double CLAMPED_H = 16;
+
     private static final double DATA_SHEET_C = 20;
     /** Open time halves for so much more heat [K]; common practice. */
     private static final double HALVES_EACH_C = 10;

@@ -3,6 +3,7 @@ package brachion.core.method;
 import brachion.core.quantity.Measurement;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 
 /**
  * What is measured out at the bench for a bend, in the order of work.
@@ -109,5 +110,10 @@ public record Sheet(List<Line> lines) {
         List<Line> more = new ArrayList<>(lines);
         more.add(new Line(measure, value));
         return new Sheet(more);
+    }
+
+    /** What is measured out as a measure; empty when it is not. */
+    public OptionalDouble value(Measure measure) {
+        return lines.stream().filter(line -> line.measure() == measure).mapToDouble(Line::value).findFirst();
     }
 }

@@ -83,7 +83,7 @@ public record SteamedPlies(Handling handling, Heating heating, Glue glue, int pl
 
     @Override
     public double hoursToRelease() {
-        return HotWood.super.hoursToRelease() + DryWood.CLAMPED_H;
+        return HotWood.super.hoursToRelease() + Glue.CLAMPED_H;
     }
 
     @Override

@@ -16,16 +16,8 @@ public record ProcessReport(List<StageFrames> stages, ProcessTimes times) {
     private static final int DEPTHS = 18;
     private static final int FRAMES = 40;
 
-    private static final double HOT_WITHIN_C = 3;
-    private static final double SOFT_BOUND = 0.7;
-    private static final double SOFT_SHARE = 0.8;
-    private static final double CARRY_BOUND = 0.5;
-    private static final double COLD_WITHIN_C = 5;
     /** Water governs when softening takes this many times as long as heating. */
     private static final double WATER_FACTOR = 1.25;
-
-    private static final double HOUR_S = 3600;
-    private static final double DAY_S = 86_400;
 
     /**
      * @param stage  the stage
@@ -54,28 +46,23 @@ public record ProcessReport(List<StageFrames> stages, ProcessTimes times) {
                 case SOAK, CARRY, STEAM_ON, RACK -> { }
                 case FORM -> {
                     clamped = simulation.copy();
-                    cold = FirstMoment.when(simulation.copy(), stage.lasting(7 * DAY_S),
-                            field -> stage.shopC() + COLD_WITHIN_C - field.hottestC());
+                    cold = Moments.cold(simulation, stage);
                 }
                 default -> {
-                    hot = FirstMoment.when(simulation.copy(), stage.lasting(8 * HOUR_S),
-                            field -> field.coreC() - stage.mediumC() + HOT_WITHIN_C);
-                    soft = FirstMoment.when(simulation.copy(), stage.lasting(8 * HOUR_S),
-                            field -> field.shareSofterThan(SOFT_BOUND) - SOFT_SHARE);
+                    hot = Moments.hot(simulation, stage);
+                    soft = Moments.soft(simulation, stage);
                 }
             }
             pictures.add(frames(simulation, stage));
             if (stage.kind().softens()) {
-                Stage carry = new Stage(StageKind.CARRY, 600, stage.shopC(), stage.shopC(), stage.relativeHumidity());
-                carryLimit = FirstMoment.when(simulation.copy(), carry,
-                        field -> CARRY_BOUND - field.condition().outerQuarterSoftness());
+                carryLimit = Moments.outerFaceHard(simulation, stage.shopC(), stage.relativeHumidity());
             }
         }
         Stage rack = plan.get(plan.size() - 1);
         Governor governor = soft.isPresent() && soft.getAsDouble() <= WATER_FACTOR * hot.orElse(0)
                 ? Governor.HEAT : Governor.WATER;
         return new ProcessReport(pictures, new ProcessTimes(hot, soft, carryLimit, cold,
-                below(10, clamped, rack), below(8, clamped, rack), governor));
+                Moments.below(10, clamped, rack), Moments.below(8, clamped, rack), governor));
     }
 
     private static void requireOrder(List<Stage> plan) {
@@ -92,10 +79,6 @@ public record ProcessReport(List<StageFrames> stages, ProcessTimes times) {
         if (!complete) {
             throw new IllegalArgumentException("A process needs one heating, a form and a rack");
         }
-    }
-
-    private static OptionalDouble below(double percent, ProcessSimulation clamped, Stage rack) {
-        return FirstMoment.when(clamped.copy(), rack.lasting(180 * DAY_S), field -> percent - field.meanMoisturePercent());
     }
 
     /** Runs a stage and keeps moments of it, close together at the start, where most happens. */

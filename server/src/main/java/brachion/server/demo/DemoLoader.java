@@ -1,5 +1,6 @@
 package brachion.server.demo;
 
+import brachion.server.bench.Bench;
 import brachion.server.rack.Rack;
 import brachion.server.trial.Trials;
 import org.springframework.boot.ApplicationArguments;
@@ -14,17 +15,19 @@ class DemoLoader implements ApplicationRunner {
 
     private final Trials trials;
     private final Rack rack;
+    private final Bench bench;
     private final SampleWorkshop workshop;
 
-    DemoLoader(Trials trials, Rack rack, SampleWorkshop workshop) {
+    DemoLoader(Trials trials, Rack rack, Bench bench, SampleWorkshop workshop) {
         this.trials = trials;
         this.rack = rack;
+        this.bench = bench;
         this.workshop = workshop;
     }
 
     @Override
     public void run(ApplicationArguments arguments) {
-        if (trials.untouched() && rack.untouched()) {
+        if (trials.untouched() && rack.untouched() && bench.untouched()) {
             workshop.fill();
         }
     }

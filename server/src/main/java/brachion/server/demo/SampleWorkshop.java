@@ -1,5 +1,6 @@
 package brachion.server.demo;
 
+import brachion.server.bench.Bench;
 import brachion.server.rack.Rack;
 import brachion.server.storage.CurrentShop;
 import brachion.server.storage.LongWork;
@@ -23,21 +24,23 @@ class SampleWorkshop {
 
     private static final long SEED = 20_241_107L;
     /** Everything a shop keeps; what belongs to a piece goes with it. */
-    private static final List<String> KEPT = List.of("trial", "person", "board", "source", "drying_piece", "row_set_aside", "wood", "steam_rig", "trial_revision",
+    private static final List<String> KEPT = List.of("trial", "person", "board", "source", "drying_piece", "bench_piece", "row_set_aside", "wood", "steam_rig", "trial_revision",
             "write_done");
 
     private final Trials trials;
     private final Rack rack;
+    private final Bench bench;
     private final JdbcTemplate database;
     private final TransactionTemplate transaction;
     private final LongWork longWork;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    SampleWorkshop(Trials trials, Rack rack, JdbcTemplate database, PlatformTransactionManager transactions, LongWork longWork,
+    SampleWorkshop(Trials trials, Rack rack, Bench bench, JdbcTemplate database, PlatformTransactionManager transactions, LongWork longWork,
                    ApplicationEventPublisher events, Clock clock) {
         this.trials = trials;
         this.rack = rack;
+        this.bench = bench;
         this.database = database;
         this.longWork = longWork;
         this.transaction = new TransactionTemplate(transactions);
@@ -75,6 +78,7 @@ class SampleWorkshop {
     void fill() {
         trials.log(new FellmarrowWorkshop(SEED).twoYears());
         new FellmarrowRack(LocalDate.now(clock)).hangOn(rack);
+        new FellmarrowBench(clock.instant()).layOn(bench);
     }
 
     /** Empties it, whatever was tried in it. */
@@ -82,6 +86,7 @@ class SampleWorkshop {
         transaction.executeWithoutResult(status -> {
             longWork.begin();
             database.update("delete from weigh_in where piece_id in (select id from drying_piece where shop = ?)", CurrentShop.SAMPLE);
+            database.update("delete from bench_tap where piece_id in (select id from bench_piece where shop = ?)", CurrentShop.SAMPLE);
             KEPT.forEach(table -> database.update("delete from " + table + " where shop = ?", CurrentShop.SAMPLE));
         });
         events.publishEvent(new ShopCleared(CurrentShop.SAMPLE));

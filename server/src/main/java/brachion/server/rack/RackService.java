@@ -31,10 +31,15 @@ class RackService implements Rack {
     }
 
     @Override
-    public void hang(DryingFields fields, List<WeighInFields> weighIns) {
+    public long hang(DryingFields fields, List<WeighInFields> weighIns) {
         DryingPieceEntity piece = new DryingPieceEntity(fields);
         weighIns.forEach(piece::weigh);
-        repository.saveAndFlush(piece);
+        return repository.saveAndFlush(piece).id();
+    }
+
+    @Override
+    public void takeDown(long id) {
+        repository.findById(id).filter(DryingPieceEntity::present).ifPresent(piece -> piece.discard(clock.instant()));
     }
 
     @Transactional(readOnly = true)

@@ -20,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /**
  * How the process of a heated piece went, beside the plan in its recipe. A stage that is not listed went as planned.
@@ -29,8 +30,10 @@ import java.util.stream.Collectors;
  */
 public record DoneFields(
         @NotNull @Size(max = 5, message = "A process has five stages.") List<@Valid @NotNull StageTook> stages,
-        @NotNull @Size(max = 500, message = "A chamber record may hold up to 500 readings.")
+        @NotNull @Size(max = MOST_READINGS, message = "A chamber record may hold up to " + MOST_READINGS + " readings.")
         List<@Valid @NotNull ChamberReading> chamber) {
+
+    private static final int MOST_READINGS = 500;
 
     /**
      * What a stage really took.
@@ -42,6 +45,15 @@ public record DoneFields(
     public record StageTook(
             @NotNull(message = "Say which stage.") @Enumerated(EnumType.STRING) StageKind kind,
             @NotNull(message = "How long the stage took is needed.") Double actualMinutes) {
+
+        private static StageTook atLeast(StageKind kind, double minutes) {
+            StageTook took = new StageTook(kind, minutes);
+            return new StageTook(kind, Math.max(minutes, took.bound().lowest() * minutes / took.inUnitOfBound()));
+        }
+
+        private boolean canBe() {
+            return actualMinutes > 0 && bound().holds(inUnitOfBound());
+        }
 
         private PhysicalBound bound() {
             return switch (kind) {
@@ -80,6 +92,19 @@ public record DoneFields(
         return new DoneFields(List.of(), List.of());
     }
 
+    /**
+     * As a process went. What is longer than any process (a clamp nobody noted for an hour) counts as gone as planned, what is shorter
+     * as the shortest there is; of a long record of the chamber every so many readings are kept.
+     */
+    public static DoneFields of(Done done) {
+        List<StageTook> stages = done.took().entrySet().stream().map(took -> StageTook.atLeast(took.getKey(), took.getValue()))
+                .filter(StageTook::canBe).toList();
+        List<ProbeRecord.Reading> readings = done.probe().map(ProbeRecord::readings).orElse(List.of());
+        int each = (readings.size() + MOST_READINGS - 1) / MOST_READINGS;
+        return new DoneFields(stages, IntStream.range(0, readings.size()).filter(i -> i % each == 0).mapToObj(readings::get)
+                .map(reading -> new ChamberReading(reading.seconds() / 60, reading.celsius())).toList());
+    }
+
     /** The recipe as it was done. Refuses what no process does, naming the field. */
     Recipe asDone(RecipeFields plan, Workshop workshop) {
         Recipe recipe = plan.toRecipe(workshop);
@@ -102,7 +127,7 @@ public record DoneFields(
             if (!known.contains(stage.kind())) {
                 throw new RefusedFieldException("done.stages", "A piece bent so has no stage " + stage.kind() + ".");
             }
-            if (!(stage.actualMinutes() > 0) || !stage.bound().holds(stage.inUnitOfBound())) {
+            if (!stage.canBe()) {
                 throw new RefusedFieldException("done." + stage.kind(), stage.bound().sentence() + ", and more than zero.");
             }
         }

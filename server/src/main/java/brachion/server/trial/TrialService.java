@@ -130,6 +130,11 @@ class TrialService implements Trials {
         return logged;
     }
 
+    @Override
+    public long logOne(TrialFields fields) {
+        return log(fields).id();
+    }
+
     public TrialView correct(long id, int version, TrialFields fields) {
         fields.requireSense(workshops.now());
         return change(id, version, trial -> trial.write(fields, keys(fields)));

@@ -22,6 +22,9 @@ public interface Trials {
     /** Writes several trials down at once, all or none; gives their keys in the same order. */
     List<Long> log(List<TrialFields> trials);
 
+    /** Writes one trial down; gives its key. */
+    long logOne(TrialFields trial);
+
     /** All trials that were not deleted as they were written down, oldest first. */
     List<TrialFields> written();
 

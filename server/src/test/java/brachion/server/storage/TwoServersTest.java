@@ -6,8 +6,14 @@ import brachion.server.BrachionApplication;
 import brachion.server.Client;
 import brachion.server.Wire;
 import com.jayway.jsonpath.JsonPath;
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.AfterAll;
@@ -43,7 +49,7 @@ class TwoServersTest {
     @BeforeEach
     void empty() {
         JdbcTemplate database = first.getBean(JdbcTemplate.class);
-        List.of("trial", "person", "board", "source", "row_set_aside", "weigh_in", "drying_piece", "steam_rig", "wood")
+        List.of("trial", "person", "board", "source", "row_set_aside", "weigh_in", "drying_piece", "bench_tap", "bench_piece", "steam_rig", "wood")
                 .forEach(table -> database.update("delete from " + table));
         database.update("update trial_revision set revision = revision + 1");
         one = client(first);
@@ -121,5 +127,33 @@ class TwoServersTest {
 
         read(one.post("/api/trials", Wire.cleanTrial().replace("\"method\"", "\"person\": \"Odo\", \"method\"")), "$.id");
         assertThat(other.get("/api/names").body()).contains("Odo");
+    }
+
+    @Test
+    void what_is_tapped_at_one_bench_is_told_and_seen_at_the_other() throws Exception {
+        try (InputStream told = other.listen("/api/bench/changes")) {
+            BufferedReader lines = new BufferedReader(new InputStreamReader(told, StandardCharsets.UTF_8));
+            int id = read(one.post("/api/bench", "{\"name\": \"Rib\", \"recipe\": " + Wire.recipe(12, 200, Wire.STEAM) + "}"), "$.id");
+            String tap = "{\"tap\": \"INTO_HEAT\", \"saidAt\": \"" + Instant.now() + "\"}";
+            assertThat((String) read(one.post("/api/bench/" + id + "/taps", tap), "$.step")).isEqualTo("HEATING");
+            assertToldOf(lines, 2);
+            assertThat((String) read(other.get("/api/bench"), "$.pieces[0].step")).isEqualTo("HEATING");
+        }
+    }
+
+    /** A piece that is planned counts one, each touch one more. */
+    private static void assertToldOf(BufferedReader lines, long revision) throws IOException {
+        long patience = System.nanoTime() + Duration.ofMinutes(1).toNanos();
+        String last = "";
+        while (System.nanoTime() < patience) {
+            String line = lines.readLine();
+            if (line != null && line.startsWith("data:")) {
+                last = line.substring("data:".length());
+                if (((Number) JsonPath.read(last, "$.revision")).longValue() >= revision) {
+                    return;
+                }
+            }
+        }
+        throw new AssertionError("Told only of " + last);
     }
 }

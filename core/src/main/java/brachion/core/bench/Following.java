@@ -1,0 +1,190 @@
+package brachion.core.bench;
+
+import brachion.core.bench.Standing.Due;
+import brachion.core.bench.Standing.Wood;
+import brachion.core.method.Glue;
+import brachion.core.method.HotWood;
+import brachion.core.method.Recipe;
+import brachion.core.method.Sheet;
+import brachion.core.process.Moments;
+import brachion.core.process.ProcessSimulation;
+import brachion.core.process.SectionField;
+import brachion.core.process.Shop;
+import brachion.core.process.Stage;
+import brachion.core.process.StageKind;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * Follows heat and water through a piece while it is on the bench, by the same simulation as the forecast, and says what its
+ * clock shows. What was followed to the last touch is kept, and what went on since is carried on with from one look to the next.
+ * For one thread at a time.
+ */
+public final class Following {
+
+    private static final double MINUTE_S = 60;
+    private static final double HOUR_S = 3600;
+    private static final double DRY_PERCENT = 10;
+
+    private final Recipe plan;
+    private List<Tapped> followed;
+    private SinceTheLastTouch since;
+
+    /** @param plan the recipe, with moisture and slope of grain known */
+    public Following(Recipe plan) {
+        this.plan = plan;
+    }
+
+    /** How the piece stands at a moment after everything that was said of it. */
+    public Standing at(PieceLife life, Instant now) {
+        if (!(plan.method() instanceof HotWood way)) {
+            return cold(life);
+        }
+        if (followed == null || !followed.equals(life.said())) {
+            since = new SinceTheLastTouch(way, life);
+            followed = life.said();
+        }
+        return since.standing(now);
+    }
+
+    private Standing cold(PieceLife life) {
+        return switch (life.step()) {
+            case GLUING -> gluing(life);
+            case IN_CLAMPS -> inClamps(life);
+            default -> waiting(life);
+        };
+    }
+
+    private Standing gluing(PieceLife life) {
+        OptionalDouble open = plan.method().sheet(plan).value(Sheet.Measure.OPEN_TIME);
+        return open.isEmpty() ? waiting(life) : planned(life, open.getAsDouble() * MINUTE_S, Due.GLUE_CLOSES);
+    }
+
+    private static Standing inClamps(PieceLife life) {
+        return planned(life, Glue.CLAMPED_H * HOUR_S, Due.GLUE_SET);
+    }
+
+    private static Standing waiting(PieceLife life) {
+        return new Standing(life.since(), Optional.empty(), Due.NOTHING, Optional.empty(), OptionalDouble.empty(), Optional.empty());
+    }
+
+    private static Standing planned(PieceLife life, double seconds, Due due) {
+        return new Standing(life.since(), life.since().map(from -> plus(from, seconds)), due, Optional.empty(), OptionalDouble.of(seconds),
+                Optional.empty());
+    }
+
+    static Instant plus(Instant from, double seconds) {
+        return from.plus(Math.round(seconds * 1000), ChronoUnit.MILLIS);
+    }
+
+    /** The piece from its last touch on: how it was then, what is done to it now, and what that will come to. */
+    private final class SinceTheLastTouch {
+
+        private final HotWood way;
+        private final PieceLife life;
+        private final Shop shop = plan.shop();
+        /** How it was when what is done to it now began. */
+        private final ProcessSimulation began;
+        /** What is done to it now, from when on; none while nothing changes it. */
+        private final Optional<Stage> doing;
+        private final Instant from;
+        /** How far it was followed. */
+        private ProcessSimulation reached;
+        private Instant reachedAt;
+        private Optional<Instant> due = Optional.empty();
+        private Due dueIs = Due.NOTHING;
+        private Optional<Instant> hotThrough = Optional.empty();
+
+        SinceTheLastTouch(HotWood way, PieceLife life) {
+            this.way = way;
+            this.life = life;
+            this.began = new ProcessSimulation(HotWood.piece(plan.blank(), shop));
+            BenchStages stages = new BenchStages(way, shop, life);
+            stages.over().forEach(began::run);
+            this.doing = stages.now();
+            this.from = stages.nowFrom();
+            this.reached = began;
+            this.reachedAt = from;
+            foresee();
+        }
+
+        private void foresee() {
+            switch (life.step()) {
+                case SOAKING -> dueAfter(way.plannedMinutes(StageKind.SOAK).orElse(0) * MINUTE_S, Due.SOAKED);
+                case HEATING -> doing.ifPresent(heat -> {
+                    OptionalDouble soft = Moments.soft(began, heat);
+                    OptionalDouble hot = Moments.hot(began, heat);
+                    hot.ifPresent(seconds -> hotThrough = Optional.of(plus(from, seconds)));
+                    (soft.isPresent() ? soft : hot).ifPresent(seconds -> dueAfter(seconds, soft.isPresent() ? Due.SOFT : Due.HOT));
+                });
+                case BENDING -> {
+                    OptionalDouble hard = Moments.outerFaceHard(began, shop.celsius(), shop.relativeHumidity());
+                    if (hard.orElse(0) > 0) {
+                        dueAfter(hard.getAsDouble(), Due.OUTER_FACE_HARD);
+                    } else {
+                        dueAfter(way.carrySeconds(), Due.CARRIED);
+                    }
+                }
+                case ON_FORM -> dueAfter(way.holdHours().orElse(HotWood.USUAL_HOLD_H) * HOUR_S, Due.HELD);
+                case DRYING -> doing.ifPresent(air -> Moments.below(DRY_PERCENT, began, air).ifPresent(seconds -> dueAfter(seconds, Due.DRY)));
+                default -> { }
+            }
+        }
+
+        private void dueAfter(double seconds, Due what) {
+            if (seconds > 0 || what != Due.SOAKED) {
+                due = Optional.of(plus(life.step() == Step.ON_FORM ? life.since().orElseThrow() : from, seconds));
+                dueIs = what;
+            }
+        }
+
+        Standing standing(Instant now) {
+            Optional<Wood> wood = doing.map(stage -> {
+                carryOn(stage, now);
+                return wood(reached.field());
+            });
+            return switch (life.step()) {
+                case GLUING -> gluing(life);
+                case IN_CLAMPS -> inClamps(life);
+                default -> new Standing(countsFrom(), due, dueIs, hotThrough, plannedSeconds(), wood);
+            };
+        }
+
+        private Optional<Instant> countsFrom() {
+            return life.step() == Step.HEATING ? life.heatCountsFrom() : life.since();
+        }
+
+        private OptionalDouble plannedSeconds() {
+            OptionalDouble minutes = switch (life.step()) {
+                case SOAKING -> way.plannedMinutes(StageKind.SOAK);
+                case HEATING -> OptionalDouble.of(way.heating().minutes());
+                case BENDING -> way.plannedMinutes(StageKind.CARRY);
+                case ON_FORM -> OptionalDouble.of(way.holdHours().orElse(HotWood.USUAL_HOLD_H) * 60);
+                default -> OptionalDouble.empty();
+            };
+            return minutes.isPresent() ? OptionalDouble.of(minutes.getAsDouble() * MINUTE_S) : minutes;
+        }
+
+        /** On from where it was last looked at; a record of the heat is gone through from its start. */
+        private void carryOn(Stage stage, Instant now) {
+            boolean afresh = now.isBefore(reachedAt) || stage.probe().isPresent();
+            ProcessSimulation carried = (afresh ? began : reached).copy();
+            double seconds = PieceLife.seconds(afresh ? from : reachedAt, now);
+            if (seconds > 0) {
+                carried.run(stage.lasting(seconds));
+            }
+            reached = carried;
+            reachedAt = now.isBefore(from) ? from : now;
+        }
+
+        private Wood wood(SectionField field) {
+            OptionalDouble bears = life.step() == Step.HEATING && life.next().contains(Tap.PULLED)
+                    ? Moments.outerFaceHard(reached, shop.celsius(), shop.relativeHumidity()) : OptionalDouble.empty();
+            return new Wood(field.coreC(), field.meanMoisturePercent(), Moments.softShare(field),
+                    field.condition().outerQuarterSoftness(), bears);
+        }
+    }
+}

@@ -1,0 +1,235 @@
+package brachion.core.bench;
+
+import brachion.core.method.Done;
+import brachion.core.method.Recipe;
+import brachion.core.process.ProbeRecord;
+import brachion.core.process.Shop;
+import brachion.core.process.StageKind;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+
+/**
+ * The life of a piece on the bench: everything that was said of it, in order. Playing the same touches again gives the same piece;
+ * what cannot follow, and what would go back in time, is refused.
+ */
+public final class PieceLife {
+
+    /** What can be said once, and is no step; where a thermometer is read nobody need say that it is at heat. */
+    private static final Set<Tap> ONCE = Set.of(Tap.AT_HEAT, Tap.STEAM_OFF);
+
+    private final WayOfThePiece way;
+    private final Step step;
+    private final List<Tapped> said;
+
+    private PieceLife(WayOfThePiece way, Step step, List<Tapped> said) {
+        this.way = way;
+        this.step = step;
+        this.said = said;
+    }
+
+    /** A piece nothing was done to yet. */
+    public static PieceLife planned(Recipe plan) {
+        return new PieceLife(WayOfThePiece.of(plan), Step.PLANNED, List.of());
+    }
+
+    /**
+     * A piece everything was said of.
+     *
+     * @throws OutOfTurnException when it cannot have been so
+     */
+    public static PieceLife of(Recipe plan, List<Tapped> said) {
+        PieceLife life = planned(plan);
+        for (Tapped tapped : said) {
+            life = life.after(tapped);
+        }
+        return life;
+    }
+
+    /**
+     * The same piece after one more touch.
+     *
+     * @throws OutOfTurnException when it cannot follow
+     */
+    public PieceLife after(Tapped tapped) {
+        if (!may(tapped.tap())) {
+            throw new OutOfTurnException(sentence(tapped.tap()));
+        }
+        if (!said.isEmpty() && tapped.at().isBefore(last().at())) {
+            throw new OutOfTurnException("That was before the last thing written down about this piece; take that back first.");
+        }
+        if (tapped.tap() == Tap.READING && at(Tap.READING).filter(tapped.at()::equals).isPresent()) {
+            throw new OutOfTurnException("There is a reading of this very moment already.");
+        }
+        List<Tapped> more = new ArrayList<>(said);
+        more.add(tapped);
+        return new PieceLife(way, way.after(step, tapped.tap()).orElseThrow(), List.copyOf(more));
+    }
+
+    /** The same piece before the last touch. */
+    public PieceLife takenBack() {
+        if (said.isEmpty()) {
+            throw new OutOfTurnException("Nothing was done to this piece yet.");
+        }
+        PieceLife life = new PieceLife(way, Step.PLANNED, List.of());
+        for (Tapped tapped : said.subList(0, said.size() - 1)) {
+            life = life.after(tapped);
+        }
+        return life;
+    }
+
+    /** Where it is. */
+    public Step step() {
+        return step;
+    }
+
+    /** Everything that was said of it, in order. */
+    public List<Tapped> said() {
+        return said;
+    }
+
+    /** What may follow, what usually does first. */
+    public List<Tap> next() {
+        return Arrays.stream(Tap.values()).filter(this::may).sorted(Comparator.comparing(this::unusual)).toList();
+    }
+
+    /** What may follow if something were said now. */
+    public List<Tap> nextAfter(Tap tap) {
+        List<Tapped> more = new ArrayList<>(said);
+        more.add(new Tapped(tap, said.isEmpty() ? Instant.EPOCH : last().at(),
+                tap == Tap.READING ? OptionalDouble.of(Shop.USUAL.celsius()) : OptionalDouble.empty()));
+        return new PieceLife(way, way.after(step, tap).orElseThrow(), more).next();
+    }
+
+    private int unusual(Tap tap) {
+        return switch (tap) {
+            case INTO_SOAK -> way.soakPlanned() ? 0 : 1;
+            case JUDGED -> 1;
+            case READING -> 2;
+            case FEATHERS, CREASE, CLICK -> 3;
+            case BROKE -> 4;
+            default -> 0;
+        };
+    }
+
+    /** When it came to the step it is at; empty for one that is planned. */
+    public Optional<Instant> since() {
+        return said.stream().filter(tapped -> !tapped.tap().notes() && tapped.tap() != Tap.READING && !ONCE.contains(tapped.tap()))
+                .reduce((first, second) -> second).map(Tapped::at);
+    }
+
+    /** The last time something was said. */
+    public Optional<Instant> at(Tap tap) {
+        return said.stream().filter(tapped -> tapped.tap() == tap).reduce((first, second) -> second).map(Tapped::at);
+    }
+
+    /** The first time something was said. */
+    Optional<Instant> firstAt(Tap tap) {
+        return said.stream().filter(tapped -> tapped.tap() == tap).findFirst().map(Tapped::at);
+    }
+
+    /** What was seen or heard on the way. */
+    public Set<Tap> noted() {
+        Set<Tap> noted = new HashSet<>();
+        said.stream().map(Tapped::tap).filter(tap -> tap.notes() || tap == Tap.BROKE).forEach(noted::add);
+        return noted;
+    }
+
+    /**
+     * When its time in the heat began to count: from the start where a thermometer was read or a pipe is hot before, from the
+     * moment it was said to be at heat otherwise. Empty while that is waited for; a piece that was bent without a word of it was put
+     * into a heat that was there.
+     */
+    public Optional<Instant> heatCountsFrom() {
+        Optional<Instant> in = at(Tap.INTO_HEAT);
+        if (!way.warmsUp() || !readings().isEmpty()) {
+            return in;
+        }
+        return at(Tap.AT_HEAT).or(() -> step == Step.HEATING ? Optional.empty() : in);
+    }
+
+    /** What the thermometer in the heat showed; empty when nobody read it. */
+    public Optional<ProbeRecord> probe() {
+        return readings().isEmpty() ? Optional.empty() : Optional.of(new ProbeRecord(readings()));
+    }
+
+    private List<ProbeRecord.Reading> readings() {
+        return said.stream().filter(tapped -> tapped.tap() == Tap.READING)
+                .map(tapped -> new ProbeRecord.Reading(seconds(at(Tap.INTO_HEAT).orElseThrow(), tapped.at()),
+                        tapped.celsius().orElseThrow())).toList();
+    }
+
+    /** How its stages went, as far as they are over [min]; what took no time is left out. */
+    public Done done() {
+        Map<StageKind, Double> took = new EnumMap<>(StageKind.class);
+        put(took, StageKind.SOAK, at(Tap.INTO_SOAK), at(Tap.INTO_HEAT));
+        way.heat().ifPresent(heat -> put(took, heat, heatCountsFrom(), outOfTheHeat()));
+        put(took, StageKind.CARRY, at(Tap.PULLED), firstAt(Tap.CLAMPED));
+        put(took, StageKind.STEAM_ON, firstAt(Tap.CLAMPED), at(Tap.STEAM_OFF));
+        if (way.heated()) {
+            put(took, StageKind.FORM, firstAt(Tap.CLAMPED), firstAt(Tap.RELEASED));
+            put(took, StageKind.RACK, firstAt(Tap.RELEASED), at(Tap.GLUE_ON).or(() -> at(Tap.JUDGED)));
+        }
+        return new Done(took, probe());
+    }
+
+    private Optional<Instant> outOfTheHeat() {
+        return at(Tap.PULLED).or(() -> firstAt(Tap.CLAMPED)).or(() -> at(Tap.BROKE));
+    }
+
+    private static void put(Map<StageKind, Double> took, StageKind kind, Optional<Instant> from, Optional<Instant> to) {
+        if (from.isPresent() && to.isPresent() && to.get().isAfter(from.get())) {
+            took.put(kind, seconds(from.get(), to.get()) / 60);
+        }
+    }
+
+    static double seconds(Instant from, Instant to) {
+        return Duration.between(from, to).toMillis() / 1000.0;
+    }
+
+    /** When it was bent: clamped for the first time, or broken before; empty when it was not. */
+    public Optional<Instant> bentAt() {
+        return firstAt(Tap.CLAMPED).or(() -> at(Tap.BROKE));
+    }
+
+    /** Seconds from the heat to fully clamped; empty where that was not measured [s]. */
+    public OptionalDouble carrySeconds() {
+        Double minutes = done().took().get(StageKind.CARRY);
+        return minutes == null ? OptionalDouble.empty() : OptionalDouble.of(minutes * 60);
+    }
+
+    private boolean may(Tap tap) {
+        boolean said = ONCE.contains(tap) && at(tap).isPresent();
+        boolean read = tap == Tap.AT_HEAT && at(Tap.READING).isPresent();
+        return way.after(step, tap).isPresent() && !said && !read;
+    }
+
+    private Tapped last() {
+        return said.get(said.size() - 1);
+    }
+
+    private String sentence(Tap tap) {
+        return at(tap).isPresent() && !tap.notes() ? "That was written down about this piece already."
+                : "That cannot follow: this piece is " + switch (step) {
+                    case PLANNED -> "planned, and nothing was done to it yet.";
+                    case SOAKING -> "soaking.";
+                    case HEATING -> "in the heat.";
+                    case BENDING -> "out of the heat and not yet clamped.";
+                    case ON_FORM -> "on the form.";
+                    case DRYING -> "off the form and drying.";
+                    case GLUING -> "being glued.";
+                    case IN_CLAMPS -> "in the clamps.";
+                    case FINISHED -> "done with, and waits for its verdict.";
+                    case JUDGED -> "judged.";
+                };
+    }
+}

@@ -1,0 +1,30 @@
+package brachion.core.bench;
+
+import brachion.core.method.AtHand;
+import brachion.core.method.MethodKind;
+import brachion.core.method.Recipe;
+import brachion.core.method.Recipes;
+import brachion.core.method.Seasoning;
+import brachion.core.method.WantedPiece;
+import java.util.Arrays;
+import java.util.List;
+
+/** A recipe of every way, each as a search would try it first. */
+final class BenchWays {
+
+    private BenchWays() {
+    }
+
+    static List<Recipe> all() {
+        Recipe piece = Recipes.ash().steamed();
+        AtHand atHand = new AtHand(List.of(piece.blank().species()), List.of(Seasoning.AIR_DRIED), List.of(), List.of(AtHand.Support.NONE),
+                true, List.of(MethodKind.values()), List.of(2.0));
+        WantedPiece wanted = new WantedPiece(piece.bend(), 12, Recipes.WIDTH_MM);
+        return Arrays.stream(MethodKind.values()).flatMap(kind -> kind.toTry(wanted, atHand, piece.blank().species()).stream()
+                .flatMap(List::stream).limit(1)).toList();
+    }
+
+    static Recipe of(MethodKind kind) {
+        return all().stream().filter(recipe -> recipe.method().kind() == kind).findFirst().orElseThrow();
+    }
+}

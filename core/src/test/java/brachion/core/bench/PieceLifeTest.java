@@ -1,0 +1,158 @@
+package brachion.core.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.catchThrowable;
+
+import brachion.core.method.MethodKind;
+import brachion.core.method.Recipe;
+import brachion.core.method.Recipes;
+import brachion.core.process.StageKind;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.Random;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import org.junit.jupiter.api.Test;
+
+class PieceLifeTest {
+
+    private static final Instant START = Instant.parse("2026-11-20T08:00:00Z");
+    private static final List<Recipe> WAYS = BenchWays.all();
+
+    /** Whatever is tapped, in whatever order and with whatever clocks: what is refused changes nothing, what is taken stays. */
+    @Property(tries = 400)
+    void no_touches_lose_a_step_or_go_back_in_time(@ForAll int way, @ForAll long seed) {
+        Recipe plan = WAYS.get(Math.floorMod(way, WAYS.size()));
+        Random luck = new Random(seed);
+        PieceLife life = PieceLife.planned(plan);
+        Instant clock = START;
+        for (int touch = 0; touch < 40; touch++) {
+            clock = clock.plusMillis(luck.nextInt(-20_000, 600_000));
+            Tap tap = Tap.values()[luck.nextInt(Tap.values().length)];
+            Tapped tapped = new Tapped(tap, clock, tap == Tap.READING ? OptionalDouble.of(luck.nextInt(15, 101)) : OptionalDouble.empty());
+            List<Tapped> before = life.said();
+            Throwable refused;
+            try {
+                PieceLife after = life.after(tapped);
+                assertThat(life.next()).contains(tap);
+                assertThat(after.said().subList(0, before.size())).isEqualTo(before);
+                assertThat(after.said()).endsWith(tapped).hasSize(before.size() + 1);
+                assertThat(after.step().ordinal()).isGreaterThanOrEqualTo(life.step().ordinal());
+                assertThat(after.takenBack().said()).isEqualTo(before);
+                assertThat(after.takenBack().step()).isEqualTo(life.step());
+                assertThat(after.next()).isEqualTo(life.nextAfter(tap));
+                life = after;
+                refused = null;
+            } catch (OutOfTurnException outOfTurn) {
+                refused = outOfTurn;
+            }
+            if (refused != null) {
+                assertThat(refused.getMessage()).endsWith(".");
+                assertThat(life.said()).isEqualTo(before);
+            }
+        }
+        PieceLife again = PieceLife.of(plan, life.said());
+        assertThat(again.step()).isEqualTo(life.step());
+        assertThat(again.done()).isEqualTo(life.done());
+        assertThat(life.said()).extracting(Tapped::at).isSorted();
+        assertThat(life.done().took().values()).allMatch(minutes -> minutes > 0);
+    }
+
+    /** From every step some touches lead on to the verdict, for every way. */
+    @Property(tries = 200)
+    void every_piece_can_be_brought_to_its_verdict(@ForAll int way, @ForAll long seed) {
+        Recipe plan = WAYS.get(Math.floorMod(way, WAYS.size()));
+        Random luck = new Random(seed);
+        PieceLife life = PieceLife.planned(plan);
+        for (int touch = 0; life.step() != Step.JUDGED; touch++) {
+            assertThat(touch).as("touches of %s so far: %s", plan.method().kind(), life.said()).isLessThan(200);
+            List<Tap> next = life.next();
+            Tap tap = next.get(luck.nextInt(next.size()));
+            life = life.after(new Tapped(tap, START.plusSeconds(touch), tap == Tap.READING ? OptionalDouble.of(90) : OptionalDouble.empty()));
+        }
+        assertThat(life.next()).isEmpty();
+    }
+
+    @Test
+    void a_steamed_piece_carries_what_was_measured_on_its_way() {
+        PieceLife life = PieceLife.of(Recipes.ash().steamed(), List.of(
+                tapped(Tap.INTO_SOAK, 0), tapped(Tap.INTO_HEAT, 3600), tapped(Tap.AT_HEAT, 4200), tapped(Tap.PULLED, 6900),
+                tapped(Tap.FEATHERS, 6908), tapped(Tap.CLAMPED, 6912.4), tapped(Tap.RELEASED, 6912.4 + 86_400)));
+        assertThat(life.step()).isEqualTo(Step.DRYING);
+        assertThat(life.done().took()).isEqualTo(Map.of(StageKind.SOAK, 60.0, StageKind.STEAM_BOX, 45.0, StageKind.CARRY, 12.4 / 60,
+                StageKind.FORM, 1440.0));
+        assertThat(life.carrySeconds()).hasValue(12.4);
+        assertThat(life.noted()).containsExactly(Tap.FEATHERS);
+        assertThat(life.bentAt()).hasValue(at(6912.4));
+    }
+
+    @Test
+    void a_thermometer_decides_what_heat_there_was_from_the_loading_on() {
+        PieceLife life = PieceLife.of(Recipes.ash().steamed(), List.of(tapped(Tap.INTO_HEAT, 0), reading(300, 60), reading(900, 97),
+                tapped(Tap.PULLED, 3600)));
+        assertThat(life.done().took().get(StageKind.STEAM_BOX)).isEqualTo(60);
+        assertThat(life.done().probe().orElseThrow().at(600)).isEqualTo(78.5);
+    }
+
+    @Test
+    void a_piece_bent_in_its_bag_is_not_pulled_and_cold_plies_know_no_heat() {
+        assertThat(PieceLife.planned(BenchWays.of(MethodKind.COLD_LAMINATION)).next()).containsExactly(Tap.GLUE_ON);
+        PieceLife inPlace = PieceLife.of(BenchWays.of(MethodKind.STEAM_IN_PLACE), List.of(tapped(Tap.INTO_HEAT, 0), tapped(Tap.AT_HEAT, 60)));
+        assertThat(inPlace.next()).contains(Tap.CLAMPED, Tap.BROKE).doesNotContain(Tap.PULLED);
+        PieceLife onThePipe = PieceLife.of(BenchWays.of(MethodKind.HOT_PIPE), List.of(tapped(Tap.INTO_HEAT, 0)));
+        assertThat(onThePipe.next()).doesNotContain(Tap.AT_HEAT);
+        assertThat(onThePipe.heatCountsFrom()).as("a pipe is hot before").hasValue(START);
+    }
+
+    @Test
+    void plies_steamed_first_go_over_the_bench_twice() {
+        PieceLife life = PieceLife.of(BenchWays.of(MethodKind.STEAMED_PLIES), List.of(tapped(Tap.INTO_HEAT, 0), tapped(Tap.PULLED, 1800),
+                tapped(Tap.CLAMPED, 1810), tapped(Tap.RELEASED, 90_000), tapped(Tap.GLUE_ON, 180_000), tapped(Tap.CLAMPED, 180_300)));
+        assertThat(life.step()).isEqualTo(Step.IN_CLAMPS);
+        assertThat(life.carrySeconds()).as("of the hot plies").hasValue(10);
+        assertThat(life.after(tapped(Tap.RELEASED, 250_000)).next()).containsExactly(Tap.JUDGED);
+    }
+
+    @Test
+    void what_cannot_follow_is_refused_in_words() {
+        PieceLife planned = PieceLife.planned(Recipes.ash().steamed());
+        assertThatThrownBy(() -> planned.after(tapped(Tap.PULLED, 0))).isInstanceOf(OutOfTurnException.class).hasMessageContaining("planned");
+        PieceLife pulled = PieceLife.of(Recipes.ash().steamed(), List.of(tapped(Tap.INTO_HEAT, 0), tapped(Tap.PULLED, 3600)));
+        assertThatThrownBy(() -> pulled.after(tapped(Tap.PULLED, 3601))).hasMessageContaining("already");
+        assertThatThrownBy(() -> pulled.after(tapped(Tap.CLAMPED, 3599))).hasMessageContaining("take that back first");
+        assertThat(catchThrowable(planned::takenBack)).isInstanceOf(OutOfTurnException.class);
+        assertThatThrownBy(() -> new Tapped(Tap.READING, START)).isInstanceOf(IllegalArgumentException.class);
+    }
+
+    @Test
+    void what_usually_follows_stands_first() {
+        assertThat(PieceLife.planned(Recipes.ash().steamed()).next()).as("no soak is planned").startsWith(Tap.INTO_HEAT);
+        PieceLife heating = PieceLife.of(Recipes.ash().steamed(), List.of(tapped(Tap.INTO_HEAT, 0)));
+        assertThat(heating.next()).startsWith(Tap.AT_HEAT, Tap.PULLED);
+        assertThat(heating.after(tapped(Tap.AT_HEAT, 1)).after(tapped(Tap.PULLED, 2)).next()).startsWith(Tap.CLAMPED).endsWith(Tap.BROKE);
+    }
+
+    private static Tapped tapped(Tap tap, double seconds) {
+        return new Tapped(tap, at(seconds));
+    }
+
+    private static Tapped reading(double seconds, double celsius) {
+        return new Tapped(Tap.READING, at(seconds), OptionalDouble.of(celsius));
+    }
+
+    private static Instant at(double seconds) {
+        return START.plusMillis(Math.round(seconds * 1000));
+    }
+
+    @Test
+    void every_way_starts_somewhere() {
+        List<MethodKind> stuck = new ArrayList<>();
+        WAYS.stream().filter(plan -> PieceLife.planned(plan).next().isEmpty()).forEach(plan -> stuck.add(plan.method().kind()));
+        assertThat(stuck).isEmpty();
+        assertThat(WAYS).extracting(plan -> plan.method().kind()).containsExactlyInAnyOrder(MethodKind.values());
+    }
+}

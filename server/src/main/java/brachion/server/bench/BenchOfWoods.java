@@ -1,0 +1,22 @@
+package brachion.server.bench;
+
+import brachion.server.species.WoodUse;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+
+/** What woods mean to the bench: a wood that lay there stays. */
+@Component
+class BenchOfWoods implements WoodUse {
+
+    private final BenchRepository repository;
+
+    BenchOfWoods(BenchRepository repository) {
+        this.repository = repository;
+    }
+
+    @Override
+    public Optional<String> of(String speciesId) {
+        long pieces = repository.ofSpecies(speciesId);
+        return pieces == 0 ? Optional.empty() : Optional.of(pieces == 1 ? "1 piece on the bench is" : pieces + " pieces on the bench are");
+    }
+}

@@ -1,0 +1,90 @@
+package brachion.server.bench;
+
+import brachion.core.bench.PieceLife;
+import brachion.core.method.Recipe;
+import brachion.server.recipe.RecipeColumns;
+import brachion.server.recipe.RecipeFields;
+import brachion.server.storage.StoredEntity;
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Embedded;
+import jakarta.persistence.Entity;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.OrderColumn;
+import jakarta.persistence.Table;
+import java.util.ArrayList;
+import java.util.List;
+import org.hibernate.annotations.BatchSize;
+
+/** A stored piece with everything that was said of it, in order. */
+@Entity
+@Table(name = "bench_piece")
+class BenchPieceEntity extends StoredEntity {
+
+    private String name;
+
+    @Embedded
+    private RecipeColumns recipe;
+
+    private String person;
+
+    private String board;
+
+    private String source;
+
+    /** The trial it became. */
+    private Long trialId;
+
+    /** The piece it hangs as on the rack. */
+    private Long rackId;
+
+    @ElementCollection
+    @CollectionTable(name = "bench_tap", joinColumns = @JoinColumn(name = "piece_id"))
+    @OrderColumn(name = "position")
+    @BatchSize(size = 100)
+    private List<TapFields> taps = new ArrayList<>();
+
+    protected BenchPieceEntity() {
+    }
+
+    BenchPieceEntity(PlanFields plan) {
+        name = plan.name().strip();
+        recipe = RecipeColumns.of(plan.recipe());
+        person = plan.recipe().person();
+        board = plan.recipe().board();
+        source = plan.recipe().source();
+    }
+
+    String name() {
+        return name;
+    }
+
+    RecipeFields recipe() {
+        return recipe.recipe(person, board, source);
+    }
+
+    /** Everything said of it, played again. */
+    PieceLife life(Recipe plan) {
+        return PieceLife.of(plan, taps.stream().map(TapFields::tapped).toList());
+    }
+
+    void say(TapFields tap) {
+        taps.add(tap);
+    }
+
+    void takeBackTheLast() {
+        taps.remove(taps.size() - 1);
+    }
+
+    void hangsAs(Long piece) {
+        rackId = piece;
+    }
+
+    Long rackId() {
+        return rackId;
+    }
+
+    void judgedAs(long trial) {
+        trialId = trial;
+    }
+}

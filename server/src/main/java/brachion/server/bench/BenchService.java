@@ -1,0 +1,194 @@
+package brachion.server.bench;
+
+import brachion.core.bench.OutOfTurnException;
+import brachion.core.bench.PieceLife;
+import brachion.core.bench.Standing;
+import brachion.core.bench.Step;
+import brachion.core.bench.Tap;
+import brachion.core.method.Recipe;
+import brachion.core.method.Workshop;
+import brachion.core.risk.UnknownInputs;
+import brachion.server.problem.NotHereException;
+import brachion.server.problem.RefusedRequestException;
+import brachion.server.rack.DryingFields;
+import brachion.server.rack.Rack;
+import brachion.server.recipe.RecipeFields;
+import brachion.server.recipe.Workshops;
+import brachion.server.storage.CurrentShop;
+import brachion.server.trial.DoneFields;
+import brachion.server.trial.TrialFields;
+import brachion.server.trial.Trials;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.Comparator;
+import java.util.List;
+import java.util.function.Supplier;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps the bench. */
+@Service
+@Transactional
+class BenchService implements Bench {
+
+    /** The most pressing first: what is out of the heat, then what is due, then what counts on, then what is only planned. */
+    private static final Comparator<BenchView> PRESSING = Comparator
+            .comparing((BenchView piece) -> piece.step() != Step.BENDING)
+            .thenComparing(piece -> piece.step() == Step.PLANNED)
+            .thenComparing(piece -> piece.standing().due(), Comparator.nullsLast(Comparator.naturalOrder()))
+            .thenComparing(BenchView::id);
+
+    private final BenchRepository repository;
+    private final FollowedPieces followed;
+    private final Workshops workshops;
+    private final Trials trials;
+    private final Rack rack;
+    private final ApplicationEventPublisher events;
+    private final Clock clock;
+
+    BenchService(BenchRepository repository, FollowedPieces followed, Workshops workshops, Trials trials, Rack rack,
+                 ApplicationEventPublisher events, Clock clock) {
+        this.repository = repository;
+        this.followed = followed;
+        this.workshops = workshops;
+        this.trials = trials;
+        this.rack = rack;
+        this.events = events;
+        this.clock = clock;
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public boolean untouched() {
+        return repository.count() == 0;
+    }
+
+    @Override
+    public void lay(PlanFields plan, List<TapFields> said) {
+        BenchPieceEntity piece = new BenchPieceEntity(plan);
+        said.forEach(piece::say);
+        piece.life(typical(piece, workshops.now()));
+        repository.saveAndFlush(piece);
+    }
+
+    @Transactional(readOnly = true)
+    public List<BenchView> pieces(Instant now) {
+        Workshop workshop = workshops.now();
+        return repository.findByDeletedAtIsNullAndTrialIdIsNullOrderById().stream().map(piece -> view(piece, workshop, now))
+                .sorted(PRESSING).toList();
+    }
+
+    @Transactional(readOnly = true)
+    public long revision() {
+        return repository.revision();
+    }
+
+    public BenchView plan(PlanFields plan) {
+        plan.recipe().toRecipe(workshops.now());
+        return changed(new BenchPieceEntity(plan));
+    }
+
+    public BenchView tap(long id, TapFields tap) {
+        tap.requireSense(clock.instant());
+        BenchPieceEntity piece = present(id);
+        Recipe plan = typical(piece, workshops.now());
+        PieceLife life = inTurn(() -> piece.life(plan).after(tap.tapped()));
+        piece.say(tap);
+        if (tap.tap() == Tap.RELEASED && life.next().contains(Tap.JUDGED) && life.step() == Step.DRYING) {
+            hang(piece, plan, life, tap.saidAt());
+        }
+        return changed(piece);
+    }
+
+    /** Off the form it hangs on the rack, as wet as it was followed to be then. */
+    private void hang(BenchPieceEntity piece, Recipe plan, PieceLife life, Instant at) {
+        followed.standing(piece.id(), plan, life, at).wood().ifPresent(wood -> piece.hangsAs(rack.hang(new DryingFields(piece.name(),
+                piece.recipe().blank().speciesId(), plan.blank().thicknessMm(), plan.blank().widthMm(), day(at),
+                Math.rint(wood.moisturePercent() * 10) / 10, null, plan.shop().celsius(), plan.shop().relativeHumidity() * 100), List.of())));
+    }
+
+    private static LocalDate day(Instant at) {
+        return LocalDate.ofInstant(at, ZoneId.systemDefault());
+    }
+
+    public BenchView takeBack(long id, int version) {
+        BenchPieceEntity piece = present(id);
+        requireVersion(piece, version);
+        PieceLife before = inTurn(() -> piece.life(typical(piece, workshops.now())).takenBack());
+        piece.takeBackTheLast();
+        if (piece.rackId() != null && before.step() == Step.ON_FORM) {
+            rack.takeDown(piece.rackId());
+            piece.hangsAs(null);
+        }
+        return changed(piece);
+    }
+
+    /** Makes a trial of a piece, with everything that was measured on its way; gives the key of the trial. */
+    public long judge(long id, int version, VerdictFields verdict) {
+        BenchPieceEntity piece = present(id);
+        requireVersion(piece, version);
+        TapFields judged = new TapFields(Tap.JUDGED, clock.instant(), null);
+        RecipeFields recipe = piece.recipe();
+        PieceLife life = inTurn(() -> piece.life(typical(piece, workshops.now())).after(judged.tapped()));
+        LocalDate bentOn = day(life.bentAt().orElse(judged.saidAt()));
+        long trial = trials.logOne(new TrialFields(bentOn, recipe, DoneFields.of(life.done()), verdict.outcome(), verdict.note()));
+        piece.say(judged);
+        piece.judgedAs(trial);
+        changed(piece);
+        return trial;
+    }
+
+    public BenchView takeOff(long id, int version) {
+        BenchPieceEntity piece = present(id);
+        requireVersion(piece, version);
+        piece.discard(clock.instant());
+        return changed(piece);
+    }
+
+    public BenchView putBack(long id) {
+        BenchPieceEntity piece = repository.findById(id).orElseThrow(() -> missing(id));
+        piece.bringBack();
+        return changed(piece);
+    }
+
+    private BenchView changed(BenchPieceEntity piece) {
+        BenchPieceEntity stored = repository.saveAndFlush(piece);
+        events.publishEvent(new BenchChanged(CurrentShop.key()));
+        return view(stored, workshops.now(), clock.instant());
+    }
+
+    private BenchView view(BenchPieceEntity piece, Workshop workshop, Instant now) {
+        Recipe typical = typical(piece, workshop);
+        PieceLife life = piece.life(typical);
+        Standing standing = followed.standing(piece.id(), typical, life, now);
+        return BenchView.of(piece, piece.recipe(), life, standing);
+    }
+
+    private static Recipe typical(BenchPieceEntity piece, Workshop workshop) {
+        return UnknownInputs.typical(piece.recipe().toRecipe(workshop));
+    }
+
+    private static PieceLife inTurn(Supplier<PieceLife> life) {
+        try {
+            return life.get();
+        } catch (OutOfTurnException refused) {
+            throw new RefusedRequestException(HttpStatus.CONFLICT, refused.getMessage());
+        }
+    }
+
+    private static void requireVersion(BenchPieceEntity piece, int version) {
+        piece.requireVersion(version, "More was said of this piece since you looked. Look at it again and repeat what you did.");
+    }
+
+    private BenchPieceEntity present(long id) {
+        return repository.findById(id).filter(BenchPieceEntity::present).orElseThrow(() -> missing(id));
+    }
+
+    private static NotHereException missing(long id) {
+        return new NotHereException("There is no piece " + id + " on the bench.");
+    }
+}

@@ -1,0 +1,76 @@
+package brachion.server.bench;
+
+import brachion.core.bench.PieceLife;
+import brachion.core.bench.Standing;
+import brachion.core.bench.Step;
+import brachion.core.bench.Tap;
+import brachion.server.recipe.RecipeFields;
+import jakarta.validation.constraints.NotNull;
+import java.time.Instant;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/**
+ * A piece on the bench as it is shown.
+ *
+ * @param id       key
+ * @param version  state it was in when read; give it back with a change
+ * @param name     what it is called
+ * @param recipe   what is planned for it
+ * @param step     where it is
+ * @param next     what may follow, what usually does first
+ * @param said     what was said of it, in order
+ * @param standing how it stands
+ */
+record BenchView(long id, int version, String name, RecipeFields recipe, Step step, List<NextView> next, List<TapFields> said,
+                 StandingReading standing) {
+
+    /**
+     * What may follow.
+     *
+     * @param tap  what may be said
+     * @param then what may follow that, for a screen that cannot ask just then
+     */
+    record NextView(Tap tap, List<Tap> then) {
+    }
+
+    /**
+     * @param countsFrom     what its clock counts from
+     * @param due            when what it waits for is due
+     * @param dueIs          what is due then
+     * @param hotThrough     when a piece in the heat is hot through
+     * @param plannedSeconds how long the step is to take [s]
+     * @param wood           how the wood is, where it is followed
+     */
+    record StandingReading(Instant countsFrom, Instant due, @NotNull Standing.Due dueIs, Instant hotThrough, Double plannedSeconds, WoodReading wood) {
+
+        static StandingReading of(Standing standing) {
+            return new StandingReading(standing.countsFrom().orElse(null), standing.due().orElse(null), standing.dueIs(),
+                    standing.hotThrough().orElse(null), known(standing.planned()), standing.wood().map(WoodReading::of).orElse(null));
+        }
+    }
+
+    /**
+     * @param coreC           temperature of the core [°C]
+     * @param moisturePercent mean moisture [%]
+     * @param softShare       share of the section that is soft, 0 to 1
+     * @param outerSoftness   softness of the quarter under the outer face, 0 to 1
+     * @param bearsCarryS     how long it could be carried if it were pulled now [s]
+     */
+    record WoodReading(@NotNull double coreC, @NotNull double moisturePercent, @NotNull double softShare, @NotNull double outerSoftness, Double bearsCarryS) {
+
+        static WoodReading of(Standing.Wood wood) {
+            return new WoodReading(wood.coreC(), wood.moisturePercent(), wood.softShare(), wood.outerSoftness(), known(wood.bearsCarryS()));
+        }
+    }
+
+    static BenchView of(BenchPieceEntity piece, RecipeFields recipe, PieceLife life, Standing standing) {
+        return new BenchView(piece.id(), piece.version(), piece.name(), recipe, life.step(),
+                life.next().stream().map(tap -> new NextView(tap, life.nextAfter(tap))).toList(), life.said().stream().map(TapFields::of).toList(),
+                StandingReading.of(standing));
+    }
+
+    private static Double known(OptionalDouble value) {
+        return value.isPresent() ? value.getAsDouble() : null;
+    }
+}

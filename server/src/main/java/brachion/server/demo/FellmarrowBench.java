@@ -1,0 +1,74 @@
+package brachion.server.demo;
+
+import brachion.core.bench.Tap;
+import brachion.core.method.ColdLamination;
+import brachion.core.method.Glue;
+import brachion.core.method.GrowthRings;
+import brachion.core.method.Handling;
+import brachion.core.method.Heating;
+import brachion.core.method.Knots;
+import brachion.core.method.Method;
+import brachion.core.method.OuterFace;
+import brachion.core.method.Seasoning;
+import brachion.core.method.SoakAdditive;
+import brachion.core.method.SteamBox;
+import brachion.core.process.StageKind;
+import brachion.server.bench.Bench;
+import brachion.server.bench.PlanFields;
+import brachion.server.bench.TapFields;
+import brachion.server.recipe.BlankFields;
+import brachion.server.recipe.MethodFields;
+import brachion.server.recipe.RecipeFields;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** What is under way on Fellmarrow Workshop's bench just now: invented pieces at different steps. */
+final class FellmarrowBench {
+
+    private static final double INCH = 25.4;
+
+    private final Instant now;
+
+    FellmarrowBench(Instant now) {
+        this.now = now;
+    }
+
+    void layOn(Bench bench) {
+        bench.lay(plan("Snowshoe frame, right", "white-ash", Seasoning.AIR_DRIED, 17, 1 / 2.0, 13 / 16.0, 6, 180, steamed(0, 40), "Tamsin"), List.of(
+                said(Tap.INTO_HEAT, 31), read(29, 41), read(25, 72), read(21, 93), read(17, 97.2), read(9, 97.6), read(2, 97.4)));
+        bench.lay(plan("Crook handle for the orchard gate", "red-oak", Seasoning.KILN_DRIED, 8, 7 / 8.0, 7 / 8.0, 3.5, 180, steamed(14, 55), "Tamsin"),
+                List.of(said(Tap.INTO_SOAK, 9 * 60 + 20)));
+        bench.lay(plan("Pannier rim, lower", "beech", Seasoning.AIR_DRIED, 15, 3 / 8.0, 1, 5, 180, steamed(0, 30), "Odo"), List.of(
+                said(Tap.INTO_HEAT, 20 * 60 + 40), said(Tap.AT_HEAT, 20 * 60 + 32), said(Tap.PULLED, 20 * 60), said(Tap.CLAMPED, 20 * 60 - 0.2)));
+        bench.lay(plan("Garden arch, ten plies", "white-oak", Seasoning.KILN_DRIED, 8, 1 / 8.0, 2, 20, 150,
+                new ColdLamination(Glue.UREA_RESIN, 10), "Odo"), List.of(said(Tap.GLUE_ON, 5 * 60 + 25), said(Tap.CLAMPED, 5 * 60 + 12)));
+        bench.lay(plan("Snowshoe frame, spare", "white-ash", Seasoning.AIR_DRIED, 17, 1 / 2.0, 13 / 16.0, 6, 180, steamed(0, 40), "Tamsin"), List.of());
+    }
+
+    private static Method steamed(double soakHours, double minutes) {
+        return new SteamBox(new Handling(soakHours, SoakAdditive.NONE, 15, Optional.empty(), OptionalDouble.of(24)),
+                new Heating(StageKind.STEAM_BOX, minutes, 98));
+    }
+
+    private static PlanFields plan(String name, String species, Seasoning seasoning, double moisture, double thickness, double width, double radius,
+                                   double angle, Method method, String person) {
+        BlankFields blank = new BlankFields(species, seasoning, moisture, GrowthRings.FLAT, 25.0, Knots.CLEAR, OuterFace.SAWN,
+                thickness * INCH, width * INCH);
+        return new PlanFields(name, new RecipeFields(blank, radius * INCH, angle, MethodFields.of(method), person, null, null));
+    }
+
+    private TapFields said(Tap tap, double minutesAgo) {
+        return new TapFields(tap, ago(minutesAgo), null);
+    }
+
+    private TapFields read(double minutesAgo, double celsius) {
+        return new TapFields(Tap.READING, ago(minutesAgo), celsius);
+    }
+
+    private Instant ago(double minutes) {
+        return now.minus(Duration.ofMillis(Math.round(minutes * 60_000)));
+    }
+}

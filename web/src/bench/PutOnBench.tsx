@@ -1,0 +1,48 @@
+import { Button, Dialog, DialogActions, DialogContent, DialogTitle, Typography } from '@mui/material';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { useSpecies } from '../api/queries';
+import type { RecipeFields } from '../api/schema';
+import { Field } from '../app/Field';
+import { useBenchWrites } from './useBenchWrites';
+
+/** Lays the planned bend on the bench as a piece with a name. */
+export function PutOnBench({ recipe, stale }: { recipe: RecipeFields | undefined; stale: boolean }) {
+  const { data: species } = useSpecies();
+  const [asking, setAsking] = useState(false);
+  const [typed, setTyped] = useState<string>();
+  const [refusal, setRefusal] = useState<string>();
+  const { plan } = useBenchWrites();
+  const navigate = useNavigate();
+  const name = typed ?? species?.find(({ id }) => id === recipe?.blank.speciesId)?.commonName ?? '';
+  const put = async () => {
+    if (!recipe) return;
+    try {
+      await plan.mutateAsync({ name, recipe });
+      await navigate('/bench');
+    } catch (error) {
+      setRefusal((error as Error).message);
+    }
+  };
+  return (
+    <>
+      <Button variant="outlined" disabled={stale || !recipe} sx={{ whiteSpace: 'nowrap', flexShrink: 0, minHeight: 40 }} onClick={() => { setAsking(true); }}>
+        Put it on the bench
+      </Button>
+      <Dialog open={asking} onClose={() => { setAsking(false); }} fullWidth maxWidth="xs"
+        slotProps={{ paper: { component: 'form', noValidate: true, onSubmit: (event: React.FormEvent) => { event.preventDefault(); void put(); } } as object }}>
+        <DialogTitle>Put it on the bench</DialogTitle>
+        <DialogContent>
+          <Typography gutterBottom>It is followed there from the soak to its verdict, and becomes a record without being written down again.</Typography>
+          <Field label="Name of the piece" value={name} error={refusal !== undefined} sx={{ mt: 1, width: '100%' }}
+            onChange={(event) => { setRefusal(undefined); setTyped(event.target.value); }} slotProps={{ htmlInput: { maxLength: 120, autoComplete: 'off' } }} />
+          {refusal && <Typography role="alert" variant="body2" color="error">{refusal}</Typography>}
+        </DialogContent>
+        <DialogActions>
+          <Button onClick={() => { setAsking(false); }}>Not now</Button>
+          <Button type="submit" variant="contained" loading={plan.isPending}>Lay it there</Button>
+        </DialogActions>
+      </Dialog>
+    </>
+  );
+}

@@ -1,0 +1,60 @@
+import { Alert, Box, Button } from '@mui/material';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import type { BenchView } from '../api/schema';
+import { useNotice } from '../app/notice';
+import { useUnits } from '../app/units';
+import { EMPTY_OUTCOME, type OutcomeForm } from '../log/draft';
+import { OutcomeInputs } from '../log/OutcomeInputs';
+import { methodOf } from '../methods/forms';
+import { formOf } from '../recipe/form';
+import { readNow, useReadings, type Typed } from '../units/reading';
+import { useBenchWrites } from './useBenchWrites';
+
+/** How a piece came out; what was noted on its way is there already. With it the piece becomes a record. */
+export function Verdict({ piece, onClose }: { piece: BenchView; onClose: () => void }) {
+  const [system] = useUnits();
+  const [outcome, setOutcome] = useState<OutcomeForm>(() => ({ ...EMPTY_OUTCOME, ...noted(piece) }));
+  const [refusal, setRefusal] = useState<string>();
+  const { judge } = useBenchWrites();
+  const navigate = useNavigate();
+  const notify = useNotice();
+  const typed: Record<string, Typed> = { released: { measurement: 'LENGTH', text: outcome.severity === 'BROKEN' ? '' : outcome.releasedRadius } };
+  const readings = useReadings(typed, system);
+  const save = async () => {
+    const { severity, flaw } = outcome;
+    if (!severity) { setRefusal('Say how it came out: clean, flawed or broken.'); return; }
+    if (severity !== 'CLEAN' && !flaw) { setRefusal('Say what was seen on the piece.'); return; }
+    try {
+      const { released } = await readNow(typed, system);
+      if (released?.error) { setRefusal(released.error); return; }
+      const { trialId } = await judge.mutateAsync({
+        piece,
+        verdict: { outcome: { severity, flaw: severity === 'CLEAN' ? undefined : flaw, releasedRadiusMm: released?.value }, note: outcome.note },
+      });
+      notify({ message: `${piece.name} is a record now, with everything that was measured on its way.` });
+      await navigate(`/records/${trialId}`);
+    } catch (error) {
+      setRefusal((error as Error).message);
+    }
+  };
+  return (
+    <Box component="form" noValidate aria-label={`Verdict on ${piece.name}`} onSubmit={(event) => { event.preventDefault(); void save(); }}>
+      <OutcomeInputs outcome={outcome} neverSeen={methodOf(formOf(piece.recipe, system)).neverSeen} reading={readings.released ?? {}} dated={false}
+        onChange={(change) => { setRefusal(undefined); setOutcome({ ...outcome, ...change }); }} />
+      {refusal && <Alert severity="warning" sx={{ mb: 1 }}>{refusal}</Alert>}
+      <Box sx={{ display: 'flex', gap: 1 }}>
+        <Button type="submit" variant="contained" size="large" loading={judge.isPending}>Keep it as a record</Button>
+        <Button size="large" onClick={onClose}>Not yet</Button>
+      </Box>
+    </Box>
+  );
+}
+
+function noted({ said }: BenchView): Partial<OutcomeForm> {
+  const saw = (tap: string) => said.some((each) => each.tap === tap);
+  if (saw('BROKE')) return { severity: 'BROKEN', ...(saw('FEATHERS') ? { flaw: 'OUTER_SPLINTER' } : {}) };
+  if (saw('FEATHERS')) return { severity: 'FLAW', flaw: 'OUTER_SPLINTER' };
+  if (saw('CREASE')) return { severity: 'FLAW', flaw: 'INNER_CREASE' };
+  return {};
+}

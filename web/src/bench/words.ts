@@ -1,0 +1,101 @@
+import type { BenchView, StandingReading, TapFields } from '../api/schema';
+import type { UnitSystem } from '../app/units';
+import { printTemperature } from '../units/printing';
+
+export type Step = BenchView['step'];
+export type Tap = TapFields['tap'];
+
+/** What a touch says, as it is written on it. */
+export const SAY: Record<Tap, string> = {
+  INTO_SOAK: 'Into the water',
+  INTO_HEAT: 'Into the heat',
+  AT_HEAT: 'It is at heat',
+  READING: 'Thermometer',
+  PULLED: 'Pull',
+  GLUE_ON: 'Glue on',
+  CLAMPED: 'Clamped',
+  STEAM_OFF: 'Steam off',
+  RELEASED: 'Off the form',
+  FEATHERS: 'Feathers',
+  CREASE: 'Crease',
+  CLICK: 'A click',
+  BROKE: 'It broke',
+  JUDGED: 'Say how it came out',
+};
+
+/** The same once it was done. */
+export const DONE: Record<Tap, string> = {
+  INTO_SOAK: 'Into the water',
+  INTO_HEAT: 'Into the heat',
+  AT_HEAT: 'At heat',
+  READING: 'Thermometer',
+  PULLED: 'Pulled',
+  GLUE_ON: 'Glue on',
+  CLAMPED: 'Clamped',
+  STEAM_OFF: 'Steam off',
+  RELEASED: 'Off the form',
+  FEATHERS: 'Feathers seen',
+  CREASE: 'Crease seen',
+  CLICK: 'A click heard',
+  BROKE: 'Broke',
+  JUDGED: 'Judged',
+};
+
+export const STEP: Record<Step, string> = {
+  PLANNED: 'Planned',
+  SOAKING: 'In the water',
+  HEATING: 'In the heat',
+  BENDING: 'Bend it now',
+  ON_FORM: 'On the form',
+  DRYING: 'Drying',
+  GLUING: 'Close it now',
+  IN_CLAMPS: 'In the clamps',
+  FINISHED: 'Waits for its verdict',
+  JUDGED: 'Judged',
+};
+
+/** What its clock waits for. */
+export const DUE: Record<StandingReading['dueIs'], string> = {
+  NOTHING: '',
+  SOAKED: 'soaked as planned',
+  SOFT: 'soft',
+  HOT: 'hot through, though too dry to get soft',
+  OUTER_FACE_HARD: 'until the outer face is half hard',
+  CARRIED: 'of the carry as planned; it was never soft',
+  HELD: 'held as planned',
+  DRY: 'below 10 %',
+  GLUE_CLOSES: 'until the glue closes',
+  GLUE_SET: 'the glue has set',
+};
+
+/** A time of day, and the day where it is another one. */
+export function printMoment(ms: number, now: number): string {
+  const at = new Date(ms);
+  const time = at.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+  if (at.toDateString() === new Date(now).toDateString()) return time;
+  return Math.abs(ms - now) > 6 * 86_400_000 ? at.toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })
+    : `${at.toLocaleDateString('en-GB', { weekday: 'short' })} ${time}`;
+}
+
+/** A clock that counts: 12.3 below a minute when it counts down, 7:05 below an hour, 2 h 05 min, 3 d 4 h. */
+export function printClock(seconds: number, tenths = false): string {
+  const whole = Math.floor(seconds);
+  const two = (n: number) => String(n).padStart(2, '0');
+  if (seconds < 60 && tenths) return seconds.toFixed(1);
+  if (whole < 3600) return `${Math.floor(whole / 60)}:${two(whole % 60)}`;
+  if (whole < 86_400) return `${Math.floor(whole / 3600)} h ${two(Math.floor((whole % 3600) / 60))} min`;
+  return `${Math.floor(whole / 86_400)} d ${Math.floor((whole % 86_400) / 3600)} h`;
+}
+
+/** What was said, in a line; readings that follow each other as one. */
+export function saidInWords(said: TapFields[], now: number, system: UnitSystem): string {
+  const lines: string[] = [];
+  let read: number[] = [];
+  said.forEach(({ tap, saidAt, celsius }) => {
+    read = tap === 'READING' && celsius !== undefined ? [...read, celsius] : [];
+    if (read.length > 1) lines.pop();
+    const shown = read.length === 0 ? '' : ` ${[...new Set([read[0], read.at(-1)])].map((each) => printTemperature(each ?? 0, system)).join(' to ')}`;
+    lines.push(`${DONE[tap]}${shown} ${printMoment(Date.parse(saidAt), now)}`);
+  });
+  return lines.join(', ');
+}
