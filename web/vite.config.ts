@@ -8,6 +8,8 @@ export default defineConfig({
   server: { fs: { allow: ['..'] }, proxy: { '/api': 'http://127.0.0.1:8080' } },
   test: {
     environment: 'jsdom',
+    // files share what is loaded once, a worker a document of its own for each
+    pool: 'vmThreads',
     include: ['src/**/*.test.{ts,tsx}'],
     setupFiles: ['src/testSetup.ts'],
     // a busy machine may take its time
