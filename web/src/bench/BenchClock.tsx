@@ -10,6 +10,8 @@ import { DUE, printClock, printMoment, STEP, type Step } from './words';
 const QUICK_MS = 100;
 const EACH_SECOND_MS = 500;
 
+const MOISTURE_FIRST: Step[] = ['SOAKING', 'DRYING'];
+
 /** The time by the server's clock, kept up. */
 function useServerTime(quick: boolean): number {
   const [now, setNow] = useState(serverNow);
@@ -39,11 +41,12 @@ export function BenchClock({ step, standing, first }: BenchClockProps) {
   const over = left !== undefined && left <= 0;
   return (
     <Box sx={{ minHeight: first ? 132 : 104, mt: 1 }}>
-      <Typography component="p" role="timer" aria-label={`Clock: ${STEP[step]}`}
+      <Typography color="text.secondary" sx={{ fontWeight: 600 }}>{STEP[step]}</Typography>
+      {step !== 'PLANNED' && <Typography component="p" role="timer" aria-label={`Clock: ${STEP[step]}`}
         sx={{ fontFamily: 'h1.fontFamily', fontWeight: 600, fontVariantNumeric: 'tabular-nums', lineHeight: 1.1,
           fontSize: first ? { xs: '3.4rem', md: '4.2rem' } : '2.2rem', color: down && over ? 'error.main' : 'text.primary' }}>
         {figure(down, left, from, now)}
-      </Typography>
+      </Typography>}
       {!down && from !== undefined && <ClockBar from={from} now={now} standing={standing} />}
       <Typography sx={{ fontWeight: 600 }}>
         {sentence({ step, dueIs, left, due, now, counts: from !== undefined })}
@@ -52,8 +55,8 @@ export function BenchClock({ step, standing, first }: BenchClockProps) {
       {wood && (
         <Typography variant="body2" color="text.secondary">
           {step === 'HEATING' || step === 'ON_FORM' ? `Core ${printTemperature(wood.coreC, system)}, ` : ''}
-          {step === 'HEATING' || step === 'BENDING' ? `${wood.softShare > 0 ? printPercent(wood.softShare) : 'none'} of the section soft, ` : ''}
-          moisture {printPercent(wood.moisturePercent / 100)}
+          {step === 'HEATING' || step === 'BENDING' ? `${softShare(wood.softShare, step)} of the section soft, ` : ''}
+          {MOISTURE_FIRST.includes(step) ? 'Moisture' : 'moisture'} {printPercent(wood.moisturePercent / 100)}
           {hotThrough(standing, now)}
           {wood.bearsCarryS === undefined ? '' : bearing(wood.bearsCarryS)}
         </Typography>
@@ -65,6 +68,11 @@ export function BenchClock({ step, standing, first }: BenchClockProps) {
 function figure(down: boolean, left: number | undefined, from: number | undefined, now: number): string {
   if (down && left !== undefined) return left > 0 ? printClock(left, true) : `+${printClock(-left, true)}`;
   return from === undefined ? '—' : printClock(Math.max(0, now - from) / 1000);
+}
+
+function softShare(share: number, step: Step): string {
+  if (share > 0) return printPercent(share);
+  return step === 'BENDING' ? 'None' : 'none';
 }
 
 function hotThrough({ hotThrough: at, dueIs }: StandingReading, now: number): string {
@@ -114,7 +122,7 @@ interface Said {
 
 function sentence({ step, dueIs, left, due, now, counts }: Said): string {
   if (step === 'HEATING' && !counts) return 'Waiting for the heat: the time counts from then on.';
-  if (left === undefined || due === undefined) return step === 'HEATING' ? 'Neither soft nor hot through within eight hours.' : STEP[step];
+  if (left === undefined || due === undefined) return step === 'HEATING' ? 'Neither soft nor hot through within eight hours.' : '';
   const words = DUE[dueIs];
   if (step === 'BENDING' || step === 'GLUING') return left > 0 ? `seconds ${words}` : TOO_LATE[step];
   if (left <= 0) return step === 'HEATING' ? `Ready: ${words}.` : `Over: ${words}.`;

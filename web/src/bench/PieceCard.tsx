@@ -4,15 +4,18 @@ import type { BenchView } from '../api/schema';
 import { useNotice } from '../app/notice';
 import { useUnits } from '../app/units';
 import { PieceGlyph } from '../bend/PieceGlyph';
+import { methodOf } from '../methods/forms';
+import { formOf } from '../recipe/form';
 import { processLine, shapeLine } from '../recipe/words';
 import { BenchClock } from './BenchClock';
+import { Rehearsal } from './Rehearsal';
 import { serverNow } from './serverClock';
 import { stateOf } from './state';
-import { say, type WaitingTap } from './taps';
-import { Thermometer } from './Thermometer';
+import type { WaitingTap } from './taps';
+import { Touches } from './Touches';
 import { useBenchWrites } from './useBenchWrites';
 import { Verdict } from './Verdict';
-import { SAY, saidInWords, type Tap } from './words';
+import { saidInWords, type Step } from './words';
 
 interface PieceCardProps {
   piece: BenchView;
@@ -24,21 +27,17 @@ interface PieceCardProps {
   lost: boolean;
 }
 
-const NOTES: Tap[] = ['FEATHERS', 'CREASE', 'CLICK'];
+const BEFORE_THE_PULL: Step[] = ['PLANNED', 'SOAKING', 'HEATING'];
 
 /** One piece under way: what it is, what its clock says, and what may be said of it by a touch. */
 export function PieceCard({ piece, first, wood, waiting, lost }: PieceCardProps) {
   const [system] = useUnits();
-  const [judging, setJudging] = useState(false);
-  const [reading, setReading] = useState(false);
+  const [doing, setDoing] = useState<'judging' | 'rehearsing'>();
   const { recipe } = piece;
   const { step, next, standing, said } = stateOf(piece, waiting);
-  const notes = next.filter((tap) => NOTES.includes(tap) || tap === 'BROKE');
-  const steps = next.filter((tap) => !notes.includes(tap) && tap !== 'READING');
-  const touch = (tap: Tap) => {
-    if (tap === 'JUDGED') setJudging(true);
-    else say(piece.id, tap);
-  };
+  const form = formOf(recipe, system);
+  const carried = methodOf(form).stages(form).some(({ kind }) => kind === 'CARRY');
+  const close = () => { setDoing(undefined); };
   return (
     <Paper component="li" aria-label={piece.name} sx={{ p: 2, border: first ? 2 : 1, borderColor: first ? 'primary.main' : 'divider', gridColumn: first ? { md: '1 / -1' } : undefined }}>
       <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: first ? { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) minmax(0, 1fr)' } : 'minmax(0, 1fr)' }}>
@@ -54,39 +53,20 @@ export function PieceCard({ piece, first, wood, waiting, lost }: PieceCardProps)
           </Box>
           <BenchClock step={step} standing={standing} first={first} />
         </Box>
-        <Box sx={{ display: 'grid', gap: 1, alignContent: 'start' }}>
-          {!judging && <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-            {steps.map((tap, place) => (
-              <Button key={tap} variant={place === 0 ? 'contained' : 'outlined'} size="large" disabled={tap === 'JUDGED' && (lost || waiting.length > 0)}
-                sx={place === 0 ? { minHeight: first ? 88 : 56, fontSize: first ? '1.5rem' : '1.1rem', flex: '1 1 180px' } : { minHeight: 48 }}
-                onClick={() => { touch(tap); }}>
-                {SAY[tap]}
-              </Button>
-            ))}
-          </Box>}
-          {!judging && notes.length > 0 && (
-            <Box role="group" aria-label={`Seen on ${piece.name}`} sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-              {notes.map((tap) => (
-                <Button key={tap} variant="outlined" color={tap === 'BROKE' ? 'error' : 'inherit'} sx={{ minHeight: 44 }}
-                  onClick={() => { touch(tap); }}>
-                  {SAY[tap]}
-                </Button>
-              ))}
-            </Box>
-          )}
-          {!judging && next.includes('READING') && (reading
-            ? <Thermometer name={piece.name} onRead={(celsius) => { say(piece.id, 'READING', celsius); }} onClose={() => { setReading(false); }} />
-            : <Button size="small" sx={{ justifySelf: 'start' }} onClick={() => { setReading(true); }}>Read a thermometer</Button>)}
-          {judging && <Verdict piece={piece} onClose={() => { setJudging(false); }} />}
-        </Box>
+        {doing === 'judging' && <Verdict piece={piece} onClose={close} />}
+        {doing === 'rehearsing' && <Rehearsal recipe={recipe} onClose={close} />}
+        {!doing && (
+          <Touches piece={piece} step={step} next={next} first={first} judges={!lost && waiting.length === 0} rehearses={carried && BEFORE_THE_PULL.includes(step)}
+            onJudge={() => { setDoing('judging'); }} onRehearse={() => { setDoing('rehearsing'); }} />
+        )}
       </Box>
-      <Foot piece={piece} waiting={waiting} said={saidInWords(said, serverNow(), system)} hidden={judging} />
+      <Foot piece={piece} waiting={waiting} said={saidInWords(said, serverNow(), system)} busy={doing !== undefined} />
     </Paper>
   );
 }
 
 /** What was said so far, and the way back. */
-function Foot({ piece, waiting, said, hidden }: { piece: BenchView; waiting: WaitingTap[]; said: string; hidden: boolean }) {
+function Foot({ piece, waiting, said, busy }: { piece: BenchView; waiting: WaitingTap[]; said: string; busy: boolean }) {
   const { takeBack, takeOff, putBack } = useBenchWrites();
   const notify = useNotice();
   const failed = (error: Error) => { notify({ message: error.message }); };
@@ -96,7 +76,7 @@ function Foot({ piece, waiting, said, hidden }: { piece: BenchView; waiting: Wai
         {said || 'Nothing was done yet'}
         {waiting.length > 0 ? ' (not sent yet)' : ''}
       </Typography>
-      {!hidden && (
+      {!busy && (
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
           {piece.said.length > 0 && waiting.length === 0 && (
             <Button size="small" onClick={() => { takeBack.mutate(piece, { onError: failed }); }}>Take back the last</Button>

@@ -4,21 +4,31 @@ import { useNavigate } from 'react-router';
 import { useSpecies } from '../api/queries';
 import type { RecipeFields } from '../api/schema';
 import { Field } from '../app/Field';
+import { number } from '../units/number';
 import { useBenchWrites } from './useBenchWrites';
 
-/** Lays the planned bend on the bench as a piece with a name. */
+/** A box is not loaded with more at once. */
+const MOST = 24;
+
+/** Lays the planned bend on the bench as a piece with a name, or as several. */
 export function PutOnBench({ recipe, stale }: { recipe: RecipeFields | undefined; stale: boolean }) {
   const { data: species } = useSpecies();
   const [asking, setAsking] = useState(false);
   const [typed, setTyped] = useState<string>();
+  const [count, setCount] = useState('1');
   const [refusal, setRefusal] = useState<string>();
   const { plan } = useBenchWrites();
   const navigate = useNavigate();
   const name = typed ?? species?.find(({ id }) => id === recipe?.blank.speciesId)?.commonName ?? '';
   const put = async () => {
     if (!recipe) return;
+    const pieces = number(count);
+    if (pieces === undefined || !Number.isInteger(pieces) || pieces < 1 || pieces > MOST) {
+      setRefusal(`One piece to ${MOST}, as a whole number.`);
+      return;
+    }
     try {
-      await plan.mutateAsync({ name, recipe });
+      for (let piece = 1; piece <= pieces; piece++) await plan.mutateAsync({ name: pieces === 1 ? name : `${name} ${piece}`, recipe });
       await navigate('/bench');
     } catch (error) {
       setRefusal((error as Error).message);
@@ -36,6 +46,8 @@ export function PutOnBench({ recipe, stale }: { recipe: RecipeFields | undefined
           <Typography gutterBottom>It is followed there from the soak to its verdict, and becomes a record without being written down again.</Typography>
           <Field label="Name of the piece" value={name} error={refusal !== undefined} sx={{ mt: 1, width: '100%' }}
             onChange={(event) => { setRefusal(undefined); setTyped(event.target.value); }} slotProps={{ htmlInput: { maxLength: 120, autoComplete: 'off' } }} />
+          <Field label="How many pieces" value={count} sx={{ mt: 2, width: 160 }}
+            onChange={(event) => { setRefusal(undefined); setCount(event.target.value); }} slotProps={{ htmlInput: { inputMode: 'numeric', autoComplete: 'off' } }} />
           {refusal && <Typography role="alert" variant="body2" color="error">{refusal}</Typography>}
         </DialogContent>
         <DialogActions>

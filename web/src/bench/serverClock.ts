@@ -17,7 +17,7 @@ export function serverNow(): number {
 }
 
 /** A moment of the server's clock as it travels. */
-export function serverMoment(ms: number = serverNow()): string {
+export function serverMoment(ms: number): string {
   return new Date(ms).toISOString();
 }
 

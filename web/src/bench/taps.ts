@@ -2,7 +2,7 @@ import { api, Problem } from '../api/client';
 import { writeKey } from '../api/persistence';
 import type { BenchView } from '../api/schema';
 import { shopOfThisTab } from '../api/shop';
-import { serverMoment } from './serverClock';
+import { serverMoment, serverNow } from './serverClock';
 import type { Tap } from './words';
 
 /** A touch that the server has not taken in yet. Its key is its own, so that it counts once however often it is sent. */
@@ -62,9 +62,9 @@ export function listenToTaps(onTaken: (piece: BenchView) => void, onRefused: (ta
   };
 }
 
-/** Says something of a piece at this moment, whether or not anybody hears it now. */
-export function say(piece: number, tap: Tap, celsius?: number) {
-  const said: WaitingTap = { key: writeKey(), piece, tap, saidAt: serverMoment(), celsius };
+/** Says something of a piece, whether or not anybody hears it now; at this moment, unless it was earlier. */
+export function say(piece: number, tap: Tap, { at = serverNow(), celsius }: { at?: number; celsius?: number } = {}) {
+  const said: WaitingTap = { key: writeKey(), piece, tap, saidAt: serverMoment(at), celsius };
   try {
     localStorage.setItem(prefix() + said.key, JSON.stringify(said));
   } catch {

@@ -1,5 +1,6 @@
 import type { BenchView, StandingReading, TapFields } from '../api/schema';
 import type { UnitSystem } from '../app/units';
+import type { Facts } from '../methods/method';
 import { printTemperature } from '../units/printing';
 
 export type Step = BenchView['step'];
@@ -22,6 +23,11 @@ export const SAY: Record<Tap, string> = {
   BROKE: 'It broke',
   JUDGED: 'Say how it came out',
 };
+
+/** What a touch says of a piece at a step. */
+export function sayOf(tap: Tap, step: Step): string {
+  return tap === 'RELEASED' && step === 'IN_CLAMPS' ? 'Out of the clamps' : SAY[tap];
+}
 
 /** The same once it was done. */
 export const DONE: Record<Tap, string> = {
@@ -65,7 +71,7 @@ export const DUE: Record<StandingReading['dueIs'], string> = {
   HELD: 'held as planned',
   DRY: 'below 10 %',
   GLUE_CLOSES: 'until the glue closes',
-  GLUE_SET: 'the glue has set',
+  GLUE_SET: 'glue set',
 };
 
 /** A time of day, and the day where it is another one. */
@@ -98,4 +104,17 @@ export function saidInWords(said: TapFields[], now: number, system: UnitSystem):
     lines.push(`${DONE[tap]}${shown} ${printMoment(Date.parse(saidAt), now)}`);
   });
   return lines.join(', ');
+}
+
+/** What has to be ready before the heat is opened; common practice. */
+export function checklist({ strap, plies }: Pick<Facts, 'strap' | 'plies'>): string[] {
+  return [
+    'Clamps opened to size, in the order they are set',
+    'Form fixed to the bench, pattern and pads at hand',
+    ...(strap ? ['Strap laid out, stops set to the length of the piece'] : []),
+    ...(plies > 1 ? ['Plies numbered, in the order they go on'] : []),
+    'Way from the heat to the form clear, and dry underfoot',
+    'Gloves and sleeves on: steam burns',
+    'Whoever helps knows what to take hold of',
+  ];
 }
