@@ -1,9 +1,10 @@
 # Building, when sources are newer than the build. Sourced by ./brachion.
 
 app_dir=$build_dir/app
+devices_dir=$build_dir/devices
 
 sources() {
-    find "$here/pom.xml" "$here"/{core,server,web}/pom.xml "$here"/{core,server}/src/main "$here"/web/{src,public} \
+    find "$here/pom.xml" "$here"/{core,devices,server,web}/pom.xml "$here"/{core,devices,server}/src/main "$here"/web/{src,public} \
         "$here"/web/{index.html,package.json,components.mjs,package-lock.json,vite.config.ts,tsconfig.json} -type f ! -name '*.test.*' "$@"
 }
 
@@ -25,7 +26,7 @@ build_product() {
     mkdir -p "$build_dir"
     say "Building (a few minutes the first time)"
     touch "$build_dir/started"
-    maven -q -pl server -am package -DskipTests -Dweb.install.skip="$(web_install_needed && echo false || echo true)" \
+    maven -q -pl server,devices -am package -DskipTests -Dweb.install.skip="$(web_install_needed && echo false || echo true)" \
         >"$build_dir/build.log" 2>&1 || {
         tail -n 25 "$build_dir/build.log" >&2
         fail "the build failed; see $build_dir/build.log"
@@ -33,6 +34,9 @@ build_product() {
     rm -rf "$app_dir"
     java -Djarmode=tools -jar "$here/server/target/brachion-server-app.jar" extract --destination "$app_dir" \
         >>"$build_dir/build.log" 2>&1 || fail "unpacking the build failed; see $build_dir/build.log"
+    rm -rf "$devices_dir"
+    mkdir -p "$devices_dir"
+    cp "$here"/devices/target/brachion-devices.jar "$here"/devices/target/libraries/*.jar "$devices_dir"
     mv "$build_dir/started" "$build_dir/stamp"
 }
 

@@ -71,7 +71,8 @@ start_server() {
     # so that nobody else's server is taken for this one
     BRACHION_INSTANCE=$(head -c 12 /dev/urandom | od -An -tx1 | tr -d ' \n')
     BRACHION_BACKUPS=$dir/backups
-    export BRACHION_PORT BRACHION_INSTANCE BRACHION_BACKUPS
+    BRACHION_INSTRUMENTS=$dir/instruments
+    export BRACHION_PORT BRACHION_INSTANCE BRACHION_BACKUPS BRACHION_INSTRUMENTS
     (exec setsid java -XX:SharedArchiveFile="$(class_archive)" -Xshare:auto -Xlog:cds=off -Xlog:cds+dynamic=off -Xmx512m \
         -XX:+UseSerialGC -jar "$app_dir/brachion-server-app.jar" "$@" >"$dir/server.log" 2>&1 </dev/null) &
     echo $! >"$dir/server.pid"
@@ -82,9 +83,21 @@ start_server() {
         waited=$((waited + 1))
         { kill -0 "$(cat "$dir/server.pid")" 2>/dev/null && [ "$waited" -lt 3000 ]; } || return 1
     done
+    start_thermometer "$dir"
+}
+
+# start_thermometer INSTANCE_DIR: the stand-in of the invented workshop's thermometer, where there is one.
+start_thermometer() {
+    end_process "$1/thermometer.pid" "$devices_dir"
+    [ -f "$1/instruments" ] || return 0
+    (exec setsid java -Xmx48m -XX:+UseSerialGC -XX:TieredStopAtLevel=1 -cp "$devices_dir/*" brachion.devices.Thermometer \
+        "$(cat "$1/address")" "$1/instruments" >"$1/thermometer.log" 2>&1 </dev/null) &
+    echo $! >"$1/thermometer.pid"
+    disown
 }
 
 stop_product() {
+    end_process "$1/thermometer.pid" "$devices_dir"
     end_process "$1/server.pid" "$app_dir"
     stop_database "$1"
     rm -f "$1/launcher.pid" "$1/address"
@@ -114,7 +127,7 @@ run_tests() {
     rm -rf "$home/test"
     start_database "$home/test"
     archive_classes
-    local modules=core,web,server,e2e
+    local modules=core,devices,web,server,e2e
     [ "$1" = all ] || modules=e2e
     # modules that do not need one another side by side: the browser waits more than it works; the list of components was made by
     # the build and would hold the others up

@@ -68,7 +68,14 @@ const router = createBrowserRouter([
       { path: 'records/:id/correct', lazy: async () => ({ Component: (await import('./log/LogView')).CorrectView }) },
       { path: 'help/computation', lazy: async () => ({ Component: (await import('./help/ComputationView')).ComputationView }) },
       { path: 'help/components', lazy: async () => ({ Component: (await import('./help/ComponentsView')).ComponentsView }) },
-      { path: 'rig', lazy: async () => ({ Component: (await import('./rig/RigView')).RigView }) },
+      {
+        path: 'rig',
+        lazy: async () => ({ Component: (await import('./rig/RigPlace')).RigPlace }),
+        children: [
+          { index: true, lazy: async () => ({ Component: (await import('./rig/RigView')).RigView }) },
+          { path: 'instruments', lazy: async () => ({ Component: (await import('./instruments/InstrumentsView')).InstrumentsView }) },
+        ],
+      },
       ...Object.entries(OLD_ADDRESSES).map(([path, to]) => ({ path, element: <OldAddress to={to} /> })),
       { path: '*', lazy: async () => ({ Component: (await import('./app/NotHere')).NotHere }) },
     ],

@@ -308,6 +308,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/instruments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/{id}/restoration": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putBack_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/{id}/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/forecast": {
         parameters: {
             query?: never;
@@ -541,7 +589,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["putBack_1"];
+        post: operations["putBack_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -619,7 +667,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -751,6 +799,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["takeBackLastWeighIn"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1287,6 +1351,31 @@ export interface components {
             moisture: number[][];
             celsius: number[][];
         };
+        InstrumentFields: {
+            name: string;
+        };
+        Told: {
+            /** Format: int64 */
+            id: number;
+            token: string;
+        };
+        InstrumentView: {
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            version: number;
+            name: string;
+            last: components["schemas"]["ReadingFields"];
+        };
+        ReadingFields: {
+            /** Format: date-time */
+            readAt: string;
+            /** Format: double */
+            celsius: number;
+        };
+        ReadingsSent: {
+            readings: components["schemas"]["ReadingFields"][];
+        };
         ForecastRequest: {
             recipe: components["schemas"]["RecipeFields"];
         };
@@ -1634,6 +1723,13 @@ export interface components {
             next: components["schemas"]["NextView"][];
             said: components["schemas"]["TapFields"][];
             standing: components["schemas"]["StandingReading"];
+            chamber: components["schemas"]["HeatView"][];
+        };
+        HeatView: {
+            /** Format: double */
+            seconds: number;
+            /** Format: double */
+            celsius: number;
         };
         NextView: {
             /** @enum {string} */
@@ -2154,6 +2250,11 @@ export type SoakRequest = components['schemas']['SoakRequest'];
 export type SoakAnswer = components['schemas']['SoakAnswer'];
 export type MomentRequest = components['schemas']['MomentRequest'];
 export type SectionAnswer = components['schemas']['SectionAnswer'];
+export type InstrumentFields = components['schemas']['InstrumentFields'];
+export type Told = components['schemas']['Told'];
+export type InstrumentView = components['schemas']['InstrumentView'];
+export type ReadingFields = components['schemas']['ReadingFields'];
+export type ReadingsSent = components['schemas']['ReadingsSent'];
 export type ForecastRequest = components['schemas']['ForecastRequest'];
 export type Doubt = components['schemas']['Doubt'];
 export type EvidenceView = components['schemas']['EvidenceView'];
@@ -2193,6 +2294,7 @@ export type LikelyReading = components['schemas']['LikelyReading'];
 export type TableAnswer = components['schemas']['TableAnswer'];
 export type PlanFields = components['schemas']['PlanFields'];
 export type BenchView = components['schemas']['BenchView'];
+export type HeatView = components['schemas']['HeatView'];
 export type NextView = components['schemas']['NextView'];
 export type StandingReading = components['schemas']['StandingReading'];
 export type TapFields = components['schemas']['TapFields'];
@@ -2932,6 +3034,106 @@ export interface operations {
             };
         };
     };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InstrumentView"][];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InstrumentFields"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Told"];
+                };
+            };
+        };
+    };
+    putBack_1: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InstrumentView"];
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: {
+                Authorization?: string;
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReadingsSent"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     forecast: {
         parameters: {
             query?: never;
@@ -3331,7 +3533,7 @@ export interface operations {
             };
         };
     };
-    putBack_1: {
+    putBack_2: {
         parameters: {
             query?: never;
             header?: {
@@ -3443,7 +3645,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3633,6 +3835,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DryingView"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InstrumentView"];
                 };
             };
         };

@@ -1,5 +1,5 @@
 import { Box, Button, Paper, Typography } from '@mui/material';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { BenchView } from '../api/schema';
 import { useNotice } from '../app/notice';
 import { useUnits } from '../app/units';
@@ -8,6 +8,7 @@ import { methodOf } from '../methods/forms';
 import { formOf } from '../recipe/form';
 import { processLine, shapeLine } from '../recipe/words';
 import { BenchClock } from './BenchClock';
+import { ChamberCurve } from './ChamberCurve';
 import { Rehearsal } from './Rehearsal';
 import { serverNow } from './serverClock';
 import { stateOf } from './state';
@@ -19,8 +20,8 @@ import { saidInWords, type Step } from './words';
 
 interface PieceCardProps {
   piece: BenchView;
-  /** Whether it is the most pressing. */
-  first: boolean;
+  /** Where it stands among the others; the most pressing at 0. */
+  place: number;
   wood: string;
   waiting: WaitingTap[];
   /** Whether nothing is heard of the server. */
@@ -30,7 +31,9 @@ interface PieceCardProps {
 const BEFORE_THE_PULL: Step[] = ['PLANNED', 'SOAKING', 'HEATING'];
 
 /** One piece under way: what it is, what its clock says, and what may be said of it by a touch. */
-export function PieceCard({ piece, first, wood, waiting, lost }: PieceCardProps) {
+export function PieceCard({ piece, place, wood, waiting, lost }: PieceCardProps) {
+  const first = place === 0;
+  const card = useStayingInSight(place);
   const [system] = useUnits();
   const [doing, setDoing] = useState<'judging' | 'rehearsing'>();
   const { recipe } = piece;
@@ -39,7 +42,7 @@ export function PieceCard({ piece, first, wood, waiting, lost }: PieceCardProps)
   const carried = methodOf(form).stages(form).some(({ kind }) => kind === 'CARRY');
   const close = () => { setDoing(undefined); };
   return (
-    <Paper component="li" aria-label={piece.name} sx={{ p: 2, border: first ? 2 : 1, borderColor: first ? 'primary.main' : 'divider', gridColumn: first ? { md: '1 / -1' } : undefined }}>
+    <Paper ref={card} component="li" aria-label={piece.name} sx={{ p: 2, border: first ? 2 : 1, borderColor: first ? 'primary.main' : 'divider', gridColumn: first ? { md: '1 / -1' } : undefined }}>
       <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: first ? { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) minmax(0, 1fr)' } : 'minmax(0, 1fr)' }}>
         <Box sx={{ minWidth: 0 }}>
           <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center' }}>
@@ -56,13 +59,25 @@ export function PieceCard({ piece, first, wood, waiting, lost }: PieceCardProps)
         {doing === 'judging' && <Verdict piece={piece} onClose={close} />}
         {doing === 'rehearsing' && <Rehearsal recipe={recipe} onClose={close} />}
         {!doing && (
-          <Touches piece={piece} step={step} next={next} first={first} judges={!lost && waiting.length === 0} rehearses={carried && BEFORE_THE_PULL.includes(step)}
-            onJudge={() => { setDoing('judging'); }} onRehearse={() => { setDoing('rehearsing'); }} />
+          <Box sx={{ display: 'grid', gap: 1.5, alignContent: 'start' }}>
+            <Touches piece={piece} step={step} next={next} first={first} judges={!lost && waiting.length === 0} rehearses={carried && BEFORE_THE_PULL.includes(step)}
+              onJudge={() => { setDoing('judging'); }} onRehearse={() => { setDoing('rehearsing'); }} />
+            {step === 'HEATING' && <ChamberCurve readings={piece.chamber} />}
+          </Box>
         )}
       </Box>
       <Foot piece={piece} waiting={waiting} said={saidInWords(said, serverNow(), system)} busy={doing !== undefined} />
     </Paper>
   );
+}
+
+/** Keeps a card in sight that was touched last when its place among the others changes. */
+function useStayingInSight(place: number) {
+  const card = useRef<HTMLLIElement>(null);
+  useEffect(() => {
+    if (card.current?.contains(document.activeElement)) card.current.scrollIntoView({ block: 'nearest' });
+  }, [place]);
+  return card;
 }
 
 /** What was said so far, and the way back. */

@@ -37,7 +37,7 @@ export function UnderWay() {
       <Box component="ul" aria-label="Pieces under way"
         sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 2, gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'repeat(2, minmax(0, 1fr))' } }}>
         {species && pieces.map((piece, place) => (
-          <PieceCard key={piece.id} piece={piece} first={place === 0} lost={lost}
+          <PieceCard key={piece.id} piece={piece} place={place} lost={lost}
             wood={species.find(({ id }) => id === piece.recipe.blank.speciesId)?.commonName ?? ''}
             waiting={waiting.filter((tap) => tap.piece === piece.id)} />
         ))}

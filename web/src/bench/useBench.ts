@@ -11,6 +11,8 @@ import { DONE } from './words';
 export const BENCH = ['bench'];
 /** The wood goes on between touches; so often it is asked how it is [ms]. */
 const LOOK_EACH_MS = 10_000;
+/** In the heat the thermometer is looked at more often [ms]. */
+const LOOK_IN_THE_HEAT_MS = 3000;
 /** The server tells its clock every three seconds; silence this long is a lost connection [ms]. */
 const SILENT_MS = 8000;
 const CHECK_EACH_MS = 500;
@@ -23,7 +25,7 @@ export function useBench() {
   const { data, error } = useQuery({
     queryKey: BENCH,
     queryFn: () => body(api.GET('/api/bench')),
-    refetchInterval: LOOK_EACH_MS,
+    refetchInterval: ({ state }) => (state.data?.pieces.some(({ step }) => step === 'HEATING') ? LOOK_IN_THE_HEAT_MS : LOOK_EACH_MS),
   });
   return { bench: data, error, lost };
 }

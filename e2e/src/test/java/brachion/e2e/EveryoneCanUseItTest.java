@@ -12,7 +12,7 @@ class EveryoneCanUseItTest extends BrowserTest {
 
     @ParameterizedTest
     @ValueSource(strings = {"/plan", "/plan/ways", "/plan/map", "/plan/next", "/plan/sheet", "/plan/spares", "/bench", "/bench/rack", "/records", "/records/3", "/records/new",
-        "/records/evidence", "/records/woods", "/records/names", "/records/tables", "/rig", "/help/computation", "/help/components"})
+        "/records/evidence", "/records/woods", "/records/names", "/records/tables", "/rig", "/rig/instruments", "/help/computation", "/help/components"})
     void no_view_has_a_serious_barrier_by_day_or_evening_and_nothing_is_cut_off_on_a_phone(String view) {
         show(view);
         settle();

@@ -7,6 +7,7 @@ import brachion.core.method.HotWood;
 import brachion.core.method.Recipe;
 import brachion.core.method.Sheet;
 import brachion.core.process.Moments;
+import brachion.core.process.ProbeRecord;
 import brachion.core.process.ProcessSimulation;
 import brachion.core.process.SectionField;
 import brachion.core.process.Shop;
@@ -30,8 +31,17 @@ public final class Following {
     private static final double DRY_PERCENT = 10;
 
     private final Recipe plan;
-    private List<Tapped> followed;
+    private Known followed;
     private SinceTheLastTouch since;
+
+    /**
+     * What the following rests on.
+     *
+     * @param said  everything said of the piece
+     * @param probe what was read in the heat
+     */
+    private record Known(List<Tapped> said, Optional<ProbeRecord> probe) {
+    }
 
     /** @param plan the recipe, with moisture and slope of grain known */
     public Following(Recipe plan) {
@@ -43,9 +53,10 @@ public final class Following {
         if (!(plan.method() instanceof HotWood way)) {
             return cold(life);
         }
-        if (followed == null || !followed.equals(life.said())) {
+        Known known = new Known(life.said(), life.probe());
+        if (!known.equals(followed)) {
             since = new SinceTheLastTouch(way, life);
-            followed = life.said();
+            followed = known;
         }
         return since.standing(now);
     }

@@ -14,9 +14,11 @@ import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.TreeMap;
 
 /**
  * The life of a piece on the bench: everything that was said of it, in order. Playing the same touches again gives the same piece;
@@ -30,16 +32,33 @@ public final class PieceLife {
     private final WayOfThePiece way;
     private final Step step;
     private final List<Tapped> said;
+    /** What an instrument in the heat wrote down, in order of time. */
+    private final List<ChamberReading> instrument;
 
-    private PieceLife(WayOfThePiece way, Step step, List<Tapped> said) {
+    private PieceLife(WayOfThePiece way, Step step, List<Tapped> said, List<ChamberReading> instrument) {
         this.way = way;
         this.step = step;
         this.said = said;
+        this.instrument = instrument;
+    }
+
+    /**
+     * What an instrument in the heat read.
+     *
+     * @param at      when
+     * @param celsius temperature [°C]
+     */
+    public record ChamberReading(Instant at, double celsius) {
+    }
+
+    /** The same piece with what an instrument in the heat wrote down meanwhile, in order of time. */
+    public PieceLife recordedBy(List<ChamberReading> readings) {
+        return new PieceLife(way, step, said, List.copyOf(readings));
     }
 
     /** A piece nothing was done to yet. */
     public static PieceLife planned(Recipe plan) {
-        return new PieceLife(WayOfThePiece.of(plan), Step.PLANNED, List.of());
+        return new PieceLife(WayOfThePiece.of(plan), Step.PLANNED, List.of(), List.of());
     }
 
     /**
@@ -72,7 +91,7 @@ public final class PieceLife {
         }
         List<Tapped> more = new ArrayList<>(said);
         more.add(tapped);
-        return new PieceLife(way, way.after(step, tapped.tap()).orElseThrow(), List.copyOf(more));
+        return new PieceLife(way, way.after(step, tapped.tap()).orElseThrow(), List.copyOf(more), instrument);
     }
 
     /** The same piece before the last touch. */
@@ -80,7 +99,7 @@ public final class PieceLife {
         if (said.isEmpty()) {
             throw new OutOfTurnException("Nothing was done to this piece yet.");
         }
-        PieceLife life = new PieceLife(way, Step.PLANNED, List.of());
+        PieceLife life = new PieceLife(way, Step.PLANNED, List.of(), instrument);
         for (Tapped tapped : said.subList(0, said.size() - 1)) {
             life = life.after(tapped);
         }
@@ -107,7 +126,7 @@ public final class PieceLife {
         List<Tapped> more = new ArrayList<>(said);
         more.add(new Tapped(tap, said.isEmpty() ? Instant.EPOCH : last().at(),
                 tap == Tap.READING ? OptionalDouble.of(Shop.USUAL.celsius()) : OptionalDouble.empty()));
-        return new PieceLife(way, way.after(step, tap).orElseThrow(), more).next();
+        return new PieceLife(way, way.after(step, tap).orElseThrow(), more, instrument).next();
     }
 
     private int unusual(Tap tap) {
@@ -162,10 +181,18 @@ public final class PieceLife {
         return readings().isEmpty() ? Optional.empty() : Optional.of(new ProbeRecord(readings()));
     }
 
+    /** What was read by hand and by an instrument while it was in the heat, each moment once. */
     private List<ProbeRecord.Reading> readings() {
-        return said.stream().filter(tapped -> tapped.tap() == Tap.READING)
-                .map(tapped -> new ProbeRecord.Reading(seconds(at(Tap.INTO_HEAT).orElseThrow(), tapped.at()),
-                        tapped.celsius().orElseThrow())).toList();
+        Optional<Instant> in = at(Tap.INTO_HEAT);
+        if (in.isEmpty()) {
+            return List.of();
+        }
+        Instant out = outOfTheHeat().orElse(Instant.MAX);
+        NavigableMap<Instant, Double> read = new TreeMap<>();
+        instrument.stream().filter(reading -> !reading.at().isBefore(in.get()) && !reading.at().isAfter(out))
+                .forEach(reading -> read.put(reading.at(), reading.celsius()));
+        said.stream().filter(tapped -> tapped.tap() == Tap.READING).forEach(tapped -> read.put(tapped.at(), tapped.celsius().orElseThrow()));
+        return read.entrySet().stream().map(each -> new ProbeRecord.Reading(seconds(in.get(), each.getKey()), each.getValue())).toList();
     }
 
     /** How its stages went, as far as they are over [min]; what took no time is left out. */
@@ -209,7 +236,7 @@ public final class PieceLife {
 
     private boolean may(Tap tap) {
         boolean said = ONCE.contains(tap) && at(tap).isPresent();
-        boolean read = tap == Tap.AT_HEAT && at(Tap.READING).isPresent();
+        boolean read = tap == Tap.AT_HEAT && !readings().isEmpty();
         return way.after(step, tap).isPresent() && !said && !read;
     }
 

@@ -1,5 +1,8 @@
 package brachion.core.process;
 
+import java.util.ArrayDeque;
+import java.util.BitSet;
+import java.util.Deque;
 import java.util.List;
 
 /**
@@ -9,6 +12,9 @@ import java.util.List;
  * @param readings in rising order of time, at least one
  */
 public record ProbeRecord(List<Reading> readings) {
+
+    /** As near as a good thermometer tells [K]. */
+    public static final double CLOSELY_C = 0.3;
 
     /**
      * @param seconds since the stage began [s]
@@ -52,5 +58,44 @@ public record ProbeRecord(List<Reading> readings) {
     /** Highest reading [°C]. */
     public double hottestC() {
         return readings.stream().mapToDouble(Reading::celsius).max().orElseThrow();
+    }
+
+    /**
+     * The same curve with as few of its readings as keep it within a tolerance [K] everywhere: first and last, and of those between
+     * the one that stands off furthest, as long as it stands off too far (Ramer 1972; Douglas and Peucker 1973).
+     */
+    public ProbeRecord thinned(double toleranceC) {
+        BitSet kept = new BitSet(readings.size());
+        kept.set(0);
+        kept.set(readings.size() - 1);
+        Deque<int[]> parts = new ArrayDeque<>(List.of(new int[] {0, readings.size() - 1}));
+        while (!parts.isEmpty()) {
+            int[] part = parts.pop();
+            int furthest = furthest(part[0], part[1], toleranceC);
+            if (furthest > 0) {
+                kept.set(furthest);
+                parts.push(new int[] {part[0], furthest});
+                parts.push(new int[] {furthest, part[1]});
+            }
+        }
+        return new ProbeRecord(kept.stream().mapToObj(readings::get).toList());
+    }
+
+    /** The reading between two that stands off the line through them most; 0 when none does by more than the tolerance. */
+    private int furthest(int first, int last, double toleranceC) {
+        Reading from = readings.get(first);
+        Reading to = readings.get(last);
+        double most = toleranceC;
+        int furthest = 0;
+        for (int i = first + 1; i < last; i++) {
+            Reading between = readings.get(i);
+            double along = (between.seconds() - from.seconds()) / (to.seconds() - from.seconds());
+            double off = Math.abs(between.celsius() - from.celsius() - along * (to.celsius() - from.celsius()));
+            if (off > most) {
+                most = off;
+                furthest = i;
+            }
+        }
+        return furthest;
     }
 }

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.catchThrowable;
 import brachion.core.method.MethodKind;
 import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
+import brachion.core.process.ProbeRecord;
 import brachion.core.process.StageKind;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -96,6 +97,17 @@ class PieceLifeTest {
                 tapped(Tap.PULLED, 3600)));
         assertThat(life.done().took().get(StageKind.STEAM_BOX)).isEqualTo(60);
         assertThat(life.done().probe().orElseThrow().at(600)).isEqualTo(78.5);
+    }
+
+    @Test
+    void an_instrument_counts_while_the_piece_is_in_the_heat_beside_what_is_read_by_hand() {
+        PieceLife life = PieceLife.of(Recipes.ash().steamed(), List.of(tapped(Tap.INTO_HEAT, 60), reading(120, 50), tapped(Tap.PULLED, 3600)))
+                .recordedBy(List.of(new PieceLife.ChamberReading(at(0), 20), new PieceLife.ChamberReading(at(90), 40),
+                        new PieceLife.ChamberReading(at(120), 55), new PieceLife.ChamberReading(at(4000), 97)));
+        assertThat(life.done().probe().orElseThrow().readings()).containsExactly(new ProbeRecord.Reading(30, 40), new ProbeRecord.Reading(60, 50));
+        PieceLife heating = PieceLife.of(Recipes.ash().steamed(), List.of(tapped(Tap.INTO_HEAT, 0)));
+        assertThat(heating.next()).contains(Tap.AT_HEAT);
+        assertThat(heating.recordedBy(List.of(new PieceLife.ChamberReading(at(1), 90))).next()).as("the instrument says so").doesNotContain(Tap.AT_HEAT);
     }
 
     @Test

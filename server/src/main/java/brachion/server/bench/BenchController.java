@@ -3,6 +3,7 @@ package brachion.server.bench;
 import brachion.server.storage.CurrentShop;
 import brachion.server.storage.Stores;
 import io.swagger.v3.oas.annotations.Hidden;
+import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import java.time.Clock;
 import java.time.Instant;
@@ -66,7 +67,9 @@ class BenchController {
     /** Tells of every change, and of the server's clock every few seconds, until whoever looks on goes. */
     @Hidden
     @GetMapping(value = "/changes", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter changes() {
+    SseEmitter changes(HttpServletResponse response) {
+        // a proxy that gathers what it passes on would keep it back
+        response.setHeader("X-Accel-Buffering", "no");
         return onlookers.join(CurrentShop.key());
     }
 

@@ -1,7 +1,9 @@
 package brachion.server.bench;
 
 import brachion.core.bench.PieceLife;
+import brachion.core.bench.Tap;
 import brachion.core.method.Recipe;
+import brachion.server.instrument.ChamberRecord;
 import brachion.server.recipe.RecipeColumns;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.storage.StoredEntity;
@@ -12,14 +14,19 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalLong;
 import org.hibernate.annotations.BatchSize;
 
 /** A stored piece with everything that was said of it, in order. */
 @Entity
 @Table(name = "bench_piece")
 class BenchPieceEntity extends StoredEntity {
+
+    private static final Duration LONGEST_HEAT = Duration.ofDays(1);
 
     private String name;
 
@@ -37,6 +44,9 @@ class BenchPieceEntity extends StoredEntity {
 
     /** The piece it hangs as on the rack. */
     private Long rackId;
+
+    /** The thermometer that was heard when it went into the heat. */
+    private Long thermometerId;
 
     @ElementCollection
     @CollectionTable(name = "bench_tap", joinColumns = @JoinColumn(name = "piece_id"))
@@ -63,9 +73,20 @@ class BenchPieceEntity extends StoredEntity {
         return recipe.recipe(person, board, source);
     }
 
-    /** Everything said of it, played again. */
-    PieceLife life(Recipe plan) {
-        return PieceLife.of(plan, taps.stream().map(TapFields::tapped).toList());
+    /** Everything said of it, played again, with what the thermometer read meanwhile. */
+    PieceLife life(Recipe plan, ChamberRecord chamber) {
+        PieceLife life = PieceLife.of(plan, taps.stream().map(TapFields::tapped).toList());
+        if (thermometerId == null || life.at(Tap.INTO_HEAT).isEmpty()) {
+            return life;
+        }
+        Instant in = life.at(Tap.INTO_HEAT).get();
+        return life.recordedBy(chamber.between(thermometerId, in, in.plus(LONGEST_HEAT)).stream()
+                .map(read -> new PieceLife.ChamberReading(read.at(), read.celsius())).toList());
+    }
+
+    /** Goes into the heat beside a thermometer that is heard. */
+    void heatedBeside(OptionalLong thermometer) {
+        thermometerId = thermometer.isPresent() ? thermometer.getAsLong() : null;
     }
 
     void say(TapFields tap) {

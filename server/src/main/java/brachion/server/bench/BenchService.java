@@ -8,6 +8,7 @@ import brachion.core.bench.Tap;
 import brachion.core.method.Recipe;
 import brachion.core.method.Workshop;
 import brachion.core.risk.UnknownInputs;
+import brachion.server.instrument.ChamberRecord;
 import brachion.server.problem.NotHereException;
 import brachion.server.problem.RefusedRequestException;
 import brachion.server.rack.DryingFields;
@@ -47,16 +48,18 @@ class BenchService implements Bench {
     private final Workshops workshops;
     private final Trials trials;
     private final Rack rack;
+    private final ChamberRecord chamber;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    BenchService(BenchRepository repository, FollowedPieces followed, Workshops workshops, Trials trials, Rack rack,
+    BenchService(BenchRepository repository, FollowedPieces followed, Workshops workshops, Trials trials, Rack rack, ChamberRecord chamber,
                  ApplicationEventPublisher events, Clock clock) {
         this.repository = repository;
         this.followed = followed;
         this.workshops = workshops;
         this.trials = trials;
         this.rack = rack;
+        this.chamber = chamber;
         this.events = events;
         this.clock = clock;
     }
@@ -71,7 +74,7 @@ class BenchService implements Bench {
     public void lay(PlanFields plan, List<TapFields> said) {
         BenchPieceEntity piece = new BenchPieceEntity(plan);
         said.forEach(piece::say);
-        piece.life(typical(piece, workshops.now()));
+        piece.life(typical(piece, workshops.now()), chamber);
         repository.saveAndFlush(piece);
     }
 
@@ -96,8 +99,11 @@ class BenchService implements Bench {
         tap.requireSense(clock.instant());
         BenchPieceEntity piece = present(id);
         Recipe plan = typical(piece, workshops.now());
-        PieceLife life = inTurn(() -> piece.life(plan).after(tap.tapped()));
+        PieceLife life = inTurn(() -> piece.life(plan, chamber).after(tap.tapped()));
         piece.say(tap);
+        if (tap.tap() == Tap.INTO_HEAT) {
+            piece.heatedBeside(chamber.heardAt(tap.saidAt()));
+        }
         if (tap.tap() == Tap.RELEASED && life.next().contains(Tap.JUDGED) && life.step() == Step.DRYING) {
             hang(piece, plan, life, tap.saidAt());
         }
@@ -118,7 +124,7 @@ class BenchService implements Bench {
     public BenchView takeBack(long id, int version) {
         BenchPieceEntity piece = present(id);
         requireVersion(piece, version);
-        PieceLife before = inTurn(() -> piece.life(typical(piece, workshops.now())).takenBack());
+        PieceLife before = inTurn(() -> piece.life(typical(piece, workshops.now()), chamber).takenBack());
         piece.takeBackTheLast();
         if (piece.rackId() != null && before.step() == Step.ON_FORM) {
             rack.takeDown(piece.rackId());
@@ -133,7 +139,7 @@ class BenchService implements Bench {
         requireVersion(piece, version);
         TapFields judged = new TapFields(Tap.JUDGED, clock.instant(), null);
         RecipeFields recipe = piece.recipe();
-        PieceLife life = inTurn(() -> piece.life(typical(piece, workshops.now())).after(judged.tapped()));
+        PieceLife life = inTurn(() -> piece.life(typical(piece, workshops.now()), chamber).after(judged.tapped()));
         LocalDate bentOn = day(life.bentAt().orElse(judged.saidAt()));
         long trial = trials.logOne(new TrialFields(bentOn, recipe, DoneFields.of(life.done()), verdict.outcome(), verdict.note()));
         piece.say(judged);
@@ -163,7 +169,7 @@ class BenchService implements Bench {
 
     private BenchView view(BenchPieceEntity piece, Workshop workshop, Instant now) {
         Recipe typical = typical(piece, workshop);
-        PieceLife life = piece.life(typical);
+        PieceLife life = piece.life(typical, chamber);
         Standing standing = followed.standing(piece.id(), typical, life, now);
         return BenchView.of(piece, piece.recipe(), life, standing);
     }

@@ -4,6 +4,7 @@ import brachion.core.bench.PieceLife;
 import brachion.core.bench.Standing;
 import brachion.core.bench.Step;
 import brachion.core.bench.Tap;
+import brachion.core.process.ProbeRecord;
 import brachion.server.recipe.RecipeFields;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
@@ -21,9 +22,19 @@ import java.util.OptionalDouble;
  * @param next     what may follow, what usually does first
  * @param said     what was said of it, in order
  * @param standing how it stands
+ * @param chamber  what was read in its heat, as few readings as make the curve; empty when nobody read it
  */
 record BenchView(long id, int version, String name, RecipeFields recipe, Step step, List<NextView> next, List<TapFields> said,
-                 StandingReading standing) {
+                 StandingReading standing, List<HeatView> chamber) {
+
+    /**
+     * What was read in the heat.
+     *
+     * @param seconds since the piece went in [s]
+     * @param celsius temperature [°C]
+     */
+    record HeatView(double seconds, double celsius) {
+    }
 
     /**
      * What may follow.
@@ -67,7 +78,11 @@ record BenchView(long id, int version, String name, RecipeFields recipe, Step st
     static BenchView of(BenchPieceEntity piece, RecipeFields recipe, PieceLife life, Standing standing) {
         return new BenchView(piece.id(), piece.version(), piece.name(), recipe, life.step(),
                 life.next().stream().map(tap -> new NextView(tap, life.nextAfter(tap))).toList(), life.said().stream().map(TapFields::of).toList(),
-                StandingReading.of(standing));
+                StandingReading.of(standing), life.probe().map(BenchView::curve).orElse(List.of()));
+    }
+
+    private static List<HeatView> curve(ProbeRecord record) {
+        return record.thinned(ProbeRecord.CLOSELY_C).readings().stream().map(read -> new HeatView(read.seconds(), read.celsius())).toList();
     }
 
     private static Double known(OptionalDouble value) {

@@ -20,7 +20,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 
 /**
  * How the process of a heated piece went, beside the plan in its recipe. A stage that is not listed went as planned.
@@ -99,10 +98,17 @@ public record DoneFields(
     public static DoneFields of(Done done) {
         List<StageTook> stages = done.took().entrySet().stream().map(took -> StageTook.atLeast(took.getKey(), took.getValue()))
                 .filter(StageTook::canBe).toList();
-        List<ProbeRecord.Reading> readings = done.probe().map(ProbeRecord::readings).orElse(List.of());
-        int each = (readings.size() + MOST_READINGS - 1) / MOST_READINGS;
-        return new DoneFields(stages, IntStream.range(0, readings.size()).filter(i -> i % each == 0).mapToObj(readings::get)
-                .map(reading -> new ChamberReading(reading.seconds() / 60, reading.celsius())).toList());
+        List<ProbeRecord.Reading> readings = done.probe().map(DoneFields::thinned).orElse(List.of());
+        return new DoneFields(stages, readings.stream().map(reading -> new ChamberReading(reading.seconds() / 60, reading.celsius())).toList());
+    }
+
+    /** As many readings as there is room for, which keep the curve as nearly as so many can. */
+    private static List<ProbeRecord.Reading> thinned(ProbeRecord record) {
+        ProbeRecord thinned = record.thinned(ProbeRecord.CLOSELY_C);
+        for (double tolerance = ProbeRecord.CLOSELY_C; thinned.readings().size() > MOST_READINGS; tolerance *= 2) {
+            thinned = thinned.thinned(tolerance);
+        }
+        return thinned.readings();
     }
 
     /** The recipe as it was done. Refuses what no process does, naming the field. */

@@ -1,0 +1,17 @@
+package brachion.server.instrument;
+
+/** What other capabilities may do with the instruments. */
+public interface Instruments {
+
+    /** Adds a thermometer; its token is told this once. */
+    Told add(String name);
+
+    /**
+     * A new instrument.
+     *
+     * @param id    its key
+     * @param token what it shows that it is itself
+     */
+    record Told(long id, String token) {
+    }
+}

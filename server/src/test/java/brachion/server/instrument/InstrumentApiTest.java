@@ -1,0 +1,135 @@
+package brachion.server.instrument;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import brachion.server.ServerTest;
+import brachion.server.Wire;
+import brachion.server.storage.CurrentShop;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.test.web.servlet.assertj.MockMvcTester;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+
+@ServerTest
+class InstrumentApiTest {
+
+    private static final String READING = "{\"readAt\": \"%s\", \"celsius\": %s}";
+
+    @Autowired
+    private MockMvcTester mvc;
+    @Autowired
+    private JdbcTemplate database;
+    @Autowired
+    private InstrumentService service;
+
+    private final Instant anHourAgo = Instant.now().minus(Duration.ofHours(1));
+
+    @Test
+    void late_and_doubled_readings_fall_into_their_place() {
+        MvcTestResult told = added();
+        assertThat(send(told, reading(60, 40), reading(120, 60))).hasStatus(HttpStatus.NO_CONTENT);
+        assertThat(send(told, reading(90, 50), reading(60, 41))).hasStatus(HttpStatus.NO_CONTENT);
+        long id = Wire.read(told, "$.id", Long.class);
+        assertThat(service.between(id, anHourAgo, Instant.now())).extracting(ChamberRecord.Read::celsius).containsExactly(40.0, 50.0, 60.0);
+        assertThat(mvc.get().uri("/api/instruments")).bodyJson().extractingPath("$[0].last.celsius").isEqualTo(60.0);
+    }
+
+    @Test
+    void whoever_does_not_show_the_token_writes_nothing_and_nonsense_is_refused_by_field() {
+        MvcTestResult told = added();
+        long id = Wire.read(told, "$.id", Long.class);
+        assertThat(send(id, "nonsense", reading(0, 20))).hasStatus(HttpStatus.UNAUTHORIZED);
+        assertThat(mvc.post().uri("/api/instruments/" + id + "/readings").contentType(MediaType.APPLICATION_JSON).content("{\"readings\": []}"))
+                .hasStatus(HttpStatus.UNAUTHORIZED);
+        assertThat(send(4711, "nonsense", reading(0, 20))).hasStatus(HttpStatus.NOT_FOUND);
+        assertThat(Wire.refusedFields(send(told, reading(0, 900)))).containsExactly("readings[0].celsius");
+        assertThat(Wire.refusedFields(send(told, READING.formatted(Instant.now().plusSeconds(3600), 20)))).containsExactly("readings");
+        assertThat(Wire.refusedFields(send(told, READING.formatted(Instant.now().minus(Duration.ofDays(30)), 20)))).containsExactly("readings");
+        assertThat(database.queryForObject("select count(*) from instrument_reading", Integer.class)).isZero();
+        assertThat(database.queryForObject("select token_digest from instrument", String.class)).as("only a digest is kept")
+                .doesNotContain(Wire.read(told, "$.token", String.class));
+        assertThat(Wire.delete(mvc, "/api/instruments/%d?version=0".formatted(id))).hasStatusOk();
+        assertThat(send(told, reading(0, 20))).as("taken away").hasStatus(HttpStatus.NOT_FOUND);
+    }
+
+    @Test
+    void a_piece_in_the_heat_is_followed_by_the_thermometer_that_is_heard_and_its_curve_stands_in_the_record() {
+        MvcTestResult told = added();
+        send(told, reading(0, 18));
+        MvcTestResult planned = Wire.post(mvc, "/api/bench", "{\"name\": \"Rib\", \"recipe\": %s}".formatted(Wire.recipe(12, 200, Wire.STEAM)));
+        long id = Wire.read(planned, "$.id", Long.class);
+        MvcTestResult in = tap(id, "INTO_HEAT", 10);
+        assertThat(in).as("nothing was read since it went in").bodyJson().extractingPath("$.chamber.length()").isEqualTo(0);
+        // a chamber that comes up straight to 98 °C in ten minutes, read each second
+        send(told, IntStream.range(11, 2400).mapToObj(second -> reading(second, Math.min(98, 18 + 80.0 * second / 600))).toArray(String[]::new));
+        MvcTestResult bench = mvc.get().uri("/api/bench").exchange();
+        assertThat(bench).bodyJson().extractingPath("$.pieces[0].standing.dueIs").isEqualTo("SOFT");
+        assertThat(Wire.read(bench, "$.pieces[0].chamber.length()", Integer.class)).as("a ramp and a line").isBetween(3, 6);
+        assertThat(Wire.read(bench, "$.pieces[0].next[0].tap", String.class)).as("nobody need say that it is at heat").isEqualTo("PULLED");
+        tap(id, "PULLED", 2400);
+        MvcTestResult clamped = tap(id, "CLAMPED", 2410);
+        MvcTestResult judged = Wire.post(mvc, "/api/bench/" + id + "/verdict?version=" + Wire.read(clamped, "$.version", Integer.class),
+                "{\"outcome\": {\"severity\": \"CLEAN\"}, \"note\": \"\"}");
+        MvcTestResult trial = mvc.get().uri("/api/trials/" + Wire.read(judged, "$.trialId", Long.class)).exchange();
+        assertThat(Wire.read(trial, "$.done.chamber[-1].celsius", Double.class)).isEqualTo(98);
+        assertThat(Wire.read(trial, "$.done.chamber[-1].minutes", Double.class)).isCloseTo(2389 / 60.0, within(0.01));
+    }
+
+    @Test
+    void what_is_older_than_a_day_is_thinned_to_its_curve() {
+        MvcTestResult told = added();
+        long id = Wire.read(told, "$.id", Long.class);
+        send(told, IntStream.range(0, 900).mapToObj(second -> reading(second, 20 + Math.min(60, second / 5.0))).toArray(String[]::new));
+        database.update("update instrument set thinned_until = ?", java.sql.Timestamp.from(anHourAgo.minusSeconds(1)));
+        Instant until = anHourAgo.plusSeconds(800);
+        service.thin(id, until);
+        assertThat(service.between(id, anHourAgo, until)).hasSizeLessThan(6);
+        assertThat(service.between(id, until.plusSeconds(1), Instant.now())).as("of the last day each is kept").hasSizeBetween(98, 100);
+    }
+
+    @Test
+    void each_shop_has_its_own() {
+        MvcTestResult told = added();
+        send(told, reading(3500, 20));
+        assertThat(service.heardAt(anHourAgo.plusSeconds(3550))).isPresent();
+        assertThat(service.heardAt(anHourAgo.plusSeconds(1000))).as("silent for long").isEmpty();
+        assertThat(CurrentShop.in(CurrentShop.SAMPLE, () -> service.heardAt(anHourAgo.plusSeconds(3550)))).isEmpty();
+    }
+
+    private MvcTestResult added() {
+        MvcTestResult told = Wire.post(mvc, "/api/instruments", "{\"name\": \"In the box\"}");
+        assertThat(told).hasStatus(HttpStatus.CREATED);
+        return told;
+    }
+
+    private MvcTestResult tap(long id, String tap, int second) {
+        return Wire.post(mvc, "/api/bench/" + id + "/taps", "{\"tap\": \"%s\", \"saidAt\": \"%s\"}".formatted(tap, anHourAgo.plusSeconds(second)));
+    }
+
+    private String reading(int second, double celsius) {
+        return READING.formatted(anHourAgo.plusSeconds(second), celsius);
+    }
+
+    private MvcTestResult send(MvcTestResult told, String... readings) {
+        MvcTestResult last = null;
+        for (int from = 0; from < readings.length; from += 1000) {
+            String some = IntStream.range(from, Math.min(readings.length, from + 1000)).mapToObj(i -> readings[i]).collect(Collectors.joining(","));
+            last = send(Wire.read(told, "$.id", Long.class), Wire.read(told, "$.token", String.class), some);
+        }
+        return last;
+    }
+
+    /** As an instrument sends it: no cookie, no token of a page. */
+    private MvcTestResult send(long id, String token, String readings) {
+        return mvc.post().uri("/api/instruments/" + id + "/readings").header("Authorization", "Bearer " + token)
+                .contentType(MediaType.APPLICATION_JSON).content("{\"readings\": [" + readings + "]}").exchange();
+    }
+}
