@@ -13,7 +13,7 @@ interface PartBarProps {
 /** The parts of a place, each with an address of its own. */
 export function PartBar({ label, parts, beside }: PartBarProps) {
   return (
-    <Box sx={{ display: 'flex', flexWrap: { xs: 'wrap', sm: 'nowrap' }, alignItems: 'center', gap: 1, borderBottom: 1, borderColor: 'divider', mb: 2 }}>
+    <Box sx={{ display: 'flex', flexWrap: { xs: 'wrap', sm: 'nowrap' }, alignItems: 'center', gap: 1, pb: { xs: beside ? 1 : 0, sm: 0 }, borderBottom: 1, borderColor: 'divider', mb: 2 }}>
       <Box component="nav" aria-label={label} sx={{ display: 'flex', flexGrow: 1, minWidth: 0, overflowX: 'auto', scrollbarWidth: 'none', mb: '-1px' }}>
         {parts.map((part) => (
           <Box key={part.to} component={NavLink} to={part.to} end preventScrollReset sx={PART}>

@@ -1,5 +1,5 @@
 import { Button, Dialog, DialogActions, DialogContent, DialogTitle, Typography } from '@mui/material';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useSpecies } from '../api/queries';
 import type { RecipeFields } from '../api/schema';
@@ -16,6 +16,7 @@ export function PutOnBench({ recipe, stale }: { recipe: RecipeFields | undefined
   const [asking, setAsking] = useState(false);
   const [typed, setTyped] = useState<string>();
   const [count, setCount] = useState('1');
+  const laid = useRef(0);
   const [refusal, setRefusal] = useState<string>();
   const { plan } = useBenchWrites();
   const navigate = useNavigate();
@@ -28,7 +29,8 @@ export function PutOnBench({ recipe, stale }: { recipe: RecipeFields | undefined
       return;
     }
     try {
-      for (let piece = 1; piece <= pieces; piece++) await plan.mutateAsync({ name: pieces === 1 ? name : `${name} ${piece}`, recipe });
+      // what a refusal interrupted goes on with the next
+      for (let piece = laid.current + 1; piece <= pieces; laid.current = piece++) await plan.mutateAsync({ name: pieces === 1 ? name : `${name} ${piece}`, recipe });
       await navigate('/bench');
     } catch (error) {
       setRefusal((error as Error).message);

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { api, body } from '../api/client';
 import type { InstrumentView, Told } from '../api/schema';
 import { Field } from '../app/Field';
+import { serverNow, setClock } from '../bench/serverClock';
 import { useNotice } from '../app/notice';
 import { useUnits } from '../app/units';
 import { printTime } from '../process/time';
@@ -13,6 +14,12 @@ const INSTRUMENTS = ['instruments'];
 const LOOK_EACH_MS = 3000;
 /** One that was not heard for so long is off [s]. */
 const SILENT_S = 300;
+
+/** The thermometers, and the server's clock when they were looked at. */
+async function look() {
+  await setClock();
+  return { instruments: await body(api.GET('/api/instruments')), now: serverNow() };
+}
 
 function useWrites() {
   const client = useQueryClient();
@@ -28,7 +35,7 @@ function useWrites() {
 
 /** Thermometers that send what they read. */
 export function InstrumentsView() {
-  const { data, error, dataUpdatedAt } = useQuery({ queryKey: INSTRUMENTS, queryFn: () => body(api.GET('/api/instruments')), refetchInterval: LOOK_EACH_MS });
+  const { data, error } = useQuery({ queryKey: INSTRUMENTS, queryFn: look, refetchInterval: LOOK_EACH_MS });
   const [told, setTold] = useState<Told>();
   return (
     <>
@@ -39,9 +46,9 @@ export function InstrumentsView() {
       </Typography>
       {error && <Alert severity="error">{error.message}</Alert>}
       <Box component="ul" aria-label="Thermometers" sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1.5, maxWidth: 720 }}>
-        {data?.map((instrument) => <Instrument key={instrument.id} instrument={instrument} now={dataUpdatedAt} />)}
+        {data?.instruments.map((instrument) => <Instrument key={instrument.id} instrument={instrument} now={data.now} />)}
       </Box>
-      {data?.length === 0 && <Typography sx={{ py: 3 }}>There is none yet.</Typography>}
+      {data?.instruments.length === 0 && <Typography sx={{ py: 3 }}>There is none yet.</Typography>}
       <Add onTold={setTold} />
       {told && <HowToSend told={told} />}
     </>

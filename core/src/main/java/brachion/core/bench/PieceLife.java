@@ -94,16 +94,48 @@ public final class PieceLife {
         return new PieceLife(way, way.after(step, tapped.tap()).orElseThrow(), List.copyOf(more), instrument);
     }
 
+    /**
+     * The same piece with a touch that is only heard of now, put in its place among those that were heard before: two people, or a
+     * line that was down, do not always say things in their order.
+     *
+     * @throws OutOfTurnException when it cannot have been so
+     */
+    public PieceLife heardOf(Tapped tapped) {
+        int place = placeOf(tapped.at());
+        if (place == said.size()) {
+            return after(tapped);
+        }
+        PieceLife life = before(place).after(tapped);
+        for (Tapped later : said.subList(place, said.size())) {
+            life = life.after(later);
+        }
+        return life;
+    }
+
+    /** Where a moment stands among what was said: behind everything that is not later. */
+    private int placeOf(Instant moment) {
+        int place = said.size();
+        while (place > 0 && said.get(place - 1).at().isAfter(moment)) {
+            place--;
+        }
+        return place;
+    }
+
+    /** The same piece when so much had been said of it. */
+    private PieceLife before(int place) {
+        PieceLife life = new PieceLife(way, Step.PLANNED, List.of(), instrument);
+        for (Tapped tapped : said.subList(0, place)) {
+            life = life.after(tapped);
+        }
+        return life;
+    }
+
     /** The same piece before the last touch. */
     public PieceLife takenBack() {
         if (said.isEmpty()) {
             throw new OutOfTurnException("Nothing was done to this piece yet.");
         }
-        PieceLife life = new PieceLife(way, Step.PLANNED, List.of(), instrument);
-        for (Tapped tapped : said.subList(0, said.size() - 1)) {
-            life = life.after(tapped);
-        }
-        return life;
+        return before(said.size() - 1);
     }
 
     /** Where it is. */

@@ -11,6 +11,7 @@ import brachion.core.process.ProbeRecord;
 import brachion.core.process.StageKind;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
@@ -108,6 +109,24 @@ class PieceLifeTest {
         PieceLife heating = PieceLife.of(Recipes.ash().steamed(), List.of(tapped(Tap.INTO_HEAT, 0)));
         assertThat(heating.next()).contains(Tap.AT_HEAT);
         assertThat(heating.recordedBy(List.of(new PieceLife.ChamberReading(at(1), 90))).next()).as("the instrument says so").doesNotContain(Tap.AT_HEAT);
+    }
+
+    /** Whichever phone is heard first, the same was said. */
+    @Property(tries = 100)
+    void what_is_heard_of_late_takes_its_place(@ForAll long seed) {
+        List<Tapped> all = List.of(tapped(Tap.INTO_HEAT, 0), reading(60, 90), tapped(Tap.PULLED, 3600), tapped(Tap.CLICK, 3604),
+                tapped(Tap.FEATHERS, 3606), tapped(Tap.CLAMPED, 3609), tapped(Tap.CREASE, 3612));
+        PieceLife inOrder = PieceLife.of(Recipes.ash().steamed(), all);
+        List<Tapped> late = new ArrayList<>(all.stream().filter(each -> each.tap().notes() || each.tap() == Tap.READING).toList());
+        Collections.shuffle(late, new Random(seed));
+        PieceLife life = PieceLife.of(Recipes.ash().steamed(), all.stream().filter(each -> !late.contains(each)).toList());
+        for (Tapped each : late) {
+            life = life.heardOf(each);
+        }
+        assertThat(life.said()).isEqualTo(inOrder.said());
+        assertThat(life.done()).isEqualTo(inOrder.done());
+        PieceLife whole = life;
+        assertThatThrownBy(() -> whole.heardOf(tapped(Tap.RELEASED, 3605))).as("not yet clamped then").isInstanceOf(OutOfTurnException.class);
     }
 
     @Test

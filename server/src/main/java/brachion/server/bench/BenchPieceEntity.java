@@ -89,8 +89,13 @@ class BenchPieceEntity extends StoredEntity {
         thermometerId = thermometer.isPresent() ? thermometer.getAsLong() : null;
     }
 
+    /** Puts a touch where it belongs in time, behind everything that is not later. */
     void say(TapFields tap) {
-        taps.add(tap);
+        int place = taps.size();
+        while (place > 0 && taps.get(place - 1).saidAt().isAfter(tap.saidAt())) {
+            place--;
+        }
+        taps.add(place, tap);
     }
 
     void takeBackTheLast() {

@@ -1,13 +1,21 @@
 package brachion.server.bench;
 
+import jakarta.persistence.LockModeType;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
 interface BenchRepository extends JpaRepository<BenchPieceEntity, Long> {
 
     /** Pieces that are neither judged nor taken off the bench. */
     List<BenchPieceEntity> findByDeletedAtIsNullAndTrialIdIsNullOrderById();
+
+    /** A piece nobody else changes until this is done. */
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select p from BenchPieceEntity p where p.id = :id")
+    Optional<BenchPieceEntity> alone(long id);
 
     /** Grows with every change to the pieces of a shop: each counts its own, and none ever goes. */
     @Query("select coalesce(sum(p.version + 1), 0) from BenchPieceEntity p")

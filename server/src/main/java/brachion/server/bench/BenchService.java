@@ -97,9 +97,10 @@ class BenchService implements Bench {
 
     public BenchView tap(long id, TapFields tap) {
         tap.requireSense(clock.instant());
-        BenchPieceEntity piece = present(id);
+        // two who tap at once are heard one after the other
+        BenchPieceEntity piece = repository.alone(id).filter(BenchPieceEntity::present).orElseThrow(() -> missing(id));
         Recipe plan = typical(piece, workshops.now());
-        PieceLife life = inTurn(() -> piece.life(plan, chamber).after(tap.tapped()));
+        PieceLife life = inTurn(() -> piece.life(plan, chamber).heardOf(tap.tapped()));
         piece.say(tap);
         if (tap.tap() == Tap.INTO_HEAT) {
             piece.heatedBeside(chamber.heardAt(tap.saidAt()));

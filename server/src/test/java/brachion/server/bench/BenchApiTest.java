@@ -8,6 +8,8 @@ import brachion.server.Wire;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -74,7 +76,7 @@ class BenchApiTest {
         long id = planned(Wire.recipe(12, 200, Wire.STEAM));
         assertThat(tap(id, "PULLED", 0)).hasStatus(HttpStatus.CONFLICT).bodyJson().extractingPath("$.detail").asString().contains("planned");
         tap(id, "INTO_HEAT", 100);
-        assertThat(tap(id, "PULLED", 50)).hasStatus(HttpStatus.CONFLICT);
+        assertThat(tap(id, "PULLED", 50)).as("before it went in").hasStatus(HttpStatus.CONFLICT);
         assertThat(Wire.refusedFields(say(id, "{\"tap\": \"PULLED\", \"saidAt\": \"%s\"}".formatted(Instant.now().plusSeconds(60)))))
                 .containsExactly("saidAt");
         assertThat(Wire.refusedFields(tap(id, "READING", 200))).containsExactly("celsius");
@@ -122,6 +124,23 @@ class BenchApiTest {
         @SuppressWarnings("unchecked")
         List<Integer> order = Wire.read(mvc.get().uri("/api/bench").exchange(), "$.pieces[*].id", List.class);
         assertThat(order).containsExactly((int) pulled, (int) soon, (int) glued, (int) planned);
+    }
+
+    @Test
+    void several_who_tap_at_once_are_all_heard_and_what_comes_late_takes_its_place() {
+        long id = planned(Wire.recipe(12, 200, Wire.STEAM));
+        tap(id, "INTO_HEAT", 0);
+        tap(id, "PULLED", 3600);
+        List<CompletableFuture<MvcTestResult>> taps = IntStream.range(0, 8)
+                .mapToObj(i -> CompletableFuture.supplyAsync(() -> tap(id, "CLICK", 3601 + (i * 5 % 8)))).toList();
+        assertThat(taps.stream().map(CompletableFuture::join)).allSatisfy(answer -> assertThat(answer).hasStatusOk());
+        assertThat(tap(id, "CLAMPED", 3620)).hasStatusOk();
+        assertThat(tap(id, "FEATHERS", 3610)).as("heard of late").hasStatusOk();
+        MvcTestResult bench = mvc.get().uri("/api/bench").exchange();
+        assertThat(Wire.read(bench, "$.pieces[0].said[*].tap", List.class)).hasSize(12).endsWith("FEATHERS", "CLAMPED");
+        @SuppressWarnings("unchecked")
+        List<String> moments = Wire.read(bench, "$.pieces[0].said[*].saidAt", List.class);
+        assertThat(moments.stream().map(Instant::parse)).isSorted();
     }
 
     /** An hour nobody touched the screen is no carry; a piece pulled at once was heated as briefly as can be. */
