@@ -27,11 +27,13 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 class BenchController {
 
     private final BenchService service;
+    private final LastLook lastLook;
     private final Onlookers onlookers;
     private final Clock clock;
 
-    BenchController(BenchService service, Onlookers onlookers, Clock clock) {
+    BenchController(BenchService service, LastLook lastLook, Onlookers onlookers, Clock clock) {
         this.service = service;
+        this.lastLook = lastLook;
         this.onlookers = onlookers;
         this.clock = clock;
     }
@@ -55,8 +57,7 @@ class BenchController {
 
     @GetMapping
     BenchAnswer bench() {
-        Instant now = clock.instant();
-        return new BenchAnswer(now, service.pieces(now));
+        return lastLook.look();
     }
 
     @GetMapping("/clock")

@@ -17,8 +17,8 @@ interface BenchRepository extends JpaRepository<BenchPieceEntity, Long> {
     @Query("select p from BenchPieceEntity p where p.id = :id")
     Optional<BenchPieceEntity> alone(long id);
 
-    /** Grows with every change to the pieces of a shop: each counts its own, and none ever goes. */
-    @Query("select coalesce(sum(p.version + 1), 0) from BenchPieceEntity p")
+    /** Grows with every change to the pieces of a shop: each counts its own, and the key of a new one outweighs them all. */
+    @Query("select coalesce(max(p.id) * 1000003 + sum(p.version + 1), 0) from BenchPieceEntity p")
     long revision();
 
     @Query("select count(p) from BenchPieceEntity p where p.recipe.blank.speciesId = :speciesId")
