@@ -55,7 +55,9 @@ public final class Following {
         }
         Known known = new Known(life.said(), life.probe());
         if (!known.equals(followed)) {
-            since = new SinceTheLastTouch(way, life);
+            // what was done before the heat does not hang on what is read in it
+            boolean sameHeat = followed != null && followed.said().equals(known.said()) && life.step() == Step.HEATING;
+            since = new SinceTheLastTouch(way, life, sameHeat ? Optional.of(since.began) : Optional.empty());
             followed = known;
         }
         return since.standing(now);
@@ -109,17 +111,22 @@ public final class Following {
         private Due dueIs = Due.NOTHING;
         private Optional<Instant> hotThrough = Optional.empty();
 
-        SinceTheLastTouch(HotWood way, PieceLife life) {
+        SinceTheLastTouch(HotWood way, PieceLife life, Optional<ProcessSimulation> known) {
             this.way = way;
             this.life = life;
-            this.began = new ProcessSimulation(HotWood.piece(plan.blank(), shop));
             BenchStages stages = new BenchStages(way, shop, life);
-            stages.over().forEach(began::run);
+            this.began = known.orElseGet(() -> from(stages.over()));
             this.doing = stages.now();
             this.from = stages.nowFrom();
             this.reached = began;
             this.reachedAt = from;
             foresee();
+        }
+
+        private ProcessSimulation from(List<Stage> over) {
+            ProcessSimulation simulation = new ProcessSimulation(HotWood.piece(plan.blank(), shop));
+            over.forEach(simulation::run);
+            return simulation;
         }
 
         private void foresee() {

@@ -51,9 +51,20 @@ public final class PieceLife {
     public record ChamberReading(Instant at, double celsius) {
     }
 
-    /** The same piece with what an instrument in the heat wrote down meanwhile, in order of time. */
+    /**
+     * The same piece with what an instrument in the heat wrote down meanwhile, in order of time, each moment once. Of many readings
+     * those are kept that keep the curve as nearly as a good thermometer tells.
+     */
     public PieceLife recordedBy(List<ChamberReading> readings) {
-        return new PieceLife(way, step, said, List.copyOf(readings));
+        List<ChamberReading> inTheHeat = readings.stream().filter(reading -> wasInTheHeat(reading.at())).toList();
+        if (inTheHeat.isEmpty()) {
+            return this;
+        }
+        Instant first = inTheHeat.get(0).at();
+        ProbeRecord curve = new ProbeRecord(inTheHeat.stream()
+                .map(reading -> new ProbeRecord.Reading(seconds(first, reading.at()), reading.celsius())).toList()).thinned(ProbeRecord.CLOSELY_C);
+        return new PieceLife(way, step, said, curve.readings().stream()
+                .map(reading -> new ChamberReading(Following.plus(first, reading.seconds()), reading.celsius())).toList());
     }
 
     /** A piece nothing was done to yet. */
@@ -216,15 +227,15 @@ public final class PieceLife {
     /** What was read by hand and by an instrument while it was in the heat, each moment once. */
     private List<ProbeRecord.Reading> readings() {
         Optional<Instant> in = at(Tap.INTO_HEAT);
-        if (in.isEmpty()) {
-            return List.of();
-        }
-        Instant out = outOfTheHeat().orElse(Instant.MAX);
         NavigableMap<Instant, Double> read = new TreeMap<>();
-        instrument.stream().filter(reading -> !reading.at().isBefore(in.get()) && !reading.at().isAfter(out))
+        instrument.stream().filter(reading -> wasInTheHeat(reading.at()))
                 .forEach(reading -> read.put(reading.at(), reading.celsius()));
         said.stream().filter(tapped -> tapped.tap() == Tap.READING).forEach(tapped -> read.put(tapped.at(), tapped.celsius().orElseThrow()));
-        return read.entrySet().stream().map(each -> new ProbeRecord.Reading(seconds(in.get(), each.getKey()), each.getValue())).toList();
+        return read.entrySet().stream().map(each -> new ProbeRecord.Reading(seconds(in.orElseThrow(), each.getKey()), each.getValue())).toList();
+    }
+
+    private boolean wasInTheHeat(Instant moment) {
+        return at(Tap.INTO_HEAT).filter(in -> !moment.isBefore(in)).isPresent() && outOfTheHeat().filter(moment::isAfter).isEmpty();
     }
 
     /** How its stages went, as far as they are over [min]; what took no time is left out. */

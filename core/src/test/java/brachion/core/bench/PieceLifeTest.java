@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Random;
+import java.util.stream.IntStream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
@@ -106,6 +107,10 @@ class PieceLifeTest {
                 .recordedBy(List.of(new PieceLife.ChamberReading(at(0), 20), new PieceLife.ChamberReading(at(90), 40),
                         new PieceLife.ChamberReading(at(120), 55), new PieceLife.ChamberReading(at(4000), 97)));
         assertThat(life.done().probe().orElseThrow().readings()).containsExactly(new ProbeRecord.Reading(30, 40), new ProbeRecord.Reading(60, 50));
+        List<PieceLife.ChamberReading> falling = IntStream.range(0, 5000).mapToObj(s -> new PieceLife.ChamberReading(at(s), 100 - s / 100.0)).toList();
+        assertThat(PieceLife.of(Recipes.ash().steamed(), List.of(tapped(Tap.INTO_HEAT, 0), tapped(Tap.PULLED, 1000))).recordedBy(falling).done()
+                .probe().orElseThrow().readings()).as("a line that ends where it was pulled")
+                .containsExactly(new ProbeRecord.Reading(0, 100), new ProbeRecord.Reading(1000, 90));
         PieceLife heating = PieceLife.of(Recipes.ash().steamed(), List.of(tapped(Tap.INTO_HEAT, 0)));
         assertThat(heating.next()).contains(Tap.AT_HEAT);
         assertThat(heating.recordedBy(List.of(new PieceLife.ChamberReading(at(1), 90))).next()).as("the instrument says so").doesNotContain(Tap.AT_HEAT);

@@ -81,7 +81,8 @@ class BenchService implements Bench {
     @Transactional(readOnly = true)
     public List<BenchView> pieces(Instant now) {
         Workshop workshop = workshops.now();
-        return repository.findByDeletedAtIsNullAndTrialIdIsNullOrderById().stream().map(piece -> view(piece, workshop, now))
+        ChamberRecord once = new ChamberOfALook(chamber, now);
+        return repository.findByDeletedAtIsNullAndTrialIdIsNullOrderById().stream().map(piece -> view(piece, workshop, once, now))
                 .sorted(PRESSING).toList();
     }
 
@@ -165,12 +166,12 @@ class BenchService implements Bench {
     private BenchView changed(BenchPieceEntity piece) {
         BenchPieceEntity stored = repository.saveAndFlush(piece);
         events.publishEvent(new BenchChanged(CurrentShop.key()));
-        return view(stored, workshops.now(), clock.instant());
+        return view(stored, workshops.now(), chamber, clock.instant());
     }
 
-    private BenchView view(BenchPieceEntity piece, Workshop workshop, Instant now) {
+    private BenchView view(BenchPieceEntity piece, Workshop workshop, ChamberRecord read, Instant now) {
         Recipe typical = typical(piece, workshop);
-        PieceLife life = piece.life(typical, chamber);
+        PieceLife life = piece.life(typical, read);
         Standing standing = followed.standing(piece.id(), typical, life, now);
         return BenchView.of(piece, piece.recipe(), life, standing);
     }

@@ -104,7 +104,7 @@ public record DoneFields(
 
     /** As many readings as there is room for, which keep the curve as nearly as so many can. */
     private static List<ProbeRecord.Reading> thinned(ProbeRecord record) {
-        ProbeRecord thinned = record.thinned(ProbeRecord.CLOSELY_C);
+        ProbeRecord thinned = record;
         for (double tolerance = ProbeRecord.CLOSELY_C; thinned.readings().size() > MOST_READINGS; tolerance *= 2) {
             thinned = thinned.thinned(tolerance);
         }
