@@ -37,7 +37,7 @@ public final class Following {
     /**
      * What the following rests on.
      *
-     * @param said  everything said of the piece
+     * @param said  everything said of the piece but what was only seen or heard
      * @param probe what was read in the heat
      */
     private record Known(List<Tapped> said, Optional<ProbeRecord> probe) {
@@ -53,7 +53,7 @@ public final class Following {
         if (!(plan.method() instanceof HotWood way)) {
             return cold(life);
         }
-        Known known = new Known(life.said(), life.probe());
+        Known known = new Known(life.said().stream().filter(tapped -> !tapped.tap().notes()).toList(), life.probe());
         if (!known.equals(followed)) {
             // what was done before the heat does not hang on what is read in it
             boolean sameHeat = followed != null && followed.said().equals(known.said()) && life.step() == Step.HEATING;
