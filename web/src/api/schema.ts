@@ -1734,7 +1734,9 @@ export interface components {
         NextView: {
             /** @enum {string} */
             tap: "INTO_SOAK" | "INTO_HEAT" | "AT_HEAT" | "READING" | "PULLED" | "GLUE_ON" | "CLAMPED" | "STEAM_OFF" | "RELEASED" | "FEATHERS" | "CREASE" | "CLICK" | "BROKE" | "JUDGED";
-            then: ("INTO_SOAK" | "INTO_HEAT" | "AT_HEAT" | "READING" | "PULLED" | "GLUE_ON" | "CLAMPED" | "STEAM_OFF" | "RELEASED" | "FEATHERS" | "CREASE" | "CLICK" | "BROKE" | "JUDGED")[];
+            /** @enum {string} */
+            to: "PLANNED" | "SOAKING" | "HEATING" | "BENDING" | "ON_FORM" | "DRYING" | "GLUING" | "IN_CLAMPS" | "FINISHED" | "JUDGED";
+            then: components["schemas"]["ThenView"][];
         };
         StandingReading: {
             /** Format: date-time */
@@ -1756,6 +1758,12 @@ export interface components {
             saidAt: string;
             /** Format: double */
             celsius?: number;
+        };
+        ThenView: {
+            /** @enum {string} */
+            tap: "INTO_SOAK" | "INTO_HEAT" | "AT_HEAT" | "READING" | "PULLED" | "GLUE_ON" | "CLAMPED" | "STEAM_OFF" | "RELEASED" | "FEATHERS" | "CREASE" | "CLICK" | "BROKE" | "JUDGED";
+            /** @enum {string} */
+            to: "PLANNED" | "SOAKING" | "HEATING" | "BENDING" | "ON_FORM" | "DRYING" | "GLUING" | "IN_CLAMPS" | "FINISHED" | "JUDGED";
         };
         WoodReading: {
             /** Format: double */
@@ -2298,6 +2306,7 @@ export type HeatView = components['schemas']['HeatView'];
 export type NextView = components['schemas']['NextView'];
 export type StandingReading = components['schemas']['StandingReading'];
 export type TapFields = components['schemas']['TapFields'];
+export type ThenView = components['schemas']['ThenView'];
 export type WoodReading = components['schemas']['WoodReading'];
 export type VerdictFields = components['schemas']['VerdictFields'];
 export type JudgedAnswer = components['schemas']['JudgedAnswer'];

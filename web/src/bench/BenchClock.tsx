@@ -1,26 +1,12 @@
 import { Box, Typography } from '@mui/material';
-import { useEffect, useState } from 'react';
 import type { StandingReading } from '../api/schema';
 import { useUnits } from '../app/units';
 import { printTime } from '../process/time';
 import { printPercent, printTemperature } from '../units/printing';
-import { serverNow } from './serverClock';
-import { DUE, printClock, printMoment, STEP, type Step } from './words';
-
-const QUICK_MS = 100;
-const EACH_SECOND_MS = 500;
+import { useServerTime } from './useServerTime';
+import { DUE, printClock, printCountdown, printMoment, STEP, type Step } from './words';
 
 const MOISTURE_FIRST: Step[] = ['SOAKING', 'DRYING'];
-
-/** The time by the server's clock, kept up. */
-function useServerTime(quick: boolean): number {
-  const [now, setNow] = useState(serverNow);
-  useEffect(() => {
-    const tick = setInterval(() => { setNow(serverNow()); }, quick ? QUICK_MS : EACH_SECOND_MS);
-    return () => { clearInterval(tick); };
-  }, [quick]);
-  return now;
-}
 
 interface BenchClockProps {
   step: Step;
@@ -66,7 +52,7 @@ export function BenchClock({ step, standing, first }: BenchClockProps) {
 }
 
 function figure(down: boolean, left: number | undefined, from: number | undefined, now: number): string {
-  if (down && left !== undefined) return left > 0 ? printClock(left, true) : `+${printClock(-left, true)}`;
+  if (down && left !== undefined) return printCountdown(left);
   return from === undefined ? '—' : printClock(Math.max(0, now - from) / 1000);
 }
 

@@ -4,8 +4,7 @@ import type { BenchView } from '../api/schema';
 import { useNotice } from '../app/notice';
 import { useUnits } from '../app/units';
 import { PieceGlyph } from '../bend/PieceGlyph';
-import { methodOf } from '../methods/forms';
-import { formOf } from '../recipe/form';
+import { factsOf } from '../methods/forms';
 import { processLine, shapeLine } from '../recipe/words';
 import { BenchClock } from './BenchClock';
 import { ChamberCurve } from './ChamberCurve';
@@ -38,8 +37,7 @@ export function PieceCard({ piece, place, wood, waiting, lost }: PieceCardProps)
   const [doing, setDoing] = useState<'judging' | 'rehearsing'>();
   const { recipe } = piece;
   const { step, next, standing, said } = stateOf(piece, waiting);
-  const form = formOf(recipe, system);
-  const carried = methodOf(form).stages(form).some(({ kind }) => kind === 'CARRY');
+  const { carried } = factsOf(recipe.method);
   const close = () => { setDoing(undefined); };
   return (
     <Paper ref={card} component="li" aria-label={piece.name} sx={{ p: 2, border: first ? 2 : 1, borderColor: first ? 'primary.main' : 'divider', gridColumn: first ? { md: '1 / -1' } : undefined }}>

@@ -1,29 +1,21 @@
 import { Box, Button, Checkbox, FormControlLabel, Typography } from '@mui/material';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { useProcess } from '../api/queries';
 import type { RecipeFields } from '../api/schema';
 import { factsOf, methodOf } from '../methods/forms';
 import { USUALLY_AFTERWARDS } from '../plan/draft';
-import { formOf } from '../recipe/form';
-import { useUnits } from '../app/units';
-import { checklist, printClock } from './words';
-
-const TICK_MS = 100;
+import { serverNow } from './serverClock';
+import { useServerTime } from './useServerTime';
+import { checklist, printClock, printCountdown } from './words';
 
 /** The way from the heat to the clamps, walked cold: what has to be ready, and whether it can be done in the seconds the wood leaves. */
 export function Rehearsal({ recipe, onClose }: { recipe: RecipeFields; onClose: () => void }) {
-  const [system] = useUnits();
-  const { data } = useProcess(methodOf(formOf(recipe, system)).followed ? recipe : undefined, USUALLY_AFTERWARDS);
+  const { data } = useProcess(methodOf(recipe).followed ? recipe : undefined, USUALLY_AFTERWARDS);
   const [began, setBegan] = useState<number>();
   const [took, setTook] = useState<number>();
-  const [now, setNow] = useState(0);
   const window = data?.times.carryLimitS;
   const running = began !== undefined && took === undefined;
-  useEffect(() => {
-    if (!running) return;
-    const tick = setInterval(() => { setNow(performance.now()); }, TICK_MS);
-    return () => { clearInterval(tick); };
-  }, [running]);
+  const now = useServerTime(running);
   const passed = began === undefined ? 0 : (Math.max(now, began) - began) / 1000;
   return (
     <Box component="section" aria-label="Rehearsal" sx={{ display: 'grid', gap: 1 }}>
@@ -34,14 +26,14 @@ export function Rehearsal({ recipe, onClose }: { recipe: RecipeFields; onClose: 
         ))}
       </Box>
       <Typography role="timer" aria-label="Rehearsed" sx={{ fontSize: '2.2rem', fontWeight: 600, fontVariantNumeric: 'tabular-nums', lineHeight: 1.1 }}>
-        {took !== undefined ? `${took.toFixed(1)} s` : window && running ? countdown(window - passed) : printClock(passed, true)}
+        {took !== undefined ? `${took.toFixed(1)} s` : window && running ? printCountdown(window - passed) : printClock(passed, true)}
       </Typography>
       <Typography sx={{ minHeight: 48 }}>{sentence(window, took)}</Typography>
       <Box sx={{ display: 'flex', gap: 1 }}>
         {running ? (
-          <Button variant="contained" size="large" onClick={() => { setTook((performance.now() - began) / 1000); }}>Clamped in rehearsal</Button>
+          <Button variant="contained" size="large" onClick={() => { setTook((serverNow() - began) / 1000); }}>Clamped in rehearsal</Button>
         ) : (
-          <Button variant="contained" size="large" onClick={() => { const at = performance.now(); setBegan(at); setNow(at); setTook(undefined); }}>
+          <Button variant="contained" size="large" onClick={() => { setBegan(serverNow()); setTook(undefined); }}>
             {took === undefined ? 'Pull in rehearsal' : 'Once more'}
           </Button>
         )}
@@ -49,10 +41,6 @@ export function Rehearsal({ recipe, onClose }: { recipe: RecipeFields; onClose: 
       </Box>
     </Box>
   );
-}
-
-function countdown(left: number): string {
-  return left > 0 ? printClock(left, true) : `+${printClock(-left, true)}`;
 }
 
 function sentence(window: number | undefined, took: number | undefined): string {

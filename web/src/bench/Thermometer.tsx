@@ -2,7 +2,7 @@ import { Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
 import { Field } from '../app/Field';
 import { useUnits } from '../app/units';
-import { readNow } from '../units/reading';
+import { readOne } from '../units/readOne';
 
 interface ThermometerProps {
   name: string;
@@ -17,9 +17,7 @@ export function Thermometer({ name, onRead, onClose }: ThermometerProps) {
   const [refusal, setRefusal] = useState<string>();
   const read = async () => {
     try {
-      const { value, error } = (await readNow({ read: { measurement: 'TEMPERATURE', text } }, system)).read;
-      if (value === undefined) throw new Error(error ?? 'What it shows is needed.');
-      onRead(value);
+      onRead(await readOne({ measurement: 'TEMPERATURE', text }, system, 'What it shows is needed.'));
       onClose();
     } catch (error) {
       setRefusal((error as Error).message);

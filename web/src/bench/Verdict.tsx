@@ -7,7 +7,6 @@ import { useUnits } from '../app/units';
 import { EMPTY_OUTCOME, type OutcomeForm } from '../log/draft';
 import { OutcomeInputs } from '../log/OutcomeInputs';
 import { methodOf } from '../methods/forms';
-import { formOf } from '../recipe/form';
 import { readNow, useReadings, type Typed } from '../units/reading';
 import { useBenchWrites } from './useBenchWrites';
 
@@ -40,7 +39,7 @@ export function Verdict({ piece, onClose }: { piece: BenchView; onClose: () => v
   };
   return (
     <Box component="form" noValidate aria-label={`Verdict on ${piece.name}`} onSubmit={(event) => { event.preventDefault(); void save(); }}>
-      <OutcomeInputs outcome={outcome} neverSeen={methodOf(formOf(piece.recipe, system)).neverSeen} reading={readings.released ?? {}} dated={false}
+      <OutcomeInputs outcome={outcome} neverSeen={methodOf(piece.recipe).neverSeen} reading={readings.released ?? {}} dated={false}
         onChange={(change) => { setRefusal(undefined); setOutcome({ ...outcome, ...change }); }} />
       {refusal && <Alert severity="warning" sx={{ mb: 1 }}>{refusal}</Alert>}
       <Box sx={{ display: 'flex', gap: 1 }}>

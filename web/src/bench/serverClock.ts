@@ -47,6 +47,11 @@ async function ask() {
   }
 }
 
+/** Waits for the clock to be set, if it was not yet. */
+export async function clockIsSet(): Promise<void> {
+  if (!measured) await setClock();
+}
+
 /** What the server told of its clock as it told it; it cannot have taken less than no time to arrive. */
 export function heardClock(now: string) {
   const late = serverNow() - Date.parse(now);

@@ -6,7 +6,7 @@ import type { WaitingTap } from './taps';
 
 const HEATING: BenchView = {
   id: 7, version: 2, name: 'Rib', recipe: STEAMED, step: 'HEATING',
-  next: [{ tap: 'PULLED', then: ['CLAMPED', 'BROKE'] }],
+  next: [{ tap: 'PULLED', to: 'BENDING', then: [{ tap: 'CLAMPED', to: 'ON_FORM' }, { tap: 'BROKE', to: 'FINISHED' }] }],
   said: [{ tap: 'INTO_HEAT', saidAt: '2026-11-20T08:00:00Z' }],
   standing: { countsFrom: '2026-11-20T08:00:00Z', dueIs: 'SOFT', wood: { coreC: 97, moisturePercent: 18, softShare: 1, outerSoftness: 0.9, bearsCarryS: 31.5 } },
   chamber: [],
@@ -40,6 +40,6 @@ it('goes on to the form, and asks for nothing it was not told of', () => {
 });
 
 it('counts a touch once that was taken in already', () => {
-  const taken: BenchView = { ...HEATING, step: 'BENDING', next: [{ tap: 'CLAMPED', then: [] }], said: [...HEATING.said, { tap: 'PULLED', saidAt: PULLED.saidAt }] };
+  const taken: BenchView = { ...HEATING, step: 'BENDING', next: [{ tap: 'CLAMPED', to: 'ON_FORM', then: [] }], said: [...HEATING.said, { tap: 'PULLED', saidAt: PULLED.saidAt }] };
   expect(stateOf(taken, [PULLED]).said).toHaveLength(2);
 });

@@ -93,6 +93,11 @@ export function printClock(seconds: number, tenths = false): string {
   return `${Math.floor(whole / 86_400)} d ${Math.floor((whole % 86_400) / 3600)} h`;
 }
 
+/** A clock that counts down, and on beyond its end. */
+export function printCountdown(left: number): string {
+  return left > 0 ? printClock(left, true) : `+${printClock(-left, true)}`;
+}
+
 /** What was said, in a line; readings that follow each other as one. */
 export function saidInWords(said: TapFields[], now: number, system: UnitSystem): string {
   const lines: string[] = [];

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { api, body } from '../api/client';
 import type { InstrumentView, Told } from '../api/schema';
 import { Field } from '../app/Field';
-import { serverNow, setClock } from '../bench/serverClock';
+import { clockIsSet, serverNow } from '../bench/serverClock';
 import { useNotice } from '../app/notice';
 import { useUnits } from '../app/units';
 import { printTime } from '../process/time';
@@ -17,7 +17,7 @@ const SILENT_S = 300;
 
 /** The thermometers, and the server's clock when they were looked at. */
 async function look() {
-  await setClock();
+  await clockIsSet();
   return { instruments: await body(api.GET('/api/instruments')), now: serverNow() };
 }
 

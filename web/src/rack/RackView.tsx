@@ -9,7 +9,7 @@ import { HowComputed } from '../help/HowComputed';
 import { Choice } from '../recipe/Choice';
 import { printDay, today } from '../units/days';
 import { printLength, printTemperature } from '../units/printing';
-import { readNow } from '../units/reading';
+import { readOne } from '../units/readOne';
 import { DryingCurve } from './DryingCurve';
 import { HangForm } from './HangForm';
 import { paceInWords, passingInWords } from './words';
@@ -90,8 +90,7 @@ function WeighIn({ drying }: { drying: DryingView }) {
   const save = async () => {
     try {
       const typed = { measurement: means === 'SCALE' ? 'MASS' : 'MOISTURE', text } as const;
-      const { value, error } = (await readNow({ read: typed }, system)).read;
-      if (value === undefined) throw new Error(error ?? 'A reading is needed.');
+      const value = await readOne(typed, system, 'A reading is needed.');
       await weigh.mutateAsync({
         piece: drying,
         weighIn: { weighedOn: day || today(), ...(means === 'SCALE' ? { massG: value } : { moisturePercent: value }) },

@@ -131,7 +131,7 @@ public final class Following {
 
         private void foresee() {
             switch (life.step()) {
-                case SOAKING -> dueAfter(way.plannedMinutes(StageKind.SOAK).orElse(0) * MINUTE_S, Due.SOAKED);
+                case SOAKING -> planned().filter(seconds -> seconds > 0).ifPresent(seconds -> dueAfter(seconds, Due.SOAKED));
                 case HEATING -> doing.ifPresent(heat -> {
                     OptionalDouble soft = Moments.soft(began, heat);
                     OptionalDouble hot = Moments.hot(began, heat);
@@ -143,20 +143,18 @@ public final class Following {
                     if (hard.orElse(0) > 0) {
                         dueAfter(hard.getAsDouble(), Due.OUTER_FACE_HARD);
                     } else {
-                        dueAfter(way.carrySeconds(), Due.CARRIED);
+                        planned().ifPresent(seconds -> dueAfter(seconds, Due.CARRIED));
                     }
                 }
-                case ON_FORM -> dueAfter(way.holdHours().orElse(HotWood.USUAL_HOLD_H) * HOUR_S, Due.HELD);
+                case ON_FORM -> planned().ifPresent(seconds -> dueAfter(seconds, Due.HELD));
                 case DRYING -> doing.ifPresent(air -> Moments.below(DRY_PERCENT, began, air).ifPresent(seconds -> dueAfter(seconds, Due.DRY)));
                 default -> { }
             }
         }
 
         private void dueAfter(double seconds, Due what) {
-            if (seconds > 0 || what != Due.SOAKED) {
-                due = Optional.of(plus(life.step() == Step.ON_FORM ? life.since().orElseThrow() : from, seconds));
-                dueIs = what;
-            }
+            due = Optional.of(plus(life.step() == Step.ON_FORM ? life.since().orElseThrow() : from, seconds));
+            dueIs = what;
         }
 
         Standing standing(Instant now) {
@@ -167,7 +165,7 @@ public final class Following {
             return switch (life.step()) {
                 case GLUING -> gluing(life);
                 case IN_CLAMPS -> inClamps(life);
-                default -> new Standing(countsFrom(), due, dueIs, hotThrough, plannedSeconds(), wood);
+                default -> new Standing(countsFrom(), due, dueIs, hotThrough, planned().map(OptionalDouble::of).orElse(OptionalDouble.empty()), wood);
             };
         }
 
@@ -175,15 +173,20 @@ public final class Following {
             return life.step() == Step.HEATING ? life.heatCountsFrom() : life.since();
         }
 
-        private OptionalDouble plannedSeconds() {
-            OptionalDouble minutes = switch (life.step()) {
-                case SOAKING -> way.plannedMinutes(StageKind.SOAK);
-                case HEATING -> OptionalDouble.of(way.heating().minutes());
-                case BENDING -> way.plannedMinutes(StageKind.CARRY);
-                case ON_FORM -> OptionalDouble.of(way.holdHours().orElse(HotWood.USUAL_HOLD_H) * 60);
-                default -> OptionalDouble.empty();
+        /** How long the step is to take [s]; empty where nothing is planned. */
+        private Optional<Double> planned() {
+            return switch (life.step()) {
+                case SOAKING -> planned(StageKind.SOAK);
+                case HEATING -> planned(way.heating().kind());
+                case BENDING -> planned(StageKind.CARRY);
+                case ON_FORM -> Optional.of(way.holdHours().orElse(HotWood.USUAL_HOLD_H) * HOUR_S);
+                default -> Optional.empty();
             };
-            return minutes.isPresent() ? OptionalDouble.of(minutes.getAsDouble() * MINUTE_S) : minutes;
+        }
+
+        private Optional<Double> planned(StageKind stage) {
+            OptionalDouble minutes = way.plannedMinutes(stage);
+            return minutes.isPresent() ? Optional.of(minutes.getAsDouble() * MINUTE_S) : Optional.empty();
         }
 
         /** On from where it was last looked at; a record of the heat is gone through from its start. */

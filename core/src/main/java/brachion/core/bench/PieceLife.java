@@ -11,7 +11,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
@@ -78,11 +77,7 @@ public final class PieceLife {
      * @throws OutOfTurnException when it cannot have been so
      */
     public static PieceLife of(Recipe plan, List<Tapped> said) {
-        PieceLife life = planned(plan);
-        for (Tapped tapped : said) {
-            life = life.after(tapped);
-        }
-        return life;
+        return planned(plan).afterAll(said);
     }
 
     /**
@@ -113,14 +108,7 @@ public final class PieceLife {
      */
     public PieceLife heardOf(Tapped tapped) {
         int place = placeOf(tapped.at());
-        if (place == said.size()) {
-            return after(tapped);
-        }
-        PieceLife life = before(place).after(tapped);
-        for (Tapped later : said.subList(place, said.size())) {
-            life = life.after(later);
-        }
-        return life;
+        return before(place).after(tapped).afterAll(said.subList(place, said.size()));
     }
 
     /** Where a moment stands among what was said: behind everything that is not later. */
@@ -134,8 +122,12 @@ public final class PieceLife {
 
     /** The same piece when so much had been said of it. */
     private PieceLife before(int place) {
-        PieceLife life = new PieceLife(way, Step.PLANNED, List.of(), instrument);
-        for (Tapped tapped : said.subList(0, place)) {
+        return place == said.size() ? this : new PieceLife(way, Step.PLANNED, List.of(), instrument).afterAll(said.subList(0, place));
+    }
+
+    private PieceLife afterAll(List<Tapped> more) {
+        PieceLife life = this;
+        for (Tapped tapped : more) {
             life = life.after(tapped);
         }
         return life;
@@ -164,12 +156,10 @@ public final class PieceLife {
         return Arrays.stream(Tap.values()).filter(this::may).sorted(Comparator.comparing(this::unusual)).toList();
     }
 
-    /** What may follow if something were said now. */
-    public List<Tap> nextAfter(Tap tap) {
-        List<Tapped> more = new ArrayList<>(said);
-        more.add(new Tapped(tap, said.isEmpty() ? Instant.EPOCH : last().at(),
+    /** The same piece if something that may follow were said now. */
+    public PieceLife supposing(Tap tap) {
+        return after(new Tapped(tap, said.isEmpty() ? Instant.EPOCH : last().at().plusMillis(1),
                 tap == Tap.READING ? OptionalDouble.of(Shop.USUAL.celsius()) : OptionalDouble.empty()));
-        return new PieceLife(way, way.after(step, tap).orElseThrow(), more, instrument).next();
     }
 
     private int unusual(Tap tap) {
@@ -199,13 +189,6 @@ public final class PieceLife {
         return said.stream().filter(tapped -> tapped.tap() == tap).findFirst().map(Tapped::at);
     }
 
-    /** What was seen or heard on the way. */
-    public Set<Tap> noted() {
-        Set<Tap> noted = new HashSet<>();
-        said.stream().map(Tapped::tap).filter(tap -> tap.notes() || tap == Tap.BROKE).forEach(noted::add);
-        return noted;
-    }
-
     /**
      * When its time in the heat began to count: from the start where a thermometer was read or a pipe is hot before, from the
      * moment it was said to be at heat otherwise. Empty while that is waited for; a piece that was bent without a word of it was put
@@ -221,7 +204,7 @@ public final class PieceLife {
 
     /** What the thermometer in the heat showed; empty when nobody read it. */
     public Optional<ProbeRecord> probe() {
-        return readings().isEmpty() ? Optional.empty() : Optional.of(new ProbeRecord(readings()));
+        return Optional.of(readings()).filter(read -> !read.isEmpty()).map(ProbeRecord::new);
     }
 
     /** What was read by hand and by an instrument while it was in the heat, each moment once. */
@@ -269,12 +252,6 @@ public final class PieceLife {
     /** When it was bent: clamped for the first time, or broken before; empty when it was not. */
     public Optional<Instant> bentAt() {
         return firstAt(Tap.CLAMPED).or(() -> at(Tap.BROKE));
-    }
-
-    /** Seconds from the heat to fully clamped; empty where that was not measured [s]. */
-    public OptionalDouble carrySeconds() {
-        Double minutes = done().took().get(StageKind.CARRY);
-        return minutes == null ? OptionalDouble.empty() : OptionalDouble.of(minutes * 60);
     }
 
     private boolean may(Tap tap) {

@@ -1,5 +1,9 @@
 package brachion.core.bench;
 
+import static brachion.core.bench.Said.START;
+import static brachion.core.bench.Said.at;
+import static brachion.core.bench.Said.reading;
+import static brachion.core.bench.Said.tapped;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -22,7 +26,6 @@ import org.junit.jupiter.api.Test;
 /** What the clocks of the bench show; held to the simulation of the forecast, followed as a plan in one go. */
 class FollowingTest {
 
-    private static final Instant START = Instant.parse("2026-10-25T00:30:00Z");
     private static final Recipe ASH = Recipes.ash().thickness(25).steamed();
 
     private static ProcessTimes asPlanned(Recipe plan) {
@@ -133,18 +136,6 @@ class FollowingTest {
 
     private static Standing standing(Recipe plan, Instant now, Tapped... said) {
         return new Following(plan).at(PieceLife.of(plan, List.of(said)), now);
-    }
-
-    private static Tapped tapped(Tap tap, double seconds) {
-        return new Tapped(tap, at(seconds));
-    }
-
-    private static Tapped reading(double seconds, double celsius) {
-        return new Tapped(Tap.READING, at(seconds), OptionalDouble.of(celsius));
-    }
-
-    private static Instant at(double seconds) {
-        return START.plusMillis(Math.round(seconds * 1000));
     }
 
     private static double seconds(Instant at) {

@@ -1,5 +1,9 @@
 package brachion.core.bench;
 
+import static brachion.core.bench.Said.START;
+import static brachion.core.bench.Said.at;
+import static brachion.core.bench.Said.reading;
+import static brachion.core.bench.Said.tapped;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.catchThrowable;
@@ -23,7 +27,6 @@ import org.junit.jupiter.api.Test;
 
 class PieceLifeTest {
 
-    private static final Instant START = Instant.parse("2026-11-20T08:00:00Z");
     private static final List<Recipe> WAYS = BenchWays.all();
 
     /** Whatever is tapped, in whatever order and with whatever clocks: what is refused changes nothing, what is taken stays. */
@@ -47,7 +50,8 @@ class PieceLifeTest {
                 assertThat(after.step().ordinal()).isGreaterThanOrEqualTo(life.step().ordinal());
                 assertThat(after.takenBack().said()).isEqualTo(before);
                 assertThat(after.takenBack().step()).isEqualTo(life.step());
-                assertThat(after.next()).isEqualTo(life.nextAfter(tap));
+                assertThat(after.next()).isEqualTo(life.supposing(tap).next());
+                assertThat(after.step()).isEqualTo(life.supposing(tap).step());
                 life = after;
                 refused = null;
             } catch (OutOfTurnException outOfTurn) {
@@ -88,8 +92,7 @@ class PieceLifeTest {
         assertThat(life.step()).isEqualTo(Step.DRYING);
         assertThat(life.done().took()).isEqualTo(Map.of(StageKind.SOAK, 60.0, StageKind.STEAM_BOX, 45.0, StageKind.CARRY, 12.4 / 60,
                 StageKind.FORM, 1440.0));
-        assertThat(life.carrySeconds()).hasValue(12.4);
-        assertThat(life.noted()).containsExactly(Tap.FEATHERS);
+        assertThat(life.said()).extracting(Tapped::tap).filteredOn(Tap::notes).containsExactly(Tap.FEATHERS);
         assertThat(life.bentAt()).hasValue(at(6912.4));
     }
 
@@ -149,7 +152,7 @@ class PieceLifeTest {
         PieceLife life = PieceLife.of(BenchWays.of(MethodKind.STEAMED_PLIES), List.of(tapped(Tap.INTO_HEAT, 0), tapped(Tap.PULLED, 1800),
                 tapped(Tap.CLAMPED, 1810), tapped(Tap.RELEASED, 90_000), tapped(Tap.GLUE_ON, 180_000), tapped(Tap.CLAMPED, 180_300)));
         assertThat(life.step()).isEqualTo(Step.IN_CLAMPS);
-        assertThat(life.carrySeconds()).as("of the hot plies").hasValue(10);
+        assertThat(life.done().took().get(StageKind.CARRY)).as("of the hot plies").isEqualTo(10 / 60.0);
         assertThat(life.after(tapped(Tap.RELEASED, 250_000)).next()).containsExactly(Tap.JUDGED);
     }
 
@@ -170,18 +173,6 @@ class PieceLifeTest {
         PieceLife heating = PieceLife.of(Recipes.ash().steamed(), List.of(tapped(Tap.INTO_HEAT, 0)));
         assertThat(heating.next()).startsWith(Tap.AT_HEAT, Tap.PULLED);
         assertThat(heating.after(tapped(Tap.AT_HEAT, 1)).after(tapped(Tap.PULLED, 2)).next()).startsWith(Tap.CLAMPED).endsWith(Tap.BROKE);
-    }
-
-    private static Tapped tapped(Tap tap, double seconds) {
-        return new Tapped(tap, at(seconds));
-    }
-
-    private static Tapped reading(double seconds, double celsius) {
-        return new Tapped(Tap.READING, at(seconds), OptionalDouble.of(celsius));
-    }
-
-    private static Instant at(double seconds) {
-        return START.plusMillis(Math.round(seconds * 1000));
     }
 
     @Test

@@ -10,12 +10,11 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.security.DigestInputStream;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import java.util.function.Consumer;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
+import org.apache.commons.codec.digest.DigestUtils;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -100,7 +99,7 @@ final class BackupFile implements AutoCloseable {
 
     private void check(Part part) throws Unusable {
         try {
-            DigestInputStream in = new DigestInputStream(stream(part), MessageDigest.getInstance("SHA-256"));
+            DigestInputStream in = new DigestInputStream(stream(part), DigestUtils.getSha256Digest());
             long lines = 0;
             byte[] bytes = new byte[64 * 1024];
             for (int read = in.read(bytes); read >= 0; read = in.read(bytes)) {
@@ -111,7 +110,7 @@ final class BackupFile implements AutoCloseable {
             if (lines != part.rows() || !HexFormat.of().formatHex(in.getMessageDigest().digest()).equals(part.sha256())) {
                 throw new Unusable("This backup is damaged: the rows of “" + part.table() + "” are not what was written.");
             }
-        } catch (IOException | NoSuchAlgorithmException damaged) {
+        } catch (IOException damaged) {
             throw new Unusable("This backup is damaged: “" + part.table() + "” cannot be read.");
         }
     }

@@ -9,7 +9,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Timestamp;
@@ -21,6 +20,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
+import org.apache.commons.codec.digest.DigestUtils;
 import org.springframework.jdbc.core.JdbcTemplate;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -69,7 +69,7 @@ final class Dump {
     }
 
     private Part write(TableOfShop table, ZipOutputStream zip) throws IOException {
-        MessageDigest digest = sha256();
+        MessageDigest digest = DigestUtils.getSha256Digest();
         long[] rows = {0};
         begin(zip, new Part(table.name(), 0, "").entry());
         String columns = table.columns().stream().map(column -> "`" + column.name() + "`").collect(Collectors.joining(", "));
@@ -108,13 +108,5 @@ final class Dump {
             index++;
         }
         return json;
-    }
-
-    private static MessageDigest sha256() {
-        try {
-            return MessageDigest.getInstance("SHA-256");
-        } catch (NoSuchAlgorithmException impossible) {
-            throw new IllegalStateException(impossible);
-        }
     }
 }

@@ -16,7 +16,6 @@ class BenchOfWoods implements WoodUse {
 
     @Override
     public Optional<String> of(String speciesId) {
-        long pieces = repository.ofSpecies(speciesId);
-        return pieces == 0 ? Optional.empty() : Optional.of(pieces == 1 ? "1 piece on the bench is" : pieces + " pieces on the bench are");
+        return WoodUse.counted(repository.ofSpecies(speciesId), "piece on the bench", "pieces on the bench");
     }
 }

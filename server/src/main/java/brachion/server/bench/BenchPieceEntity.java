@@ -89,17 +89,10 @@ class BenchPieceEntity extends StoredEntity {
         thermometerId = thermometer.isPresent() ? thermometer.getAsLong() : null;
     }
 
-    /** Puts a touch where it belongs in time, behind everything that is not later. */
-    void say(TapFields tap) {
-        int place = taps.size();
-        while (place > 0 && taps.get(place - 1).saidAt().isAfter(tap.saidAt())) {
-            place--;
-        }
-        taps.add(place, tap);
-    }
-
-    void takeBackTheLast() {
-        taps.remove(taps.size() - 1);
+    /** Writes down everything that was said of it. */
+    void said(PieceLife life) {
+        taps.clear();
+        taps.addAll(life.said().stream().map(TapFields::of).toList());
     }
 
     void hangsAs(Long piece) {

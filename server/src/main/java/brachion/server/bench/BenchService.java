@@ -73,8 +73,7 @@ class BenchService implements Bench {
     @Override
     public void lay(PlanFields plan, List<TapFields> said) {
         BenchPieceEntity piece = new BenchPieceEntity(plan);
-        said.forEach(piece::say);
-        piece.life(typical(piece, workshops.now()), chamber);
+        piece.said(PieceLife.of(typical(piece, workshops.now()), said.stream().map(TapFields::tapped).toList()));
         repository.saveAndFlush(piece);
     }
 
@@ -92,24 +91,26 @@ class BenchService implements Bench {
     }
 
     public BenchView plan(PlanFields plan) {
-        plan.recipe().toRecipe(workshops.now());
-        return changed(new BenchPieceEntity(plan));
+        Workshop workshop = workshops.now();
+        plan.recipe().toRecipe(workshop);
+        return changed(new BenchPieceEntity(plan), workshop);
     }
 
     public BenchView tap(long id, TapFields tap) {
         tap.requireSense(clock.instant());
         // two who tap at once are heard one after the other
         BenchPieceEntity piece = repository.alone(id).filter(BenchPieceEntity::present).orElseThrow(() -> missing(id));
-        Recipe plan = typical(piece, workshops.now());
+        Workshop workshop = workshops.now();
+        Recipe plan = typical(piece, workshop);
         PieceLife life = inTurn(() -> piece.life(plan, chamber).heardOf(tap.tapped()));
-        piece.say(tap);
+        piece.said(life);
         if (tap.tap() == Tap.INTO_HEAT) {
             piece.heatedBeside(chamber.heardAt(tap.saidAt()));
         }
         if (tap.tap() == Tap.RELEASED && life.next().contains(Tap.JUDGED) && life.step() == Step.DRYING) {
             hang(piece, plan, life, tap.saidAt());
         }
-        return changed(piece);
+        return changed(piece, workshop);
     }
 
     /** Off the form it hangs on the rack, as wet as it was followed to be then. */
@@ -126,13 +127,14 @@ class BenchService implements Bench {
     public BenchView takeBack(long id, int version) {
         BenchPieceEntity piece = present(id);
         requireVersion(piece, version);
-        PieceLife before = inTurn(() -> piece.life(typical(piece, workshops.now()), chamber).takenBack());
-        piece.takeBackTheLast();
+        Workshop workshop = workshops.now();
+        PieceLife before = inTurn(() -> piece.life(typical(piece, workshop), chamber).takenBack());
+        piece.said(before);
         if (piece.rackId() != null && before.step() == Step.ON_FORM) {
             rack.takeDown(piece.rackId());
             piece.hangsAs(null);
         }
-        return changed(piece);
+        return changed(piece, workshop);
     }
 
     /** Makes a trial of a piece, with everything that was measured on its way; gives the key of the trial. */
@@ -144,9 +146,9 @@ class BenchService implements Bench {
         PieceLife life = inTurn(() -> piece.life(typical(piece, workshops.now()), chamber).after(judged.tapped()));
         LocalDate bentOn = day(life.bentAt().orElse(judged.saidAt()));
         long trial = trials.logOne(new TrialFields(bentOn, recipe, DoneFields.of(life.done()), verdict.outcome(), verdict.note()));
-        piece.say(judged);
+        piece.said(life);
         piece.judgedAs(trial);
-        changed(piece);
+        store(piece);
         return trial;
     }
 
@@ -154,19 +156,23 @@ class BenchService implements Bench {
         BenchPieceEntity piece = present(id);
         requireVersion(piece, version);
         piece.discard(clock.instant());
-        return changed(piece);
+        return changed(piece, workshops.now());
     }
 
     public BenchView putBack(long id) {
         BenchPieceEntity piece = repository.findById(id).orElseThrow(() -> missing(id));
         piece.bringBack();
-        return changed(piece);
+        return changed(piece, workshops.now());
     }
 
-    private BenchView changed(BenchPieceEntity piece) {
+    private BenchView changed(BenchPieceEntity piece, Workshop workshop) {
+        return view(store(piece), workshop, chamber, clock.instant());
+    }
+
+    private BenchPieceEntity store(BenchPieceEntity piece) {
         BenchPieceEntity stored = repository.saveAndFlush(piece);
         events.publishEvent(new BenchChanged(CurrentShop.key()));
-        return view(stored, workshops.now(), chamber, clock.instant());
+        return stored;
     }
 
     private BenchView view(BenchPieceEntity piece, Workshop workshop, ChamberRecord read, Instant now) {

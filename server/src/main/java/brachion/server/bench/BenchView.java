@@ -40,9 +40,24 @@ record BenchView(long id, int version, String name, RecipeFields recipe, Step st
      * What may follow.
      *
      * @param tap  what may be said
+     * @param to   the step it leads to
      * @param then what may follow that, for a screen that cannot ask just then
      */
-    record NextView(Tap tap, List<Tap> then) {
+    record NextView(Tap tap, Step to, List<ThenView> then) {
+
+        static NextView of(PieceLife life, Tap tap) {
+            PieceLife supposed = life.supposing(tap);
+            return new NextView(tap, supposed.step(), supposed.next().stream().map(then -> new ThenView(then, supposed.supposing(then).step())).toList());
+        }
+    }
+
+    /**
+     * What may follow after that.
+     *
+     * @param tap what may be said
+     * @param to  the step it leads to
+     */
+    record ThenView(Tap tap, Step to) {
     }
 
     /**
@@ -77,7 +92,7 @@ record BenchView(long id, int version, String name, RecipeFields recipe, Step st
 
     static BenchView of(BenchPieceEntity piece, RecipeFields recipe, PieceLife life, Standing standing) {
         return new BenchView(piece.id(), piece.version(), piece.name(), recipe, life.step(),
-                life.next().stream().map(tap -> new NextView(tap, life.nextAfter(tap))).toList(), life.said().stream().map(TapFields::of).toList(),
+                life.next().stream().map(tap -> NextView.of(life, tap)).toList(), life.said().stream().map(TapFields::of).toList(),
                 StandingReading.of(standing), life.probe().map(BenchView::curve).orElse(List.of()));
     }
 

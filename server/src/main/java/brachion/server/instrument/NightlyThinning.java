@@ -4,7 +4,6 @@ import brachion.server.storage.CurrentShop;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.List;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
@@ -25,7 +24,7 @@ class NightlyThinning {
     @Scheduled(cron = "0 45 2 * * *")
     void thin() {
         Instant until = clock.instant().minus(FULL);
-        for (String shop : List.of(CurrentShop.OWN, CurrentShop.SAMPLE)) {
+        for (String shop : CurrentShop.ALL) {
             CurrentShop.in(shop, () -> {
                 instruments.all().forEach(instrument -> instruments.thin(instrument.id(), until));
                 return shop;

@@ -2,9 +2,9 @@ package brachion.server.instrument;
 
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
 import java.util.HexFormat;
+import org.apache.commons.codec.digest.DigestUtils;
 
 /**
  * What an instrument shows that it is itself. It is told once; only its digest is kept.
@@ -25,11 +25,7 @@ record Token(String text) {
 
     /** Its SHA-256 digest. */
     String digest() {
-        try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException impossible) {
-            throw new IllegalStateException(impossible);
-        }
+        return DigestUtils.sha256Hex(text);
     }
 
     /** Whether it is the one whose digest was kept; takes as long whatever the answer. */

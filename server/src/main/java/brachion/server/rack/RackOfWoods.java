@@ -16,7 +16,6 @@ class RackOfWoods implements WoodUse {
 
     @Override
     public Optional<String> of(String speciesId) {
-        long pieces = repository.countByPieceSpeciesId(speciesId);
-        return pieces == 0 ? Optional.empty() : Optional.of(pieces == 1 ? "1 piece on the rack is" : pieces + " pieces on the rack are");
+        return WoodUse.counted(repository.countByPieceSpeciesId(speciesId), "piece on the rack", "pieces on the rack");
     }
 }

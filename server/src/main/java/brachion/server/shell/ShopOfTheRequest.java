@@ -7,7 +7,6 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.util.List;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
@@ -25,7 +24,6 @@ class ShopOfTheRequest extends OncePerRequestFilter {
 
     private static final String HEADER = "Brachion-Shop";
     private static final String PARAMETER = "shop";
-    private static final List<String> SHOPS = List.of(CurrentShop.OWN, CurrentShop.SAMPLE);
 
     private final HandlerExceptionResolver refusals;
 
@@ -42,9 +40,9 @@ class ShopOfTheRequest extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         String named = request.getHeader(HEADER) == null ? request.getParameter(PARAMETER) : request.getHeader(HEADER);
-        if (named != null && !SHOPS.contains(named)) {
+        if (named != null && !CurrentShop.ALL.contains(named)) {
             refusals.resolveException(request, response, null,
-                    new RefusedFieldException(PARAMETER, "There is no such shop; there are " + String.join(" and ", SHOPS) + "."));
+                    new RefusedFieldException(PARAMETER, "There is no such shop; there are " + String.join(" and ", CurrentShop.ALL) + "."));
             return;
         }
         CurrentShop.enter(named == null ? CurrentShop.OWN : named);

@@ -13,10 +13,10 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import org.apache.commons.codec.digest.DigestUtils;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.context.annotation.Lazy;
@@ -165,12 +165,8 @@ class WriteOnce extends OncePerRequestFilter {
     }
 
     private static String fingerprint(HttpServletRequest request) throws IOException {
-        try {
-            MessageDigest digest = MessageDigest.getInstance("SHA-256");
-            digest.update((request.getMethod() + " " + request.getRequestURI() + "?" + request.getQueryString() + "\n").getBytes(StandardCharsets.UTF_8));
-            return HexFormat.of().formatHex(digest.digest(request.getInputStream().readAllBytes()));
-        } catch (NoSuchAlgorithmException impossible) {
-            throw new IllegalStateException(impossible);
-        }
+        MessageDigest digest = DigestUtils.getSha256Digest();
+        digest.update((request.getMethod() + " " + request.getRequestURI() + "?" + request.getQueryString() + "\n").getBytes(StandardCharsets.UTF_8));
+        return HexFormat.of().formatHex(digest.digest(request.getInputStream().readAllBytes()));
     }
 }

@@ -1,5 +1,6 @@
 package brachion.server.storage;
 
+import java.util.List;
 import java.util.function.Supplier;
 
 /**
@@ -12,6 +13,9 @@ public final class CurrentShop {
     public static final String OWN = "own";
     /** The invented shop to look round in. */
     public static final String SAMPLE = "sample";
+
+    /** Every shop there can be. */
+    public static final List<String> ALL = List.of(OWN, SAMPLE);
 
     private static final ThreadLocal<String> KEY = ThreadLocal.withInitial(() -> OWN);
 

@@ -18,8 +18,7 @@ class TrialsOfWoods implements WoodUse {
 
     @Override
     public Optional<String> of(String speciesId) {
-        long trials = repository.countOfWood(speciesId);
-        return trials == 0 ? Optional.empty() : Optional.of(trials == 1 ? "1 trial is" : trials + " trials are");
+        return WoodUse.counted(repository.countOfWood(speciesId), "trial", "trials");
     }
 
     @EventListener
