@@ -16,9 +16,11 @@ export function ChamberCurve({ readings }: { readings: BenchView['chamber'] }) {
   const last = readings.at(-1);
   if (!last || readings.length < 2) return null;
   const coldest = Math.min(...readings.map(({ celsius }) => celsius));
-  const hottest = Math.max(...readings.map(({ celsius }) => celsius), coldest + LEAST_RANGE_K);
+  const hottest = Math.max(...readings.map(({ celsius }) => celsius));
+  // a chamber that keeps its heat is drawn as a line, not as its noise
+  const range = Math.max(hottest - coldest, LEAST_RANGE_K);
   const x = (seconds: number) => (seconds / Math.max(1, last.seconds)) * WIDTH;
-  const y = (celsius: number) => HEIGHT - ((celsius - coldest) / (hottest - coldest)) * HEIGHT;
+  const y = (celsius: number) => HEIGHT - ((celsius - coldest) / range) * HEIGHT;
   const line = readings.map(({ seconds, celsius }) => `${x(seconds).toFixed(1)},${y(celsius).toFixed(1)}`).join(' ');
   return (
     <Box component="figure" sx={{ m: 0 }}>
