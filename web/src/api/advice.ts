@@ -2,7 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { useUnits } from '../app/units';
 import { api, body } from './client';
-import type { Flaw } from '../trials/words';
+import { untilCaughtUp } from './queries';
 import type { FoundView, ProgressReading, RecipeFields, WaysRequest } from './schema';
 
 /** Everything that advises on a recipe is asked again when the records change. */
@@ -54,12 +54,23 @@ export function useNextTrials(recipe: RecipeFields | undefined, others: RecipeFi
   });
 }
 
-/** What was most likely behind a flaw. */
-export function useDiagnosis(recipe: RecipeFields, seen: Flaw) {
+/** What the records say of one of them, as it was done. */
+export function useRecordForecast(id: number, version: number) {
+  return useQuery({
+    queryKey: [ADVICE, 'record', id, version],
+    queryFn: () => body(api.GET('/api/trials/{id}/forecast', { params: { path: { id } } })),
+    placeholderData: keepPreviousData,
+    retry: false,
+    refetchInterval: (query) => untilCaughtUp(query.state.data?.asDone),
+  });
+}
+
+/** What was most likely behind the flaw of a record. */
+export function useDiagnosis(id: number, version: number) {
   const [system] = useUnits();
   return useQuery({
-    queryKey: [ADVICE, 'diagnosis', recipe, seen, system],
-    queryFn: () => body(api.POST('/api/forecast/diagnosis', { body: { recipe, seen, marks: MARKS[system] } })),
+    queryKey: [ADVICE, 'diagnosis', id, version, system],
+    queryFn: () => body(api.POST('/api/trials/{id}/diagnosis', { params: { path: { id } }, body: MARKS[system] })),
     retry: false,
   });
 }

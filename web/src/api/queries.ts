@@ -53,19 +53,8 @@ export function useTrial(id: number | undefined) {
 }
 
 /** The last fit answers while a newer one is made; it is asked again until that one does [ms]. */
-function untilCaughtUp(forecast: ForecastAnswer | undefined): number | false {
+export function untilCaughtUp(forecast: ForecastAnswer | undefined): number | false {
   return forecast?.fit.behind ? 1000 : false;
-}
-
-export function useForecast(recipe: RecipeFields | undefined) {
-  return useQuery({
-    queryKey: ['forecast', recipe],
-    queryFn: () => body(api.POST('/api/forecast', { body: { recipe: recipe as RecipeFields } })),
-    enabled: recipe !== undefined,
-    placeholderData: keepPreviousData,
-    retry: false,
-    refetchInterval: (query) => untilCaughtUp(query.state.data),
-  });
 }
 
 /** Gives a name to a person, a board or a source in all its trials; every forecast may change by it. */

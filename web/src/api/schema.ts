@@ -180,6 +180,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/trials/{id}/diagnosis": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["diagnose"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rig/appraisal": {
         parameters: {
             query?: never;
@@ -468,22 +484,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/forecast/diagnosis": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["diagnose"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/exchange/trials": {
         parameters: {
             query?: never;
@@ -620,6 +620,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["table_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/{id}/forecast": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["forecast_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1136,6 +1152,32 @@ export interface components {
             beyondRecords: boolean;
             shorterThanSchools: boolean;
         };
+        MarksFields: {
+            /** Format: double */
+            radiusMm: number;
+            /** Format: double */
+            thicknessMm: number;
+        };
+        DiagnosisAnswer: {
+            now: components["schemas"]["Odds"];
+            likely: components["schemas"]["LikelyReading"][];
+        };
+        LeverView: {
+            /** @enum {string} */
+            kind: "THINNER" | "WIDER_RADIUS" | "STEEL_STRAP" | "TIGHTEN_STOPS" | "SOAK" | "STEAM_LONGER" | "HOTTER_CHAMBER" | "HOTTER_BAG" | "BATH_LONGER" | "HOTTER_BATH" | "PIPE_LONGER" | "HOTTER_PIPE" | "SHAVED_THINNER" | "DEEPER_CUTS" | "CLOSER_CUTS" | "QUICKER_CARRY" | "BAG_ON" | "STRAIGHTER_GRAIN" | "CLEAR_STOCK" | "WETTER_STOCK" | "THINNER_PLIES";
+            /** Format: double */
+            amount: number;
+            recipe: components["schemas"]["RecipeFields"];
+            unbroken: components["schemas"]["Odds"];
+            beyondRecords: boolean;
+        };
+        LikelyReading: {
+            /** @enum {string} */
+            cause: "RUN_OUT" | "DRY" | "COLD" | "COOLED" | "AT_THE_LIMIT" | "SLACK" | "KNOT" | "MANY_PLIES" | "BRASH" | "NICKED_EDGE" | "TWISTED" | "UNEVEN_ENDS" | "HARD_STOPS" | "LITTLE_GLUE" | "GLUE_TOO_OLD" | "CLAMPED_UNEVENLY" | "NO_RELEASE_LAYER" | "WIDE_PITCH" | "UNBACKED_CUT" | "PIPE_TOO_HOT";
+            /** Format: double */
+            share: number;
+            next?: components["schemas"]["LeverView"];
+        };
         AppraisalRequest: {
             rig: components["schemas"]["RigFields"];
             load: components["schemas"]["LoadFields"];
@@ -1582,12 +1624,6 @@ export interface components {
             attentionHours: number;
             equipment: ("STEAM_BOX" | "STEAM_BAG" | "HOT_TROUGH" | "SOAKING_TROUGH" | "HOT_PIPE" | "STRAP" | "FORM" | "POSTS" | "PEG_BOARD" | "GLUING" | "RIPPING" | "KERF_SAW" | "BACKER")[];
         };
-        MarksFields: {
-            /** Format: double */
-            radiusMm: number;
-            /** Format: double */
-            thicknessMm: number;
-        };
         NextRequest: {
             recipe: components["schemas"]["RecipeFields"];
             others: components["schemas"]["RecipeFields"][];
@@ -1665,36 +1701,10 @@ export interface components {
             reaches: boolean;
             beyondRecords: boolean;
         };
-        LeverView: {
-            /** @enum {string} */
-            kind: "THINNER" | "WIDER_RADIUS" | "STEEL_STRAP" | "TIGHTEN_STOPS" | "SOAK" | "STEAM_LONGER" | "HOTTER_CHAMBER" | "HOTTER_BAG" | "BATH_LONGER" | "HOTTER_BATH" | "PIPE_LONGER" | "HOTTER_PIPE" | "SHAVED_THINNER" | "DEEPER_CUTS" | "CLOSER_CUTS" | "QUICKER_CARRY" | "BAG_ON" | "STRAIGHTER_GRAIN" | "CLEAR_STOCK" | "WETTER_STOCK" | "THINNER_PLIES";
-            /** Format: double */
-            amount: number;
-            recipe: components["schemas"]["RecipeFields"];
-            unbroken: components["schemas"]["Odds"];
-            beyondRecords: boolean;
-        };
         LeversAnswer: {
             now: components["schemas"]["Odds"];
             levers: components["schemas"]["LeverView"][];
             cheapest: components["schemas"]["CombinationView"];
-        };
-        DiagnosisRequest: {
-            recipe: components["schemas"]["RecipeFields"];
-            /** @enum {string} */
-            seen: "OUTER_SPLINTER" | "SNAP" | "EDGE_CRACK" | "INNER_CREASE" | "GRAIN_SPLIT" | "GLUE_LINE_GAP" | "STARVED_GLUE" | "PLIES_CREPT" | "STUCK_TO_FORM" | "FACETS" | "END_TEAR" | "SCORCH";
-            marks: components["schemas"]["MarksFields"];
-        };
-        DiagnosisAnswer: {
-            now: components["schemas"]["Odds"];
-            likely: components["schemas"]["LikelyReading"][];
-        };
-        LikelyReading: {
-            /** @enum {string} */
-            cause: "RUN_OUT" | "DRY" | "COLD" | "COOLED" | "AT_THE_LIMIT" | "SLACK" | "KNOT" | "MANY_PLIES" | "BRASH" | "NICKED_EDGE" | "TWISTED" | "UNEVEN_ENDS" | "HARD_STOPS" | "LITTLE_GLUE" | "GLUE_TOO_OLD" | "CLAMPED_UNEVENLY" | "NO_RELEASE_LAYER" | "WIDE_PITCH" | "UNBACKED_CUT" | "PIPE_TOO_HOT";
-            /** Format: double */
-            share: number;
-            next?: components["schemas"]["LeverView"];
         };
         TableAnswer: {
             /** Format: int32 */
@@ -1794,6 +1804,10 @@ export interface components {
             trials: components["schemas"]["TrialView"][];
             /** Format: int64 */
             total: number;
+        };
+        RecordForecast: {
+            asDone: components["schemas"]["ForecastAnswer"];
+            planned: components["schemas"]["Odds"];
         };
         TrialCounts: {
             /** Format: int64 */
@@ -2234,6 +2248,10 @@ export type FoundView = components['schemas']['FoundView'];
 export type Odds = components['schemas']['Odds'];
 export type ProgressReading = components['schemas']['ProgressReading'];
 export type WayView = components['schemas']['WayView'];
+export type MarksFields = components['schemas']['MarksFields'];
+export type DiagnosisAnswer = components['schemas']['DiagnosisAnswer'];
+export type LeverView = components['schemas']['LeverView'];
+export type LikelyReading = components['schemas']['LikelyReading'];
 export type AppraisalRequest = components['schemas']['AppraisalRequest'];
 export type LoadFields = components['schemas']['LoadFields'];
 export type AppraisalAnswer = components['schemas']['AppraisalAnswer'];
@@ -2283,7 +2301,6 @@ export type SparesAnswer = components['schemas']['SparesAnswer'];
 export type SideBySideRequest = components['schemas']['SideBySideRequest'];
 export type SideBySideAnswer = components['schemas']['SideBySideAnswer'];
 export type WayBeside = components['schemas']['WayBeside'];
-export type MarksFields = components['schemas']['MarksFields'];
 export type NextRequest = components['schemas']['NextRequest'];
 export type NextAnswer = components['schemas']['NextAnswer'];
 export type RungView = components['schemas']['RungView'];
@@ -2294,11 +2311,7 @@ export type PieceOnMap = components['schemas']['PieceOnMap'];
 export type LeversRequest = components['schemas']['LeversRequest'];
 export type ChangeView = components['schemas']['ChangeView'];
 export type CombinationView = components['schemas']['CombinationView'];
-export type LeverView = components['schemas']['LeverView'];
 export type LeversAnswer = components['schemas']['LeversAnswer'];
-export type DiagnosisRequest = components['schemas']['DiagnosisRequest'];
-export type DiagnosisAnswer = components['schemas']['DiagnosisAnswer'];
-export type LikelyReading = components['schemas']['LikelyReading'];
 export type TableAnswer = components['schemas']['TableAnswer'];
 export type PlanFields = components['schemas']['PlanFields'];
 export type BenchView = components['schemas']['BenchView'];
@@ -2312,6 +2325,7 @@ export type VerdictFields = components['schemas']['VerdictFields'];
 export type JudgedAnswer = components['schemas']['JudgedAnswer'];
 export type RestoredAnswer = components['schemas']['RestoredAnswer'];
 export type TrialPage = components['schemas']['TrialPage'];
+export type RecordForecast = components['schemas']['RecordForecast'];
 export type TrialCounts = components['schemas']['TrialCounts'];
 export type SpeciesView = components['schemas']['SpeciesView'];
 export type Belief = components['schemas']['Belief'];
@@ -2820,6 +2834,32 @@ export interface operations {
             };
         };
     };
+    diagnose: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MarksFields"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DiagnosisAnswer"];
+                };
+            };
+        };
+    };
     appraise: {
         parameters: {
             query?: never;
@@ -3311,30 +3351,6 @@ export interface operations {
             };
         };
     };
-    diagnose: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["DiagnosisRequest"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["DiagnosisAnswer"];
-                };
-            };
-        };
-    };
     table: {
         parameters: {
             query?: {
@@ -3610,6 +3626,28 @@ export interface operations {
                 };
                 content: {
                     "text/csv": string;
+                };
+            };
+        };
+    };
+    forecast_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecordForecast"];
                 };
             };
         };

@@ -14,7 +14,7 @@ const ANSWER: DiagnosisAnswer = {
 vi.mock('../api/advice', () => ({ useDiagnosis: () => ({ data: ANSWER }) }));
 
 it('says what it most likely was, what to change and what that does to the odds', () => {
-  show(<Diagnosis recipe={STEAMED} seen="OUTER_SPLINTER" />);
+  show(<Diagnosis id={7} version={0} seen="OUTER_SPLINTER" />);
   expect(screen.getByText('The wood was too dry there to soften: most likely.')).toBeDefined();
   expect(screen.getByText('Soak it 14 h first: 3 in 10 become 9 in 10.')).toBeDefined();
   expect(screen.getByText('Try another board; keep this one for short pieces.')).toBeDefined();
@@ -22,6 +22,6 @@ it('says what it most likely was, what to change and what that does to the odds'
 });
 
 it('mends nothing that cannot be mended', () => {
-  show(<Diagnosis recipe={STEAMED} seen="SNAP" />);
+  show(<Diagnosis id={7} version={0} seen="SNAP" />);
   expect(screen.queryByText(/To mend it/)).toBeNull();
 });

@@ -1,15 +1,15 @@
 import { Box, Typography } from '@mui/material';
 import { changeInWords } from '../advice/words';
 import { useDiagnosis } from '../api/advice';
-import type { LikelyReading, Odds, RecipeFields } from '../api/schema';
+import type { LikelyReading, Odds } from '../api/schema';
 import { useUnits } from '../app/units';
 import { HowComputed } from '../help/HowComputed';
 import { oddsInWords } from '../odds/words';
 import { CAUSE, MENDING, type Flaw } from './words';
 
 /** What was most likely behind a flaw, what to change, and what that would do to the odds. */
-export function Diagnosis({ recipe, seen }: { recipe: RecipeFields; seen: Flaw }) {
-  const { data } = useDiagnosis(recipe, seen);
+export function Diagnosis({ id, version, seen }: { id: number; version: number; seen: Flaw }) {
+  const { data } = useDiagnosis(id, version);
   const mending = MENDING[seen];
   return (
     <Box component="section" aria-label="What it most likely was" sx={{ borderTop: 1, borderColor: 'divider', pt: 1.5, mt: 1.5, minHeight: 190 }}>

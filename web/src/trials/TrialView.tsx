@@ -1,7 +1,7 @@
 import { Alert, Box, Button, Paper, Typography } from '@mui/material';
 import { Link as RouterLink, useNavigate, useParams } from 'react-router';
-import { useSetAside } from '../api/advice';
-import { useForecast, useSpecies, useTrial, useTrialWrites } from '../api/queries';
+import { useRecordForecast, useSetAside } from '../api/advice';
+import { useSpecies, useTrial, useTrialWrites } from '../api/queries';
 import type { TrialView as Trial } from '../api/schema';
 import { useNotice } from '../app/notice';
 import { writeStored } from '../app/storage';
@@ -32,7 +32,8 @@ export function TrialView() {
 function TrialPage({ trial }: { trial: Trial }) {
   const [system] = useUnits();
   const { data: species = [] } = useSpecies();
-  const { data: answer } = useForecast(trial.recipe);
+  const { data } = useRecordForecast(trial.id, trial.version);
+  const answer = data?.asDone;
   const name = species.find((s) => s.id === trial.recipe.blank.speciesId)?.commonName ?? '';
   const [limiting] = answer?.modes ?? [];
   return (
@@ -56,11 +57,12 @@ function TrialPage({ trial }: { trial: Trial }) {
           <Box sx={{ borderTop: 1, borderColor: 'divider', pt: 1.5, mt: 1.5 }}>
             <Typography>{limitInWords(limiting)}</Typography>
             <Typography>
-              Knowing what the records say now, {oddsInWords(answer.unbroken.probability)} like it hold.
+              Knowing what the records say now, {oddsInWords(answer.unbroken.probability)} like it hold
+              {data.planned ? `; done as planned, ${oddsInWords(data.planned.probability)}.` : '.'}
             </Typography>
           </Box>
         )}
-        {trial.outcome.flaw && <Diagnosis recipe={trial.recipe} seen={trial.outcome.flaw} />}
+        {trial.outcome.flaw && <Diagnosis id={trial.id} version={trial.version} seen={trial.outcome.flaw} />}
         <Actions trial={trial} />
       </Box>
     </Box>

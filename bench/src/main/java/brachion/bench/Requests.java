@@ -15,7 +15,8 @@ final class Requests {
              "innerRadiusMm": 140, "angleDegrees": 180, "method": {"kind": "STEAM_BOX",
              "soakHours": 0, "steamMinutes": 60, "chamberC": %s, "carrySeconds": 15}}""";
     private static final String MEASURED = "\"moisturePercent\": 18, \"grainRun\": 20,";
-    private static final String MARKS = ", \"marks\": {\"radiusMm\": 3.175, \"thicknessMm\": 0.79375}";
+    private static final String MARKS_ALONE = "{\"radiusMm\": 3.175, \"thicknessMm\": 0.79375}";
+    private static final String MARKS = ", \"marks\": " + MARKS_ALONE;
     private static final String MAP = ", \"thinnestMm\": 2, \"thickestMm\": 40, \"tightestMm\": 30, \"widestMm\": 1200, "
             + "\"columns\": 60, \"rows\": 40";
 
@@ -57,12 +58,20 @@ final class Requests {
                 post("/api/forecast/map", turn -> asked(hotter("", turn), MAP)), 5, 10);
         row("every way to a curve, side by side", "aim: 60 ms more",
                 post("/api/forecast/side-by-side", turn -> asked(RECIPE.formatted(MEASURED, 98), ", \"wanted\": 0.9")), 40, 40);
-        row("what was behind a flaw", "", post("/api/forecast/diagnosis", turn -> asked(RECIPE.formatted(MEASURED, 98), ", \"seen\": \"SNAP\"" + MARKS)), 40, 40);
+        String broken = "/api/trials/" + broken();
+        row("a record, forecast as it was done", "", get(broken + "/forecast"), 40, 40);
+        row("what was behind its flaw", "", post(broken + "/diagnosis", turn -> MARKS_ALONE), 40, 40);
         row("what to try next", "", post("/api/forecast/next", turn -> asked(RECIPE.formatted(MEASURED, 98), ", \"others\": []" + MARKS)), 5, 10);
         row("search over every combination of all woods", "aim: 2,000 ms", post("/api/ways", Requests::wish), 5, 10);
         row("evidence", "", get("/api/evidence"), 20, 40);
         row("a page of trials", "", get("/api/trials?size=40"), 100, 100);
         row("all trials of the sample as a table", "", get("/api/exchange/trials"), 50, 50);
+    }
+
+    /** Key of the last trial that broke. */
+    private String broken() throws IOException, InterruptedException {
+        String page = load.client().send(get("/api/trials?severity=BROKEN&size=1").apply(0), HttpResponse.BodyHandlers.ofString()).body();
+        return page.replaceAll("(?s).*?\"id\":(\\d+).*", "$1");
     }
 
     private static String hotter(String measured, int turn) {

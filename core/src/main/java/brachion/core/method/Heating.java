@@ -20,6 +20,11 @@ public record Heating(StageKind kind, double minutes, double celsius, Optional<P
         this(kind, minutes, celsius, Optional.empty());
     }
 
+    /** How hot it got [°C]. */
+    double reachedC() {
+        return probe.map(ProbeRecord::hottestC).orElse(celsius);
+    }
+
     /** As a stage of the process. */
     Stage stage() {
         Stage even = Stage.of(kind, minutes * 60, celsius);

@@ -71,7 +71,7 @@ final class HotWoodAdvice {
             changes.add(new Change(method.longer(), longer, 1, at -> at.withMethod(hot(at).with(hot(at).heating().lasting(longer)))));
         }
         double full = method.fullHeatC();
-        if (method.heating().celsius() < full - 1) {
+        if (method.heating().reachedC() < full - 1) {
             changes.add(new Change(method.hotter(), full, 2, at -> at.withMethod(hot(at).with(hot(at).heating().at(full)))));
         }
     }

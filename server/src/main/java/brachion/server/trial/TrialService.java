@@ -70,6 +70,13 @@ class TrialService implements Trials {
     }
 
     @Override
+    @Transactional(readOnly = true)
+    public One one(long id) {
+        TrialEntity stored = present(id);
+        return new One(stored.trial(workshops.now()), stored.fields().recipe());
+    }
+
+    @Override
     public void changed() {
         repository.countChange();
     }

@@ -2,6 +2,7 @@ package brachion.server.trial;
 
 import brachion.core.risk.SetAside;
 import brachion.core.trial.Trial;
+import brachion.server.recipe.RecipeFields;
 import java.util.List;
 
 /** What other capabilities may ask of the record of bends. */
@@ -25,8 +26,20 @@ public interface Trials {
     /** Writes one trial down; gives its key. */
     long logOne(TrialFields trial);
 
+    /** One trial; refuses a key nobody has, and a trial that can no longer be computed with. */
+    One one(long id);
+
     /** All trials that were not deleted as they were written down, oldest first. */
     List<TrialFields> written();
+
+    /**
+     * One trial.
+     *
+     * @param trial as it was done
+     * @param plan  what was planned
+     */
+    record One(Trial trial, RecipeFields plan) {
+    }
 
     /**
      * Trials at one revision.

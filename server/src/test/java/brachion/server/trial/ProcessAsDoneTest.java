@@ -65,6 +65,36 @@ class ProcessAsDoneTest {
         assertThat(odds()).isGreaterThan(hot);
     }
 
+    /** What the record's own page says is of the piece as it was done, with the plan beside it where they differ. */
+    @Test
+    void a_record_is_forecast_and_explained_as_it_was_done() {
+        String planned = Wire.trial(recipe(12, 120, Wire.STEAM), BROKEN);
+        String cold = planned.replace("\"outcome\"", """
+                "done": {"stages": [], "chamber": [{"minutes": 0, "celsius": 60}, {"minutes": 45, "celsius": 70}]}, "outcome\"""");
+        MvcTestResult asPlanned = forecastOf(planned);
+        assertThat(asPlanned).bodyJson().doesNotHavePath("$.planned");
+        MvcTestResult asDone = forecastOf(cold);
+        assertThat(read(asDone, "$.asDone.section.outerSoftness", Double.class))
+                .isLessThan(read(asPlanned, "$.asDone.section.outerSoftness", Double.class) / 2);
+        assertThat(read(asDone, "$.asDone.unbroken.probability", Double.class))
+                .isLessThan(read(asDone, "$.planned.probability", Double.class));
+        String path = "/api/trials/" + read(post(mvc, "/api/trials", cold), "$.id", Long.class) + "/diagnosis";
+        MvcTestResult explained = post(mvc, path, "{\"radiusMm\": 5, \"thicknessMm\": 0.5}");
+        assertThat(read(explained, "$.likely[0].cause", String.class)).isEqualTo("COLD");
+        assertThat(read(explained, "$.likely[0].next.kind", String.class)).isEqualTo("HOTTER_CHAMBER");
+    }
+
+    @Test
+    void nothing_is_explained_about_a_piece_without_a_flaw() {
+        String path = "/api/trials/" + read(post(mvc, "/api/trials", Wire.cleanTrial()), "$.id", Long.class) + "/diagnosis";
+        assertThat(refusedFields(post(mvc, path, "{\"radiusMm\": 5, \"thicknessMm\": 0.5}"))).containsExactly("outcome.flaw");
+        assertThat(mvc.get().uri("/api/trials/4711/forecast")).hasStatus(404);
+    }
+
+    private MvcTestResult forecastOf(String trial) {
+        return mvc.get().uri("/api/trials/%d/forecast".formatted(read(post(mvc, "/api/trials", trial), "$.id", Long.class))).exchange();
+    }
+
     private double odds() {
         return read(post(mvc, "/api/forecast", "{\"recipe\": %s}".formatted(recipe(12, 120, Wire.STEAM))),
                 "$.unbroken.probability", Double.class);
