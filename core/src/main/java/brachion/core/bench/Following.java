@@ -132,7 +132,7 @@ public final class Following {
         private void foresee() {
             switch (life.step()) {
                 case SOAKING -> planned().filter(seconds -> seconds > 0).ifPresent(seconds -> dueAfter(seconds, Due.SOAKED));
-                case HEATING -> doing.ifPresent(heat -> {
+                case HEATING -> doing.map(this::ahead).ifPresent(heat -> {
                     OptionalDouble soft = Moments.soft(began, heat);
                     OptionalDouble hot = Moments.hot(began, heat);
                     hot.ifPresent(seconds -> hotThrough = Optional.of(plus(from, seconds)));
@@ -150,6 +150,11 @@ public final class Following {
                 case DRYING -> doing.ifPresent(air -> Moments.below(DRY_PERCENT, began, air).ifPresent(seconds -> dueAfter(seconds, Due.DRY)));
                 default -> { }
             }
+        }
+
+        /** The heat as it was read and as it will go on. */
+        private Stage ahead(Stage heat) {
+            return heat.probe().map(read -> heat.recordedBy(ChamberAhead.foreseen(read, way.heating().celsius()))).orElse(heat);
         }
 
         private void dueAfter(double seconds, Due what) {
