@@ -1,0 +1,43 @@
+package brachion.core.stock;
+
+import brachion.core.method.Recipe;
+import brachion.core.method.Sheet;
+import brachion.core.quantity.LengthUnit;
+import java.util.OptionalDouble;
+
+/**
+ * What is sawn for a bend.
+ *
+ * @param lengthMm    length of the blank [mm]
+ * @param widthMm     its width [mm]
+ * @param bentFromMm  where its bend begins [mm]
+ * @param bentToMm    where it ends [mm]
+ * @param piecesEach  pieces of the wanted thickness one blank of the board's thickness gives, 0 when the board is too thin
+ */
+public record BlankSize(double lengthMm, double widthMm, double bentFromMm, double bentToMm, int piecesEach) {
+
+    /** Left over at both ends of a bend to be held by and cut off (a round number chosen by us). */
+    private static final double OVERHANG_MM = 100;
+    /** Taken off each width and thickness sawn until it is planed (common practice). */
+    private static final double PLANED_MM = LengthUnit.INCH.millimetres() / 16;
+
+    /**
+     * The blank of a recipe out of a board of some thickness [mm], with a saw of some kerf [mm]: the outer arc with an overhang at both ends, the
+     * bend in the middle, and the width with what is planed; plies as they are measured out for gluing.
+     */
+    public static BlankSize of(Recipe recipe, double boardThicknessMm, double kerfMm) {
+        Sheet sheet = recipe.method().sheet(recipe);
+        double arc = sheet.value(Sheet.Measure.OUTER_ARC).orElseThrow();
+        OptionalDouble plies = sheet.value(Sheet.Measure.PLY_LENGTH);
+        double length = plies.orElse(arc + 2 * OVERHANG_MM);
+        double width = sheet.value(Sheet.Measure.PLY_WIDTH).orElse(recipe.blank().widthMm() + PLANED_MM);
+        double each = recipe.blank().thicknessMm() + (plies.isPresent() ? PLANED_MM : 0);
+        int pieces = (int) Math.floor((boardThicknessMm + kerfMm) / (each + kerfMm) + 1e-9);
+        return new BlankSize(length, width, (length - arc) / 2, (length + arc) / 2, pieces);
+    }
+
+    /** Laid somewhere [mm]. */
+    public LaidBlank at(double alongMm, double acrossMm) {
+        return new LaidBlank(new Area(alongMm, acrossMm, lengthMm, widthMm), bentFromMm, bentToMm);
+    }
+}
