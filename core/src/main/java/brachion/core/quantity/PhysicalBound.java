@@ -89,6 +89,12 @@ public enum PhysicalBound {
     ALTITUDE_M("Height above the sea", -400, 5000, "m"),
     /** Length of a piece. */
     PIECE_LENGTH_MM("Length of the piece", 50, 15_000, "mm"),
+    /** Length of a board. */
+    BOARD_LENGTH_MM("Length", 50, 15_000, "mm"),
+    /** Where something lies on a board, or off it while it is moved. */
+    ON_BOARD_MM("A place on a board", -15_000, 15_000, "mm"),
+    /** Size of what is marked on a board. */
+    MARKED_MM("The size of a mark", 0.5, 15_000, "mm"),
     /** Pieces side by side or layers one above the other. */
     PIECES("Pieces", 1, 200, ""),
     /** Width of a saw's cut. */

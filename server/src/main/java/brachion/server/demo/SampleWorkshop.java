@@ -24,7 +24,7 @@ class SampleWorkshop {
 
     private static final long SEED = 20_241_107L;
     /** Everything a shop keeps; what belongs to a piece goes with it. */
-    private static final List<String> KEPT = List.of("trial", "person", "board", "source", "drying_piece", "bench_piece", "instrument", "row_set_aside", "wood", "steam_rig", "trial_revision",
+    private static final List<String> KEPT = List.of("trial", "stock_board", "person", "board", "source", "drying_piece", "bench_piece", "instrument", "row_set_aside", "wood", "steam_rig", "trial_revision",
             "write_done");
 
     private final Trials trials;
@@ -88,6 +88,8 @@ class SampleWorkshop {
             database.update("delete from weigh_in where piece_id in (select id from drying_piece where shop = ?)", CurrentShop.SAMPLE);
             database.update("delete from bench_tap where piece_id in (select id from bench_piece where shop = ?)", CurrentShop.SAMPLE);
             database.update("delete from instrument_reading where instrument_id in (select id from instrument where shop = ?)", CurrentShop.SAMPLE);
+            List.of("stock_mark", "stock_reading", "stock_blank").forEach(table ->
+                    database.update("delete from " + table + " where stock_id in (select id from stock_board where shop = ?)", CurrentShop.SAMPLE));
             KEPT.forEach(table -> database.update("delete from " + table + " where shop = ?", CurrentShop.SAMPLE));
         });
         events.publishEvent(new ShopCleared(CurrentShop.SAMPLE));

@@ -1,5 +1,8 @@
 package brachion.server.forecasting;
 
+import brachion.core.forecast.Forecaster;
+import brachion.core.forecast.Odds;
+import brachion.core.method.Recipe;
 import brachion.core.risk.RiskModel;
 import brachion.core.risk.SetAside;
 import brachion.server.storage.CurrentShop;
@@ -11,6 +14,7 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
@@ -23,7 +27,7 @@ import org.springframework.transaction.event.TransactionalEventListener;
  * scenes; whoever asks meanwhile waits a moment for it and is then answered from the last one, which says so.
  */
 @Component
-class FittedRisk {
+class FittedRisk implements OddsOfTheShop {
 
     /**
      * A fit and the records it was made from.
@@ -62,6 +66,11 @@ class FittedRisk {
     /** The fit of the records as they are; the last one where a newer takes its time. */
     Fit current() {
         return here().current();
+    }
+
+    @Override
+    public Function<Recipe, Odds> unbroken() {
+        return new Forecaster(current().risk())::unbroken;
     }
 
     /** Fits behind the scenes once the server is up, so that the first question need not wait for it. */

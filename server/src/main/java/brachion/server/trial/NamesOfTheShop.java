@@ -13,6 +13,8 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.context.annotation.Lazy;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -20,7 +22,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Keeps the people, boards and sources of a shop: each has a key, found by its name and given to a new one. */
 @Service
 @Transactional
-class NamesOfTheShop {
+class NamesOfTheShop implements BoardNames {
 
     /** Names looked up in one statement. */
     private static final int AT_ONCE = 500;
@@ -31,9 +33,11 @@ class NamesOfTheShop {
     private final JdbcTemplate database;
     private final TrialRepository trials;
     private final LongWork longWork;
+    private final List<BoardUse> boardUses;
 
-    NamesOfTheShop(EntityManager entities, JdbcTemplate database, TrialRepository trials, LongWork longWork) {
+    NamesOfTheShop(EntityManager entities, JdbcTemplate database, TrialRepository trials, LongWork longWork, @Lazy List<BoardUse> boardUses) {
         this.longWork = longWork;
+        this.boardUses = boardUses;
         this.entities = entities;
         this.database = database;
         this.trials = trials;
@@ -81,6 +85,26 @@ class NamesOfTheShop {
                 kind.type()).setParameter("shop", CurrentShop.key()).setParameter("names", names).getResultList();
     }
 
+    @Override
+    public long keyOf(String name) {
+        return keys(NameKind.BOARD, List.of(name)).get(name).id();
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public Map<Long, String> names(Collection<Long> keys) {
+        return entities.createQuery("from BoardEntity where id in :keys", BoardEntity.class).setParameter("keys", keys).getResultStream()
+                .collect(Collectors.toMap(BoardEntity::id, BoardEntity::name));
+    }
+
+    @Override
+    public void call(long key, String name) {
+        BoardEntity board = entities.find(BoardEntity.class, key);
+        if (!board.name().equals(name)) {
+            rename(NameKind.BOARD, key, board.version(), name, false);
+        }
+    }
+
     /**
      * A name with its key.
      *
@@ -117,6 +141,9 @@ class NamesOfTheShop {
             throw new RefusedFieldException("name", "There is “" + to + "” already. Take both for one, or choose another name.");
         }
         if (same.isPresent()) {
+            if (kind == NameKind.BOARD) {
+                boardUses.forEach(use -> use.takenForOne(id, same.get().id()));
+            }
             database.update("update trial set " + kind.table() + "_id = ? where " + kind.table() + "_id = ?", same.get().id(), id);
             entities.remove(named);
         } else {

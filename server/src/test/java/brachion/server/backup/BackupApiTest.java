@@ -63,7 +63,7 @@ class BackupApiTest {
     }
 
     private void emptyTheShop() {
-        List.of("trial", "person", "board", "source", "row_set_aside", "weigh_in", "drying_piece", "steam_rig", "wood")
+        List.of("trial", "stock_mark", "stock_reading", "stock_blank", "stock_board", "person", "board", "source", "row_set_aside", "weigh_in", "drying_piece", "steam_rig", "wood")
                 .forEach(table -> database.update("delete from " + table));
     }
 
