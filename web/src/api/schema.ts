@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stock/boards/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_1"];
+        post?: never;
+        delete: operations["takeOut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sample": {
         parameters: {
             query?: never;
@@ -196,6 +212,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stock/proposal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["propose"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/layout": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["layout"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/boards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["boards"];
+        put?: never;
+        post: operations["lay"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/boards/{id}/restoration": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rig/appraisal": {
         parameters: {
             query?: never;
@@ -269,7 +349,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["putBack"];
+        post: operations["putBack_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -349,7 +429,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["putBack_1"];
+        post: operations["putBack_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -589,7 +669,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["putBack_2"];
+        post: operations["putBack_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1006,6 +1086,90 @@ export interface components {
             outcome: components["schemas"]["OutcomeFields"];
             note: string;
         };
+        BoardFields: {
+            name: string;
+            speciesId: string;
+            /** @enum {string} */
+            seasoning: "GREEN" | "AIR_DRIED" | "KILN_DRIED";
+            /** @enum {string} */
+            growthRings: "ON_EDGE" | "FLAT" | "RIFT" | "MIXED" | "UNKNOWN";
+            /** Format: double */
+            grainRun?: number;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            thicknessMm: number;
+            /** Format: double */
+            kerfMm: number;
+            source?: string;
+            place?: string;
+            price?: string;
+            note: string;
+            marks: components["schemas"]["MarkFields"][];
+            readings: components["schemas"]["MoistureFields"][];
+            blanks: components["schemas"]["LaidFields"][];
+        };
+        LaidFields: {
+            name: string;
+            /** Format: double */
+            alongMm: number;
+            /** Format: double */
+            acrossMm: number;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            bentFromMm: number;
+            /** Format: double */
+            bentToMm: number;
+        };
+        MarkFields: {
+            /** @enum {string} */
+            kind: "KNOT" | "WILD_GRAIN" | "WORM" | "CHECK" | "BARK" | "SAPWOOD";
+            /** Format: double */
+            alongMm: number;
+            /** Format: double */
+            acrossMm: number;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            grainRun?: number;
+        };
+        MoistureFields: {
+            /** Format: date */
+            readOn: string;
+            /** Format: double */
+            moisturePercent?: number;
+            /** Format: double */
+            sampleWetG?: number;
+            /** Format: double */
+            sampleDryG?: number;
+            /** Format: double */
+            massG?: number;
+        };
+        BoardView: {
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            version: number;
+            board: components["schemas"]["BoardFields"];
+            moisture: components["schemas"]["Known"][];
+            /** Format: double */
+            leftShare: number;
+        };
+        Known: {
+            /** Format: date */
+            day: string;
+            /** Format: double */
+            percent: number;
+            /** @enum {string} */
+            how: "METER" | "OVEN_DRY" | "SCALE";
+        };
         RigFields: {
             /** Format: double */
             lengthMm: number;
@@ -1177,6 +1341,60 @@ export interface components {
             /** Format: double */
             share: number;
             next?: components["schemas"]["LeverView"];
+        };
+        ProposalRequest: {
+            board: components["schemas"]["BoardFields"];
+            recipe: components["schemas"]["RecipeFields"];
+            name: string;
+            /** Format: int32 */
+            wanted: number;
+        };
+        BlankSize: {
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            bentFromMm: number;
+            /** Format: double */
+            bentToMm: number;
+            /** Format: int32 */
+            piecesEach: number;
+        };
+        ProposalAnswer: {
+            blanks: components["schemas"]["LaidFields"][];
+            size: components["schemas"]["BlankSize"];
+        };
+        LayoutRequest: {
+            board: components["schemas"]["BoardFields"];
+            recipe: components["schemas"]["RecipeFields"];
+        };
+        Area: {
+            /** Format: double */
+            alongMm: number;
+            /** Format: double */
+            acrossMm: number;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            widthMm: number;
+        };
+        LaidReading: {
+            /** @enum {string} */
+            trouble?: "OFF_THE_BOARD" | "ON_ANOTHER" | "SPOILT";
+            inBend: number[];
+            through: number[];
+            beside: number[];
+            recipe?: components["schemas"]["RecipeFields"];
+            unbroken?: components["schemas"]["Odds"];
+        };
+        LayoutAnswer: {
+            blanks: components["schemas"]["LaidReading"][];
+            sawingOrder: number[];
+            /** Format: double */
+            leftShare: number;
+            largestLeft: components["schemas"]["Area"];
+            size: components["schemas"]["BlankSize"];
         };
         AppraisalRequest: {
             rig: components["schemas"]["RigFields"];
@@ -2231,6 +2449,12 @@ export type TrialFields = components['schemas']['TrialFields'];
 export type DoneView = components['schemas']['DoneView'];
 export type StageRecord = components['schemas']['StageRecord'];
 export type TrialView = components['schemas']['TrialView'];
+export type BoardFields = components['schemas']['BoardFields'];
+export type LaidFields = components['schemas']['LaidFields'];
+export type MarkFields = components['schemas']['MarkFields'];
+export type MoistureFields = components['schemas']['MoistureFields'];
+export type BoardView = components['schemas']['BoardView'];
+export type Known = components['schemas']['Known'];
 export type RigFields = components['schemas']['RigFields'];
 export type KeptRig = components['schemas']['KeptRig'];
 export type NameFields = components['schemas']['NameFields'];
@@ -2252,6 +2476,13 @@ export type MarksFields = components['schemas']['MarksFields'];
 export type DiagnosisAnswer = components['schemas']['DiagnosisAnswer'];
 export type LeverView = components['schemas']['LeverView'];
 export type LikelyReading = components['schemas']['LikelyReading'];
+export type ProposalRequest = components['schemas']['ProposalRequest'];
+export type BlankSize = components['schemas']['BlankSize'];
+export type ProposalAnswer = components['schemas']['ProposalAnswer'];
+export type LayoutRequest = components['schemas']['LayoutRequest'];
+export type Area = components['schemas']['Area'];
+export type LaidReading = components['schemas']['LaidReading'];
+export type LayoutAnswer = components['schemas']['LayoutAnswer'];
 export type AppraisalRequest = components['schemas']['AppraisalRequest'];
 export type LoadFields = components['schemas']['LoadFields'];
 export type AppraisalAnswer = components['schemas']['AppraisalAnswer'];
@@ -2484,6 +2715,64 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TrialView"];
+                };
+            };
+        };
+    };
+    change_1: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BoardFields"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardView"];
+                };
+            };
+        };
+    };
+    takeOut: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardView"];
                 };
             };
         };
@@ -2860,6 +3149,126 @@ export interface operations {
             };
         };
     };
+    propose: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProposalRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProposalAnswer"];
+                };
+            };
+        };
+    };
+    layout: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LayoutRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LayoutAnswer"];
+                };
+            };
+        };
+    };
+    boards: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardView"][];
+                };
+            };
+        };
+    };
+    lay: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BoardFields"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardView"];
+                };
+            };
+        };
+    };
+    putBack: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardView"];
+                };
+            };
+        };
+    };
     appraise: {
         parameters: {
             query?: never;
@@ -2986,7 +3395,7 @@ export interface operations {
             };
         };
     };
-    putBack: {
+    putBack_1: {
         parameters: {
             query?: never;
             header?: {
@@ -3130,7 +3539,7 @@ export interface operations {
             };
         };
     };
-    putBack_1: {
+    putBack_2: {
         parameters: {
             query?: never;
             header?: {
@@ -3558,7 +3967,7 @@ export interface operations {
             };
         };
     };
-    putBack_2: {
+    putBack_3: {
         parameters: {
             query?: never;
             header?: {
