@@ -44,6 +44,9 @@ const router = createBrowserRouter([
           { path: 'spares', lazy: async () => ({ Component: (await import('./spares/SparesPart')).SparesPart }) },
         ],
       },
+      { path: 'stock', lazy: async () => ({ Component: (await import('./stock/StockView')).StockView }) },
+      { path: 'stock/new', lazy: async () => ({ Component: (await import('./stock/NewBoard')).NewBoard }) },
+      { path: 'stock/:id', lazy: async () => ({ Component: (await import('./stock/BoardPage')).BoardPage }) },
       {
         path: 'bench',
         lazy: async () => ({ Component: (await import('./bench/BenchPlace')).BenchPlace }),

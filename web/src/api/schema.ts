@@ -1365,9 +1365,9 @@ export interface components {
             blanks: components["schemas"]["LaidFields"][];
             size: components["schemas"]["BlankSize"];
         };
-        LayoutRequest: {
+        LayoutFields: {
             board: components["schemas"]["BoardFields"];
-            recipe: components["schemas"]["RecipeFields"];
+            recipe?: components["schemas"]["RecipeFields"];
         };
         Area: {
             /** Format: double */
@@ -1388,13 +1388,13 @@ export interface components {
             recipe?: components["schemas"]["RecipeFields"];
             unbroken?: components["schemas"]["Odds"];
         };
-        LayoutAnswer: {
+        LayoutReading: {
             blanks: components["schemas"]["LaidReading"][];
             sawingOrder: number[];
             /** Format: double */
             leftShare: number;
-            largestLeft: components["schemas"]["Area"];
-            size: components["schemas"]["BlankSize"];
+            largestLeft?: components["schemas"]["Area"];
+            size?: components["schemas"]["BlankSize"];
         };
         AppraisalRequest: {
             rig: components["schemas"]["RigFields"];
@@ -2479,10 +2479,10 @@ export type LikelyReading = components['schemas']['LikelyReading'];
 export type ProposalRequest = components['schemas']['ProposalRequest'];
 export type BlankSize = components['schemas']['BlankSize'];
 export type ProposalAnswer = components['schemas']['ProposalAnswer'];
-export type LayoutRequest = components['schemas']['LayoutRequest'];
+export type LayoutFields = components['schemas']['LayoutFields'];
 export type Area = components['schemas']['Area'];
 export type LaidReading = components['schemas']['LaidReading'];
-export type LayoutAnswer = components['schemas']['LayoutAnswer'];
+export type LayoutReading = components['schemas']['LayoutReading'];
 export type AppraisalRequest = components['schemas']['AppraisalRequest'];
 export type LoadFields = components['schemas']['LoadFields'];
 export type AppraisalAnswer = components['schemas']['AppraisalAnswer'];
@@ -3182,7 +3182,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["LayoutRequest"];
+                "application/json": components["schemas"]["LayoutFields"];
             };
         };
         responses: {
@@ -3192,7 +3192,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["LayoutAnswer"];
+                    "application/json": components["schemas"]["LayoutReading"];
                 };
             };
         };

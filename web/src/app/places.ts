@@ -1,6 +1,7 @@
 /** The places of the product, in the order of the work. */
 export const PLACES = [
   { to: '/plan', label: 'Plan' },
+  { to: '/stock', label: 'Stock' },
   { to: '/bench', label: 'Bench' },
   { to: '/records', label: 'Records' },
   { to: '/rig', label: 'Rig' },

@@ -10,8 +10,15 @@ import { useBenchWrites } from './useBenchWrites';
 /** A box is not loaded with more at once. */
 const MOST = 24;
 
+interface PutOnBenchProps {
+  recipe: RecipeFields | undefined;
+  stale: boolean;
+  /** What the piece is called already. */
+  called?: string;
+}
+
 /** Lays the planned bend on the bench as a piece with a name, or as several. */
-export function PutOnBench({ recipe, stale }: { recipe: RecipeFields | undefined; stale: boolean }) {
+export function PutOnBench({ recipe, stale, called }: PutOnBenchProps) {
   const { data: species } = useSpecies();
   const [asking, setAsking] = useState(false);
   const [typed, setTyped] = useState<string>();
@@ -20,7 +27,7 @@ export function PutOnBench({ recipe, stale }: { recipe: RecipeFields | undefined
   const [refusal, setRefusal] = useState<string>();
   const { plan } = useBenchWrites();
   const navigate = useNavigate();
-  const name = typed ?? species?.find(({ id }) => id === recipe?.blank.speciesId)?.commonName ?? '';
+  const name = typed ?? called ?? species?.find(({ id }) => id === recipe?.blank.speciesId)?.commonName ?? '';
   const put = async () => {
     if (!recipe) return;
     const pieces = number(count);

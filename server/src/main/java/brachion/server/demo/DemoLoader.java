@@ -4,6 +4,7 @@ import brachion.server.bench.Bench;
 import brachion.server.instrument.Instruments;
 import brachion.server.instrument.Instruments.Told;
 import brachion.server.rack.Rack;
+import brachion.server.stock.Stock;
 import brachion.server.trial.Trials;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -23,15 +24,17 @@ class DemoLoader implements ApplicationRunner {
     private final Trials trials;
     private final Rack rack;
     private final Bench bench;
+    private final Stock stock;
     private final SampleWorkshop workshop;
     private final Instruments instruments;
     private final String instrumentsFile;
 
-    DemoLoader(Trials trials, Rack rack, Bench bench, SampleWorkshop workshop, Instruments instruments,
+    DemoLoader(Trials trials, Rack rack, Bench bench, Stock stock, SampleWorkshop workshop, Instruments instruments,
                @Value("${brachion.instruments}") String instrumentsFile) {
         this.trials = trials;
         this.rack = rack;
         this.bench = bench;
+        this.stock = stock;
         this.workshop = workshop;
         this.instruments = instruments;
         this.instrumentsFile = instrumentsFile;
@@ -39,7 +42,7 @@ class DemoLoader implements ApplicationRunner {
 
     @Override
     public void run(ApplicationArguments arguments) {
-        if (trials.untouched() && rack.untouched() && bench.untouched()) {
+        if (trials.untouched() && rack.untouched() && bench.untouched() && stock.untouched()) {
             workshop.fill();
             addThermometer();
         }

@@ -2,6 +2,7 @@ package brachion.server.demo;
 
 import brachion.server.bench.Bench;
 import brachion.server.rack.Rack;
+import brachion.server.stock.Stock;
 import brachion.server.storage.CurrentShop;
 import brachion.server.storage.LongWork;
 import brachion.server.storage.ShopCleared;
@@ -30,17 +31,19 @@ class SampleWorkshop {
     private final Trials trials;
     private final Rack rack;
     private final Bench bench;
+    private final Stock stock;
     private final JdbcTemplate database;
     private final TransactionTemplate transaction;
     private final LongWork longWork;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    SampleWorkshop(Trials trials, Rack rack, Bench bench, JdbcTemplate database, PlatformTransactionManager transactions, LongWork longWork,
-                   ApplicationEventPublisher events, Clock clock) {
+    SampleWorkshop(Trials trials, Rack rack, Bench bench, Stock stock, JdbcTemplate database, PlatformTransactionManager transactions,
+                   LongWork longWork, ApplicationEventPublisher events, Clock clock) {
         this.trials = trials;
         this.rack = rack;
         this.bench = bench;
+        this.stock = stock;
         this.database = database;
         this.longWork = longWork;
         this.transaction = new TransactionTemplate(transactions);
@@ -78,6 +81,7 @@ class SampleWorkshop {
     void fill() {
         trials.log(new FellmarrowWorkshop(SEED).twoYears());
         new FellmarrowRack(LocalDate.now(clock)).hangOn(rack);
+        new FellmarrowStock(LocalDate.now(clock)).layIn(stock);
         new FellmarrowBench(clock.instant()).layOn(bench);
     }
 

@@ -44,7 +44,7 @@ class LayoutController {
      * @param board  the board with the blanks as they lie
      * @param recipe the bend they are for; null asks for no odds
      */
-    record LayoutRequest(@NotNull @Valid BoardFields board, @Valid RecipeFields recipe) {
+    record LayoutFields(@NotNull @Valid BoardFields board, @Valid RecipeFields recipe) {
     }
 
     /**
@@ -54,7 +54,7 @@ class LayoutController {
      * @param largestLeft the largest sound piece left in one; null when there is none
      * @param size        what is sawn for the bend; null when none was asked for
      */
-    record LayoutAnswer(@NotNull List<LaidReading> blanks, @NotNull List<Integer> sawingOrder, @NotNull Double leftShare, Area largestLeft, BlankSize size) {
+    record LayoutReading(@NotNull List<LaidReading> blanks, @NotNull List<Integer> sawingOrder, @NotNull Double leftShare, Area largestLeft, BlankSize size) {
     }
 
     /**
@@ -90,12 +90,12 @@ class LayoutController {
     }
 
     @PostMapping("/layout")
-    LayoutAnswer layout(@Valid @RequestBody LayoutRequest request) {
+    LayoutReading layout(@Valid @RequestBody LayoutFields request) {
         BoardFields board = request.board();
         board.requireSense(workshops.now().woods());
         Layout layout = board.toLayout();
         OnBoard bend = request.recipe() == null ? null : onBoard(request.recipe(), board);
-        return new LayoutAnswer(IntStream.range(0, layout.blanks().size()).mapToObj(blank -> reading(layout, blank, bend)).toList(),
+        return new LayoutReading(IntStream.range(0, layout.blanks().size()).mapToObj(blank -> reading(layout, blank, bend)).toList(),
                 layout.sawingOrder(), layout.leftShare(), layout.largestLeft().orElse(null), bend == null ? null : bend.size());
     }
 
