@@ -9,7 +9,7 @@ import type { FoundView, ProgressReading, RecipeFields, WaysRequest } from './sc
 const ADVICE = 'forecast';
 
 /** Suggestions lie on the marks of the person's own rule: eighths and thirty-seconds of an inch, or 5 and 0.5 mm. */
-const MARKS = { inch: { radiusMm: 25.4 / 8, thicknessMm: 25.4 / 32 }, metric: { radiusMm: 5, thicknessMm: 0.5 } };
+export const MARKS = { inch: { radiusMm: 25.4 / 8, thicknessMm: 25.4 / 32 }, metric: { radiusMm: 5, thicknessMm: 0.5 } };
 
 export function useLevers(recipe: RecipeFields | undefined, wanted: number) {
   const [system] = useUnits();

@@ -1348,6 +1348,7 @@ export interface components {
             name: string;
             /** Format: int32 */
             wanted: number;
+            marks: components["schemas"]["MarksFields"];
         };
         BlankSize: {
             /** Format: double */
@@ -1368,6 +1369,7 @@ export interface components {
         LayoutFields: {
             board: components["schemas"]["BoardFields"];
             recipe?: components["schemas"]["RecipeFields"];
+            marks: components["schemas"]["MarksFields"];
         };
         Area: {
             /** Format: double */

@@ -1,4 +1,6 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useUnits } from '../app/units';
+import { MARKS } from './advice';
 import { api, body } from './client';
 import type { BoardFields, BoardView, RecipeFields } from './schema';
 
@@ -39,10 +41,12 @@ export function useStockWrites() {
 
 /** What the blanks on a board are worth where they lie, for a planned bend or for none. It carries what was asked. */
 export function useLayout(board: BoardFields, recipe: RecipeFields | undefined) {
+  const [system] = useUnits();
+  const marks = MARKS[system];
   return useQuery({
     // the odds change with the records, like every forecast
-    queryKey: ['forecast', 'layout', board, recipe],
-    queryFn: async () => ({ asked: board, ...(await body(api.POST('/api/stock/layout', { body: recipe ? { board, recipe } : { board } }))) }),
+    queryKey: ['forecast', 'layout', board, recipe, system],
+    queryFn: async () => ({ asked: board, ...(await body(api.POST('/api/stock/layout', { body: recipe ? { board, recipe, marks } : { board, marks } }))) }),
     placeholderData: keepPreviousData,
     retry: false,
   });
@@ -50,7 +54,8 @@ export function useLayout(board: BoardFields, recipe: RecipeFields | undefined) 
 
 /** Where blanks for a bend lie best beside those that stay. */
 export function useProposal() {
+  const [system] = useUnits();
   return useMutation({
-    mutationFn: (asked: { board: BoardFields; recipe: RecipeFields; name: string; wanted: number }) => body(api.POST('/api/stock/proposal', { body: asked })),
+    mutationFn: (asked: { board: BoardFields; recipe: RecipeFields; name: string; wanted: number }) => body(api.POST('/api/stock/proposal', { body: { ...asked, marks: MARKS[system] } })),
   });
 }

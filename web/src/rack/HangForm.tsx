@@ -59,7 +59,7 @@ export function HangForm({ onHung }: { onHung: () => void }) {
         widthMm: read.width.value,
         startedOn: form.startedOn || today(),
         startMoisturePercent: read.moisture.value,
-        startMassG: read.mass?.value,
+        startMassG: read.mass.value,
         shopC: read.shop.value,
         shopHumidityPercent: read.humidity.value,
       } as DryingFields);

@@ -110,7 +110,7 @@ const BlankShape = memo(function BlankShape({ blank, top, trouble, spoilt, chose
   const edge = trouble ? error.main : chosen ? primary.main : data.strap;
   return (
     <>
-      <rect x={blank.alongMm} y={top} width={blank.lengthMm} height={blank.widthMm} fill={background.paper} fillOpacity={0.72} stroke={edge}
+      <rect x={blank.alongMm} y={top} width={blank.lengthMm} height={blank.widthMm} fill={background.paper} fillOpacity={0.5} stroke={edge}
         strokeWidth={chosen ? 2.6 : 1.4} strokeDasharray={trouble ? '6 4' : 'none'} vectorEffect="non-scaling-stroke" />
       <rect x={blank.alongMm + blank.bentFromMm} y={top} width={blank.bentToMm - blank.bentFromMm} height={blank.widthMm} fill={spoilt ? data.stretch : primary.main}
         fillOpacity={spoilt ? 0.3 : 0.16} />

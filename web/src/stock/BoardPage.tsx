@@ -114,8 +114,7 @@ function Heading({ view, board, line }: HeadingProps) {
       {form && (
         <BoardInputs form={form} onChange={setForm} on={board} keep="Keep it so" onLeave={() => { setForm(undefined); }}
           onKeep={async (changed) => {
-            const { marks, readings, blanks } = board;
-            await change.mutateAsync({ id: view.id, version: view.version, board: { ...changed, marks, readings, blanks } });
+            await change.mutateAsync({ id: view.id, version: view.version, board: changed });
             setForm(undefined);
           }} />
       )}

@@ -34,14 +34,14 @@ export function Chosen({ board, thing, onChange, onRemove }: ChosenProps) {
         <Button color="error" onClick={() => { onRemove(without(board, thing)); }}>Take it off</Button>
       </Box>
       <Row>
-        {blank && <Name key={`${thing.index} ${blank.name}`} name={blank.name} onChange={(name) => { change({ name }); }} />}
+        {blank && <Name key={`name ${thing.index} ${blank.name}`} name={blank.name} onChange={(name) => { change({ name }); }} />}
         {(Object.keys(PLACES) as (keyof typeof PLACES)[]).map((place) => (
-          <Place key={`${thing.what} ${thing.index} ${it[place]}`} label={PLACES[place]} mm={it[place]} name={place} onRead={(value) => { change({ [place]: value }); }} />
+          <Place key={`${place} ${thing.what} ${thing.index} ${it[place]}`} label={PLACES[place]} mm={it[place]} name={place} onRead={(value) => { change({ [place]: value }); }} />
         ))}
         {blank && (Object.keys(BEND) as (keyof typeof BEND)[]).map((place) => (
-          <Place key={`${thing.index} ${blank[place]}`} label={BEND[place]} mm={blank[place]} name={place} onRead={(value) => { change({ [place]: value }); }} />
+          <Place key={`${place} ${thing.index} ${blank[place]}`} label={BEND[place]} mm={blank[place]} name={place} onRead={(value) => { change({ [place]: value }); }} />
         ))}
-        {mark && <Slope key={`${thing.index} ${mark.grainRun ?? ''}`} run={mark.grainRun} onRead={(grainRun) => { change({ grainRun }); }} />}
+        {mark && <Slope key={`slope ${thing.index} ${mark.grainRun ?? ''}`} run={mark.grainRun} onRead={(grainRun) => { change({ grainRun }); }} />}
       </Row>
     </Box>
   );

@@ -60,7 +60,7 @@ export function ForTheBend({ board, recipe, size, onChange }: ForTheBendProps) {
         {size && `Sawn ${printLength(size.lengthMm, system)} × ${printLength(size.widthMm, system)}; ${eachInWords(size.piecesEach)}`}
       </Typography>
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}>
-        <Field label="What they are for" value={name} helperText=" " onChange={(event) => { setName(event.target.value); }} slotProps={{ htmlInput: { maxLength: 100, autoComplete: 'off' } }} />
+        <Field label="Called" value={name} helperText=" " onChange={(event) => { setName(event.target.value); }} slotProps={{ htmlInput: { maxLength: 100, autoComplete: 'off' } }} />
         <Field label="How many" value={count} sx={{ width: 110, flexShrink: 0 }} helperText=" " onChange={(event) => { setRefusal(undefined); setCount(event.target.value); }}
           slotProps={{ htmlInput: { inputMode: 'numeric', autoComplete: 'off' } }} />
         <Button type="submit" variant="contained" loading={proposal.isPending} disabled={!recipe} sx={{ flexShrink: 0, minHeight: 40 }}>Lay where best</Button>

@@ -30,7 +30,7 @@ export function MoistureReadings({ board, moisture, onChange }: { board: BoardFi
   const write = async () => {
     const read = await readNow(typed, system);
     const unreadable = Object.values(read).find(({ error }) => error)?.error;
-    const missing = { METER: read.meter.value, SAMPLE: read.wet.value ?? read.dry.value, SCALE: read.mass.value }[way] === undefined;
+    const missing = Object.keys(OF[way](read)).length === 0;
     if (unreadable || missing) {
       setRefusal(unreadable ?? 'A reading is needed.');
       return;

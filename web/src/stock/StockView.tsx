@@ -10,6 +10,7 @@ import { boardLine, moistureLine } from './words';
 /** The boards there are, each drawn with what is marked and laid on it. */
 export function StockView() {
   const { data: boards, error } = useBoards();
+  const longestMm = Math.max(...(boards ?? []).map(({ board }) => board.lengthMm));
   return (
     <>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mb: 2 }}>
@@ -23,14 +24,15 @@ export function StockView() {
         </Typography>
       )}
       <Box component="ul" aria-label="Boards" sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 2 }}>
-        {boards?.map((view) => <BoardInStock key={view.id} view={view} />)}
+        {boards?.map((view) => <BoardInStock key={view.id} view={view} longestMm={longestMm} />)}
       </Box>
       {boards && <OnlyInRecords boards={boards} />}
     </>
   );
 }
 
-function BoardInStock({ view: { id, board, moisture, leftShare } }: { view: BoardView }) {
+/** All boards are drawn to one scale. */
+function BoardInStock({ view: { id, board, moisture, leftShare }, longestMm }: { view: BoardView; longestMm: number }) {
   const [system] = useUnits();
   const { data: species = [] } = useSpecies();
   const wood = species.find((s) => s.id === board.speciesId)?.commonName ?? '';
@@ -45,7 +47,9 @@ function BoardInStock({ view: { id, board, moisture, leftShare } }: { view: Boar
           {wood}, {boardLine(board, system)}; {moistureLine(moisture)}{board.place ? `; ${board.place}` : ''}; {laid}
         </Typography>
       </Box>
-      <BoardDrawing board={board} />
+      <Box sx={{ width: { sm: `${(100 * board.lengthMm) / longestMm}%` } }}>
+        <BoardDrawing board={board} />
+      </Box>
     </Paper>
   );
 }

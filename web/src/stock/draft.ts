@@ -47,12 +47,12 @@ export function formOf(board: BoardFields, system: UnitSystem): BoardForm {
 }
 
 /** What was typed, with what lies on the board already. */
-export function boardOf(form: BoardForm, read: Record<MeasuredOfBoard, { value?: number | undefined }>, on: Pick<BoardFields, 'marks' | 'readings' | 'blanks'>): BoardFields {
+export function boardOf(form: BoardForm, read: Record<MeasuredOfBoard, { value?: number | undefined }>, { marks, readings, blanks }: Pick<BoardFields, 'marks' | 'readings' | 'blanks'>): BoardFields {
   const { name, speciesId, seasoning, growthRings, source, place, price, note } = form;
-  const { grainRun } = read;
+  const grainRun = read.grainRun.value;
   // what is missing is asked for by the server
   return {
-    name, speciesId, seasoning, growthRings, source, place, price, note, ...on, lengthMm: read.length.value, widthMm: read.width.value,
-    thicknessMm: read.thickness.value, kerfMm: read.kerf.value, ...(grainRun.value === undefined ? {} : { grainRun: grainRun.value }),
+    name, speciesId, seasoning, growthRings, source, place, price, note, marks, readings, blanks, lengthMm: read.length.value, widthMm: read.width.value,
+    thicknessMm: read.thickness.value, kerfMm: read.kerf.value, ...(grainRun === undefined ? {} : { grainRun }),
   } as BoardFields;
 }

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import { number } from './number';
-import { readingsOf, withUnit } from './reading';
+import { readingsOf, readNow, withUnit } from './reading';
 
 const thickness = (text: string) => ({ field: 'thickness', measurement: 'LENGTH' as const, text });
 const steam = { field: 'steam', measurement: 'MINUTES' as const, text: '30' };
@@ -10,6 +10,10 @@ it('keeps a reading as long as its entry says what it said', () => {
   const read = [{ field: 'thickness', value: 12.7 }, { field: 'steam', value: 30 }];
   expect(readingsOf(asked, asked, read)).toEqual({ thickness: { value: 12.7, error: undefined }, steam: { value: 30, error: undefined } });
   expect(readingsOf([thickness('1/'), steam], asked, read)).toEqual({ thickness: {}, steam: { value: 30, error: undefined } });
+});
+
+it('reads nothing of a field that is left empty, and asks nobody', async () => {
+  expect(await readNow({ mass: { measurement: 'MASS', text: ' ' } }, 'metric')).toEqual({ mass: {} });
 });
 
 it('passes on why an entry cannot be read', () => {

@@ -42,11 +42,15 @@ export function typedIn<M extends Record<string, Measurement>>(form: { [F in key
   return Object.fromEntries(entries) as Record<keyof M & string, Typed>;
 }
 
-/** Reads what is typed once, for what is about to be kept. */
+/** Reads what is typed once, for what is about to be kept; an empty field has neither value nor error. */
 export async function readNow<F extends string>(fields: Partial<Record<F, Typed>>, system: UnitSystem): Promise<Record<F, Reading>> {
   const typed = typedList(fields);
   const read = typed.length === 0 ? [] : await body(api.POST('/api/readings', { body: { bareUnits: BARE[system], typed } }));
-  return readingsOf(typed, typed, read) as Record<F, Reading>;
+  return { ...unread(fields), ...readingsOf(typed, typed, read) } as Record<F, Reading>;
+}
+
+function unread(fields: object): Record<string, Reading> {
+  return Object.fromEntries(Object.keys(fields).map((field) => [field, {}]));
 }
 
 /** Has the server read a whole form, so that the notation is known in one place. An empty field is not read. */
@@ -61,7 +65,7 @@ export function useReadings<F extends string>(fields: Partial<Record<F, Typed>>,
     staleTime: Infinity,
   });
   return useMemo(() => {
-    const readings = Object.fromEntries(Object.keys(fields).map((field) => [field, {}])) as Record<F, Reading>;
+    const readings = unread(fields) as Record<F, Reading>;
     if (error) {
       const silent = { error: SILENT };
       return { ...readings, ...Object.fromEntries(typed.map(({ field }) => [field, silent])) };

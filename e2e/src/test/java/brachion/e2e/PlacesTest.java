@@ -45,7 +45,7 @@ class PlacesTest extends BrowserTest {
     @Test
     void every_place_is_reached_by_keyboard_and_a_bend_is_logged_from_anywhere() {
         show("/rig");
-        for (String place : new String[] {"Plan", "Bench", "Records", "Rig"}) {
+        for (String place : new String[] {"Plan", "Stock", "Bench", "Records", "Rig"}) {
             link("Places", place).focus();
             page.keyboard().press("Enter");
             assertThat(link("Places", place)).hasAttribute("aria-current", "page");

@@ -49,7 +49,6 @@ class Screenshots extends BrowserTest {
         button("steel strap").click();
         take("log");
         page.setViewportSize(390, 844);
-        take("log-phone");
         show("/plan");
         take("plan-phone");
     }
@@ -74,6 +73,17 @@ class Screenshots extends BrowserTest {
         page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Heat and water through the piece")).evaluate("e => e.scrollIntoView()");
         page.mouse().wheel(0, -80);
         take("heat-and-water");
+    }
+
+    @Test
+    void stock() {
+        show("/stock/1");
+        type("How many", "4");
+        button("Lay where best").click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Snowshoe frame at 8"))).focus();
+        page.keyboard().press("ArrowRight");
+        settle();
+        take("stock");
     }
 
     @Test

@@ -1,5 +1,6 @@
 package brachion.core.stock;
 
+import brachion.core.method.Marks;
 import brachion.core.method.Recipe;
 import brachion.core.method.Sheet;
 import brachion.core.quantity.LengthUnit;
@@ -21,19 +22,26 @@ public record BlankSize(double lengthMm, double widthMm, double bentFromMm, doub
     /** Taken off each width and thickness sawn until it is planed (common practice). */
     private static final double PLANED_MM = LengthUnit.INCH.millimetres() / 16;
 
+    /** A length may lie off a mark by so small a part of one, from reckoning alone. */
+    private static final double NOTHING = 1e-9;
+
     /**
      * The blank of a recipe out of a board of some thickness [mm], with a saw of some kerf [mm]: the outer arc with an overhang at both ends, the
-     * bend in the middle, and the width with what is planed; plies as they are measured out for gluing.
+     * bend in the middle, and the width with what is planed; plies as they are measured out for gluing. Both are sawn to the next mark.
      */
-    public static BlankSize of(Recipe recipe, double boardThicknessMm, double kerfMm) {
+    public static BlankSize of(Recipe recipe, double boardThicknessMm, double kerfMm, Marks marks) {
         Sheet sheet = recipe.method().sheet(recipe);
         double arc = sheet.value(Sheet.Measure.OUTER_ARC).orElseThrow();
         OptionalDouble plies = sheet.value(Sheet.Measure.PLY_LENGTH);
-        double length = plies.orElse(arc + 2 * OVERHANG_MM);
-        double width = sheet.value(Sheet.Measure.PLY_WIDTH).orElse(recipe.blank().widthMm() + PLANED_MM);
+        double length = upTo(marks.radiusMm(), plies.orElse(arc + 2 * OVERHANG_MM));
+        double width = upTo(marks.thicknessMm(), sheet.value(Sheet.Measure.PLY_WIDTH).orElse(recipe.blank().widthMm() + PLANED_MM));
         double each = recipe.blank().thicknessMm() + (plies.isPresent() ? PLANED_MM : 0);
-        int pieces = (int) Math.floor((boardThicknessMm + kerfMm) / (each + kerfMm) + 1e-9);
+        int pieces = (int) Math.floor((boardThicknessMm + kerfMm) / (each + kerfMm) + NOTHING);
         return new BlankSize(length, width, (length - arc) / 2, (length + arc) / 2, pieces);
+    }
+
+    private static double upTo(double mark, double mm) {
+        return Math.ceil(mm / mark - NOTHING) * mark;
     }
 
     /** Laid somewhere [mm]. */

@@ -3,6 +3,7 @@ package brachion.core.stock;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import brachion.core.method.Marks;
 import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
 import brachion.core.stock.Mark.Kind;
@@ -18,6 +19,7 @@ import org.junit.jupiter.api.Test;
 class PlacesTest {
 
     private static final double KERF_MM = 3;
+    private static final Marks FINE = new Marks(1e-6, 1e-6);
     private static final BlankSize SIZE = new BlankSize(600, 40, 100, 500, 1);
 
     private static double odds(WoodAtPlace wood) {
@@ -97,19 +99,22 @@ class PlacesTest {
     @Test
     void a_blank_is_the_outer_arc_with_its_overhangs() {
         Recipe ash = Recipes.ash().thickness(12).radius(188).steamed();
-        BlankSize size = BlankSize.of(ash, 27, KERF_MM);
+        BlankSize size = BlankSize.of(ash, 27, KERF_MM, FINE);
         double arc = Math.toRadians(ash.bend().angleDegrees()) * 200;
-        assertThat(size.lengthMm()).isCloseTo(arc + 200, within(1e-9));
-        assertThat(size.bentFromMm()).isCloseTo(100, within(1e-9));
-        assertThat(size.bentToMm()).isCloseTo(100 + arc, within(1e-9));
+        assertThat(size.lengthMm()).isCloseTo(arc + 200, within(2 * FINE.radiusMm()));
+        assertThat(size.bentFromMm()).isCloseTo(100, within(FINE.radiusMm()));
+        assertThat(size.bentToMm()).isCloseTo(100 + arc, within(FINE.radiusMm()));
+        BlankSize sawn = BlankSize.of(ash, 27, KERF_MM, new Marks(25.4 / 8, 25.4 / 32));
+        assertThat(sawn.lengthMm()).as("the next eighth of an inch").isEqualTo(Math.ceil((arc + 200) / 25.4 * 8) / 8 * 25.4, within(1e-9));
+        assertThat(sawn.lengthMm() - sawn.bentToMm()).as("the bend in the middle").isCloseTo(sawn.bentFromMm(), within(1e-9));
         assertThat(size.piecesEach()).as("12 + 3 + 12 = 27").isEqualTo(2);
-        assertThat(BlankSize.of(ash, 11, KERF_MM).piecesEach()).as("the board is too thin").isZero();
+        assertThat(BlankSize.of(ash, 11, KERF_MM, FINE).piecesEach()).as("the board is too thin").isZero();
     }
 
     /** Strips from a board: floor((B + kerf)/(strip + sanding allowance + kerf)), the usual arithmetic of the rip fence. */
     @Test
     void plies_are_sawn_with_what_is_planed_off() {
-        BlankSize size = BlankSize.of(Recipes.ash().thickness(3).laminated(6), 52, KERF_MM);
+        BlankSize size = BlankSize.of(Recipes.ash().thickness(3).laminated(6), 52, KERF_MM, FINE);
         assertThat(size.piecesEach()).isEqualTo((int) Math.floor((52 + 3) / (3 + 25.4 / 16 + 3)));
     }
 }

@@ -11,10 +11,11 @@ import jakarta.validation.constraints.NotNull;
  * @param radiusMm    step of radii [mm]
  * @param thicknessMm step of thicknesses [mm]
  */
-record MarksFields(@NotNull @Within(PhysicalBound.MARK_MM) Double radiusMm,
+public record MarksFields(@NotNull @Within(PhysicalBound.MARK_MM) Double radiusMm,
                    @NotNull @Within(PhysicalBound.MARK_MM) Double thicknessMm) {
 
-    Marks toMarks() {
+    /** As the core takes them. */
+    public Marks toMarks() {
         return new Marks(radiusMm, thicknessMm);
     }
 }

@@ -8,6 +8,7 @@ import brachion.core.stock.Layout;
 import brachion.core.stock.Mark;
 import brachion.core.stock.Places;
 import brachion.core.stock.WoodAtPlace;
+import brachion.server.forecasting.MarksFields;
 import brachion.server.forecasting.OddsOfTheShop;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.recipe.Workshops;
@@ -43,8 +44,9 @@ class LayoutController {
     /**
      * @param board  the board with the blanks as they lie
      * @param recipe the bend they are for; null asks for no odds
+     * @param marks  the marks of the rule they are sawn by
      */
-    record LayoutFields(@NotNull @Valid BoardFields board, @Valid RecipeFields recipe) {
+    record LayoutFields(@NotNull @Valid BoardFields board, @Valid RecipeFields recipe, @NotNull @Valid MarksFields marks) {
     }
 
     /**
@@ -76,10 +78,12 @@ class LayoutController {
      * @param recipe the bend blanks are wanted for
      * @param name   what they are for
      * @param wanted how many
+     * @param marks  the marks of the rule they are sawn by
      */
     record ProposalRequest(@NotNull @Valid BoardFields board, @NotNull(message = "Say what they are for.") @Valid RecipeFields recipe,
                            @NotBlank(message = "Give the blanks a name.") @Size(max = MOST, message = "A name may be up to 100 characters long.") String name,
-                           @NotNull(message = "Say how many.") @Min(value = 1, message = "At least one.") @Max(value = MOST, message = "At most 100 at once.") Integer wanted) {
+                           @NotNull(message = "Say how many.") @Min(value = 1, message = "At least one.") @Max(value = MOST, message = "At most 100 at once.") Integer wanted,
+                           @NotNull @Valid MarksFields marks) {
     }
 
     /**
@@ -96,7 +100,7 @@ class LayoutController {
         Layout layout = board.toLayout();
         OnBoard bend = request.recipe() == null ? null : onBoard(request.recipe(), board);
         return new LayoutReading(IntStream.range(0, layout.blanks().size()).mapToObj(blank -> reading(layout, blank, bend)).toList(),
-                layout.sawingOrder(), layout.leftShare(), layout.largestLeft().orElse(null), bend == null ? null : bend.size());
+                layout.sawingOrder(), layout.leftShare(), layout.largestLeft().orElse(null), bend == null ? null : bend.size(request.marks().toMarks()));
     }
 
     @PostMapping("/proposal")
@@ -105,13 +109,14 @@ class LayoutController {
         board.requireSense(workshops.now().woods());
         OnBoard bend = onBoard(request.recipe(), board);
         Layout layout = board.toLayout();
+        BlankSize size = bend.size(request.marks().toMarks());
         List<LaidBlank> places = new Places(layout.board(), layout.kerfMm(), wood -> bend.odds(wood).probability())
-                .propose(layout.blanks(), bend.size(), request.wanted());
+                .propose(layout.blanks(), size, request.wanted());
         List<LaidFields> blanks = new ArrayList<>();
         for (LaidBlank place : places) {
             blanks.add(LaidFields.of(request.name().strip() + " " + (layout.blanks().size() + blanks.size() + 1), place));
         }
-        return new ProposalAnswer(blanks, bend.size());
+        return new ProposalAnswer(blanks, size);
     }
 
     private OnBoard onBoard(RecipeFields recipe, BoardFields board) {

@@ -1,6 +1,7 @@
 package brachion.server.stock;
 
 import brachion.core.forecast.Odds;
+import brachion.core.method.Marks;
 import brachion.core.method.Recipe;
 import brachion.core.method.Workshop;
 import brachion.core.stock.BlankSize;
@@ -37,8 +38,8 @@ final class OnBoard {
     }
 
     /** What is sawn for it. */
-    BlankSize size() {
-        return BlankSize.of(recipe, board.thicknessMm(), board.kerfMm());
+    BlankSize size(Marks marks) {
+        return BlankSize.of(recipe, board.thicknessMm(), board.kerfMm(), marks);
     }
 
     /** The bend made of what lies at a place. */

@@ -22,6 +22,7 @@ import org.springframework.test.web.servlet.assertj.MvcTestResult;
 class StockApiTest {
 
     private static final String KNOT = "{\"kind\": \"KNOT\", \"alongMm\": 300, \"acrossMm\": 10, \"lengthMm\": 20, \"widthMm\": 20}";
+    private static final String MARKS = "{\"radiusMm\": 5, \"thicknessMm\": 0.5}";
     private static final String BLANK = """
             {"name": "Rim 1", "alongMm": %s, "acrossMm": 0, "lengthMm": 866, "widthMm": 27, "bentFromMm": 100, "bentToMm": 766}""";
 
@@ -107,7 +108,7 @@ class StockApiTest {
     }
 
     private MvcTestResult layout(String board) {
-        MvcTestResult answer = post(mvc, "/api/stock/layout", "{\"board\": %s, \"recipe\": %s}".formatted(board, Wire.recipe(12, 200, Wire.STEAM)));
+        MvcTestResult answer = post(mvc, "/api/stock/layout", "{\"board\": %s, \"recipe\": %s, \"marks\": %s}".formatted(board, Wire.recipe(12, 200, Wire.STEAM), MARKS));
         assertThat(answer).hasStatusOk();
         return answer;
     }
@@ -135,18 +136,18 @@ class StockApiTest {
 
     @Test
     void blanks_are_proposed_where_the_odds_are_best_and_fit_the_bend() {
-        MvcTestResult answer = post(mvc, "/api/stock/proposal", "{\"board\": %s, \"recipe\": %s, \"name\": \"Rim\", \"wanted\": 3}"
-                .formatted(board("A", KNOT, "", ""), Wire.recipe(12, 200, Wire.STEAM)));
+        MvcTestResult answer = post(mvc, "/api/stock/proposal", "{\"board\": %s, \"recipe\": %s, \"name\": \"Rim\", \"wanted\": 3, \"marks\": %s}"
+                .formatted(board("A", KNOT, "", ""), Wire.recipe(12, 200, Wire.STEAM), MARKS));
         double arc = Math.PI * 212;
-        assertThat(read(answer, "$.size.lengthMm", Double.class)).isCloseTo(arc + 200, within(1e-9));
+        assertThat(read(answer, "$.size.lengthMm", Double.class)).isEqualTo(Math.ceil((arc + 200) / 5) * 5);
         assertThat(read(answer, "$.size.piecesEach", Integer.class)).as("12 + 3 + 12 of 27 mm").isEqualTo(2);
         assertThat(read(answer, "$.blanks[*].name", List.class)).isEqualTo(List.of("Rim 1", "Rim 2", "Rim 3"));
         // in the lowest row the bend begins where the knot's grain ends, at 340 mm
-        assertThat(read(answer, "$.blanks[0].alongMm", Double.class)).isCloseTo(240, within(1e-9));
+        assertThat(read(answer, "$.blanks[0].alongMm", Double.class) + read(answer, "$.blanks[0].bentFromMm", Double.class)).isCloseTo(340, within(1e-9));
         String laid = com.jayway.jsonpath.JsonPath.parse(read(answer, "$.blanks", List.class)).jsonString();
         MvcTestResult checked = layout(board("A", KNOT, "", laid.substring(1, laid.length() - 1)));
         assertThat(read(checked, "$.blanks[?(@.trouble)]", List.class)).isEmpty();
-        assertThat(refusedFields(post(mvc, "/api/stock/proposal", "{\"board\": %s, \"recipe\": %s, \"name\": \"Rim\", \"wanted\": 0}"
-                .formatted(board("A", KNOT, "", ""), Wire.recipe(12, 200, Wire.STEAM))))).containsExactly("wanted");
+        assertThat(refusedFields(post(mvc, "/api/stock/proposal", "{\"board\": %s, \"recipe\": %s, \"name\": \"Rim\", \"wanted\": 0, \"marks\": %s}"
+                .formatted(board("A", KNOT, "", ""), Wire.recipe(12, 200, Wire.STEAM), MARKS)))).containsExactly("wanted");
     }
 }
