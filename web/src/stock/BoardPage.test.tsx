@@ -77,7 +77,7 @@ it('dims the odds while the new ones are under way', () => {
 it('drags a blank and keeps it once, where it was let go', () => {
   open();
   const blank = screen.getByRole('button', { name: /^Rim/ });
-  Object.assign(blank, { setPointerCapture: () => undefined });
+  Object.assign(screen.getByRole('group', { name: 'Board ash A' }), { setPointerCapture: () => undefined });
   fireEvent.pointerDown(blank, { clientX: 10, clientY: 50, pointerId: 1 });
   fireEvent.pointerMove(blank, { clientX: 300, clientY: 50 });
   expect(mutate).not.toHaveBeenCalled();

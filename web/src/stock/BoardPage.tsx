@@ -1,9 +1,9 @@
 import { Box, Button, Typography } from '@mui/material';
-import { useState } from 'react';
+import { memo, useCallback, useState } from 'react';
 import { Link as RouterLink, useNavigate, useParams } from 'react-router';
 import { useSpecies } from '../api/queries';
 import { useBoards, useLayout, useStockWrites } from '../api/stock';
-import type { BoardView, MarkFields } from '../api/schema';
+import type { BoardFields, BoardView, LayoutReading, MarkFields, RecipeFields } from '../api/schema';
 import { useNotice } from '../app/notice';
 import { useUnits } from '../app/units';
 import { BoardDrawing } from './BoardDrawing';
@@ -34,7 +34,6 @@ function OneBoard({ view }: { view: BoardView }) {
   const [system] = useUnits();
   const { data: species = [] } = useSpecies();
   const { board: kept, change } = useKeptBoard(view);
-  const notify = useNotice();
   const [moving, setMoving] = useState<{ thing: Thing; to: Spot }>();
   const [chosen, setChosen] = useState<Thing>();
   const { answer } = usePlanned();
@@ -45,6 +44,7 @@ function OneBoard({ view }: { view: BoardView }) {
   const { data: layout, isPlaceholderData } = useLayout(JSON.parse(asked) as typeof board, answer?.recipe);
   if (layout && !isPlaceholderData && answered !== asked) setAnswered(asked);
   const old = isPlaceholderData || asked !== shown;
+  const chooseBlank = useCallback((index: number) => { setChosen({ what: 'blanks', index }); }, []);
   const wood = species.find((s) => s.id === board.speciesId)?.commonName ?? '';
   const fits = layout?.asked.blanks.length === board.blanks.length ? layout : undefined;
   return (
@@ -59,40 +59,73 @@ function OneBoard({ view }: { view: BoardView }) {
             if (letGo) change(withChanged(kept, thing, to));
           },
         }} />
+      <OnTheBoard board={kept} chosen={chosen} onChoose={setChosen} onChange={change} />
+      <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 380px' }, alignItems: 'start', mt: 1 }}>
+        <CutList board={board} layout={fits} old={old} onChoose={chooseBlank} />
+        <Beside board={kept} view={view} recipe={answer?.recipe} size={layout?.size} onChange={change} />
+      </Box>
+    </>
+  );
+}
+
+interface OnTheBoardProps {
+  board: BoardFields;
+  chosen: Thing | undefined;
+  onChoose: (thing: Thing | undefined) => void;
+  onChange: (board: BoardFields) => void;
+}
+
+/** What can be marked, and what is chosen. */
+const OnTheBoard = memo(function OnTheBoard({ board, chosen, onChoose, onChange }: OnTheBoardProps) {
+  const notify = useNotice();
+  return (
+    <>
       <MarkTray onMark={(kind) => {
-        change({ ...kept, marks: [...kept.marks, usualMark(kind, board.lengthMm, board.widthMm)] });
-        setChosen({ what: 'marks', index: kept.marks.length });
+        onChange({ ...board, marks: [...board.marks, usualMark(kind, board.lengthMm, board.widthMm)] });
+        onChoose({ what: 'marks', index: board.marks.length });
       }} />
       {chosen && board[chosen.what][chosen.index] ? (
-        <Chosen board={board} thing={chosen} onChange={change}
+        <Chosen board={board} thing={chosen} onChange={onChange}
           onRemove={(less) => {
-            change(less);
-            setChosen(undefined);
-            notify({ message: 'Taken off.', undo: () => { change(kept); } });
+            onChange(less);
+            onChoose(undefined);
+            notify({ message: 'Taken off.', undo: () => { onChange(board); } });
           }} />
       ) : (
         <Typography color="text.secondary" sx={{ minHeight: 132 }}>
           Choose a blank or a mark on the board to see where it lies. Drag it, or move it with the arrow keys.
         </Typography>
       )}
-      <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 380px' }, alignItems: 'start', mt: 1 }}>
-        <CutList board={board} layout={fits} old={old} onChoose={(index) => { setChosen({ what: 'blanks', index }); }} />
-        <Box sx={{ display: 'grid', gap: 2 }}>
-          <ForTheBend board={kept} recipe={answer?.recipe} size={layout?.size} onChange={change} />
-          <MoistureReadings board={kept} moisture={view.moisture} onChange={change} />
-        </Box>
-      </Box>
     </>
   );
+});
+
+interface BesideProps {
+  board: BoardFields;
+  view: BoardView;
+  recipe: RecipeFields | undefined;
+  size: LayoutReading['size'];
+  onChange: (board: BoardFields) => void;
 }
+
+/** What stays as it is while something is dragged. */
+const Beside = memo(function Beside({ board, view, recipe, size, onChange }: BesideProps) {
+  return (
+    <Box sx={{ display: 'grid', gap: 2 }}>
+      <ForTheBend board={board} recipe={recipe} size={size} onChange={onChange} />
+      <MoistureReadings board={board} moisture={view.moisture} onChange={onChange} />
+    </Box>
+  );
+}, (before, now) => before.board === now.board && before.view === now.view && before.recipe === now.recipe && before.onChange === now.onChange
+  && JSON.stringify(before.size) === JSON.stringify(now.size));
 
 interface HeadingProps {
   view: BoardView;
-  board: BoardView['board'];
+  board: BoardFields;
   line: string;
 }
 
-function Heading({ view, board, line }: HeadingProps) {
+const Heading = memo(function Heading({ view, board, line }: HeadingProps) {
   const [system] = useUnits();
   const [form, setForm] = useState<ReturnType<typeof formOf>>();
   const { change, takeOut, putBack } = useStockWrites();
@@ -120,7 +153,7 @@ function Heading({ view, board, line }: HeadingProps) {
       )}
     </>
   );
-}
+});
 
 /** What can be marked, each a tap away. */
 function MarkTray({ onMark }: { onMark: (kind: MarkFields['kind']) => void }) {

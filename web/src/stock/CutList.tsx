@@ -1,5 +1,6 @@
 import { Box, Button, Typography } from '@mui/material';
-import type { BoardFields, LayoutReading } from '../api/schema';
+import { memo } from 'react';
+import type { BoardFields, LaidFields, LaidReading, LayoutReading, MarkFields } from '../api/schema';
 import { Dimmed } from '../app/Dimmed';
 import { useUnits } from '../app/units';
 import { PutOnBench } from '../bench/PutOnBench';
@@ -26,7 +27,10 @@ export function CutList({ board, layout, old, onChoose }: CutListProps) {
       {board.blanks.length === 0 && <Typography color="text.secondary">No blank is laid on it yet.</Typography>}
       <Dimmed old={old}>
         <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
-          {order.map((index) => <Line key={index} board={board} layout={layout} index={index} onChoose={onChoose} />)}
+          {order.map((index) => {
+            const [blank, reading] = [board.blanks[index], layout?.blanks[index]];
+            return blank && reading && <Line key={index} index={index} blank={blank} reading={reading} marks={board.marks} onChoose={onChoose} />;
+          })}
         </Box>
         {layout && board.blanks.length > 0 && (
           <Typography sx={{ borderTop: 1, borderColor: 'divider', pt: 1 }}>{leftInWords(layout.leftShare, layout.largestLeft, system)}</Typography>
@@ -36,12 +40,18 @@ export function CutList({ board, layout, old, onChoose }: CutListProps) {
   );
 }
 
-function Line({ board, layout, index, onChoose }: Omit<CutListProps, 'old'> & { index: number }) {
+interface LineProps {
+  index: number;
+  blank: LaidFields;
+  reading: LaidReading;
+  marks: MarkFields[];
+  onChoose: (index: number) => void;
+}
+
+/** One blank; drawn anew only where what is said of it is another, so that a long list keeps up with a hand. */
+const Line = memo(function Line({ index, blank, reading, marks, onChoose }: LineProps) {
   const [system] = useUnits();
   const planIt = usePlanIt();
-  const blank = board.blanks[index];
-  const reading = layout?.blanks[index];
-  if (!blank || !reading) return null;
   const { recipe, unbroken, trouble } = reading;
   const [length, width, along, across] = [blank.lengthMm, blank.widthMm, blank.alongMm, blank.acrossMm].map((mm) => printLength(mm, system));
   return (
@@ -50,7 +60,7 @@ function Line({ board, layout, index, onChoose }: Omit<CutListProps, 'old'> & { 
         <Button variant="text" sx={{ p: 0, minHeight: 32, textAlign: 'left', justifyContent: 'flex-start' }} onClick={() => { onChoose(index); }}>
           {index + 1}. {blank.name}
         </Button>
-        <Typography variant="body2">{length} × {width}, from {along} along and {across} across. {placeInWords(reading, board.marks)}</Typography>
+        <Typography variant="body2">{length} × {width}, from {along} along and {across} across. {placeInWords(reading, marks)}</Typography>
       </Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1, justifyContent: { sm: 'flex-end' } }}>
         {unbroken && !trouble && <Typography sx={{ fontWeight: 650, minWidth: 74, textAlign: { sm: 'right' } }}>{oddsInWords(unbroken.probability)}</Typography>}
@@ -59,4 +69,5 @@ function Line({ board, layout, index, onChoose }: Omit<CutListProps, 'old'> & { 
       </Box>
     </Box>
   );
-}
+}, (before, now) => before.blank === now.blank && before.marks === now.marks && before.onChoose === now.onChoose
+  && (before.reading === now.reading || JSON.stringify(before.reading) === JSON.stringify(now.reading)));

@@ -46,6 +46,11 @@ export function placeInWords({ trouble, inBend, beside, recipe }: LaidReading, m
   return `${bend.charAt(0).toUpperCase()}${bend.slice(1)}${grain}${off}.`;
 }
 
+/** Where something begins. */
+export function placeLabel({ alongMm, acrossMm }: { alongMm: number; acrossMm: number }, system: UnitSystem): string {
+  return `at ${printLength(alongMm, system)} along, ${printLength(acrossMm, system)} across`;
+}
+
 /** What of the board is left: 64 % of it, the largest piece 40" × 6". */
 export function leftInWords(leftShare: number, largest: { lengthMm: number; widthMm: number } | undefined, system: UnitSystem): string {
   const share = `${Math.round(leftShare * 100)} % of the face is left`;
