@@ -1,7 +1,7 @@
 import { keepPreviousData, useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { methodOf } from '../methods/forms';
 import { api, body } from './client';
-import type { DryingFields, DryingView, ForecastAnswer, LoadFields, RecipeFields, RigFields, TrialFields, TrialView, TypedRecipe, WeighInFields } from './schema';
+import type { DryingFields, DryingView, ForecastAnswer, LoadFields, MeasuredCurveFields, RecipeFields, RigFields, TrialFields, TrialView, TypedRecipe, WeighInFields } from './schema';
 import type { Named, operations } from './schema';
 
 export type NameKind = operations['rename']['parameters']['path']['kind'];
@@ -55,6 +55,18 @@ export function useTrial(id: number | undefined) {
 /** The last fit answers while a newer one is made; it is asked again until that one does [ms]. */
 export function untilCaughtUp(forecast: ForecastAnswer | undefined): number | false {
   return forecast?.fit.behind ? 1000 : false;
+}
+
+/** What a straight edge or the pattern says of a released curve. */
+export function useReleasedCurve(measured: MeasuredCurveFields | undefined) {
+  return useQuery({
+    queryKey: ['released curve', measured],
+    queryFn: () => body(api.POST('/api/released-curve', { body: measured as MeasuredCurveFields })),
+    enabled: measured !== undefined,
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    retry: false,
+  });
 }
 
 /** Gives a name to a person, a board or a source in all its trials; every forecast may change by it. */

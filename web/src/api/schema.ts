@@ -292,6 +292,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/released-curve": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["curve"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/readings": {
         parameters: {
             query?: never;
@@ -1036,6 +1052,18 @@ export interface components {
             flaw?: "OUTER_SPLINTER" | "SNAP" | "EDGE_CRACK" | "INNER_CREASE" | "GRAIN_SPLIT" | "GLUE_LINE_GAP" | "STARVED_GLUE" | "PLIES_CREPT" | "STUCK_TO_FORM" | "FACETS" | "END_TEAR" | "SCORCH";
             /** Format: double */
             releasedRadiusMm?: number;
+            /** Format: double */
+            releasedChordMm?: number;
+            /** Format: double */
+            releasedRiseMm?: number;
+            /** Format: double */
+            releasedGapMm?: number;
+            /** Format: double */
+            twistDegrees?: number;
+            /** @enum {string} */
+            flawAt?: "BEGINNING" | "FIRST_HALF" | "MIDDLE" | "SECOND_HALF" | "END";
+            mended?: string;
+            nextTime?: string;
         };
         RecipeFields: {
             blank: components["schemas"]["BlankFields"];
@@ -1452,6 +1480,22 @@ export interface components {
             kind: "SHORTEN" | "INSULATE" | "ADD_GENERATOR";
             /** Format: double */
             amount: number;
+        };
+        MeasuredCurveFields: {
+            /** Format: double */
+            patternMm: number;
+            /** Format: double */
+            chordMm: number;
+            /** Format: double */
+            riseMm?: number;
+            /** Format: double */
+            gapMm?: number;
+        };
+        ReleasedCurve: {
+            /** Format: double */
+            radiusMm: number;
+            /** Format: double */
+            sdMm: number;
         };
         ReadingRequest: {
             /** @enum {string} */
@@ -2489,6 +2533,8 @@ export type AppraisalRequest = components['schemas']['AppraisalRequest'];
 export type LoadFields = components['schemas']['LoadFields'];
 export type AppraisalAnswer = components['schemas']['AppraisalAnswer'];
 export type Change = components['schemas']['Change'];
+export type MeasuredCurveFields = components['schemas']['MeasuredCurveFields'];
+export type ReleasedCurve = components['schemas']['ReleasedCurve'];
 export type ReadingRequest = components['schemas']['ReadingRequest'];
 export type TypedMeasurement = components['schemas']['TypedMeasurement'];
 export type MeasurementReading = components['schemas']['MeasurementReading'];
@@ -3291,6 +3337,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AppraisalAnswer"];
+                };
+            };
+        };
+    };
+    curve: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MeasuredCurveFields"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReleasedCurve"];
                 };
             };
         };

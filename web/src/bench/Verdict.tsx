@@ -5,9 +5,10 @@ import type { BenchView } from '../api/schema';
 import { useNotice } from '../app/notice';
 import { useUnits } from '../app/units';
 import { EMPTY_OUTCOME, type OutcomeForm } from '../log/draft';
+import { missingFromOutcome, outcomeOf, outcomeTyped } from '../log/outcome';
 import { OutcomeInputs } from '../log/OutcomeInputs';
 import { methodOf } from '../methods/forms';
-import { readNow, useReadings, type Typed } from '../units/reading';
+import { readNow, useReadings } from '../units/reading';
 import { useBenchWrites } from './useBenchWrites';
 
 /** How a piece came out; what was noted on its way is there already. With it the piece becomes a record. */
@@ -18,19 +19,16 @@ export function Verdict({ piece, onClose }: { piece: BenchView; onClose: () => v
   const { judge } = useBenchWrites();
   const navigate = useNavigate();
   const notify = useNotice();
-  const typed: Record<string, Typed> = { released: { measurement: 'LENGTH', text: outcome.severity === 'BROKEN' ? '' : outcome.releasedRadius } };
+  const typed = outcomeTyped(outcome);
   const readings = useReadings(typed, system);
   const save = async () => {
-    const { severity, flaw } = outcome;
-    if (!severity) { setRefusal('Say how it came out: clean, flawed or broken.'); return; }
-    if (severity !== 'CLEAN' && !flaw) { setRefusal('Say what was seen on the piece.'); return; }
+    const unsaid = missingFromOutcome(outcome, {});
+    if (unsaid) { setRefusal(unsaid); return; }
     try {
-      const { released } = await readNow(typed, system);
-      if (released?.error) { setRefusal(released.error); return; }
-      const { trialId } = await judge.mutateAsync({
-        piece,
-        verdict: { outcome: { severity, flaw: severity === 'CLEAN' ? undefined : flaw, releasedRadiusMm: released?.value }, note: outcome.note },
-      });
+      const read = await readNow(typed, system);
+      const unread = missingFromOutcome(outcome, read);
+      if (unread) { setRefusal(unread); return; }
+      const { trialId } = await judge.mutateAsync({ piece, verdict: { outcome: outcomeOf(outcome, read), note: outcome.note } });
       notify({ message: `${piece.name} is a record now, with everything that was measured on its way.` });
       await navigate(`/records/${trialId}`);
     } catch (error) {
@@ -39,7 +37,7 @@ export function Verdict({ piece, onClose }: { piece: BenchView; onClose: () => v
   };
   return (
     <Box component="form" noValidate aria-label={`Verdict on ${piece.name}`} onSubmit={(event) => { event.preventDefault(); void save(); }}>
-      <OutcomeInputs outcome={outcome} neverSeen={methodOf(piece.recipe).neverSeen} reading={readings.released ?? {}} dated={false}
+      <OutcomeInputs outcome={outcome} neverSeen={methodOf(piece.recipe).neverSeen} readings={readings} patternMm={piece.recipe.innerRadiusMm} dated={false}
         onChange={(change) => { setRefusal(undefined); setOutcome({ ...outcome, ...change }); }} />
       {refusal && <Alert severity="warning" sx={{ mb: 1 }}>{refusal}</Alert>}
       <Box sx={{ display: 'flex', gap: 1 }}>

@@ -1,5 +1,5 @@
 import { Box } from '@mui/material';
-import type { Flaw } from '../trials/words';
+import { SHARE_OF_BEND, type AlongBend, type Flaw } from '../trials/words';
 import type { MeasuredOut, RecipeFields, SectionView } from '../api/schema';
 import { usePalette } from '../app/palette';
 import { useUnits } from '../app/units';
@@ -14,6 +14,8 @@ interface BendDrawingProps {
   /** What is measured out for it, as far as it is drawn. */
   sheet?: MeasuredOut[] | undefined;
   flaw?: Flaw | undefined;
+  /** Where along the bend it is; its middle unless it is said. */
+  flawAt?: AlongBend | undefined;
   /** How much larger the lettering is, where the drawing is so small that it could not be read. */
   lettering?: number;
 }
@@ -23,7 +25,7 @@ const LAYERS = 22;
 const FORM_DEPTH = 0.84;
 
 /** The piece round its form, to scale, each depth coloured by how near it is to what it bears. */
-export function BendDrawing({ recipe, section, sheet = [], flaw, lettering = 1 }: BendDrawingProps) {
+export function BendDrawing({ recipe, section, sheet = [], flaw, flawAt = 'MIDDLE', lettering = 1 }: BendDrawingProps) {
   const [system] = useUnits();
   const colours = usePalette();
   const { angleDegrees } = recipe;
@@ -84,7 +86,11 @@ export function BendDrawing({ recipe, section, sheet = [], flaw, lettering = 1 }
         <path d={pathOf(bentLine(bent + section.neutralAxis * bentPly, half, tail))} fill="none"
           stroke={colours.text.primary} strokeWidth={text * 0.07} strokeDasharray={`${text * 0.5} ${text * 0.35}`} />
       )}
-      {flaw && <FlawMark flaw={flaw} inner={radius} outer={outer} size={text} colour={colours.data.broken} />}
+      {flaw && (
+        <g transform={`rotate(${((2 * SHARE_OF_BEND[flawAt] - 1) * half * 180) / Math.PI})`}>
+          <FlawMark flaw={flaw} inner={radius} outer={outer} size={text} colour={colours.data.broken} />
+        </g>
+      )}
       <g stroke={colours.text.secondary} strokeWidth={text * 0.06}>
         <line x1={0} y1={0} x2={arm.x} y2={arm.y} />
         <circle r={text * 0.16} fill={colours.text.secondary} />

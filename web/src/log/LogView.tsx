@@ -19,16 +19,16 @@ import { useRecipe } from '../recipe/useRecipe';
 import { WaitLine } from '../recipe/WaitLine';
 import { shapeLine } from '../recipe/words';
 import { today } from '../units/days';
-import { exactLength } from '../units/exact';
-import { readNow, useReadings, type Typed } from '../units/reading';
+import { readNow, useReadings, type Reading, type Typed } from '../units/reading';
 import { doneForm, doneOf, doneTyped, processOf } from './done';
 import { DoneInputs } from './DoneInputs';
 import { AS_PLANNED, EMPTY_OUTCOME, FIRST_TRIAL, LOG_DRAFT, type TrialForm } from './draft';
+import { completedOutcome, missingFromOutcome, outcomeForm, outcomeOf, outcomeTyped, type MeasuredAfter } from './outcome';
 import { OutcomeInputs } from './OutcomeInputs';
 
 export function LogView() {
   const [kept, setTrial] = useStored<TrialForm>(LOG_DRAFT, FIRST_TRIAL);
-  const trial = { ...kept, recipe: completed(kept.recipe) };
+  const trial = { ...kept, recipe: completed(kept.recipe), outcome: completedOutcome(kept.outcome) };
   const { log, remove } = useTrialWrites();
   const notify = useNotice();
   return (
@@ -61,13 +61,7 @@ function Correction({ stored }: { stored: TrialView }) {
   const [trial, setTrial] = useState<TrialForm>(() => ({
     recipe: formOf(stored.recipe, system),
     done: doneForm(stored.done),
-    outcome: {
-      severity: stored.outcome.severity,
-      flaw: stored.outcome.flaw,
-      releasedRadius: stored.outcome.releasedRadiusMm === undefined ? '' : exactLength(stored.outcome.releasedRadiusMm, system),
-      bentOn: stored.bentOn,
-      note: stored.note,
-    },
+    outcome: outcomeForm(stored, system),
   }));
   // the state this correction started from; a newer one elsewhere must not be overwritten unseen
   const [version] = useState(stored.version);
@@ -108,7 +102,7 @@ function TrialEditor({ title, action, trial, onChange, onSave }: TrialEditorProp
   const [saving, setSaving] = useState(false);
   const [tried, setTried] = useState(false);
   const { problems: doneProblems } = doneOf(doneText, read, processOf(form));
-  const missing = missingFrom(trial, Object.keys(problems).length + Object.keys(doneProblems).length, read.released?.error);
+  const missing = missingFrom(trial, Object.keys(problems).length + Object.keys(doneProblems).length, read);
 
   const save = async () => {
     setTried(true);
@@ -119,16 +113,12 @@ function TrialEditor({ title, action, trial, onChange, onSave }: TrialEditorProp
       // what was typed a moment ago may still be on its way to being read
       const [{ recipe }, now] = await Promise.all([readRecipe(state.typed), readNow(typed, system)]);
       const { done, problems: unread } = doneOf(doneText, now, processOf(form));
-      if (!recipe || Object.keys(unread).length > 0 || now.released?.error) return;
+      if (!recipe || Object.keys(unread).length > 0 || missingFromOutcome(outcome, now)) return;
       await onSave({
         bentOn: outcome.bentOn || today(),
         recipe,
         done: method.followed ? done : undefined,
-        outcome: {
-          severity: outcome.severity,
-          flaw: outcome.severity === 'CLEAN' ? undefined : outcome.flaw,
-          releasedRadiusMm: now.released?.value,
-        },
+        outcome: outcomeOf(outcome, now),
         note: outcome.note,
       });
       setTried(false);
@@ -157,7 +147,8 @@ function TrialEditor({ title, action, trial, onChange, onSave }: TrialEditorProp
         <OutcomeInputs
           outcome={outcome}
           neverSeen={method.neverSeen}
-          reading={read.released ?? {}}
+          readings={read}
+          patternMm={answer?.recipe.innerRadiusMm}
           onChange={(change) => { setRefusal(null); onChange({ ...trial, outcome: { ...outcome, ...change } }); }}
         />
         {refusal && <Alert severity="error" sx={{ mb: 2 }}>{refusal.message}</Alert>}
@@ -171,7 +162,7 @@ function TrialEditor({ title, action, trial, onChange, onSave }: TrialEditorProp
           <Box sx={{ height: 240, mb: 1 }}>
             {answer && (
               <BendDrawing recipe={answer.recipe} section={answer.forecast.section} sheet={answer.forecast.sheet} lettering={1.45}
-                flaw={outcome.severity && outcome.severity !== 'CLEAN' ? outcome.flaw : undefined} />
+                flaw={outcome.severity && outcome.severity !== 'CLEAN' ? outcome.flaw : undefined} flawAt={outcome.flawAt} />
             )}
           </Box>
           {answer && <OddsPanel {...answer} />}
@@ -183,18 +174,16 @@ function TrialEditor({ title, action, trial, onChange, onSave }: TrialEditorProp
   );
 }
 
-/** What is measured after the bend: the released radius of a piece that held, and the process as it was done. */
+/** What is measured after the bend: the curve of a piece that held, and the process as it was done. */
 function afterwardsTyped({ recipe, outcome, done = AS_PLANNED }: TrialForm): Partial<Record<string, Typed>> {
   return {
     ...doneTyped(done, processOf(recipe)),
-    ...(outcome.severity === 'BROKEN' ? {} : { released: { measurement: 'LENGTH' as const, text: outcome.releasedRadius } }),
+    ...outcomeTyped(outcome),
   };
 }
 
 /** The first thing that keeps a trial from being saved, as a sentence. */
-function missingFrom({ outcome }: TrialForm, problems: number, radiusError: string | undefined): string | undefined {
+function missingFrom({ outcome }: TrialForm, problems: number, read: Partial<Record<MeasuredAfter, Reading>>): string | undefined {
   if (problems > 0) return 'An entry is marked in red: mend it and save again. Nothing is lost meanwhile.';
-  if (!outcome.severity) return 'Say how it came out: clean, flawed or broken.';
-  if (outcome.severity !== 'CLEAN' && !outcome.flaw) return 'Say what was seen on the piece.';
-  return radiusError;
+  return missingFromOutcome(outcome, read);
 }

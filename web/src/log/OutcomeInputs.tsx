@@ -1,47 +1,111 @@
+import { Box, Typography } from '@mui/material';
+import { useReleasedCurve } from '../api/queries';
 import { Field } from '../app/Field';
+import { useUnits } from '../app/units';
 import { Choice } from '../recipe/Choice';
 import { Row, Step } from '../recipe/fields';
-import { FLAW, SEVERITY, type Flaw } from '../trials/words';
+import { ALONG_BEND, FLAW, SEVERITY, type Flaw } from '../trials/words';
 import { today } from '../units/days';
 import { MeasureField } from '../units/MeasureField';
+import { printLength } from '../units/printing';
 import type { Reading } from '../units/reading';
 import type { OutcomeForm } from './draft';
+import { CURVE_BY, outcomeTyped, type MeasuredAfter } from './outcome';
 
 interface OutcomeInputsProps {
   outcome: OutcomeForm;
   /** What cannot be seen on a piece bent so. */
   neverSeen: Flaw[];
-  reading: Reading;
+  readings: Partial<Record<MeasuredAfter, Reading>>;
+  /** Radius of the pattern, where it is known [mm]. */
+  patternMm: number | undefined;
   /** Whether the day of the bend is asked. */
   dated?: boolean;
   onChange: (change: Partial<OutcomeForm>) => void;
 }
 
 /** How it came out. */
-export function OutcomeInputs({ outcome, neverSeen, reading, dated = true, onChange }: OutcomeInputsProps) {
+export function OutcomeInputs({ outcome, neverSeen, readings, patternMm, dated = true, onChange }: OutcomeInputsProps) {
   const damaged = outcome.severity !== undefined && outcome.severity !== 'CLEAN';
   return (
     <Step title="How it came out">
       <Choice label="The piece is" options={SEVERITY} value={outcome.severity}
         onChange={(severity) => { onChange({ severity }); }} />
       {damaged && (
-        <Choice label="What was seen" options={flawsBut(neverSeen)} value={outcome.flaw}
-          onChange={(flaw) => { onChange({ flaw }); }} />
+        <>
+          <Choice label="What was seen" options={flawsBut(neverSeen)} value={outcome.flaw}
+            onChange={(flaw) => { onChange({ flaw }); }} />
+          <Choice label="Where along the bend" options={ALONG_BEND} value={outcome.flawAt}
+            onChange={(flawAt) => { onChange({ flawAt }); }} />
+        </>
       )}
-      <Row>
-        {outcome.severity !== 'BROKEN' && (
-          <MeasureField label="Radius after release" measurement="LENGTH" text={outcome.releasedRadius}
-            reading={reading} problem={reading.error}
-            onChange={(releasedRadius) => { onChange({ releasedRadius }); }} />
-        )}
-        {dated && <Field label="Bent on" type="date" value={outcome.bentOn || today()}
-          onChange={(event) => { onChange({ bentOn: event.target.value }); }}
-          slotProps={{ inputLabel: { shrink: true } }} helperText=" " />}
-      </Row>
+      {outcome.severity !== 'BROKEN' && <Released outcome={outcome} readings={readings} patternMm={patternMm} onChange={onChange} />}
+      {dated && (
+        <Row>
+          <Field label="Bent on" type="date" value={outcome.bentOn || today()}
+            onChange={(event) => { onChange({ bentOn: event.target.value }); }}
+            slotProps={{ inputLabel: { shrink: true } }} helperText=" " />
+        </Row>
+      )}
+      {damaged && (
+        <Field label="Mended how" value={outcome.mended} onChange={(event) => { onChange({ mended: event.target.value }); }}
+          slotProps={{ htmlInput: { maxLength: 200 } }} />
+      )}
+      <Field label="What to do otherwise next time" value={outcome.nextTime} onChange={(event) => { onChange({ nextTime: event.target.value }); }}
+        slotProps={{ htmlInput: { maxLength: 500 } }} />
       <Field label="Note" value={outcome.note} multiline minRows={2}
         onChange={(event) => { onChange({ note: event.target.value }); }}
         slotProps={{ htmlInput: { maxLength: 2000 } }} />
     </Step>
+  );
+}
+
+/** The curve after release, by what was at hand to measure it, and what follows from it. */
+function Released({ outcome, readings, patternMm, onChange }: Pick<OutcomeInputsProps, 'outcome' | 'readings' | 'patternMm' | 'onChange'>) {
+  const asked = outcomeTyped(outcome);
+  const measure = (field: MeasuredAfter, on: 'releasedRadius' | 'chord' | 'rise' | 'gap' | 'twist', label: string, measurement: 'LENGTH' | 'ANGLE' = 'LENGTH') => asked[field] && (
+    <MeasureField label={label} measurement={measurement} text={outcome[on]} reading={readings[field] ?? {}} problem={readings[field]?.error}
+      onChange={(text) => { onChange({ [on]: text }); }} />
+  );
+  return (
+    <>
+      <Choice label="Curve after release, by" options={CURVE_BY} value={outcome.curveBy} onChange={(curveBy) => { onChange({ curveBy }); }} />
+      <Row>
+        {measure('released', 'releasedRadius', 'Radius after release')}
+        {measure('chord', 'chord', 'Chord across the inside')}
+        {measure('rise', 'rise', 'Rise in its middle')}
+        {measure('gap', 'gap', 'Gap at its ends')}
+        {measure('twist', 'twist', 'Twist °', 'ANGLE')}
+      </Row>
+      {outcome.curveBy !== 'RADIUS' && (
+        <Follows patternMm={patternMm} chordMm={readings.chord?.value} riseMm={readings.rise?.value} gapMm={readings.gap?.value} />
+      )}
+    </>
+  );
+}
+
+interface FollowsProps {
+  patternMm: number | undefined;
+  chordMm: number | undefined;
+  riseMm: number | undefined;
+  gapMm: number | undefined;
+}
+
+/** The radius that follows, and how well it is known. */
+function Follows({ patternMm, chordMm, riseMm, gapMm }: FollowsProps) {
+  const [system] = useUnits();
+  const { data, error, isPlaceholderData } = useReleasedCurve(patternMm === undefined || chordMm === undefined || (riseMm ?? gapMm) === undefined ? undefined
+    : { patternMm, chordMm, ...(riseMm === undefined ? {} : { riseMm }), ...(gapMm === undefined ? {} : { gapMm }) });
+  const known = data && !error;
+  return (
+    <Box sx={{ minHeight: '1.7em' }} aria-live="polite" aria-busy={isPlaceholderData}>
+      {error && <Typography variant="body2" color="error">{error.message}</Typography>}
+      {known && (
+        <Typography variant="body2" sx={{ opacity: isPlaceholderData ? 0.45 : 1 }}>
+          Radius {printLength(data.radiusMm, system)}, give or take {printLength(data.sdMm, system)}. A longer chord tells it better.
+        </Typography>
+      )}
+    </Box>
   );
 }
 

@@ -1,5 +1,5 @@
 import { FIRST_RECIPE, type RecipeForm } from '../recipe/form';
-import type { Flaw, Severity } from '../trials/words';
+import type { AlongBend, Flaw, Severity } from '../trials/words';
 
 /** Where a trial being written down is kept until it is saved. */
 export const LOG_DRAFT = 'brachion.log';
@@ -8,7 +8,16 @@ export const LOG_DRAFT = 'brachion.log';
 export interface OutcomeForm {
   severity?: Severity;
   flaw?: Flaw;
+  flawAt?: AlongBend;
+  /** What the curve after release is told by. */
+  curveBy: 'RADIUS' | 'RISE' | 'GAP';
   releasedRadius: string;
+  chord: string;
+  rise: string;
+  gap: string;
+  twist: string;
+  mended: string;
+  nextTime: string;
   bentOn: string;
   note: string;
 }
@@ -35,6 +44,8 @@ export interface DoneForm {
 export const AS_PLANNED: DoneForm = { soakHours: '', steamMinutes: '', steamOn: '', carrySeconds: '', formHours: '', rackDays: '', chamber: '' };
 
 /** An empty day means today. */
-export const EMPTY_OUTCOME: OutcomeForm = { releasedRadius: '', bentOn: '', note: '' };
+export const EMPTY_OUTCOME: OutcomeForm = {
+  curveBy: 'RADIUS', releasedRadius: '', chord: '', rise: '', gap: '', twist: '', mended: '', nextTime: '', bentOn: '', note: '',
+};
 
 export const FIRST_TRIAL: TrialForm = { recipe: FIRST_RECIPE, outcome: EMPTY_OUTCOME };

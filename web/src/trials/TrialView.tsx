@@ -21,6 +21,7 @@ import { ChamberRecord } from './ChamberRecord';
 import { Diagnosis } from './Diagnosis';
 import { doneLine } from './done';
 import { OutcomeTag } from './OutcomeTag';
+import { ALONG_BEND } from './words';
 
 export function TrialView() {
   const id = Number(useParams().id);
@@ -40,7 +41,7 @@ function TrialPage({ trial }: { trial: Trial }) {
     <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { xs: '1fr', md: '1fr 360px' }, alignItems: 'start' }}>
       <Paper sx={{ p: 2 }}>
         <Box sx={{ height: { xs: 280, md: 430 } }}>
-          {answer && <BendDrawing recipe={trial.recipe} section={answer.section} sheet={answer.sheet} flaw={trial.outcome.flaw} />}
+          {answer && <BendDrawing recipe={trial.recipe} section={answer.section} sheet={answer.sheet} flaw={trial.outcome.flaw} flawAt={trial.outcome.flawAt} />}
         </Box>
         <Box sx={{ minHeight: { xs: 130, sm: 190 } }}>{answer && <StrainAcross section={answer.section} />}</Box>
       </Paper>
@@ -98,10 +99,14 @@ function Facts({ trial, system }: { trial: Trial; system: UnitSystem }) {
   if (done) facts.push(['Went', done]);
   const named = [recipe.board && `board ${recipe.board}`, recipe.source && `from ${recipe.source}`, recipe.person && `bent by ${recipe.person}`].filter(Boolean);
   if (named.length > 0) facts.push(['Who, what', named.join(', ')]);
+  if (outcome.flawAt) facts.push(['Gave way', `${ALONG_BEND[outcome.flawAt]}${outcome.flawAt === 'BEGINNING' || outcome.flawAt === 'END' ? '' : ' of the bend'}`]);
+  if (outcome.mended) facts.push(['Mended', outcome.mended]);
   if (released !== undefined) {
     const opened = released / recipe.innerRadiusMm - 1;
-    facts.push(['Released', `radius ${printLength(released, system)}, ${opened < 0 ? 'closed' : 'opened'} ${printPercent(opened)}`]);
+    facts.push(['Released', `radius ${printLength(released, system)}, ${opened < 0 ? 'closed' : 'opened'} ${printPercent(opened)}${measuredBy(outcome, system)}`]);
   }
+  if (outcome.twistDegrees) facts.push(['Twisted', `${outcome.twistDegrees}° from end to end`]);
+  if (outcome.nextTime) facts.push(['Next time', outcome.nextTime]);
   if (trial.note) facts.push(['Note', trial.note]);
   return (
     <Box component="dl" sx={{ m: 0, display: 'grid', gridTemplateColumns: '84px 1fr', rowGap: 0.75 }}>
@@ -113,6 +118,12 @@ function Facts({ trial, system }: { trial: Trial; system: UnitSystem }) {
       ))}
     </Box>
   );
+}
+
+/** How a curve was measured, where that was not its radius. */
+function measuredBy({ releasedChordMm: chord, releasedRiseMm: rise, releasedGapMm: gap }: Trial['outcome'], system: UnitSystem): string {
+  if (chord === undefined) return '';
+  return `, by a chord of ${printLength(chord, system)} and ${rise === undefined ? `a gap of ${printLength(gap ?? 0, system)}` : `a rise of ${printLength(rise, system)}`}`;
 }
 
 function Actions({ trial }: { trial: Trial }) {

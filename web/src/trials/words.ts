@@ -3,6 +3,15 @@ import type { LikelyReading, OutcomeFields } from '../api/schema';
 export type Severity = OutcomeFields['severity'];
 export type Flaw = NonNullable<OutcomeFields['flaw']>;
 
+export type AlongBend = NonNullable<OutcomeFields['flawAt']>;
+
+export const ALONG_BEND: Record<AlongBend, string> = {
+  BEGINNING: 'where it begins', FIRST_HALF: 'first half', MIDDLE: 'middle', SECOND_HALF: 'second half', END: 'where it ends',
+};
+
+/** Where a flaw is drawn, as a share of the bend. */
+export const SHARE_OF_BEND: Record<AlongBend, number> = { BEGINNING: 0, FIRST_HALF: 0.25, MIDDLE: 0.5, SECOND_HALF: 0.75, END: 1 };
+
 export const SEVERITY: Record<Severity, string> = {
   CLEAN: 'clean',
   FLAW: 'flaw, can be mended',

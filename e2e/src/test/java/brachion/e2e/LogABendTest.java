@@ -114,4 +114,29 @@ class LogABendTest extends BrowserTest {
         }
         throw new AssertionError("Tab never reached " + name);
     }
+
+    /** 11 inches across and 3 1/2 high lie on a radius of (30.25 + 12.25)/7 inches, 6 5/64 on the rule. */
+    @Test
+    void a_curve_is_told_by_a_straight_edge_and_a_flaw_by_its_place() {
+        show("/records/new");
+        type("Inner radius", "6\"");
+        button("flaw, can be mended").click();
+        button("splinter or crack outside").click();
+        button("first half").click();
+        button("chord and rise").click();
+        type("Chord across the inside", "11");
+        type("Rise in its middle", "3 1/2");
+        assertThat(page.getByText("Radius 6 5/64\", give or take")).isVisible();
+        type("Mended how", "thin glue, bound overnight");
+        button("Save this trial").click();
+        assertThat(page.getByText("Trial saved.")).isVisible();
+        show("/records");
+        page.getByRole(AriaRole.LISTITEM).first().getByRole(AriaRole.LINK).click();
+        Locator record = page.getByRole(AriaRole.MAIN);
+        assertThat(record).containsText("by a chord of 11\" and a rise of 3 1/2\"");
+        assertThat(record).containsText("first half of the bend");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Correct")).click();
+        assertThat(field("Rise in its middle")).hasValue("3 1/2\"");
+        assertThat(field("Mended how")).hasValue("thin glue, bound overnight");
+    }
 }

@@ -11,6 +11,14 @@ public enum PhysicalBound {
     WIDTH_MM("Width", 1, 1500, "mm"),
     /** Inner radius of the bend. */
     INNER_RADIUS_MM("Inner radius", 5, 20_000, "mm"),
+    /** Straight edge across a curve. */
+    CHORD_MM("Chord", 5, 20_000, "mm"),
+    /** How far a curve stands off a straight edge. */
+    RISE_MM("Rise", 0.2, 20_000, "mm"),
+    /** How far the ends of a curve stand off its pattern. */
+    GAP_MM("Gap", 0, 2000, "mm"),
+    /** Twist of a bent piece from end to end. */
+    TWIST_DEGREES("Twist", 0, 180, "°"),
     /** Angle through which the piece is bent. */
     ANGLE_DEGREES("Bend angle", 1, 720, "°"),
     /** Moisture content, oven-dry basis. */

@@ -41,6 +41,13 @@ record Column(String title, String path, String metricUnit, String inchUnit) {
     static final Column ENDED = new Column("ended", "outcome.severity");
     static final Column FLAW = new Column("flaw", "outcome.flaw");
     static final Column RELEASED_RADIUS = new Column("radius after release", "outcome.releasedRadiusMm", "mm", "in");
+    static final Column CHORD = new Column("chord after release", "outcome.releasedChordMm", "mm", "in");
+    static final Column RISE = new Column("rise after release", "outcome.releasedRiseMm", "mm", "in");
+    static final Column GAP = new Column("gap to the pattern", "outcome.releasedGapMm", "mm", "in");
+    static final Column TWIST = new Column("twist", "outcome.twistDegrees", "°");
+    static final Column FLAW_AT = new Column("along the bend", "outcome.flawAt");
+    static final Column MENDED = new Column("mended", "outcome.mended");
+    static final Column NEXT_TIME = new Column("next time", "outcome.nextTime");
     static final Column NOTE = new Column("note", "note");
 
     /** What is set about the ways of bending, each column once. */
@@ -64,7 +71,7 @@ record Column(String title, String path, String metricUnit, String inchUnit) {
         all.addAll(OF_METHODS);
         all.addAll(List.of(PERSON, BOARD, SOURCE));
         Arrays.stream(StageColumn.values()).map(StageColumn::column).forEach(all::add);
-        all.addAll(List.of(CHAMBER_READINGS, ENDED, FLAW, RELEASED_RADIUS, NOTE));
+        all.addAll(List.of(CHAMBER_READINGS, ENDED, FLAW, FLAW_AT, RELEASED_RADIUS, CHORD, RISE, GAP, TWIST, MENDED, NEXT_TIME, NOTE));
         return List.copyOf(all);
     }
 

@@ -10,6 +10,7 @@ import brachion.core.method.Setting;
 import brachion.core.process.StageKind;
 import brachion.core.quantity.TimeUnit;
 import brachion.core.risk.SetAside;
+import brachion.core.trial.AlongBend;
 import brachion.core.trial.Flaw;
 import brachion.core.trial.Severity;
 import brachion.core.wood.Species;
@@ -130,7 +131,8 @@ class TrialReader {
 
     private static OutcomeFields outcome(Cells cells) {
         return new OutcomeFields(cells.word(Column.ENDED, Severity.class), cells.word(Column.FLAW, Flaw.class),
-                cells.millimetres(Column.RELEASED_RADIUS));
+                cells.millimetres(Column.RELEASED_RADIUS), cells.millimetres(Column.CHORD), cells.millimetres(Column.RISE), cells.millimetres(Column.GAP),
+                cells.degrees(Column.TWIST), cells.word(Column.FLAW_AT, AlongBend.class), cells.text(Column.MENDED), cells.text(Column.NEXT_TIME));
     }
 
     /** As it was done; which heat a column means, the way of bending says. */

@@ -12,6 +12,7 @@ import brachion.server.recipe.BlankFields;
 import brachion.server.recipe.MethodFields;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.trial.DoneFields;
+import brachion.server.trial.OutcomeFields;
 import brachion.server.trial.TrialFields;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -56,11 +57,22 @@ final class TrialWriter {
         bend(trial.recipe(), cells);
         settings(trial.recipe().method(), cells);
         done(trial.done(), cells);
-        cells.put(Column.ENDED, word(trial.outcome().severity()));
-        cells.put(Column.FLAW, word(trial.outcome().flaw()));
-        cells.put(Column.RELEASED_RADIUS, length(trial.outcome().releasedRadiusMm()));
+        outcome(trial.outcome(), cells);
         cells.put(Column.NOTE, trial.note());
         return Column.ALL.stream().map(column -> cells.getOrDefault(column, "")).toList();
+    }
+
+    private void outcome(OutcomeFields outcome, Map<Column, String> cells) {
+        cells.put(Column.ENDED, word(outcome.severity()));
+        cells.put(Column.FLAW, word(outcome.flaw()));
+        cells.put(Column.FLAW_AT, word(outcome.flawAt()));
+        cells.put(Column.RELEASED_RADIUS, length(outcome.releasedRadiusMm()));
+        cells.put(Column.CHORD, length(outcome.releasedChordMm()));
+        cells.put(Column.RISE, length(outcome.releasedRiseMm()));
+        cells.put(Column.GAP, length(outcome.releasedGapMm()));
+        cells.put(Column.TWIST, number(outcome.twistDegrees()));
+        cells.put(Column.MENDED, text(outcome.mended()));
+        cells.put(Column.NEXT_TIME, text(outcome.nextTime()));
     }
 
     private void blank(BlankFields blank, Map<Column, String> cells) {

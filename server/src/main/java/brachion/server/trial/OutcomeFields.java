@@ -1,8 +1,10 @@
 package brachion.server.trial;
 
 import brachion.core.quantity.PhysicalBound;
+import brachion.core.trial.AlongBend;
 import brachion.core.trial.Flaw;
 import brachion.core.trial.Outcome;
+import brachion.core.trial.ReleasedCurve;
 import brachion.core.trial.Severity;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.recipe.Within;
@@ -10,20 +12,93 @@ import jakarta.persistence.Embeddable;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.Optional;
 
 /**
- * How the trial ended.
+ * How the trial ended. The curve after release is given by its radius, or as it was measured: by a chord and its rise, or by a chord
+ * and the gap to the pattern at its ends; the radius then follows.
  *
  * @param severity         how badly the piece suffered
  * @param flaw             what was seen; null just when the piece is clean
  * @param releasedRadiusMm inner radius after release from the form [mm], null when not measured
+ * @param releasedChordMm  straight edge across the inner face after release [mm], null when the radius was measured otherwise
+ * @param releasedRiseMm   how far the face stands off the middle of that edge [mm]
+ * @param releasedGapMm    how far the ends of that edge stand off the pattern [mm]
+ * @param twistDegrees     twist from end to end [°], null when nobody looked
+ * @param flawAt           where along the bend the flaw was, null when nobody wrote it down
+ * @param mended           how it was mended, null when it was not
+ * @param nextTime         what to do otherwise next time, null when nothing was written down
  */
 @Embeddable
 public record OutcomeFields(
         @NotNull(message = "Say how it ended.") @Enumerated(EnumType.STRING) Severity severity,
         @Enumerated(EnumType.STRING) Flaw flaw,
-        @Within(PhysicalBound.INNER_RADIUS_MM) Double releasedRadiusMm) {
+        @Within(PhysicalBound.INNER_RADIUS_MM) Double releasedRadiusMm,
+        @Within(PhysicalBound.CHORD_MM) Double releasedChordMm,
+        @Within(PhysicalBound.RISE_MM) Double releasedRiseMm,
+        @Within(PhysicalBound.GAP_MM) Double releasedGapMm,
+        @Within(PhysicalBound.TWIST_DEGREES) Double twistDegrees,
+        @Enumerated(EnumType.STRING) AlongBend flawAt,
+        @Size(max = 200, message = "How it was mended may be up to 200 characters long.") String mended,
+        @Size(max = 500, message = "What to do otherwise may be up to 500 characters long.") String nextTime) {
+
+    static final String CHORD_ALONE = "A chord goes with its rise, or with the gap to the pattern: give one of the two.";
+    static final String NO_CIRCLE = "These two lie on no circle. Measure the chord and the rise or gap once more.";
+
+    /** Nothing was seen where on a clean piece; an empty text is none. */
+    public OutcomeFields {
+        flawAt = flaw == null ? null : flawAt;
+        mended = given(mended);
+        nextTime = given(nextTime);
+    }
+
+    /** An outcome of which no more was written down. */
+    public OutcomeFields(Severity severity, Flaw flaw, Double releasedRadiusMm) {
+        this(severity, flaw, releasedRadiusMm, null, null, null, null, null, null, null);
+    }
+
+    private static String given(String text) {
+        return text == null || text.isBlank() ? null : text.strip();
+    }
+
+    /** The same with the radius that follows from how the curve was measured, on a pattern of some radius [mm]. */
+    OutcomeFields measuredOn(Double patternMm) {
+        if (releasedChordMm == null) {
+            return this;
+        }
+        Optional<ReleasedCurve> curve = curve(patternMm);
+        return new OutcomeFields(severity, flaw, curve.map(ReleasedCurve::radiusMm).orElse(releasedRadiusMm), releasedChordMm, releasedRiseMm, releasedGapMm,
+                twistDegrees, flawAt, mended, nextTime);
+    }
+
+    /** The curve as it was measured; empty where it was not, or lies on no circle. */
+    private Optional<ReleasedCurve> curve(Double patternMm) {
+        try {
+            if (releasedRiseMm != null) {
+                return Optional.of(ReleasedCurve.ofChordAndRise(releasedChordMm, releasedRiseMm));
+            }
+            return releasedGapMm == null || patternMm == null ? Optional.empty()
+                    : Optional.of(ReleasedCurve.ofGap(patternMm, releasedChordMm, releasedGapMm));
+        } catch (IllegalArgumentException noCircle) {
+            return Optional.empty();
+        }
+    }
+
+    /** Refuses what contradicts itself, naming the field; the pattern is that of the bend [mm]. */
+    void requireSense(double patternMm) {
+        if (severity == Severity.BROKEN && (releasedRadiusMm != null || releasedChordMm != null)) {
+            throw new RefusedFieldException("outcome.releasedRadiusMm",
+                    "A broken piece has no radius after release: clear it, or change how it ended.");
+        }
+        boolean either = releasedRiseMm == null ^ releasedGapMm == null;
+        if (releasedChordMm == null ? releasedRiseMm != null || releasedGapMm != null : !either) {
+            throw new RefusedFieldException("outcome.releasedChordMm", CHORD_ALONE);
+        }
+        if (releasedChordMm != null && curve(patternMm).isEmpty()) {
+            throw new RefusedFieldException("outcome.releasedChordMm", NO_CIRCLE);
+        }
+    }
 
     Outcome toOutcome() {
         if ((severity == Severity.CLEAN) != (flaw == null)) {

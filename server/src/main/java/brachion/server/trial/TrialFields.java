@@ -1,9 +1,7 @@
 package brachion.server.trial;
 
-import brachion.core.trial.Severity;
 import brachion.core.trial.Trial;
 import brachion.core.method.Workshop;
-import brachion.server.problem.RefusedFieldException;
 import brachion.server.recipe.RecipeFields;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -28,17 +26,15 @@ public record TrialFields(
         @NotNull(message = "How it ended is needed.") @Valid OutcomeFields outcome,
         @NotNull @Size(max = 2000, message = "A note may be up to 2,000 characters long.") String note) {
 
-    /** A null is a process that went as planned. */
+    /** A null is a process that went as planned; a curve measured by its chord has the radius that follows. */
     public TrialFields {
         done = done == null ? DoneFields.asPlanned() : done;
+        outcome = outcome == null || recipe == null ? outcome : outcome.measuredOn(recipe.innerRadiusMm());
     }
 
     /** Refuses what contradicts itself, naming the field. */
     public void requireSense(Workshop workshop) {
-        if (outcome.severity() == Severity.BROKEN && outcome.releasedRadiusMm() != null) {
-            throw new RefusedFieldException("outcome.releasedRadiusMm",
-                    "A broken piece has no radius after release: clear it, or change how it ended.");
-        }
+        outcome.requireSense(recipe.innerRadiusMm());
         toTrial(0, workshop);
     }
 

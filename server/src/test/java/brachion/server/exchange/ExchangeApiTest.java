@@ -225,4 +225,21 @@ class ExchangeApiTest {
         assertThat(read(again, "$.coming", Integer.class)).isZero();
         assertThat(read(again, "$.alreadyHere", Integer.class)).isEqualTo(1);
     }
+
+    @Test
+    void a_verdict_with_everything_seen_leaves_and_comes_back_as_it_was() {
+        post(mvc, "/api/trials", Wire.trial(Wire.recipe(12, 200, Wire.STEAM), """
+                {"severity": "FLAW", "flaw": "INNER_CREASE", "flawAt": "END", "releasedChordMm": 240, "releasedGapMm": 5, "twistDegrees": 2.5,
+                 "mended": "scraped", "nextTime": "a strap"}"""));
+        String table = new String(mvc.get().uri("/api/exchange/trials").exchange().getResponse().getContentAsByteArray(), StandardCharsets.UTF_8);
+        assertThat(table).contains("along the bend", "scraped");
+        assertThat(read(look(table), "$.alreadyHere", Integer.class)).as("word for word the same").isEqualTo(1);
+        database.update("update trial set deleted_at = now()");
+        bringIn(table);
+        assertThat(trials()).isEqualTo(1);
+        MvcTestResult back = mvc.get().uri("/api/trials").exchange();
+        assertThat(read(back, "$.trials[0].outcome.flawAt", String.class)).isEqualTo("END");
+        assertThat(read(back, "$.trials[0].outcome.releasedGapMm", Double.class)).isEqualTo(5);
+        assertThat(read(back, "$.trials[0].outcome.nextTime", String.class)).isEqualTo("a strap");
+    }
 }

@@ -1,6 +1,11 @@
 package brachion.server.trial;
 
+import static brachion.server.Wire.post;
+import static brachion.server.Wire.read;
+import static brachion.server.Wire.recipe;
+import static brachion.server.Wire.refusedFields;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import brachion.server.ServerTest;
 import brachion.server.Wire;
@@ -130,5 +135,37 @@ class TrialApiTest {
                         + "(0, now(), now(), 'x', 'GREEN', 'FLAT', 'CLEAR', 900, 20, 100, 90, 'STEAM_BOX', '{\"version\": 1}', "
                         + "'CLEAN', '')"))
                 .hasMessageContaining("trial_thickness");
+    }
+
+    private MvcTestResult logged(String outcome) {
+        return post(mvc, "/api/trials", Wire.trial(recipe(12, 200, Wire.STEAM), outcome));
+    }
+
+    /** A chord of 240 mm and its rise of 40 mm lie on a circle of 120²/80 + 20 = 200 mm. */
+    @Test
+    void a_curve_is_told_by_its_chord_and_rise_or_by_the_gap_to_its_pattern() {
+        MvcTestResult byRise = logged("{\"severity\": \"CLEAN\", \"releasedChordMm\": 240, \"releasedRiseMm\": 40, \"twistDegrees\": 2}");
+        assertThat(read(byRise, "$.outcome.releasedRadiusMm", Double.class)).isCloseTo(200, within(1e-9));
+        assertThat(read(byRise, "$.outcome.twistDegrees", Double.class)).isEqualTo(2);
+        // on a pattern of 200 mm the same chord rises by 40 mm; 5 mm less is 120²/70 + 17.5
+        MvcTestResult byGap = logged("{\"severity\": \"CLEAN\", \"releasedChordMm\": 240, \"releasedGapMm\": 5}");
+        assertThat(read(byGap, "$.outcome.releasedRadiusMm", Double.class)).isCloseTo(14_400 / 70.0 + 17.5, within(1e-9));
+        assertThat(refusedFields(logged("{\"severity\": \"CLEAN\", \"releasedChordMm\": 240}"))).containsExactly("outcome.releasedChordMm");
+        assertThat(refusedFields(logged("{\"severity\": \"CLEAN\", \"releasedChordMm\": 240, \"releasedRiseMm\": 4, \"releasedGapMm\": 4}")))
+                .containsExactly("outcome.releasedChordMm");
+        assertThat(refusedFields(logged("{\"severity\": \"CLEAN\", \"releasedChordMm\": 240, \"releasedGapMm\": 60}"))).containsExactly("outcome.releasedChordMm");
+        MvcTestResult asked = post(mvc, "/api/released-curve", "{\"patternMm\": 200, \"chordMm\": 240, \"gapMm\": 5}");
+        assertThat(read(asked, "$.radiusMm", Double.class)).isCloseTo(14_400 / 70.0 + 17.5, within(1e-9));
+        assertThat(read(asked, "$.sdMm", Double.class)).isBetween(1.0, 4.0);
+    }
+
+    @Test
+    void a_verdict_says_where_how_it_was_mended_and_what_to_do_otherwise() {
+        MvcTestResult logged = logged("""
+                {"severity": "FLAW", "flaw": "OUTER_SPLINTER", "flawAt": "FIRST_HALF", "mended": "thin glue, bound overnight", "nextTime": " "}""");
+        assertThat(read(logged, "$.outcome.flawAt", String.class)).isEqualTo("FIRST_HALF");
+        assertThat(read(logged, "$.outcome.mended", String.class)).isEqualTo("thin glue, bound overnight");
+        assertThat(logged).bodyJson().doesNotHavePath("$.outcome.nextTime");
+        assertThat(logged("{\"severity\": \"CLEAN\", \"flawAt\": \"MIDDLE\"}")).bodyJson().doesNotHavePath("$.outcome.flawAt");
     }
 }

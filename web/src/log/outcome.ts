@@ -1,0 +1,56 @@
+import type { OutcomeFields, TrialView } from '../api/schema';
+import type { UnitSystem } from '../app/units';
+import { exactLength } from '../units/exact';
+import type { Reading, Typed } from '../units/reading';
+import { EMPTY_OUTCOME, type OutcomeForm } from './draft';
+
+/** What is measured on a bent piece. */
+export type MeasuredAfter = 'released' | 'chord' | 'rise' | 'gap' | 'twist';
+
+/** How the curve after release can be told. */
+export const CURVE_BY: Record<OutcomeForm['curveBy'], string> = { RADIUS: 'its radius', RISE: 'chord and rise', GAP: 'gap to the pattern' };
+
+/** A draft kept by an older version of the page may lack what has come since. */
+export function completedOutcome(kept: Partial<OutcomeForm>): OutcomeForm {
+  return { ...EMPTY_OUTCOME, ...kept };
+}
+
+/** What is typed of it that is measured; a broken piece has no curve after release. */
+export function outcomeTyped(outcome: OutcomeForm): Partial<Record<MeasuredAfter, Typed>> {
+  const { curveBy, releasedRadius, chord, rise, gap, twist } = outcome;
+  const length = (text: string): Typed => ({ measurement: 'LENGTH', text });
+  if (outcome.severity === 'BROKEN') return {};
+  const curve: Partial<Record<MeasuredAfter, Typed>> = {
+    RADIUS: { released: length(releasedRadius) }, RISE: { chord: length(chord), rise: length(rise) }, GAP: { chord: length(chord), gap: length(gap) },
+  }[curveBy];
+  return { ...curve, twist: { measurement: 'ANGLE', text: twist } };
+}
+
+/** What keeps an outcome from being written down, as a sentence. */
+export function missingFromOutcome({ severity, flaw }: OutcomeForm, read: Partial<Record<MeasuredAfter, Reading>>): string | undefined {
+  if (!severity) return 'Say how it came out: clean, flawed or broken.';
+  if (severity !== 'CLEAN' && !flaw) return 'Say what was seen on the piece.';
+  return Object.values(read).find(({ error }) => error)?.error;
+}
+
+/** How it ended, as it is written down; nothing is missing from it. */
+export function outcomeOf(outcome: OutcomeForm, read: Partial<Record<MeasuredAfter, Reading>>): OutcomeFields {
+  const { severity = 'CLEAN', flaw, flawAt, mended, nextTime } = outcome;
+  return {
+    severity, flaw: severity === 'CLEAN' ? undefined : flaw, flawAt: severity === 'CLEAN' ? undefined : flawAt, mended, nextTime,
+    releasedRadiusMm: read.released?.value, releasedChordMm: read.chord?.value, releasedRiseMm: read.rise?.value, releasedGapMm: read.gap?.value,
+    twistDegrees: read.twist?.value,
+  } as OutcomeFields;
+}
+
+/** A stored ending as it would be typed. */
+export function outcomeForm({ outcome, bentOn, note }: TrialView, system: UnitSystem): OutcomeForm {
+  const length = (mm: number | undefined) => (mm === undefined ? '' : exactLength(mm, system));
+  const { severity, flaw, flawAt, releasedChordMm, releasedRiseMm } = outcome;
+  return {
+    severity, ...(flaw ? { flaw } : {}), ...(flawAt ? { flawAt } : {}), bentOn, note,
+    curveBy: releasedChordMm === undefined ? 'RADIUS' : releasedRiseMm === undefined ? 'GAP' : 'RISE',
+    releasedRadius: length(releasedChordMm === undefined ? outcome.releasedRadiusMm : undefined), chord: length(releasedChordMm), rise: length(releasedRiseMm),
+    gap: length(outcome.releasedGapMm), twist: outcome.twistDegrees?.toString() ?? '', mended: outcome.mended ?? '', nextTime: outcome.nextTime ?? '',
+  };
+}
