@@ -66,6 +66,7 @@ const router = createBrowserRouter([
           { path: 'tables', lazy: async () => ({ Component: (await import('./exchange/TablesView')).TablesView }) },
         ],
       },
+      { path: 'records/compare', lazy: async () => ({ Component: (await import('./trials/CompareView')).CompareView }) },
       { path: 'records/new', lazy: async () => ({ Component: (await import('./log/LogView')).LogView }) },
       { path: 'records/:id', lazy: async () => ({ Component: (await import('./trials/TrialView')).TrialView }) },
       { path: 'records/:id/correct', lazy: async () => ({ Component: (await import('./log/LogView')).CorrectView }) },

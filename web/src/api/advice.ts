@@ -1,4 +1,4 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useQueries, useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { useUnits } from '../app/units';
 import { api, body } from './client';
@@ -65,11 +65,23 @@ export function useRecordForecast(id: number, version: number) {
   });
 }
 
+/** What would have been forecast of each of some records before it was bent; each comes when it is worked out. */
+export function useBeforehand(ids: number[]) {
+  return useQueries({
+    queries: ids.map((id) => ({
+      queryKey: [ADVICE, 'record', id, 'beforehand'],
+      queryFn: () => body(api.GET('/api/trials/{id}/beforehand', { params: { path: { id } } })),
+      retry: false,
+    })),
+    combine: (answers) => answers.map(({ data }) => data),
+  });
+}
+
 /** What was most likely behind the flaw of a record. */
 export function useDiagnosis(id: number, version: number) {
   const [system] = useUnits();
   return useQuery({
-    queryKey: [ADVICE, 'diagnosis', id, version, system],
+    queryKey: [ADVICE, 'record', id, version, 'diagnosis', system],
     queryFn: () => body(api.POST('/api/trials/{id}/diagnosis', { params: { path: { id } }, body: MARKS[system] })),
     retry: false,
   });

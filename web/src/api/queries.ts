@@ -1,4 +1,4 @@
-import { keepPreviousData, useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useInfiniteQuery, useMutation, useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
 import { methodOf } from '../methods/forms';
 import { api, body } from './client';
 import type { DryingFields, DryingView, ForecastAnswer, LoadFields, MeasuredCurveFields, RecipeFields, RigFields, TrialFields, TrialView, TypedRecipe, WeighInFields } from './schema';
@@ -44,11 +44,26 @@ export function useNames() {
   return useQuery({ queryKey: NAMES, queryFn: () => body(api.GET('/api/names')) });
 }
 
-export function useTrial(id: number | undefined) {
-  return useQuery({
+function oneTrial(id: number | undefined) {
+  return {
     queryKey: ['trials', 'one', id],
     queryFn: () => body(api.GET('/api/trials/{id}', { params: { path: { id: id as number } } })),
     enabled: id !== undefined,
+  };
+}
+
+export function useTrial(id: number | undefined) {
+  return useQuery(oneTrial(id));
+}
+
+/** Several records, once all of them are there. */
+export function useSeveralTrials(ids: number[]) {
+  return useQueries({
+    queries: ids.map(oneTrial),
+    combine: (answers) => {
+      const trials = answers.flatMap(({ data }) => (data ? [data] : []));
+      return { trials: trials.length === ids.length ? trials : undefined, error: answers.find(({ error }) => error)?.error };
+    },
   });
 }
 
@@ -193,14 +208,15 @@ export function useRigWrite() {
   });
 }
 
+/** What shows records by the number. */
+const LISTS = [['trials', 'list'], ['trials', 'counts'], NAMES];
+
 /** Writes to the record of bends; every one of them makes lists and forecasts fetch again. */
 export function useTrialWrites() {
   const client = useQueryClient();
   const onSuccess = async (trial: TrialView) => {
     client.setQueryData(['trials', 'one', trial.id], trial);
-    await Promise.all(
-      [['trials', 'list'], ['trials', 'counts'], NAMES, ['forecast']].map((queryKey) => client.invalidateQueries({ queryKey })),
-    );
+    await Promise.all([...LISTS, ['forecast']].map((queryKey) => client.invalidateQueries({ queryKey })));
   };
   const log = useMutation({
     mutationFn: (fields: TrialFields) => body(api.POST('/api/trials', { body: fields })),
@@ -214,7 +230,11 @@ export function useTrialWrites() {
   const remove = useMutation({
     mutationFn: ({ id, version }: Pick<TrialView, 'id' | 'version'>) =>
       body(api.DELETE('/api/trials/{id}', { params: { path: { id }, query: { version } } })),
-    onSuccess,
+    // whoever still looks at it has nothing more to ask about it
+    onSuccess: ({ id }) => Promise.all([
+      ...LISTS.map((queryKey) => client.invalidateQueries({ queryKey })),
+      client.invalidateQueries({ queryKey: ['forecast'], predicate: ({ queryKey }) => queryKey[1] !== 'record' || queryKey[2] !== id }),
+    ]),
   });
   const restore = useMutation({
     mutationFn: (id: number) =>

@@ -740,6 +740,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/trials/{id}/beforehand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["beforehand"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/trials/counts": {
         parameters: {
             query?: never;
@@ -2073,6 +2089,12 @@ export interface components {
             asDone: components["schemas"]["ForecastAnswer"];
             planned: components["schemas"]["Odds"];
         };
+        Beforehand: {
+            /** Format: int32 */
+            records: number;
+            unbroken: components["schemas"]["Odds"];
+            springback: components["schemas"]["SpringbackForecast"];
+        };
         TrialCounts: {
             /** Format: int64 */
             clean: number;
@@ -2605,6 +2627,7 @@ export type JudgedAnswer = components['schemas']['JudgedAnswer'];
 export type RestoredAnswer = components['schemas']['RestoredAnswer'];
 export type TrialPage = components['schemas']['TrialPage'];
 export type RecordForecast = components['schemas']['RecordForecast'];
+export type Beforehand = components['schemas']['Beforehand'];
 export type TrialCounts = components['schemas']['TrialCounts'];
 export type SpeciesView = components['schemas']['SpeciesView'];
 export type Belief = components['schemas']['Belief'];
@@ -4129,6 +4152,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RecordForecast"];
+                };
+            };
+        };
+    };
+    beforehand: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Beforehand"];
                 };
             };
         };

@@ -1,4 +1,4 @@
-import { Box, Link, Typography } from '@mui/material';
+import { Box, Checkbox, Link, Typography } from '@mui/material';
 import { Link as RouterLink } from 'react-router';
 import { useSpecies } from '../api/queries';
 import type { TrialFields, TrialView } from '../api/schema';
@@ -8,8 +8,15 @@ import { processLine, shapeLine, stockLine } from '../recipe/words';
 import { printDay } from '../units/days';
 import { OutcomeTag } from './OutcomeTag';
 
+interface TrialSummaryProps {
+  trial: TrialView | TrialFields;
+  to?: string;
+  /** Where records are chosen: whether this one is, and how that is changed. */
+  choice?: { chosen: boolean; onChange: (chosen: boolean) => void } | undefined;
+}
+
 /** A trial in a list: the piece drawn, what it was and how it ended; it leads on where there is somewhere to go. */
-export function TrialSummary({ trial, to }: { trial: TrialView | TrialFields; to?: string }) {
+export function TrialSummary({ trial, to, choice }: TrialSummaryProps) {
   const [system] = useUnits();
   const { data: species = [] } = useSpecies();
   const { recipe, outcome } = trial;
@@ -17,6 +24,10 @@ export function TrialSummary({ trial, to }: { trial: TrialView | TrialFields; to
   return (
     <Box component="li" sx={{ bgcolor: 'background.paper', display: 'flex', gap: 2, p: 1.5, alignItems: 'center', position: 'relative',
       '&:hover': to ? { bgcolor: 'background.default' } : {} }}>
+      {choice && (
+        <Checkbox checked={choice.chosen} sx={{ zIndex: 1, ml: -1, mr: -1 }} onChange={(_, chosen) => { choice.onChange(chosen); }}
+          slotProps={{ input: { 'aria-label': `Compare ${name}, ${shapeLine(recipe, system)}, ${printDay(trial.bentOn)}` } }} />
+      )}
       <PieceGlyph recipe={recipe} severity={outcome.severity} flaw={outcome.flaw} />
       <Box sx={{ minWidth: 0, flexGrow: 1 }}>
         {to ? (

@@ -141,6 +141,7 @@ function Actions({ trial }: { trial: Trial }) {
       <Button variant="outlined" onClick={() => { writeStored(LOG_DRAFT, { recipe, outcome: EMPTY_OUTCOME }); void navigate('/records/new'); }}>
         Log one like it
       </Button>
+      <Button component={RouterLink} to={`/records?compare=${trial.id}`}>Compare</Button>
       <Button component={RouterLink} to={`/records/${trial.id}/correct`}>Correct</Button>
       <Button
         color="error"

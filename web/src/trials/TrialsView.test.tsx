@@ -77,3 +77,14 @@ it('does not let rows that wait be forgotten', () => {
   expect(screen.getByText('1 row of a table waits to be mended; no forecast counts it yet.')).toBeDefined();
   expect(screen.getByRole('link', { name: 'Mend them' }).getAttribute('href')).toBe('/records/tables');
 });
+
+it('chooses records to stand side by side, at most four', async () => {
+  trials = [6, 5, 4, 3, 2].map(trial);
+  show(<TrialsView />);
+  await userEvent.click(screen.getByRole('button', { name: 'Compare' }));
+  expect(screen.getByRole('link', { name: 'Choose two or more' }).getAttribute('aria-disabled')).toBe('true');
+  for (const box of screen.getAllByRole('checkbox')) await userEvent.click(box);
+  expect(screen.getByRole('link', { name: 'Compare 4' }).getAttribute('href')).toBe('/records/compare?ids=5,4,3,2');
+  await userEvent.click(screen.getByRole('button', { name: 'Not now' }));
+  expect(screen.queryAllByRole('checkbox')).toEqual([]);
+});

@@ -1,17 +1,20 @@
 import { Alert, Box, Button, MenuItem, TextField, Typography } from '@mui/material';
 import { useState } from 'react';
-import { Link as RouterLink } from 'react-router';
+import { Link as RouterLink, useSearchParams } from 'react-router';
 import { useSetAside } from '../api/advice';
 import { useRowsWaiting } from '../api/exchange';
 import { useSpecies, useTrialCounts, useTrials, type TrialFilter } from '../api/queries';
 import { SetAsideList } from '../evidence/SetAsideList';
 import { many } from '../exchange/words';
 import { METHOD } from '../methods/forms';
+import { MOST_COMPARED } from './comparison';
 import { TrialSummary } from './TrialSummary';
 import { SEVERITY } from './words';
 
 export function TrialsView() {
   const [filter, setFilter] = useState<TrialFilter>({});
+  const [params] = useSearchParams();
+  const [chosen, setChosen] = useState(() => params.get('compare')?.split(',').filter(Boolean).map(Number));
   const trials = useTrials(filter);
   const { data: setAside = [] } = useSetAside();
   const shown = trials.data?.pages.flatMap((page) => page.trials) ?? [];
@@ -24,6 +27,7 @@ export function TrialsView() {
           <Counts />
         </Box>
         <Filters filter={filter} onChange={setFilter} />
+        <Comparing chosen={chosen} onChange={setChosen} />
       </Box>
       <SetAsideList setAside={setAside} />
       <Waiting />
@@ -36,7 +40,11 @@ export function TrialsView() {
           gridTemplateColumns: { xs: '1fr', lg: '1fr 1fr' }, border: shown.length > 0 ? 1 : 0, borderColor: 'divider' }}
       >
         {shown.map((trial) => (
-          <TrialSummary key={trial.id} trial={trial} to={`/records/${trial.id}`} />
+          <TrialSummary key={trial.id} trial={trial} to={`/records/${trial.id}`}
+            choice={chosen && {
+              chosen: chosen.includes(trial.id),
+              onChange: (one) => { setChosen([...chosen.filter((id) => id !== trial.id), ...(one ? [trial.id] : [])].slice(-MOST_COMPARED)); },
+            }} />
         ))}
       </Box>
       {trials.hasNextPage && (
@@ -46,6 +54,19 @@ export function TrialsView() {
         </Button>
       )}
     </>
+  );
+}
+
+/** Chooses records to stand side by side. */
+function Comparing({ chosen, onChange }: { chosen: number[] | undefined; onChange: (chosen: number[] | undefined) => void }) {
+  if (!chosen) return <Button variant="outlined" sx={{ minHeight: 40 }} onClick={() => { onChange([]); }}>Compare</Button>;
+  return (
+    <Box sx={{ display: 'flex', gap: 1 }}>
+      <Button component={RouterLink} to={`/records/compare?ids=${chosen.join(',')}`} variant="contained" disabled={chosen.length < 2} sx={{ minHeight: 40 }}>
+        {chosen.length < 2 ? 'Choose two or more' : `Compare ${chosen.length}`}
+      </Button>
+      <Button sx={{ minHeight: 40 }} onClick={() => { onChange(undefined); }}>Not now</Button>
+    </Box>
   );
 }
 

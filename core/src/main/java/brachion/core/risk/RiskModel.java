@@ -112,6 +112,22 @@ public final class RiskModel {
     }
 
     /**
+     * A fit of those records alone that there were before a piece was bent: of earlier days, and of the same day under an earlier key;
+     * one of no day counts by its key. It answers for that piece's way of bending.
+     */
+    public RiskModel before(Trial trial) {
+        Family family = trial.recipe().method().family();
+        List<RecordedTrial> earlier = used().filter(record -> isBefore(record.trial(), trial)).toList();
+        return with(family, FamilyFit.of(family, earlier.stream().filter(record -> record.trial().recipe().method().family() == family).toList()),
+                SpringbackModel.fit(earlier));
+    }
+
+    private static boolean isBefore(Trial one, Trial other) {
+        int days = one.day().isEmpty() || other.day().isEmpty() ? 0 : one.day().get().compareTo(other.day().get());
+        return days < 0 || days == 0 && one.id() < other.id();
+    }
+
+    /**
      * A fit of the same records in which pieces of no named board belong together by the day they were bent on: whoever asks
      * what a way of working does compares within boards and days, so that a bad day is not taken for a bad way.
      *

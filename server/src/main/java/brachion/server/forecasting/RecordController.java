@@ -2,8 +2,10 @@ package brachion.server.forecasting;
 
 import brachion.core.forecast.Cause;
 import brachion.core.forecast.Diagnosis;
+import brachion.core.forecast.Forecast;
 import brachion.core.forecast.Forecaster;
 import brachion.core.forecast.Odds;
+import brachion.core.forecast.SpringbackForecast;
 import brachion.core.method.Doubt;
 import brachion.core.method.Recipe;
 import brachion.core.trial.Flaw;
@@ -16,6 +18,7 @@ import brachion.server.trial.Trials;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import java.util.concurrent.Callable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -75,6 +78,26 @@ class RecordController {
         Recipe planned = one.plan().toRecipe(workshops.now());
         return new RecordForecast(ForecastAnswer.of(forecaster.forecast(done), done, Doubt.of(done, rig.reachesC()), fit),
                 planned.equals(done) ? null : forecaster.unbroken(planned));
+    }
+
+    /**
+     * What would have been forecast of a piece before it was bent.
+     *
+     * @param records    how many records of its family there were
+     * @param unbroken   odds that it does not break
+     * @param springback how far it was to open
+     */
+    record Beforehand(int records, Odds unbroken, SpringbackForecast springback) {
+    }
+
+    /** A fit of the records there were then, which takes its time with many. */
+    @GetMapping("/beforehand")
+    Callable<Beforehand> beforehand(@PathVariable("id") long id) {
+        return () -> {
+            Trial trial = trials.one(id).trial();
+            Forecast forecast = new Forecaster(fitted.current().risk().before(trial)).forecast(trial.recipe());
+            return new Beforehand(forecast.evidence().trialsOfFamily(), forecast.unbroken(), forecast.springback());
+        };
     }
 
     /** What was most likely behind the flaw a piece has, with changes that lie on marks. Refuses a piece without one. */

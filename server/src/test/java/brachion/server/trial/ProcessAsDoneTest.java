@@ -100,6 +100,23 @@ class ProcessAsDoneTest {
                 "$.unbroken.probability", Double.class);
     }
 
+    /** The first piece is forecast by published radii, the second by the first, whatever came later. */
+    @Test
+    void what_was_forecast_beforehand_knows_nothing_of_later_records() {
+        long first = read(post(mvc, "/api/trials", Wire.trial(recipe(12, 120, Wire.STEAM), BROKEN)), "$.id", Long.class);
+        double byTables = beforehand(first);
+        long second = read(post(mvc, "/api/trials", Wire.trial(recipe(12, 120, Wire.STEAM), BROKEN)), "$.id", Long.class);
+        double byTheFirst = beforehand(second);
+        post(mvc, "/api/trials", Wire.trial(recipe(12, 120, Wire.STEAM), BROKEN));
+        assertThat(byTheFirst).isLessThan(byTables);
+        assertThat(beforehand(first)).isEqualTo(byTables);
+        assertThat(beforehand(second)).isEqualTo(byTheFirst);
+    }
+
+    private double beforehand(long trial) {
+        return read(mvc.get().uri("/api/trials/%d/beforehand".formatted(trial)).exchange(), "$.unbroken.probability", Double.class);
+    }
+
     @Test
     void what_no_process_does_is_refused_by_name() {
         assertThat(refusedFields(post(mvc, "/api/trials",

@@ -1,0 +1,65 @@
+import type { RecipeFields, SpeciesView, TrialView } from '../api/schema';
+import type { UnitSystem } from '../app/units';
+import { factsOf, METHOD } from '../methods/forms';
+import { GROWTH_RINGS, KNOTS, OUTER_FACE, OUTLINE, processLine, SEASONING } from '../recipe/words';
+import { printLength } from '../units/printing';
+import { doneLine } from './done';
+import { ALONG_BEND, FLAW } from './words';
+
+/** One thing that can be said of records, and what is said of each. */
+export interface Compared {
+  what: string;
+  said: string[];
+}
+
+/** More than so many do not stand side by side. */
+export const MOST_COMPARED = 4;
+
+const NOT_SAID = 'not said';
+
+/** What can be said of a record, in the order of work; what nobody wrote down says so. */
+function told(trial: TrialView, species: SpeciesView[], system: UnitSystem): [string, string][] {
+  const { recipe, outcome } = trial;
+  const { blank } = recipe;
+  const length = (mm: number | undefined) => (mm === undefined ? NOT_SAID : printLength(mm, system));
+  return [
+    ['Wood', species.find(({ id }) => id === blank.speciesId)?.commonName ?? blank.speciesId],
+    ['Seasoning', SEASONING[blank.seasoning]],
+    ['Moisture', blank.moisturePercent === undefined ? 'not measured' : `${blank.moisturePercent} %`],
+    ['Growth rings', GROWTH_RINGS[blank.growthRings]],
+    ['Slope of grain', blank.grainRun === undefined ? 'not looked at' : `1 in ${blank.grainRun}`],
+    ['Knots', KNOTS[blank.knots]],
+    ['Outer face', OUTER_FACE[blank.outerFace ?? 'SAWN']],
+    ['Section', OUTLINE[blank.outline ?? 'RECTANGLE']],
+    ['Thickness', thickness(recipe, system)],
+    ['Width', length(blank.widthMm)],
+    ['Inner radius', length(recipe.innerRadiusMm)],
+    ['Bend angle', `${recipe.angleDegrees}°`],
+    ['Bent by', METHOD[recipe.method.kind]],
+    ['Planned', processLine(recipe, system)],
+    ['Went', doneLine(trial.done) || 'as planned'],
+    ['Board', recipe.board ?? NOT_SAID],
+    ['From', recipe.source ?? NOT_SAID],
+    ['Hands', recipe.person ?? NOT_SAID],
+    ['Seen', outcome.flaw ? FLAW[outcome.flaw] : 'nothing'],
+    ['Where', outcome.flawAt ? ALONG_BEND[outcome.flawAt] : NOT_SAID],
+    ['Radius after release', outcome.severity === 'BROKEN' ? 'broken' : length(outcome.releasedRadiusMm)],
+    ['Twist', outcome.twistDegrees === undefined ? NOT_SAID : `${outcome.twistDegrees}°`],
+    ['Mended', outcome.mended ?? NOT_SAID],
+    ['Next time', outcome.nextTime ?? NOT_SAID],
+    ['Note', trial.note || NOT_SAID],
+  ];
+}
+
+function thickness(recipe: RecipeFields, system: UnitSystem): string {
+  const { plies } = factsOf(recipe.method);
+  return `${plies > 1 ? `${plies} plies of ` : ''}${printLength(recipe.blank.thicknessMm, system)}`;
+}
+
+/** Where records differ, and the names of what they have alike and somebody said. */
+export function compared(trials: TrialView[], species: SpeciesView[], system: UnitSystem): { differ: Compared[]; alike: Compared[] } {
+  const each = trials.map((trial) => told(trial, species, system));
+  const rows = (each[0] ?? []).map(([what], row) => ({ what, said: each.map((facts) => facts[row]?.[1] ?? '') }));
+  const same = ({ said }: Compared) => said.every((text) => text === said[0]);
+  return { differ: rows.filter((row) => !same(row)), alike: rows.filter((row) => same(row) && row.said[0] !== NOT_SAID) };
+}
