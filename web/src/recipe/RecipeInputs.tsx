@@ -3,6 +3,7 @@ import { useNames } from '../api/queries';
 import { Field } from '../app/Field';
 import { METHOD, methodOf } from '../methods/forms';
 import { INPUTS } from '../methods/inputs';
+import { BoardField } from './BoardField';
 import { Choice } from './Choice';
 import { Measure, Row, Step, type RecipeInputsProps } from './fields';
 import { SpeciesChoice } from './SpeciesChoice';
@@ -49,7 +50,7 @@ export function RecipeInputs(props: RecipeInputsProps) {
         <Choice label="Outer face" help="outerFace" options={OUTER_FACE} value={form.outerFace}
           onChange={(outerFace) => { onChange({ outerFace }); }} />
         <Row>
-          <NameField {...props} field="board" label="Board" />
+          <BoardField {...props} />
           <NameField {...props} field="source" label="Where from" />
           <NameField {...props} field="person" label="Bent by" />
         </Row>
@@ -58,7 +59,7 @@ export function RecipeInputs(props: RecipeInputsProps) {
   );
 }
 
-type Name = 'person' | 'board' | 'source';
+type Name = 'person' | 'source';
 
 /** A name as the shop says it; the ones it has used before are offered. */
 function NameField({ field, label, form, problems, onChange }: RecipeInputsProps & { field: Name; label: string }) {
@@ -76,4 +77,4 @@ function NameField({ field, label, form, problems, onChange }: RecipeInputsProps
   );
 }
 
-const NAMED = { person: 'people', board: 'boards', source: 'sources' } as const;
+const NAMED = { person: 'people', source: 'sources' } as const;

@@ -29,7 +29,7 @@ export function CompareView() {
     <>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'baseline', gap: 2, mb: 2 }}>
         <Typography variant="h1" sx={{ flexGrow: 1 }}>Side by side</Typography>
-        <HowComputed part="the-odds" />
+        <HowComputed part="the-record" />
         <Button component={RouterLink} to={`/records?compare=${ids.join(',')}`}>Choose others</Button>
       </Box>
       <Box sx={{ overflowX: 'auto' }}>

@@ -139,4 +139,16 @@ class LogABendTest extends BrowserTest {
         assertThat(field("Rise in its middle")).hasValue("3 1/2\"");
         assertThat(field("Mended how")).hasValue("thin glue, bound overnight");
     }
+
+    @Test
+    void two_records_stand_side_by_side_with_what_was_forecast_of_each_before() {
+        show("/records/3");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Compare")).click();
+        assertThat(page.getByText("Choose two or more")).isVisible();
+        page.getByRole(AriaRole.CHECKBOX).first().check();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Compare 2")).click();
+        Locator table = page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Records side by side"));
+        assertThat(table.getByText(Pattern.compile("in \\d+ to hold"))).hasCount(2);
+        assertThat(table.getByText(Pattern.compile("^It (held|broke)\\.$"))).hasCount(2);
+    }
 }
