@@ -48,6 +48,8 @@ export function useLayout(board: BoardFields, recipe: RecipeFields | undefined) 
     queryKey: ['forecast', 'layout', board, recipe, system],
     queryFn: async () => ({ asked: board, ...(await body(api.POST('/api/stock/layout', { body: recipe ? { board, recipe, marks } : { board, marks } }))) }),
     placeholderData: keepPreviousData,
+    // a place something was dragged over is not asked about again
+    gcTime: 10_000,
     retry: false,
   });
 }

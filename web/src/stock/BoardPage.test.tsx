@@ -21,11 +21,12 @@ const LAYOUT: LayoutReading = {
 };
 let boards: BoardView[];
 let waiting: boolean;
-const mutate = vi.fn<(asked: { board: BoardFields; version: number }, then: { onSuccess: () => void; onError: (error: Error) => void }) => void>();
+let written: { asked: { board: BoardFields; version: number }; done: (now: BoardView) => void; refused: (error: Error) => void }[];
+const mutateAsync = (asked: { board: BoardFields; version: number }) => new Promise<BoardView>((done, refused) => { written.push({ asked, done, refused }); });
 const propose = vi.fn();
 vi.mock('../api/stock', () => ({
   useBoards: () => ({ data: boards, error: null }),
-  useStockWrites: () => ({ change: { mutate, isPending: false }, takeOut: {}, putBack: {} }),
+  useStockWrites: () => ({ change: { mutateAsync }, takeOut: {}, putBack: {} }),
   useLayout: (board: BoardFields) => ({ data: { ...LAYOUT, asked: board }, isPlaceholderData: waiting }),
   useProposal: () => ({ mutateAsync: propose, isPending: false }),
 }));
@@ -45,11 +46,12 @@ function open(notify?: (notice: Notice) => void) {
 beforeEach(() => {
   vi.clearAllMocks();
   boards = [VIEW];
+  written = [];
   waiting = false;
 });
 
 function last(): { board: BoardFields; version: number } | undefined {
-  return mutate.mock.calls.at(-1)?.[0];
+  return written.at(-1)?.asked;
 }
 
 it('says of each blank what it is made of, its odds, and what is left', () => {
@@ -80,10 +82,10 @@ it('drags a blank and keeps it once, where it was let go', () => {
   Object.assign(screen.getByRole('group', { name: 'Board ash A' }), { setPointerCapture: () => undefined });
   fireEvent.pointerDown(blank, { clientX: 10, clientY: 50, pointerId: 1 });
   fireEvent.pointerMove(blank, { clientX: 300, clientY: 50 });
-  expect(mutate).not.toHaveBeenCalled();
+  expect(written).toEqual([]);
   expect(screen.getByRole('button', { name: /^Rim at 11 3\/8" along/ })).toBeDefined();
   fireEvent.pointerUp(blank);
-  expect(mutate).toHaveBeenCalledTimes(1);
+  expect(written).toHaveLength(1);
   expect((last()?.board.blanks[0]?.alongMm ?? 0) / 3.175).toBeCloseTo(91, 6);
 });
 
@@ -99,15 +101,29 @@ it('takes a blank off with a way back', async () => {
   await userEvent.click(screen.getByRole('button', { name: '1. Rim' }));
   await userEvent.click(screen.getByRole('button', { name: 'Take it off' }));
   expect(last()?.board.blanks).toEqual([]);
+  await act(async () => { written[0]?.done({ ...VIEW, version: 5 }); await Promise.resolve(); });
   act(() => { notices[0]?.undo?.(); });
   expect(last()?.board.blanks).toEqual([BLANK]);
 });
 
-it('puts back what is refused, and says why', () => {
+it('writes one change after another, each on top of the one before', async () => {
+  open();
+  const blank = screen.getByRole('button', { name: /^Rim at/ });
+  fireEvent.keyDown(blank, { key: 'ArrowRight' });
+  fireEvent.keyDown(blank, { key: 'ArrowRight' });
+  fireEvent.keyDown(blank, { key: 'ArrowUp' });
+  expect(written).toHaveLength(1);
+  await act(async () => { written[0]?.done({ ...VIEW, version: 5 }); await Promise.resolve(); });
+  // what came between is in the last of them
+  expect(written).toHaveLength(2);
+  expect(last()).toMatchObject({ version: 5, board: { blanks: [{ ...BLANK, alongMm: 6.35, acrossMm: 3.175 }] } });
+});
+
+it('puts back what is refused, and says why', async () => {
   const notices: Notice[] = [];
   open((notice) => notices.push(notice));
   fireEvent.keyDown(screen.getByRole('button', { name: /^Knot at/ }), { key: 'ArrowUp' });
-  act(() => { mutate.mock.calls[0]?.[1].onError(new Error('This board was changed elsewhere.')); });
+  await act(async () => { written[0]?.refused(new Error('This board was changed elsewhere.')); await Promise.resolve(); });
   expect(notices[0]?.message).toBe('This board was changed elsewhere.');
   expect(screen.getByRole('button', { name: 'Knot at 12" along, 0" across' })).toBeDefined();
 });

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { useStockWrites } from '../api/stock';
 import type { BoardFields, BoardView } from '../api/schema';
 import { useNotice } from '../app/notice';
@@ -8,26 +8,44 @@ interface Kept {
   version: number;
 }
 
-/** A board as the person has it, kept on the server after each change, one after another; what is refused is put back, and said. */
+/**
+ * A board as the person has it, kept on the server after each change, one after another, even when they have left the page meanwhile;
+ * what is refused is put back, and said.
+ */
 export function useKeptBoard(view: BoardView): { board: BoardFields; change: (board: BoardFields) => void } {
   const { change: write } = useStockWrites();
   const notify = useNotice();
   const [wanted, setWanted] = useState<BoardFields>();
   const [kept, setKept] = useState<Kept>();
-  const { mutate, isPending } = write;
-  const { id } = view;
-  // the list of boards may be heard of a moment later than the answer to the write
-  const version = Math.max(view.version, kept?.version ?? 0);
+  const { mutateAsync } = write;
+  const { id, version } = view;
+  // what the writing goes by, whatever the page shows at the moment
+  const last = useRef<{ wanted?: BoardFields | undefined; kept?: Kept; seen: number; writing: boolean }>({ seen: version, writing: false });
+  useEffect(() => { last.current.seen = version; }, [version]);
+  const change = useCallback((board: BoardFields) => {
+    setWanted(board);
+    last.current.wanted = board;
+    if (!last.current.writing) void writeOn();
+
+    async function writeOn() {
+      const at = last.current;
+      at.writing = true;
+      while (at.wanted && at.wanted !== at.kept?.board) {
+        const next = at.wanted;
+        try {
+          // the list of boards may be heard of a moment later than the answer to the write
+          const now = await mutateAsync({ id, version: Math.max(at.seen, at.kept?.version ?? 0), board: next });
+          at.kept = { board: next, version: now.version };
+          setKept(at.kept);
+        } catch (error) {
+          at.wanted = undefined;
+          setWanted(undefined);
+          notify({ message: (error as Error).message });
+        }
+      }
+      at.writing = false;
+    }
+  }, [id, mutateAsync, notify]);
   const unkept = wanted !== undefined && wanted !== kept?.board;
-  useEffect(() => {
-    if (!unkept || isPending) return;
-    mutate({ id, version, board: wanted }, {
-      onSuccess: (now) => { setKept({ board: wanted, version: now.version }); },
-      onError: (error) => {
-        setWanted(undefined);
-        notify({ message: error.message });
-      },
-    });
-  }, [unkept, isPending, wanted, mutate, id, version, notify]);
-  return { board: unkept || (kept && view.version < kept.version) ? (wanted ?? view.board) : view.board, change: setWanted };
+  return { board: unkept || (kept && version < kept.version) ? (wanted ?? view.board) : view.board, change };
 }

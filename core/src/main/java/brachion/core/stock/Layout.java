@@ -51,7 +51,12 @@ public record Layout(Board board, double kerfMm, List<LaidBlank> blanks) {
 
     /** Whether a blank could be sawn besides those that are laid. */
     boolean hasRoomFor(LaidBlank blank) {
-        return blank.area().within(board.face()) && blanks.stream().noneMatch(other -> sawnInto(other, blank));
+        return blank.area().within(board.face()) && !sawnInto(blank);
+    }
+
+    /** Whether a blank lies on one of those that are laid, or in its saw's cut. */
+    boolean sawnInto(LaidBlank blank) {
+        return blanks.stream().anyMatch(other -> sawnInto(other, blank));
     }
 
     private boolean sawnInto(LaidBlank one, LaidBlank other) {

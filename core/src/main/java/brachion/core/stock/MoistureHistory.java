@@ -1,6 +1,7 @@
 package brachion.core.stock;
 
 import brachion.core.quantity.Moisture;
+import brachion.core.quantity.PhysicalBound;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -84,7 +85,7 @@ public final class MoistureHistory {
                 found.add(new Known(reading.day(), Moisture.fromMasses(reading.massG().getAsDouble(), dryG.getAsDouble()).percent(), How.SCALE));
             }
         }
-        known = List.copyOf(found);
+        known = found.stream().filter(each -> PhysicalBound.MOISTURE_PERCENT.holds(each.percent())).toList();
     }
 
     private static OptionalDouble ovenDryG(List<Reading> inOrder) {
@@ -98,7 +99,7 @@ public final class MoistureHistory {
         return all.isEmpty() ? Optional.empty() : Optional.of(all.get(all.size() - 1));
     }
 
-    /** What is known, by day; a weighing that tells nothing is left out. */
+    /** What is known, by day; a weighing that tells nothing, or what no wood is, is left out. */
     public List<Known> known() {
         return known;
     }

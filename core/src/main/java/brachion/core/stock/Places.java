@@ -2,10 +2,11 @@ package brachion.core.stock;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Optional;
+import java.util.Map;
+import java.util.Set;
 import java.util.function.ToDoubleFunction;
-import java.util.stream.DoubleStream;
 
 /**
  * Where blanks lie best on a board: one after another at the place with the best odds, of those the lowest and then the furthest to
@@ -13,6 +14,9 @@ import java.util.stream.DoubleStream;
  * blank or its bend.
  */
 public final class Places {
+
+    private static final Comparator<Place> BEST = Comparator.comparingDouble((Place place) -> -place.odds())
+            .thenComparingDouble(place -> place.blank().area().acrossMm()).thenComparingDouble(place -> place.blank().area().alongMm());
 
     private final Board board;
     private final double kerfMm;
@@ -32,48 +36,52 @@ public final class Places {
     /** As many blanks as wanted and as there is room for beside those that are laid. */
     public List<LaidBlank> propose(List<LaidBlank> laid, BlankSize size, int wanted) {
         Layout layout = new Layout(board, kerfMm, laid);
+        Set<Double> across = new LinkedHashSet<>(List.of(0.0));
+        Set<Double> along = new LinkedHashSet<>(List.of(0.0));
+        board.marks().forEach(mark -> {
+            across.add(mark.area().topMm());
+            along.addAll(behind(mark, size));
+        });
+        laid.forEach(blank -> {
+            across.add(blank.area().topMm() + kerfMm);
+            along.add(blank.area().endMm() + kerfMm);
+        });
+        List<Place> places = new ArrayList<>(places(layout, size, across, along));
         List<LaidBlank> proposed = new ArrayList<>();
-        Optional<LaidBlank> next = best(layout, size);
-        while (next.isPresent() && proposed.size() < wanted) {
-            proposed.add(next.get());
-            layout = layout.with(next.get());
-            next = best(layout, size);
+        while (!places.isEmpty() && proposed.size() < wanted) {
+            LaidBlank next = places.stream().min(BEST).orElseThrow().blank();
+            proposed.add(next);
+            layout = layout.with(next);
+            places.removeIf(place -> layoutOf(next).sawnInto(place.blank()));
+            double above = next.area().topMm() + kerfMm;
+            double after = next.area().endMm() + kerfMm;
+            if (across.add(above)) {
+                places.addAll(places(layout, size, Set.of(above), along));
+            }
+            if (along.add(after)) {
+                places.addAll(places(layout, size, across, Set.of(after)));
+            }
         }
         return proposed;
     }
 
-    private Optional<LaidBlank> best(Layout layout, BlankSize size) {
-        List<Place> places = new ArrayList<>();
-        for (double across : acrossFrom(layout)) {
-            for (double along : alongFrom(layout, size)) {
-                LaidBlank blank = size.at(along, across);
-                if (layout.hasRoomFor(blank)) {
-                    WoodAtPlace wood = WoodAtPlace.of(board, blank);
-                    if (wood.sound()) {
-                        places.add(new Place(blank, odds.applyAsDouble(wood)));
-                    }
-                }
-            }
-        }
-        return places.stream().min(Comparator.comparingDouble((Place place) -> -place.odds())
-                .thenComparingDouble(place -> place.blank().area().acrossMm())
-                .thenComparingDouble(place -> place.blank().area().alongMm())).map(Place::blank);
+    private Layout layoutOf(LaidBlank one) {
+        return new Layout(board, kerfMm, List.of(one));
     }
 
-    private double[] acrossFrom(Layout layout) {
-        DoubleStream afterBlanks = layout.blanks().stream().mapToDouble(blank -> blank.area().topMm() + kerfMm);
-        DoubleStream afterMarks = board.marks().stream().mapToDouble(mark -> mark.area().topMm());
-        return DoubleStream.concat(DoubleStream.of(0), DoubleStream.concat(afterBlanks, afterMarks)).distinct().toArray();
+    /** Places a blank may lie at, of those that begin so far across and along the board. */
+    private List<Place> places(Layout layout, BlankSize size, Set<Double> across, Set<Double> along) {
+        return across.stream().flatMap(up -> along.stream().filter(right -> right >= 0).map(right -> size.at(right, up)))
+                .filter(layout::hasRoomFor).map(blank -> Map.entry(blank, WoodAtPlace.of(board, blank))).filter(place -> place.getValue().sound())
+                .map(place -> new Place(place.getKey(), odds.applyAsDouble(place.getValue()))).toList();
     }
 
-    private double[] alongFrom(Layout layout, BlankSize size) {
-        DoubleStream afterBlanks = layout.blanks().stream().mapToDouble(blank -> blank.area().endMm() + kerfMm);
-        DoubleStream afterMarks = board.marks().stream().flatMapToDouble(mark -> switch (mark.kind().spoils()) {
-            case THE_BLANK -> DoubleStream.of(mark.area().endMm());
-            // the bend begins behind the mark, or ends before it
-            case THE_BEND -> DoubleStream.of(mark.reach().endMm() - size.bentFromMm(), mark.reach().alongMm() - size.bentToMm());
-            default -> DoubleStream.empty();
-        });
-        return DoubleStream.concat(DoubleStream.of(0), DoubleStream.concat(afterBlanks, afterMarks)).filter(along -> along >= 0).distinct().toArray();
+    /** Where a blank begins that keeps clear of a mark: behind it, or with its bend behind or before it. */
+    private static List<Double> behind(Mark mark, BlankSize size) {
+        return switch (mark.kind().spoils()) {
+            case THE_BLANK -> List.of(mark.area().endMm());
+            case THE_BEND -> List.of(mark.reach().endMm() - size.bentFromMm(), mark.reach().alongMm() - size.bentToMm());
+            default -> List.of();
+        };
     }
 }

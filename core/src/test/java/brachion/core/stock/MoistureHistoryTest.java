@@ -54,6 +54,7 @@ class MoistureHistoryTest {
         assertThat(new MoistureHistory(List.of(meter(0, 18), weighed(9, 5500))).latest().orElseThrow().how()).isEqualTo(How.METER);
         assertThat(new MoistureHistory(List.of(sample(0, 120, 100, 6000), weighed(9, 4000))).known())
                 .as("lighter than oven dry was another board").hasSize(1);
+        assertThat(new MoistureHistory(List.of(sample(0, 120, 100, 6000), weighed(9, 60_000))).known()).as("no wood is so wet").hasSize(1);
         assertThat(new MoistureHistory(List.of()).latest()).isEmpty();
     }
 }

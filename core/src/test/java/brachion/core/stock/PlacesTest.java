@@ -3,9 +3,13 @@ package brachion.core.stock;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import brachion.core.method.AtHand;
 import brachion.core.method.Marks;
+import brachion.core.method.MethodKind;
 import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
+import brachion.core.method.Seasoning;
+import brachion.core.method.WantedPiece;
 import brachion.core.stock.Mark.Kind;
 import java.util.ArrayList;
 import java.util.List;
@@ -116,5 +120,40 @@ class PlacesTest {
     void plies_are_sawn_with_what_is_planed_off() {
         BlankSize size = BlankSize.of(Recipes.ash().thickness(3).laminated(6), 52, KERF_MM, FINE);
         assertThat(size.piecesEach()).isEqualTo((int) Math.floor((52 + 3) / (3 + 25.4 / 16 + 3)));
+    }
+
+    /** Whatever the way of bending, something is sawn for it. */
+    @Test
+    void every_way_has_a_blank() {
+        Recipe piece = Recipes.ash().steamed();
+        AtHand atHand = new AtHand(List.of(piece.blank().species()), List.of(Seasoning.AIR_DRIED), List.of(), List.of(AtHand.Support.NONE), true,
+                List.of(MethodKind.values()), List.of(2.0));
+        WantedPiece wanted = new WantedPiece(piece.bend(), 12, Recipes.WIDTH_MM);
+        for (MethodKind kind : MethodKind.values()) {
+            List<Recipe> tried = kind.toTry(wanted, atHand, piece.blank().species()).stream().flatMap(List::stream).limit(3).toList();
+            assertThat(tried).as("tried %s", kind).isNotEmpty();
+            for (Recipe recipe : tried) {
+                BlankSize size = BlankSize.of(recipe, 52, KERF_MM, FINE);
+                assertThat(size.lengthMm()).as("%s", kind).isGreaterThan(recipe.bend().outerArcMm(0));
+                assertThat(size.at(0, 0).bend().lengthMm()).isLessThan(size.lengthMm());
+            }
+        }
+    }
+
+    /** A board as full of marks and blanks as one may be. */
+    @Test
+    void a_crowded_board_is_filled_all_the_same() {
+        Random luck = new Random(2);
+        List<Mark> marks = new ArrayList<>();
+        for (int i = 0; i < 200; i++) {
+            marks.add(new Mark(Kind.values()[luck.nextInt(Kind.values().length)], new Area(luck.nextInt(15_000), luck.nextInt(1500), 20, 10), OptionalDouble.empty()));
+        }
+        Board board = new Board(15_000, 1500, 52, OptionalDouble.empty(), marks);
+        List<LaidBlank> first = proposed(board, List.of(), 100);
+        List<LaidBlank> all = new ArrayList<>(first);
+        all.addAll(proposed(board, first, 100));
+        assertThat(all).hasSize(200);
+        Layout layout = new Layout(board, KERF_MM, all);
+        assertThat(all).allMatch(blank -> layout.trouble(all.indexOf(blank)).isEmpty());
     }
 }

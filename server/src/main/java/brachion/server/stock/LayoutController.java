@@ -1,6 +1,7 @@
 package brachion.server.stock;
 
 import brachion.core.forecast.Odds;
+import brachion.core.method.Workshop;
 import brachion.core.stock.Area;
 import brachion.core.stock.BlankSize;
 import brachion.core.stock.LaidBlank;
@@ -18,8 +19,8 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.Callable;
 import java.util.stream.IntStream;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -96,31 +97,30 @@ class LayoutController {
     @PostMapping("/layout")
     LayoutReading layout(@Valid @RequestBody LayoutFields request) {
         BoardFields board = request.board();
-        board.requireSense(workshops.now().woods());
+        Workshop workshop = workshops.now();
+        board.requireSense(workshop.woods());
         Layout layout = board.toLayout();
-        OnBoard bend = request.recipe() == null ? null : onBoard(request.recipe(), board);
+        OnBoard bend = request.recipe() == null ? null : new OnBoard(request.recipe(), board, workshop, odds.unbroken());
         return new LayoutReading(IntStream.range(0, layout.blanks().size()).mapToObj(blank -> reading(layout, blank, bend)).toList(),
                 layout.sawingOrder(), layout.leftShare(), layout.largestLeft().orElse(null), bend == null ? null : bend.size(request.marks().toMarks()));
     }
 
     @PostMapping("/proposal")
-    ProposalAnswer propose(@Valid @RequestBody ProposalRequest request) {
+    Callable<ProposalAnswer> propose(@Valid @RequestBody ProposalRequest request) {
         BoardFields board = request.board();
-        board.requireSense(workshops.now().woods());
-        OnBoard bend = onBoard(request.recipe(), board);
-        Layout layout = board.toLayout();
+        Workshop workshop = workshops.now();
+        board.requireSense(workshop.woods());
+        OnBoard bend = new OnBoard(request.recipe(), board, workshop, odds.unbroken());
+        return () -> proposed(request, board.toLayout(), bend);
+    }
+
+    private static ProposalAnswer proposed(ProposalRequest request, Layout layout, OnBoard bend) {
         BlankSize size = bend.size(request.marks().toMarks());
         List<LaidBlank> places = new Places(layout.board(), layout.kerfMm(), wood -> bend.odds(wood).probability())
                 .propose(layout.blanks(), size, request.wanted());
-        List<LaidFields> blanks = new ArrayList<>();
-        for (LaidBlank place : places) {
-            blanks.add(LaidFields.of(request.name().strip() + " " + (layout.blanks().size() + blanks.size() + 1), place));
-        }
-        return new ProposalAnswer(blanks, size);
-    }
-
-    private OnBoard onBoard(RecipeFields recipe, BoardFields board) {
-        return new OnBoard(recipe, board, workshops.now(), odds.unbroken());
+        int there = layout.blanks().size();
+        return new ProposalAnswer(IntStream.range(0, places.size())
+                .mapToObj(place -> LaidFields.of(request.name().strip() + " " + (there + place + 1), places.get(place))).toList(), size);
     }
 
     private static LaidReading reading(Layout layout, int blank, OnBoard bend) {

@@ -29,6 +29,9 @@ public record MoistureFields(
         @Within(PhysicalBound.MASS_G) @Column(name = "sample_dry_g") Double sampleDryG,
         @Within(PhysicalBound.MASS_G) @Column(name = "mass_g") Double massG) {
 
+    /** Wet wood weighs at most so many times what it weighs oven dry. */
+    private static final double MOST_TIMES = 1 + PhysicalBound.MOISTURE_PERCENT.highest() / 100;
+
     /** Refuses a reading that tells nothing, or half of a sample. */
     void requireSense(String field) {
         if (moisturePercent == null && sampleWetG == null && sampleDryG == null && massG == null) {
@@ -39,6 +42,9 @@ public record MoistureFields(
         }
         if (sampleWetG != null && sampleWetG < sampleDryG) {
             throw new RefusedFieldException(field, "A sample cannot weigh less than when oven dry.");
+        }
+        if (sampleWetG != null && sampleWetG > MOST_TIMES * sampleDryG) {
+            throw new RefusedFieldException(field, PhysicalBound.MOISTURE_PERCENT.sentence() + ": weigh the sample once more.");
         }
     }
 

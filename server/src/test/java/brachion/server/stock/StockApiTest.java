@@ -102,6 +102,8 @@ class StockApiTest {
         assertThat(refusedFields(post(mvc, "/api/stock/boards", board("A", "", "{\"readOn\": \"2026-03-01\"}", "")))).containsExactly("readings[0]");
         assertThat(refusedFields(post(mvc, "/api/stock/boards",
                 board("A", "", "{\"readOn\": \"2026-03-01\", \"sampleWetG\": 90, \"sampleDryG\": 100}", "")))).containsExactly("readings[0]");
+        assertThat(refusedFields(post(mvc, "/api/stock/boards",
+                board("A", "", "{\"readOn\": \"2026-03-01\", \"sampleWetG\": 310, \"sampleDryG\": 100}", "")))).containsExactly("readings[0]");
         assertThat(refusedFields(post(mvc, "/api/stock/boards", board("A", "", "", BLANK.formatted(0).replace("766", "900"))))).containsExactly("blanks[0]");
         assertThat(refusedFields(post(mvc, "/api/stock/boards", board(" ", "", "", "").replace("2400", "1e9")))).containsExactlyInAnyOrder("name", "lengthMm");
         assertThat(refusedFields(post(mvc, "/api/stock/boards", board("A", "", "", "").replace("white-ash", "unobtainium")))).containsExactly("speciesId");
