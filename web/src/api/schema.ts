@@ -1169,6 +1169,7 @@ export interface components {
             bentFromMm: number;
             /** Format: double */
             bentToMm: number;
+            cut?: boolean;
         };
         MarkFields: {
             /** @enum {string} */
@@ -2014,6 +2015,7 @@ export interface components {
             said: components["schemas"]["TapFields"][];
             standing: components["schemas"]["StandingReading"];
             chamber: components["schemas"]["HeatView"][];
+            tooLong: ("SOAK" | "HOT_BATH" | "STEAM_BOX" | "STEAM_BAG" | "SIMMER" | "HOT_PIPE" | "CARRY" | "STEAM_ON" | "FORM" | "RACK")[];
         };
         HeatView: {
             /** Format: double */

@@ -15,10 +15,12 @@ interface PutOnBenchProps {
   stale: boolean;
   /** What the piece is called already. */
   called?: string;
+  /** Once it lies there. */
+  onLaid?: () => void;
 }
 
 /** Lays the planned bend on the bench as a piece with a name, or as several. */
-export function PutOnBench({ recipe, stale, called }: PutOnBenchProps) {
+export function PutOnBench({ recipe, stale, called, onLaid }: PutOnBenchProps) {
   const { data: species } = useSpecies();
   const [asking, setAsking] = useState(false);
   const [typed, setTyped] = useState<string>();
@@ -38,6 +40,7 @@ export function PutOnBench({ recipe, stale, called }: PutOnBenchProps) {
     try {
       // what a refusal interrupted goes on with the next
       for (let piece = laid.current + 1; piece <= pieces; laid.current = piece++) await plan.mutateAsync({ name: pieces === 1 ? name : `${name} ${piece}`, recipe });
+      onLaid?.();
       await navigate('/bench');
     } catch (error) {
       setRefusal((error as Error).message);

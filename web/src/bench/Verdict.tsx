@@ -10,6 +10,7 @@ import { OutcomeInputs } from '../log/OutcomeInputs';
 import { methodOf } from '../methods/forms';
 import { readNow, useReadings } from '../units/reading';
 import { useBenchWrites } from './useBenchWrites';
+import { tooLongInWords } from './words';
 
 /** How a piece came out; what was noted on its way is there already. With it the piece becomes a record. */
 export function Verdict({ piece, onClose }: { piece: BenchView; onClose: () => void }) {
@@ -37,6 +38,11 @@ export function Verdict({ piece, onClose }: { piece: BenchView; onClose: () => v
   };
   return (
     <Box component="form" noValidate aria-label={`Verdict on ${piece.name}`} onSubmit={(event) => { event.preventDefault(); void save(); }}>
+      {piece.tooLong.length > 0 && (
+        <Alert severity="info" sx={{ mb: 1 }}>
+          {tooLongInWords(piece.tooLong)} It goes into the record as planned; correct it there if you know better.
+        </Alert>
+      )}
       <OutcomeInputs outcome={outcome} neverSeen={methodOf(piece.recipe).neverSeen} readings={readings} patternMm={piece.recipe.innerRadiusMm} dated={false}
         onChange={(change) => { setRefusal(undefined); setOutcome({ ...outcome, ...change }); }} />
       {refusal && <Alert severity="warning" sx={{ mb: 1 }}>{refusal}</Alert>}

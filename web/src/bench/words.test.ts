@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { printClock, printMoment, saidInWords } from './words';
+import { printClock, printMoment, saidInWords, tooLongInWords } from './words';
 
 it('counts in the unit that matters', () => {
   expect(printClock(7.34, true)).toBe('7.3');
@@ -23,4 +23,8 @@ it('tells readings that follow each other as one', () => {
   const now = new Date(2026, 10, 20, 9, 0).getTime();
   expect(saidInWords(said, now, 'metric')).toBe('Into the heat 08:00, Thermometer 40 °C to 97 °C 08:09, Pulled 08:40');
   expect(saidInWords(said.slice(0, 2), now, 'inch')).toBe('Into the heat 08:00, Thermometer 104 °F 08:05');
+});
+
+it('says which stage nobody touched the screen at the end of', () => {
+  expect(tooLongInWords(['CARRY'])).toBe('The carry took longer than any does, so nobody touched the screen at its end.');
 });

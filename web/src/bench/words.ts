@@ -123,3 +123,14 @@ export function checklist({ strap, plies }: Pick<Facts, 'strap' | 'plies'>): str
     'Whoever helps knows what to take hold of',
   ];
 }
+
+const STAGE: Record<BenchView['tooLong'][number], string> = {
+  SOAK: 'the soak', STEAM_BOX: 'the heat', STEAM_BAG: 'the heat', HOT_BATH: 'the heat', SIMMER: 'the heat', HOT_PIPE: 'the heat', STEAM_ON: 'the steam after clamping', CARRY: 'the carry',
+  FORM: 'the time on the form', RACK: 'the time on the rack',
+};
+
+/** Stages nobody touched the screen at the end of. */
+export function tooLongInWords(stages: BenchView['tooLong']): string {
+  const named = stages.map((stage) => STAGE[stage]).join(' and ');
+  return `${named.charAt(0).toUpperCase()}${named.slice(1)} took longer than any does, so nobody touched the screen at its end.`;
+}

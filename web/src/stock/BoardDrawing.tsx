@@ -126,7 +126,7 @@ const BlankOnBoard = memo(function BlankOnBoard({ blank, index, boardWidthMm, sy
   const top = boardWidthMm - blank.acrossMm - blank.widthMm;
   return (
     <g {...grip(held, { what: 'blanks', index }, `${blank.name} ${placeLabel(blank, system)}`, chosen)}>
-      <rect x={blank.alongMm} y={top} width={blank.lengthMm} height={blank.widthMm} fill={background.paper} fillOpacity={0.5} stroke={edge}
+      <rect x={blank.alongMm} y={top} width={blank.lengthMm} height={blank.widthMm} fill={blank.cut ? background.default : background.paper} fillOpacity={blank.cut ? 0.95 : 0.5} stroke={edge}
         strokeWidth={chosen ? 2.6 : 1.4} strokeDasharray={trouble ? '6 4' : 'none'} vectorEffect="non-scaling-stroke" />
       <rect x={blank.alongMm + blank.bentFromMm} y={top} width={blank.bentToMm - blank.bentFromMm} height={blank.widthMm} fill={spoilt ? data.stretch : primary.main}
         fillOpacity={spoilt ? 0.3 : 0.16} />

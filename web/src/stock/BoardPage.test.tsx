@@ -78,7 +78,7 @@ it('dims the odds while the new ones are under way', () => {
 
 it('drags a blank and keeps it once, where it was let go', () => {
   open();
-  const blank = screen.getByRole('button', { name: /^Rim/ });
+  const blank = screen.getByRole('button', { name: /^Rim at/ });
   Object.assign(screen.getByRole('group', { name: 'Board ash A' }), { setPointerCapture: () => undefined });
   fireEvent.pointerDown(blank, { clientX: 10, clientY: 50, pointerId: 1 });
   fireEvent.pointerMove(blank, { clientX: 300, clientY: 50 });
@@ -117,6 +117,12 @@ it('writes one change after another, each on top of the one before', async () =>
   // what came between is in the last of them
   expect(written).toHaveLength(2);
   expect(last()).toMatchObject({ version: 5, board: { blanks: [{ ...BLANK, alongMm: 6.35, acrossMm: 3.175 }] } });
+});
+
+it('says that a blank is sawn out', async () => {
+  open();
+  await userEvent.click(screen.getByRole('button', { name: 'Rim is sawn out' }));
+  expect(last()?.board.blanks[0]).toEqual({ ...BLANK, cut: true });
 });
 
 it('puts back what is refused, and says why', async () => {

@@ -45,6 +45,7 @@ function OneBoard({ view }: { view: BoardView }) {
   if (layout && !isPlaceholderData && answered !== asked) setAnswered(asked);
   const old = isPlaceholderData || asked !== shown;
   const chooseBlank = useCallback((index: number) => { setChosen({ what: 'blanks', index }); }, []);
+  const cut = useCallback((index: number, sawn: boolean) => { change(withChanged(kept, { what: 'blanks', index }, { cut: sawn })); }, [change, kept]);
   const wood = species.find((s) => s.id === board.speciesId)?.commonName ?? '';
   const fits = layout?.asked.blanks.length === board.blanks.length ? layout : undefined;
   return (
@@ -61,7 +62,7 @@ function OneBoard({ view }: { view: BoardView }) {
         }} />
       <OnTheBoard board={kept} chosen={chosen} onChoose={setChosen} onChange={change} />
       <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 380px' }, alignItems: 'start', mt: 1 }}>
-        <CutList board={board} layout={fits} old={old} onChoose={chooseBlank} />
+        <CutList board={board} layout={fits} old={old} onChoose={chooseBlank} onCut={cut} />
         <Beside board={kept} view={view} recipe={answer?.recipe} size={layout?.size} onChange={change} />
       </Box>
     </>

@@ -1,4 +1,4 @@
-import { Box, Button, Typography } from '@mui/material';
+import { Box, Button, ToggleButton, Typography } from '@mui/material';
 import { memo } from 'react';
 import type { BoardFields, LaidFields, LaidReading, LayoutReading, MarkFields } from '../api/schema';
 import { Dimmed } from '../app/Dimmed';
@@ -15,10 +15,11 @@ interface CutListProps {
   /** Whether that is of another layout. */
   old: boolean;
   onChoose: (index: number) => void;
+  onCut: (index: number, cut: boolean) => void;
 }
 
 /** The blanks in the order they are sawn, what each is made of, and what is left. */
-export function CutList({ board, layout, old, onChoose }: CutListProps) {
+export function CutList({ board, layout, old, onChoose, onCut }: CutListProps) {
   const [system] = useUnits();
   const order = layout?.sawingOrder.filter((index) => index < board.blanks.length) ?? [];
   return (
@@ -29,7 +30,7 @@ export function CutList({ board, layout, old, onChoose }: CutListProps) {
         <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
           {order.map((index) => {
             const [blank, reading] = [board.blanks[index], layout?.blanks[index]];
-            return blank && reading && <Line key={index} index={index} blank={blank} reading={reading} marks={board.marks} onChoose={onChoose} />;
+            return blank && reading && <Line key={index} index={index} blank={blank} reading={reading} marks={board.marks} onChoose={onChoose} onCut={onCut} />;
           })}
         </Box>
         {layout && board.blanks.length > 0 && (
@@ -46,10 +47,11 @@ interface LineProps {
   reading: LaidReading;
   marks: MarkFields[];
   onChoose: (index: number) => void;
+  onCut: (index: number, cut: boolean) => void;
 }
 
 /** One blank; drawn anew only where what is said of it is another, so that a long list keeps up with a hand. */
-const Line = memo(function Line({ index, blank, reading, marks, onChoose }: LineProps) {
+const Line = memo(function Line({ index, blank, reading, marks, onChoose, onCut }: LineProps) {
   const [system] = useUnits();
   const planIt = usePlanIt();
   const { recipe, unbroken, trouble } = reading;
@@ -65,9 +67,13 @@ const Line = memo(function Line({ index, blank, reading, marks, onChoose }: Line
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1, justifyContent: { sm: 'flex-end' } }}>
         {unbroken && !trouble && <Typography sx={{ fontWeight: 650, minWidth: 74, textAlign: { sm: 'right' } }}>{oddsInWords(unbroken.probability)}</Typography>}
         <Button disabled={!recipe || trouble !== undefined} onClick={() => { if (recipe) planIt(recipe); }}>Plan it</Button>
-        <PutOnBench recipe={recipe} stale={trouble !== undefined} called={blank.name} />
+        <ToggleButton value="cut" size="small" selected={blank.cut === true} sx={{ minHeight: 40 }} aria-label={`${blank.name} is sawn out`}
+          onChange={() => { onCut(index, !blank.cut); }}>
+          sawn
+        </ToggleButton>
+        <PutOnBench recipe={recipe} stale={trouble !== undefined} called={blank.name} onLaid={() => { onCut(index, true); }} />
       </Box>
     </Box>
   );
-}, (before, now) => before.blank === now.blank && before.marks === now.marks && before.onChoose === now.onChoose
+}, (before, now) => before.blank === now.blank && before.marks === now.marks && before.onChoose === now.onChoose && before.onCut === now.onCut
   && (before.reading === now.reading || JSON.stringify(before.reading) === JSON.stringify(now.reading)));

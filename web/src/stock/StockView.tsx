@@ -5,7 +5,7 @@ import { useBoards } from '../api/stock';
 import type { BoardView } from '../api/schema';
 import { useUnits } from '../app/units';
 import { BoardDrawing } from './BoardDrawing';
-import { boardLine, moistureLine } from './words';
+import { blanksInWords, boardLine, moistureLine } from './words';
 
 /** The boards there are, each drawn with what is marked and laid on it. */
 export function StockView() {
@@ -36,7 +36,7 @@ function BoardInStock({ view: { id, board, moisture, leftShare }, longestMm }: {
   const [system] = useUnits();
   const { data: species = [] } = useSpecies();
   const wood = species.find((s) => s.id === board.speciesId)?.commonName ?? '';
-  const laid = board.blanks.length === 0 ? 'nothing laid out' : `${board.blanks.length === 1 ? '1 blank' : `${board.blanks.length} blanks`}, ${Math.round(leftShare * 100)} % left`;
+  const laid = board.blanks.length === 0 ? 'nothing laid out' : `${blanksInWords(board)}, ${Math.round(leftShare * 100)} % left`;
   return (
     <Paper component="li" sx={{ p: 2, border: 1, borderColor: 'divider' }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2, alignItems: 'baseline', mb: 1 }}>

@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest';
 import type { LaidReading, MarkFields } from '../api/schema';
 import { STEAMED } from '../testing';
-import { leftInWords, moistureLine, placeInWords } from './words';
+import { blanksInWords, leftInWords, moistureLine, placeInWords } from './words';
 
 const MARKS: MarkFields[] = [
   { kind: 'KNOT', alongMm: 0, acrossMm: 0, lengthMm: 20, widthMm: 20 },
@@ -24,4 +24,11 @@ it('says how wet the board was when it was last read', () => {
 it('says what is left', () => {
   expect(leftInWords(0.642, { lengthMm: 1016, widthMm: 152.4 }, 'inch')).toBe('64 % of the face is left, in one piece 40" × 6".');
   expect(leftInWords(0, undefined, 'inch')).toBe('0 % of the face is left.');
+});
+
+it('says how many blanks are sawn', () => {
+  const blank = { name: 'Rim', alongMm: 0, acrossMm: 0, lengthMm: 600, widthMm: 40, bentFromMm: 100, bentToMm: 500 };
+  expect(blanksInWords({ blanks: [blank] })).toBe('1 blank');
+  expect(blanksInWords({ blanks: [blank, { ...blank, cut: true }] })).toBe('2 blanks, 1 sawn');
+  expect(blanksInWords({ blanks: [{ ...blank, cut: true }] })).toBe('1 blank, sawn');
 });

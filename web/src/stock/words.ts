@@ -46,6 +46,13 @@ export function placeInWords({ trouble, inBend, beside, recipe }: LaidReading, m
   return `${bend.charAt(0).toUpperCase()}${bend.slice(1)}${grain}${off}.`;
 }
 
+/** How many blanks there are, and how many are sawn. */
+export function blanksInWords({ blanks }: Pick<BoardFields, 'blanks'>): string {
+  const sawn = blanks.filter(({ cut }) => cut).length;
+  const all = blanks.length === 1 ? '1 blank' : `${blanks.length} blanks`;
+  return sawn === 0 ? all : sawn === blanks.length ? `${all}, sawn` : `${all}, ${sawn} sawn`;
+}
+
 /** Where something begins. */
 export function placeLabel({ alongMm, acrossMm }: { alongMm: number; acrossMm: number }, system: UnitSystem): string {
   return `at ${printLength(alongMm, system)} along, ${printLength(acrossMm, system)} across`;

@@ -53,6 +53,8 @@ class StockTest extends BrowserTest {
         page.waitForURL("**/records/*");
         assertThat(page.getByRole(AriaRole.MAIN)).containsText("board Ash by the door");
         assertThat(page.getByRole(AriaRole.MAIN)).containsText("1 in 20");
+        show("/stock");
+        assertThat(page.getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHasText("Ash by the door"))).containsText("1 blank, sawn");
     }
 
     @Test

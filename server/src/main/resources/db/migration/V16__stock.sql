@@ -58,6 +58,7 @@ create table stock_blank (
     width_mm     double       not null,
     bent_from_mm double       not null,
     bent_to_mm   double       not null,
+    cut          boolean      not null,
     primary key (stock_id, position),
     constraint stock_blank_of_board foreign key (stock_id) references stock_board (id)
 );

@@ -5,7 +5,9 @@ import brachion.core.bench.Standing;
 import brachion.core.bench.Step;
 import brachion.core.bench.Tap;
 import brachion.core.process.ProbeRecord;
+import brachion.core.process.StageKind;
 import brachion.server.recipe.RecipeFields;
+import brachion.server.trial.DoneFields;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.List;
@@ -23,9 +25,10 @@ import java.util.OptionalDouble;
  * @param said     what was said of it, in order
  * @param standing how it stands
  * @param chamber  what was read in its heat, as few readings as make the curve; empty when nobody read it
+ * @param tooLong  stages that took longer than any process does; a record has them as planned
  */
 record BenchView(long id, int version, String name, RecipeFields recipe, Step step, List<NextView> next, List<TapFields> said,
-                 StandingReading standing, List<HeatView> chamber) {
+                 StandingReading standing, List<HeatView> chamber, List<StageKind> tooLong) {
 
     /**
      * What was read in the heat.
@@ -93,7 +96,7 @@ record BenchView(long id, int version, String name, RecipeFields recipe, Step st
     static BenchView of(BenchPieceEntity piece, RecipeFields recipe, PieceLife life, Standing standing) {
         return new BenchView(piece.id(), piece.version(), piece.name(), recipe, life.step(),
                 life.next().stream().map(tap -> NextView.of(life, tap)).toList(), life.said().stream().map(TapFields::of).toList(),
-                StandingReading.of(standing), life.probe().map(BenchView::curve).orElse(List.of()));
+                StandingReading.of(standing), life.probe().map(BenchView::curve).orElse(List.of()), DoneFields.tooLong(life.done()));
     }
 
     private static List<HeatView> curve(ProbeRecord record) {

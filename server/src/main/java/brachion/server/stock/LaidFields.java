@@ -20,6 +20,7 @@ import jakarta.validation.constraints.Size;
  * @param widthMm    its width [mm]
  * @param bentFromMm where its bend begins, from its left end [mm]
  * @param bentToMm   where its bend ends [mm]
+ * @param cut        whether it was sawn out already; null when it was not
  */
 @Embeddable
 public record LaidFields(
@@ -29,7 +30,18 @@ public record LaidFields(
         @NotNull(message = "Its length is needed.") @Within(PhysicalBound.PIECE_LENGTH_MM) Double lengthMm,
         @NotNull(message = "Its width is needed.") @Within(PhysicalBound.WIDTH_MM) Double widthMm,
         @NotNull(message = "Say where its bend begins.") @Within(PhysicalBound.ON_BOARD_MM) Double bentFromMm,
-        @NotNull(message = "Say where its bend ends.") @Within(PhysicalBound.ON_BOARD_MM) Double bentToMm) {
+        @NotNull(message = "Say where its bend ends.") @Within(PhysicalBound.ON_BOARD_MM) Double bentToMm,
+        Boolean cut) {
+
+    /** Not said is not yet. */
+    public LaidFields {
+        cut = cut != null && cut;
+    }
+
+    /** A blank that is not sawn out yet. */
+    public LaidFields(String name, Double alongMm, Double acrossMm, Double lengthMm, Double widthMm, Double bentFromMm, Double bentToMm) {
+        this(name, alongMm, acrossMm, lengthMm, widthMm, bentFromMm, bentToMm, false);
+    }
 
     void requireSense(String field) {
         if (bentFromMm < 0 || bentToMm <= bentFromMm || bentToMm > lengthMm) {

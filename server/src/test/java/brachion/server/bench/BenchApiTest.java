@@ -150,6 +150,7 @@ class BenchApiTest {
         tap(id, "INTO_HEAT", 0);
         tap(id, "PULLED", 3);
         MvcTestResult clamped = tap(id, "CLAMPED", 3700);
+        assertThat(Wire.read(clamped, "$.tooLong", List.class)).as("said before the verdict").containsExactly("CARRY");
         MvcTestResult judged = Wire.post(mvc, "/api/bench/" + id + "/verdict?version=" + Wire.read(clamped, "$.version", Integer.class),
                 "{\"outcome\": {\"severity\": \"CLEAN\"}, \"note\": \"\"}");
         MvcTestResult trial = mvc.get().uri("/api/trials/" + Wire.read(judged, "$.trialId", Long.class)).exchange();

@@ -58,10 +58,13 @@ class StockApiTest {
         assertThat(read(read, "$[0].moisture[1].percent", Double.class)).isCloseTo(10, within(1e-9));
         assertThat(read(read, "$[0].moisture[1].how", String.class)).isEqualTo("SCALE");
         assertThat(read(read, "$[0].leftShare", Double.class)).isCloseTo(1 - 866.0 * 27 / (2400 * 160), within(1e-9));
-        MvcTestResult changed = put(mvc, "/api/stock/boards/%d?version=0".formatted(id), board("Ash A", "", "", ""));
+        assertThat(read(read, "$[0].board.blanks[0].cut", Boolean.class)).isFalse();
+        MvcTestResult sawn = put(mvc, "/api/stock/boards/%d?version=0".formatted(id), board("Ash A", "", "", BLANK.formatted(0).replace("}", ", \"cut\": true}")));
+        assertThat(read(sawn, "$.board.blanks[0].cut", Boolean.class)).isTrue();
+        MvcTestResult changed = put(mvc, "/api/stock/boards/%d?version=1".formatted(id), board("Ash A", "", "", ""));
         assertThat(read(changed, "$.board.marks.length()", Integer.class)).isZero();
         assertThat(put(mvc, "/api/stock/boards/%d?version=0".formatted(id), board("Ash A", "", "", ""))).hasStatus(HttpStatus.CONFLICT);
-        assertThat(delete(mvc, "/api/stock/boards/%d?version=1".formatted(id))).hasStatusOk();
+        assertThat(delete(mvc, "/api/stock/boards/%d?version=2".formatted(id))).hasStatusOk();
         assertThat(read(boards(), "$.length()", Integer.class)).isZero();
         assertThat(post(mvc, "/api/stock/boards/%d/restoration".formatted(id), "")).hasStatusOk();
         assertThat(read(boards(), "$[0].board.name", String.class)).isEqualTo("Ash A");
