@@ -8,6 +8,7 @@ type Kind = ChangeView['kind'];
 export function changeInWords({ kind, amount }: ChangeView, system: UnitSystem): string {
   const length = printLength(amount, system);
   const words: Record<Kind, string> = {
+    AS_PLANNED: 'Do it as planned',
     THINNER: `Mill it to ${length}`,
     WIDER_RADIUS: `Open the radius to ${length}`,
     STEEL_STRAP: `Add a ${length} steel strap, stops hard`,

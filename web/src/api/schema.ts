@@ -1373,7 +1373,7 @@ export interface components {
         };
         LeverView: {
             /** @enum {string} */
-            kind: "THINNER" | "WIDER_RADIUS" | "STEEL_STRAP" | "TIGHTEN_STOPS" | "SOAK" | "STEAM_LONGER" | "HOTTER_CHAMBER" | "HOTTER_BAG" | "BATH_LONGER" | "HOTTER_BATH" | "PIPE_LONGER" | "HOTTER_PIPE" | "SHAVED_THINNER" | "DEEPER_CUTS" | "CLOSER_CUTS" | "QUICKER_CARRY" | "BAG_ON" | "STRAIGHTER_GRAIN" | "CLEAR_STOCK" | "WETTER_STOCK" | "THINNER_PLIES";
+            kind: "AS_PLANNED" | "THINNER" | "WIDER_RADIUS" | "STEEL_STRAP" | "TIGHTEN_STOPS" | "SOAK" | "STEAM_LONGER" | "HOTTER_CHAMBER" | "HOTTER_BAG" | "BATH_LONGER" | "HOTTER_BATH" | "PIPE_LONGER" | "HOTTER_PIPE" | "SHAVED_THINNER" | "DEEPER_CUTS" | "CLOSER_CUTS" | "QUICKER_CARRY" | "BAG_ON" | "STRAIGHTER_GRAIN" | "CLEAR_STOCK" | "WETTER_STOCK" | "THINNER_PLIES";
             /** Format: double */
             amount: number;
             recipe: components["schemas"]["RecipeFields"];
@@ -1971,7 +1971,7 @@ export interface components {
         };
         ChangeView: {
             /** @enum {string} */
-            kind: "THINNER" | "WIDER_RADIUS" | "STEEL_STRAP" | "TIGHTEN_STOPS" | "SOAK" | "STEAM_LONGER" | "HOTTER_CHAMBER" | "HOTTER_BAG" | "BATH_LONGER" | "HOTTER_BATH" | "PIPE_LONGER" | "HOTTER_PIPE" | "SHAVED_THINNER" | "DEEPER_CUTS" | "CLOSER_CUTS" | "QUICKER_CARRY" | "BAG_ON" | "STRAIGHTER_GRAIN" | "CLEAR_STOCK" | "WETTER_STOCK" | "THINNER_PLIES";
+            kind: "AS_PLANNED" | "THINNER" | "WIDER_RADIUS" | "STEEL_STRAP" | "TIGHTEN_STOPS" | "SOAK" | "STEAM_LONGER" | "HOTTER_CHAMBER" | "HOTTER_BAG" | "BATH_LONGER" | "HOTTER_BATH" | "PIPE_LONGER" | "HOTTER_PIPE" | "SHAVED_THINNER" | "DEEPER_CUTS" | "CLOSER_CUTS" | "QUICKER_CARRY" | "BAG_ON" | "STRAIGHTER_GRAIN" | "CLEAR_STOCK" | "WETTER_STOCK" | "THINNER_PLIES";
             /** Format: double */
             amount: number;
         };

@@ -2,6 +2,7 @@ package brachion.core.forecast;
 
 import brachion.core.method.Change;
 import brachion.core.method.Term;
+import brachion.core.process.StageKind;
 import java.util.List;
 import java.util.Optional;
 
@@ -61,6 +62,11 @@ public enum Cause {
     /** The part of the risk that speaks of it, if the forecast has one. */
     Optional<Term> term() {
         return term;
+    }
+
+    /** Whether it lies in a stage that was done otherwise than planned. */
+    boolean liesIn(StageKind stage) {
+        return this == COLD && stage.softens() || this == COOLED && stage == StageKind.CARRY || this == DRY && stage == StageKind.SOAK;
     }
 
     /** What helps against it, the most usual first. */

@@ -13,8 +13,10 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * What was most likely behind a flaw, from what was seen and from what the forecast says of that very piece: each cause has the
@@ -47,11 +49,12 @@ public record Diagnosis(Odds now, List<Likely> likely) {
     /**
      * Of a piece that showed a flaw.
      *
-     * @param recipe as it was bent
-     * @param seen   what was seen
-     * @param marks  the marks changes are to lie on
+     * @param recipe  as it was bent
+     * @param planned as it was to be bent
+     * @param seen    what was seen
+     * @param marks   the marks changes are to lie on
      */
-    public static Diagnosis of(RiskModel risk, Recipe recipe, Flaw seen, Marks marks) {
+    public static Diagnosis of(RiskModel risk, Recipe recipe, Recipe planned, Flaw seen, Marks marks) {
         Forecaster forecaster = new Forecaster(risk);
         Possible piece = Possible.typical(recipe);
         Map<Term, Double> sizes = new EnumMap<>(Term.class);
@@ -68,7 +71,7 @@ public record Diagnosis(Odds now, List<Likely> likely) {
                 .collect(Collectors.toMap(Change::kind, change -> change, (first, second) -> first));
         return new Diagnosis(now, weights.entrySet().stream().map(each -> Map.entry(each.getKey(), each.getValue() / all))
                 .sorted(Map.Entry.<Cause, Double>comparingByValue().reversed()).filter(each -> each.getValue() >= WORTH).limit(SHOWN)
-                .map(each -> new Likely(each.getKey(), each.getValue(), best(forecaster, recipe, each.getKey(), changes, now))).toList());
+                .map(each -> new Likely(each.getKey(), each.getValue(), best(forecaster, recipe, planned, each.getKey(), changes, now))).toList());
     }
 
     /** How much more or less than by itself the piece speaks for a cause. */
@@ -79,8 +82,9 @@ public record Diagnosis(Odds now, List<Likely> likely) {
         return cause.term().map(term -> Math.exp(Math.max(LEAST, Math.min(MOST, sizes.getOrDefault(term, sizes.isEmpty() ? 0 : LEAST))))).orElse(1.0);
     }
 
-    private static Optional<Lever> best(Forecaster forecaster, Recipe recipe, Cause cause, Map<Change.Kind, Change> changes, Odds now) {
-        return cause.changes().stream().map(changes::get).filter(change -> change != null).map(change -> Levers.lever(forecaster, recipe, change))
+    private static Optional<Lever> best(Forecaster forecaster, Recipe recipe, Recipe planned, Cause cause, Map<Change.Kind, Change> changes, Odds now) {
+        return Stream.concat(cause.changes().stream().map(changes::get).filter(Objects::nonNull), Change.asPlanned(recipe, planned, cause::liesIn).stream())
+                .map(change -> Levers.lever(forecaster, recipe, change))
                 .filter(lever -> lever.unbroken().probability() > now.probability())
                 .max(Comparator.comparingDouble(lever -> lever.unbroken().cautious()));
     }

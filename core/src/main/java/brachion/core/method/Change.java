@@ -1,10 +1,12 @@
 package brachion.core.method;
 
+import brachion.core.process.StageKind;
 import brachion.core.quantity.LengthUnit;
 import brachion.core.quantity.PhysicalBound;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 
 /**
@@ -25,6 +27,8 @@ public record Change(Kind kind, double amount, int effort, UnaryOperator<Recipe>
 
     /** What can be changed. */
     public enum Kind {
+        /** Done as it was planned. */
+        AS_PLANNED,
         /** Milled thinner; to so many mm. */
         THINNER,
         /** Bent to a wider inner radius; of so many mm. */
@@ -67,6 +71,13 @@ public record Change(Kind kind, double amount, int effort, UnaryOperator<Recipe>
         WETTER_STOCK,
         /** Thinner plies, and more of them; so many mm each. */
         THINNER_PLIES
+    }
+
+    /** To do as planned what was done otherwise, where that is a stage of some kind; empty where it went as planned. */
+    public static Optional<Change> asPlanned(Recipe done, Recipe planned, Predicate<StageKind> stage) {
+        boolean otherwise = planned.method().stageKinds().stream().filter(stage)
+                .anyMatch(kind -> !planned.method().plannedMinutes(kind).equals(done.method().plannedMinutes(kind)));
+        return otherwise ? Optional.of(new Change(Kind.AS_PLANNED, 0, 1, recipe -> planned)) : Optional.empty();
     }
 
     /** Everything that can be changed about a recipe; radius and thickness come to lie on the marks of the shop. */

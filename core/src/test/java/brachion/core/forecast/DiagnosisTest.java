@@ -8,9 +8,11 @@ import brachion.core.method.Knots;
 import brachion.core.method.Marks;
 import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
+import brachion.core.method.SteamBox;
 import brachion.core.risk.RiskModel;
 import brachion.core.trial.Flaw;
 import java.util.EnumSet;
+import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -23,7 +25,7 @@ class DiagnosisTest {
     private static final Marks MARKS = new Marks(5, 0.5);
 
     private static Diagnosis of(Recipe recipe, Flaw seen) {
-        return Diagnosis.of(TABLES, recipe, seen, MARKS);
+        return Diagnosis.of(TABLES, recipe, recipe, seen, MARKS);
     }
 
     private static Cause first(Recipe recipe, Flaw seen) {
@@ -47,6 +49,22 @@ class DiagnosisTest {
         assertThat(likely.next().orElseThrow().change().kind()).isIn(Change.Kind.SOAK, Change.Kind.WETTER_STOCK);
         assertThat(likely.next().orElseThrow().unbroken().probability())
                 .isGreaterThan(of(fair().moisture(7).thickness(16).steamed(), Flaw.SNAP).now().probability());
+    }
+
+    /** A piece pulled after a minute of the planned half hour is told to be left in for that, not for twice a minute. */
+    @Test
+    void what_was_done_otherwise_than_planned_is_to_be_done_as_planned() {
+        Recipe planned = fair().thickness(16).steamed();
+        SteamBox box = (SteamBox) planned.method();
+        Recipe hasty = planned.withMethod(new SteamBox(0, 1, 98, box.carrySeconds(), Optional.empty()));
+        Diagnosis.Likely cold = Diagnosis.of(TABLES, hasty, planned, Flaw.SNAP, MARKS).likely().get(0);
+        assertThat(cold.cause()).isEqualTo(Cause.COLD);
+        assertThat(cold.next().orElseThrow().change().kind()).isEqualTo(Change.Kind.AS_PLANNED);
+        assertThat(cold.next().orElseThrow().recipe()).isEqualTo(planned);
+        assertThat(Diagnosis.of(TABLES, hasty, hasty, Flaw.SNAP, MARKS).likely().get(0).next().orElseThrow().change().kind()).isEqualTo(Change.Kind.STEAM_LONGER);
+        Recipe slow = planned.withMethod(new SteamBox(0, 60, 98, 200, Optional.empty()));
+        assertThat(Diagnosis.of(TABLES, slow, planned, Flaw.SNAP, MARKS).likely()).filteredOn(likely -> likely.cause() == Cause.DRY)
+                .allMatch(likely -> likely.next().filter(next -> next.change().kind() == Change.Kind.AS_PLANNED).isEmpty());
     }
 
     @Test

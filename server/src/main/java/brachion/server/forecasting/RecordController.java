@@ -103,9 +103,10 @@ class RecordController {
     /** What was most likely behind the flaw a piece has, with changes that lie on marks. Refuses a piece without one. */
     @PostMapping("/diagnosis")
     DiagnosisAnswer diagnose(@PathVariable("id") long id, @Valid @RequestBody MarksFields marks) {
-        Trial trial = trials.one(id).trial();
+        Trials.One one = trials.one(id);
+        Trial trial = one.trial();
         Flaw seen = trial.outcome().flaw().orElseThrow(() -> new RefusedFieldException("outcome.flaw", "Nothing is wrong with this piece."));
-        Diagnosis found = Diagnosis.of(fitted.current().risk(), trial.recipe(), seen, marks.toMarks());
+        Diagnosis found = Diagnosis.of(fitted.current().risk(), trial.recipe(), one.plan().toRecipe(workshops.now()), seen, marks.toMarks());
         return new DiagnosisAnswer(found.now(), found.likely().stream().map(LikelyReading::of).toList());
     }
 }
