@@ -17,7 +17,7 @@ export function useStockWrites() {
     const boards = client.getQueryData<BoardView[]>(BOARDS) ?? [];
     const before = boards.find(({ id }) => id === kept.id);
     client.setQueryData(BOARDS, before ? boards.map((board) => (board.id === kept.id ? kept : board)) : [...boards, kept]);
-    if (before?.board.name !== kept.board.name) void client.invalidateQueries();
+    if (before && before.board.name !== kept.board.name) void client.invalidateQueries();
   };
   const all = () => client.invalidateQueries({ queryKey: BOARDS });
   const lay = useMutation({ mutationFn: (board: BoardFields) => body(api.POST('/api/stock/boards', { body: board })), onSuccess: known });

@@ -2,7 +2,7 @@ import { Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
 import { Field } from '../app/Field';
 import { useUnits } from '../app/units';
-import { readOne } from '../units/readOne';
+import { readOne } from '../units/readOrThrow';
 
 interface ThermometerProps {
   name: string;

@@ -11,7 +11,8 @@ import { SpeciesChoice } from '../recipe/SpeciesChoice';
 import { today } from '../units/days';
 import { exactTemperature } from '../units/exact';
 import { MeasureField } from '../units/MeasureField';
-import { readNow, typedIn, useReadings, type Measurement } from '../units/reading';
+import { typedIn, useReadings, type Measurement } from '../units/reading';
+import { readWhole } from '../units/readOrThrow';
 
 const DRAFT = 'brachion.hang';
 
@@ -49,9 +50,7 @@ export function HangForm({ onHung }: { onHung: () => void }) {
   );
   const save = async () => {
     try {
-      const read = await readNow(typed, system);
-      const unreadable = Object.values(read).find(({ error }) => error)?.error;
-      if (unreadable) throw new Error(unreadable);
+      const read = await readWhole(typed, system);
       await hang.mutateAsync({
         name: form.name,
         speciesId: form.speciesId,

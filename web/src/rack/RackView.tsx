@@ -9,7 +9,7 @@ import { HowComputed } from '../help/HowComputed';
 import { Choice } from '../recipe/Choice';
 import { printDay, today } from '../units/days';
 import { printLength, printTemperature } from '../units/printing';
-import { readOne } from '../units/readOne';
+import { readOne } from '../units/readOrThrow';
 import { DryingCurve } from './DryingCurve';
 import { HangForm } from './HangForm';
 import { paceInWords, passingInWords } from './words';

@@ -10,7 +10,8 @@ import { Row } from '../recipe/fields';
 import { SpeciesChoice } from '../recipe/SpeciesChoice';
 import { GROWTH_RINGS, SEASONING } from '../recipe/words';
 import { MeasureField } from '../units/MeasureField';
-import { readNow, typedIn, useReadings } from '../units/reading';
+import { typedIn, useReadings } from '../units/reading';
+import { readWhole } from '../units/readOrThrow';
 import { boardOf, MEASURED, STANDS_AT, type BoardForm, type MeasuredOfBoard } from './draft';
 
 interface BoardInputsProps {
@@ -39,9 +40,7 @@ export function BoardInputs({ form, onChange, on, onKeep, keep, onLeave }: Board
   const save = async () => {
     setKeeping(true);
     try {
-      const read = await readNow(typed, system);
-      const unreadable = Object.values(read).find(({ error }) => error)?.error;
-      if (unreadable) throw new Error(unreadable);
+      const read = await readWhole(typed, system);
       await onKeep(boardOf(form, read, on));
     } catch (error) {
       setRefusal(error as Error);

@@ -1,8 +1,8 @@
 import { Box, Button, Typography } from '@mui/material';
-import { memo, useCallback, useState } from 'react';
+import { memo, useCallback, useMemo, useState } from 'react';
 import { Link as RouterLink, useNavigate, useParams } from 'react-router';
 import { useSpecies } from '../api/queries';
-import { useBoards, useLayout, useStockWrites } from '../api/stock';
+import { useBoards, useStockWrites } from '../api/stock';
 import type { BoardFields, BoardView, LayoutReading, MarkFields, RecipeFields } from '../api/schema';
 import { useNotice } from '../app/notice';
 import { useUnits } from '../app/units';
@@ -15,7 +15,7 @@ import { ForTheBend } from './ForTheBend';
 import { withChanged, type Spot, type Thing } from './geometry';
 import { MoistureReadings } from './MoistureReadings';
 import { useKeptBoard } from './useKeptBoard';
-import { useLatest } from './useLatest';
+import { useLatestLayout } from './useLatestLayout';
 import { usePlanned } from './usePlanned';
 import { boardLine, MARK, moistureLine } from './words';
 
@@ -37,13 +37,8 @@ function OneBoard({ view }: { view: BoardView }) {
   const [moving, setMoving] = useState<{ thing: Thing; to: Spot }>();
   const [chosen, setChosen] = useState<Thing>();
   const { answer } = usePlanned();
-  const board = moving ? withChanged(kept, moving.thing, moving.to) : kept;
-  const shown = JSON.stringify(board);
-  const [answered, setAnswered] = useState(shown);
-  const asked = useLatest(shown, (last) => last === answered);
-  const { data: layout, isPlaceholderData } = useLayout(JSON.parse(asked) as typeof board, answer?.recipe);
-  if (layout && !isPlaceholderData && answered !== asked) setAnswered(asked);
-  const old = isPlaceholderData || asked !== shown;
+  const board = useMemo(() => (moving ? withChanged(kept, moving.thing, moving.to) : kept), [kept, moving]);
+  const { layout, old } = useLatestLayout(board, answer?.recipe);
   const chooseBlank = useCallback((index: number) => { setChosen({ what: 'blanks', index }); }, []);
   const cut = useCallback((index: number, sawn: boolean) => { change(withChanged(kept, { what: 'blanks', index }, { cut: sawn })); }, [change, kept]);
   const wood = species.find((s) => s.id === board.speciesId)?.commonName ?? '';

@@ -7,7 +7,8 @@ import { Row } from '../recipe/fields';
 import { Choice } from '../recipe/Choice';
 import { printDay, today } from '../units/days';
 import { MeasureField } from '../units/MeasureField';
-import { readNow, typedIn, useReadings } from '../units/reading';
+import { typedIn, useReadings } from '../units/reading';
+import { readWhole } from '../units/readOrThrow';
 import { howInWords, percent } from './words';
 
 type Way = 'METER' | 'SAMPLE' | 'SCALE';
@@ -28,16 +29,14 @@ export function MoistureReadings({ board, moisture, onChange }: { board: BoardFi
   const typed = typedIn(form, MEASURED);
   const readings = useReadings(typed, system);
   const write = async () => {
-    const read = await readNow(typed, system);
-    const unreadable = Object.values(read).find(({ error }) => error)?.error;
-    const missing = Object.keys(OF[way](read)).length === 0;
-    if (unreadable || missing) {
-      setRefusal(unreadable ?? 'A reading is needed.');
-      return;
+    try {
+      const read = OF[way](await readWhole(typed, system));
+      if (Object.keys(read).length === 0) throw new Error('A reading is needed.');
+      onChange({ ...board, readings: [...board.readings, { readOn: day || today(), ...read }] });
+      setForm(EMPTY);
+    } catch (error) {
+      setRefusal((error as Error).message);
     }
-    const reading = { readOn: day || today(), ...OF[way](read) } as MoistureFields;
-    onChange({ ...board, readings: [...board.readings, reading] });
-    setForm(EMPTY);
   };
   const measure = (field: keyof typeof EMPTY, label: string, hint?: string) => (
     <MeasureField label={label} measurement={MEASURED[field]} text={form[field]} reading={readings[field]} hint={hint} problem={readings[field].error}

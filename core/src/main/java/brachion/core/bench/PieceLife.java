@@ -221,8 +221,13 @@ public final class PieceLife {
         return at(Tap.INTO_HEAT).filter(in -> !moment.isBefore(in)).isPresent() && outOfTheHeat().filter(moment::isAfter).isEmpty();
     }
 
-    /** How its stages went, as far as they are over [min]; what took no time is left out. */
+    /** How its stages went, as far as they are over, and what was read in its heat. */
     public Done done() {
+        return new Done(took(), probe());
+    }
+
+    /** What its stages took, as far as they are over [min]; what took no time is left out. */
+    public Map<StageKind, Double> took() {
         Map<StageKind, Double> took = new EnumMap<>(StageKind.class);
         put(took, StageKind.SOAK, at(Tap.INTO_SOAK), at(Tap.INTO_HEAT));
         way.heat().ifPresent(heat -> put(took, heat, heatCountsFrom(), outOfTheHeat()));
@@ -232,7 +237,7 @@ public final class PieceLife {
             put(took, StageKind.FORM, firstAt(Tap.CLAMPED), firstAt(Tap.RELEASED));
             put(took, StageKind.RACK, firstAt(Tap.RELEASED), at(Tap.GLUE_ON).or(() -> at(Tap.JUDGED)));
         }
-        return new Done(took, probe());
+        return took;
     }
 
     private Optional<Instant> outOfTheHeat() {

@@ -29,6 +29,11 @@ public record Moisture(double percent) {
         return new Moisture((wetMass - ovenDryMass) / ovenDryMass * 100);
     }
 
+    /** Mass of the wood alone in a mass so wet, in the same unit: mass/(1 + MC/100), by the same definition. */
+    public double ovenDryMass(double wetMass) {
+        return wetMass / (1 + percent / 100);
+    }
+
     /**
      * Reads {@code 12}, {@code 12 %} or {@code 12,5%}.
      *

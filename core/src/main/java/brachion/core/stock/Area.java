@@ -48,6 +48,11 @@ public record Area(double alongMm, double acrossMm, double lengthMm, double widt
                 && acrossMm >= other.acrossMm - NOTHING_MM && topMm() <= other.topMm() + NOTHING_MM;
     }
 
+    /** The same with so much more beyond its end and its top [mm]. */
+    Area longerAndWiderBy(double mm) {
+        return new Area(alongMm, acrossMm, lengthMm + mm, widthMm + mm);
+    }
+
     /** The same with so much more all round [mm]. */
     Area widerBy(double mm) {
         return new Area(alongMm - mm, acrossMm - mm, lengthMm + 2 * mm, widthMm + 2 * mm);

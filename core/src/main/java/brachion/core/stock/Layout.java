@@ -60,8 +60,7 @@ public record Layout(Board board, double kerfMm, List<LaidBlank> blanks) {
     }
 
     private boolean sawnInto(LaidBlank one, LaidBlank other) {
-        return new Area(one.area().alongMm(), one.area().acrossMm(), one.area().lengthMm() + kerfMm, one.area().widthMm() + kerfMm)
-                .overlaps(new Area(other.area().alongMm(), other.area().acrossMm(), other.area().lengthMm() + kerfMm, other.area().widthMm() + kerfMm));
+        return one.area().longerAndWiderBy(kerfMm).overlaps(other.area().longerAndWiderBy(kerfMm));
     }
 
     /** The same with one more. */

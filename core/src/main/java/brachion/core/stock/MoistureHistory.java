@@ -17,8 +17,6 @@ import java.util.OptionalDouble;
  */
 public final class MoistureHistory {
 
-    private static final double WHOLE_PERCENT = 100;
-
     private final List<Known> known;
 
     /**
@@ -91,8 +89,8 @@ public final class MoistureHistory {
     private static OptionalDouble ovenDryG(List<Reading> inOrder) {
         List<Reading> both = inOrder.stream().filter(reading -> reading.massG().isPresent() && reading.told().isPresent()).toList();
         Optional<Reading> sampled = last(both.stream().filter(reading -> reading.sample().isPresent()).toList());
-        return sampled.or(() -> last(both)).map(reading ->
-                OptionalDouble.of(reading.massG().getAsDouble() / (1 + reading.told().getAsDouble() / WHOLE_PERCENT))).orElse(OptionalDouble.empty());
+        return sampled.or(() -> last(both)).stream()
+                .mapToDouble(reading -> new Moisture(reading.told().getAsDouble()).ovenDryMass(reading.massG().getAsDouble())).findFirst();
     }
 
     private static <T> Optional<T> last(List<T> all) {

@@ -52,7 +52,8 @@ public final class Places {
             LaidBlank next = places.stream().min(BEST).orElseThrow().blank();
             proposed.add(next);
             layout = layout.with(next);
-            places.removeIf(place -> layoutOf(next).sawnInto(place.blank()));
+            Layout alone = new Layout(board, kerfMm, List.of(next));
+            places.removeIf(place -> alone.sawnInto(place.blank()));
             double above = next.area().topMm() + kerfMm;
             double after = next.area().endMm() + kerfMm;
             if (across.add(above)) {
@@ -63,10 +64,6 @@ public final class Places {
             }
         }
         return proposed;
-    }
-
-    private Layout layoutOf(LaidBlank one) {
-        return new Layout(board, kerfMm, List.of(one));
     }
 
     /** Places a blank may lie at, of those that begin so far across and along the board. */

@@ -5,6 +5,7 @@ import brachion.core.method.Knots;
 import brachion.core.method.Recipe;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
 
 /**
@@ -23,10 +24,7 @@ public record WoodAtPlace(List<Mark> inBend, List<Mark> through, List<Mark> besi
         List<Mark> through = marks(board, Mark.Spoils.THE_BLANK).filter(mark -> mark.area().overlaps(blank.area())).toList();
         List<Mark> beside = board.marks().stream().filter(mark -> !inBend.contains(mark) && !through.contains(mark))
                 .filter(mark -> mark.area().overlaps(blank.area())).toList();
-        OptionalDouble marked = inBend.stream().flatMapToDouble(mark -> mark.grainRun().stream()).min();
-        OptionalDouble steepest = marked.isPresent() && board.grainRun().isPresent()
-                ? OptionalDouble.of(Math.min(marked.getAsDouble(), board.grainRun().getAsDouble()))
-                : marked.isPresent() ? marked : board.grainRun();
+        OptionalDouble steepest = DoubleStream.concat(board.grainRun().stream(), inBend.stream().flatMapToDouble(mark -> mark.grainRun().stream())).min();
         return new WoodAtPlace(inBend, through, beside, steepest);
     }
 

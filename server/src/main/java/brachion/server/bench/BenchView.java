@@ -7,11 +7,11 @@ import brachion.core.bench.Tap;
 import brachion.core.process.ProbeRecord;
 import brachion.core.process.StageKind;
 import brachion.server.recipe.RecipeFields;
+import brachion.server.storage.Absent;
 import brachion.server.trial.DoneFields;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.List;
-import java.util.OptionalDouble;
 
 /**
  * A piece on the bench as it is shown.
@@ -75,7 +75,7 @@ record BenchView(long id, int version, String name, RecipeFields recipe, Step st
 
         static StandingReading of(Standing standing) {
             return new StandingReading(standing.countsFrom().orElse(null), standing.due().orElse(null), standing.dueIs(),
-                    standing.hotThrough().orElse(null), known(standing.planned()), standing.wood().map(WoodReading::of).orElse(null));
+                    standing.hotThrough().orElse(null), Absent.orNull(standing.planned()), standing.wood().map(WoodReading::of).orElse(null));
         }
     }
 
@@ -89,21 +89,17 @@ record BenchView(long id, int version, String name, RecipeFields recipe, Step st
     record WoodReading(@NotNull double coreC, @NotNull double moisturePercent, @NotNull double softShare, @NotNull double outerSoftness, Double bearsCarryS) {
 
         static WoodReading of(Standing.Wood wood) {
-            return new WoodReading(wood.coreC(), wood.moisturePercent(), wood.softShare(), wood.outerSoftness(), known(wood.bearsCarryS()));
+            return new WoodReading(wood.coreC(), wood.moisturePercent(), wood.softShare(), wood.outerSoftness(), Absent.orNull(wood.bearsCarryS()));
         }
     }
 
     static BenchView of(BenchPieceEntity piece, RecipeFields recipe, PieceLife life, Standing standing) {
         return new BenchView(piece.id(), piece.version(), piece.name(), recipe, life.step(),
                 life.next().stream().map(tap -> NextView.of(life, tap)).toList(), life.said().stream().map(TapFields::of).toList(),
-                StandingReading.of(standing), life.probe().map(BenchView::curve).orElse(List.of()), DoneFields.tooLong(life.done()));
+                StandingReading.of(standing), life.probe().map(BenchView::curve).orElse(List.of()), DoneFields.tooLong(life.took()));
     }
 
     private static List<HeatView> curve(ProbeRecord record) {
         return record.thinned(ProbeRecord.CLOSELY_C).readings().stream().map(read -> new HeatView(read.seconds(), read.celsius())).toList();
-    }
-
-    private static Double known(OptionalDouble value) {
-        return value.isPresent() ? value.getAsDouble() : null;
     }
 }

@@ -13,6 +13,7 @@ import brachion.core.method.Seasoning;
 import brachion.core.method.SoakAdditive;
 import brachion.core.method.SteamBox;
 import brachion.core.process.StageKind;
+import brachion.core.quantity.LengthUnit;
 import brachion.server.bench.Bench;
 import brachion.server.bench.PlanFields;
 import brachion.server.bench.TapFields;
@@ -28,7 +29,7 @@ import java.util.OptionalDouble;
 /** What is under way on Fellmarrow Workshop's bench just now: invented pieces at different steps. */
 final class FellmarrowBench {
 
-    private static final double INCH = 25.4;
+    private static final double INCH = LengthUnit.INCH.millimetres();
 
     private final Instant now;
 

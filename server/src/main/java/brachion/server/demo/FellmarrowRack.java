@@ -1,5 +1,6 @@
 package brachion.server.demo;
 
+import brachion.core.quantity.LengthUnit;
 import brachion.server.rack.DryingFields;
 import brachion.server.rack.Rack;
 import brachion.server.rack.WeighInFields;
@@ -9,7 +10,7 @@ import java.util.List;
 /** What hangs on Fellmarrow Workshop's drying rack today: invented pieces with invented readings. */
 final class FellmarrowRack {
 
-    private static final double INCH = 25.4;
+    private static final double INCH = LengthUnit.INCH.millimetres();
 
     private final LocalDate today;
 

@@ -2,6 +2,7 @@ package brachion.server.demo;
 
 import brachion.core.method.GrowthRings;
 import brachion.core.method.Seasoning;
+import brachion.core.quantity.LengthUnit;
 import brachion.core.stock.Mark;
 import brachion.server.stock.BoardFields;
 import brachion.server.stock.LaidFields;
@@ -14,7 +15,7 @@ import java.util.List;
 /** What lies in Fellmarrow Workshop's loft: invented boards with invented knots. */
 final class FellmarrowStock {
 
-    private static final double INCH = 25.4;
+    private static final double INCH = LengthUnit.INCH.millimetres();
 
     private final LocalDate today;
 

@@ -28,6 +28,14 @@ class SampleWorkshop {
     private static final List<String> KEPT = List.of("trial", "stock_board", "person", "board", "source", "drying_piece", "bench_piece", "instrument", "row_set_aside", "wood", "steam_rig", "trial_revision",
             "write_done");
 
+    /** What belongs to a row of these, and by which key. */
+    private static final List<Part> PARTS = List.of(new Part("weigh_in", "piece_id", "drying_piece"), new Part("bench_tap", "piece_id", "bench_piece"),
+            new Part("instrument_reading", "instrument_id", "instrument"), new Part("stock_mark", "stock_id", "stock_board"),
+            new Part("stock_reading", "stock_id", "stock_board"), new Part("stock_blank", "stock_id", "stock_board"));
+
+    private record Part(String table, String key, String of) {
+    }
+
     private final Trials trials;
     private final Rack rack;
     private final Bench bench;
@@ -89,11 +97,8 @@ class SampleWorkshop {
     void close() {
         transaction.executeWithoutResult(status -> {
             longWork.begin();
-            database.update("delete from weigh_in where piece_id in (select id from drying_piece where shop = ?)", CurrentShop.SAMPLE);
-            database.update("delete from bench_tap where piece_id in (select id from bench_piece where shop = ?)", CurrentShop.SAMPLE);
-            database.update("delete from instrument_reading where instrument_id in (select id from instrument where shop = ?)", CurrentShop.SAMPLE);
-            List.of("stock_mark", "stock_reading", "stock_blank").forEach(table ->
-                    database.update("delete from " + table + " where stock_id in (select id from stock_board where shop = ?)", CurrentShop.SAMPLE));
+            PARTS.forEach(part -> database.update("delete from %s where %s in (select id from %s where shop = ?)"
+                    .formatted(part.table(), part.key(), part.of()), CurrentShop.SAMPLE));
             KEPT.forEach(table -> database.update("delete from " + table + " where shop = ?", CurrentShop.SAMPLE));
         });
         events.publishEvent(new ShopCleared(CurrentShop.SAMPLE));

@@ -12,7 +12,6 @@ import brachion.core.trial.Flaw;
 import brachion.core.trial.Trial;
 import brachion.server.forecasting.LeversController.LeverView;
 import brachion.server.problem.RefusedFieldException;
-import brachion.server.recipe.Workshops;
 import brachion.server.rig.Rig;
 import brachion.server.trial.Trials;
 import jakarta.validation.Valid;
@@ -34,13 +33,11 @@ class RecordController {
     private final FittedRisk fitted;
     private final Trials trials;
     private final Rig rig;
-    private final Workshops workshops;
 
-    RecordController(FittedRisk fitted, Trials trials, Rig rig, Workshops workshops) {
+    RecordController(FittedRisk fitted, Trials trials, Rig rig) {
         this.fitted = fitted;
         this.trials = trials;
         this.rig = rig;
-        this.workshops = workshops;
     }
 
     /**
@@ -75,9 +72,8 @@ class RecordController {
         FittedRisk.Fit fit = fitted.current();
         Forecaster forecaster = new Forecaster(fit.risk());
         Recipe done = one.trial().recipe();
-        Recipe planned = one.plan().toRecipe(workshops.now());
         return new RecordForecast(ForecastAnswer.of(forecaster.forecast(done), done, Doubt.of(done, rig.reachesC()), fit),
-                planned.equals(done) ? null : forecaster.unbroken(planned));
+                one.planned().equals(done) ? null : forecaster.unbroken(one.planned()));
     }
 
     /**
@@ -106,7 +102,7 @@ class RecordController {
         Trials.One one = trials.one(id);
         Trial trial = one.trial();
         Flaw seen = trial.outcome().flaw().orElseThrow(() -> new RefusedFieldException("outcome.flaw", "Nothing is wrong with this piece."));
-        Diagnosis found = Diagnosis.of(fitted.current().risk(), trial.recipe(), one.plan().toRecipe(workshops.now()), seen, marks.toMarks());
+        Diagnosis found = Diagnosis.of(fitted.current().risk(), trial.recipe(), one.planned(), seen, marks.toMarks());
         return new DiagnosisAnswer(found.now(), found.likely().stream().map(LikelyReading::of).toList());
     }
 }

@@ -5,9 +5,9 @@ import brachion.core.process.ProcessReport;
 import brachion.core.process.ProcessTimes;
 import brachion.core.process.StageKind;
 import brachion.core.process.SteamingSchool;
+import brachion.server.storage.Absent;
 import java.util.Arrays;
 import java.util.List;
-import java.util.OptionalDouble;
 
 /**
  * A process as it travels.
@@ -59,13 +59,9 @@ record ProcessAnswer(List<StageView> stages, TimesReading times, List<SchoolView
                         Double below10AfterS, Double below8AfterS, ProcessTimes.Governor governedBy) {
 
         static TimesReading of(ProcessTimes times) {
-            return new TimesReading(known(times.hotAfterS()), known(times.softAfterS()), known(times.carryLimitS()),
-                    known(times.coldAfterS()), known(times.below10AfterS()), known(times.below8AfterS()),
+            return new TimesReading(Absent.orNull(times.hotAfterS()), Absent.orNull(times.softAfterS()), Absent.orNull(times.carryLimitS()),
+                    Absent.orNull(times.coldAfterS()), Absent.orNull(times.below10AfterS()), Absent.orNull(times.below8AfterS()),
                     times.governedBy());
-        }
-
-        private static Double known(OptionalDouble time) {
-            return time.isPresent() ? time.getAsDouble() : null;
         }
     }
 

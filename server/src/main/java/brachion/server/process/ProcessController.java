@@ -12,6 +12,7 @@ import brachion.server.problem.RefusedFieldException;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.recipe.Within;
 import brachion.server.recipe.Workshops;
+import brachion.server.storage.Absent;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -19,7 +20,6 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.PositiveOrZero;
 import java.util.List;
-import java.util.OptionalDouble;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -101,10 +101,6 @@ class ProcessController {
         Recipe typical = UnknownInputs.typical(request.recipe().toRecipe(workshops.now()));
         SoakTimes times = SoakTimes.of(HotWood.piece(typical.blank(), typical.shop()), request.bathC(), request.wantedMeanPercent(),
                 request.wantedCorePercent());
-        return new SoakAnswer(known(times.meanAfterS()), known(times.coreAfterS()));
-    }
-
-    private static Double known(OptionalDouble time) {
-        return time.isPresent() ? time.getAsDouble() : null;
+        return new SoakAnswer(Absent.orNull(times.meanAfterS()), Absent.orNull(times.coreAfterS()));
     }
 }

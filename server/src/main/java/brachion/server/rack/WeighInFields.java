@@ -1,5 +1,6 @@
 package brachion.server.rack;
 
+import brachion.core.quantity.Moisture;
 import brachion.core.quantity.PhysicalBound;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.recipe.Within;
@@ -40,6 +41,6 @@ public record WeighInFields(
 
     /** Mass of the wood alone, from mass and moisture at the start [g]. */
     static double ovenDryMassG(DryingFields piece) {
-        return piece.startMassG() / (1 + piece.startMoisturePercent() / 100);
+        return new Moisture(piece.startMoisturePercent()).ovenDryMass(piece.startMassG());
     }
 }

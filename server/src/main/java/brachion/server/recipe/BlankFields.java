@@ -10,11 +10,11 @@ import brachion.core.quantity.PhysicalBound;
 import brachion.core.wood.Species;
 import brachion.core.wood.SpeciesCatalogue;
 import brachion.server.problem.RefusedFieldException;
+import brachion.server.storage.Absent;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.validation.constraints.NotNull;
-import java.util.OptionalDouble;
 
 /**
  * The stock.
@@ -59,21 +59,13 @@ public record BlankFields(
     Blank toBlank(SpeciesCatalogue woods) {
         Species species = woods.find(speciesId).orElseThrow(
                 () -> RefusedFieldException.unknownSpecies("recipe.blank.speciesId", speciesId));
-        return new Blank(species, seasoning, optional(moisturePercent), growthRings, optional(grainRun), knots,
+        return new Blank(species, seasoning, Absent.known(moisturePercent), growthRings, Absent.known(grainRun), knots,
                 outerFace == null ? OuterFace.SAWN : outerFace, thicknessMm, widthMm, outline == null ? Outline.RECTANGLE : outline);
     }
 
     static BlankFields of(Blank blank) {
-        return new BlankFields(blank.species().id(), blank.seasoning(), value(blank.moisturePercent()), blank.growthRings(),
-                value(blank.grainRun()), blank.knots(), blank.outerFace() == OuterFace.SAWN ? null : blank.outerFace(),
+        return new BlankFields(blank.species().id(), blank.seasoning(), Absent.orNull(blank.moisturePercent()), blank.growthRings(),
+                Absent.orNull(blank.grainRun()), blank.knots(), blank.outerFace() == OuterFace.SAWN ? null : blank.outerFace(),
                 blank.thicknessMm(), blank.widthMm(), blank.outline());
-    }
-
-    private static Double value(OptionalDouble known) {
-        return known.isPresent() ? known.getAsDouble() : null;
-    }
-
-    private static OptionalDouble optional(Double value) {
-        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
     }
 }

@@ -5,6 +5,7 @@ import brachion.core.method.Names;
 import brachion.core.method.Recipe;
 import brachion.core.method.Workshop;
 import brachion.core.quantity.PhysicalBound;
+import brachion.server.storage.Absent;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -34,9 +35,9 @@ public record RecipeFields(
 
     /** A name is the same with blanks around it, and none is nobody. */
     public RecipeFields {
-        person = given(person);
-        board = given(board);
-        source = given(source);
+        person = Absent.given(person);
+        board = Absent.given(board);
+        source = Absent.given(source);
     }
 
     /**
@@ -55,15 +56,11 @@ public record RecipeFields(
         return given == null ? "" : given;
     }
 
-    private static String given(String name) {
-        return name == null || name.isBlank() ? null : name.strip();
-    }
-
     /** A recipe of the core as it travels. */
     public static RecipeFields of(Recipe recipe) {
         Names names = recipe.names();
         return new RecipeFields(BlankFields.of(recipe.blank()), recipe.bend().innerRadiusMm(),
                 recipe.bend().angleDegrees(), MethodFields.of(recipe.method()),
-                given(names.person()), given(names.board()), given(names.source()));
+                Absent.given(names.person()), Absent.given(names.board()), Absent.given(names.source()));
     }
 }

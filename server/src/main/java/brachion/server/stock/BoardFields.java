@@ -9,12 +9,12 @@ import brachion.core.stock.MoistureHistory;
 import brachion.core.wood.SpeciesCatalogue;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.recipe.Within;
+import brachion.server.storage.Absent;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
-import java.util.OptionalDouble;
 
 /**
  * A board in stock, with everything that is known of it.
@@ -59,13 +59,9 @@ public record BoardFields(
     /** A name is the same with blanks around it, and none is nobody. */
     public BoardFields {
         name = name == null ? null : name.strip();
-        source = given(source);
-        place = given(place);
-        price = given(price);
-    }
-
-    private static String given(String text) {
-        return text == null || text.isBlank() ? null : text.strip();
+        source = Absent.given(source);
+        place = Absent.given(place);
+        price = Absent.given(price);
     }
 
     /** Refuses what contradicts itself, naming the field. */
@@ -86,7 +82,7 @@ public record BoardFields(
     }
 
     Board toBoard() {
-        return new Board(lengthMm, widthMm, thicknessMm, grainRun == null ? OptionalDouble.empty() : OptionalDouble.of(grainRun),
+        return new Board(lengthMm, widthMm, thicknessMm, Absent.known(grainRun),
                 marks.stream().map(MarkFields::toMark).toList());
     }
 

@@ -4,11 +4,11 @@ import brachion.core.quantity.PhysicalBound;
 import brachion.core.stock.Area;
 import brachion.core.stock.Mark;
 import brachion.server.recipe.Within;
+import brachion.server.storage.Absent;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.validation.constraints.NotNull;
-import java.util.OptionalDouble;
 
 /**
  * Something seen on a board.
@@ -30,7 +30,6 @@ public record MarkFields(
         @Within(PhysicalBound.GRAIN_RUN) Double grainRun) {
 
     Mark toMark() {
-        return new Mark(kind, new Area(alongMm, acrossMm, lengthMm, widthMm),
-                grainRun == null ? OptionalDouble.empty() : OptionalDouble.of(grainRun));
+        return new Mark(kind, new Area(alongMm, acrossMm, lengthMm, widthMm), Absent.known(grainRun));
     }
 }

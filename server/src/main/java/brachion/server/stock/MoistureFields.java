@@ -5,12 +5,12 @@ import brachion.core.stock.MoistureHistory.Reading;
 import brachion.core.stock.MoistureHistory.Sample;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.recipe.Within;
+import brachion.server.storage.Absent;
 import jakarta.persistence.Column;
 import jakarta.persistence.Embeddable;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.util.Optional;
-import java.util.OptionalDouble;
 
 /**
  * How wet a board was on a day: by meter, by a sample weighed wet and oven dry, by weighing the board, or several of these.
@@ -49,11 +49,7 @@ public record MoistureFields(
     }
 
     Reading toReading() {
-        return new Reading(readOn, known(moisturePercent),
-                sampleWetG == null ? Optional.empty() : Optional.of(new Sample(sampleWetG, sampleDryG)), known(massG));
-    }
-
-    private static OptionalDouble known(Double value) {
-        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+        return new Reading(readOn, Absent.known(moisturePercent),
+                sampleWetG == null ? Optional.empty() : Optional.of(new Sample(sampleWetG, sampleDryG)), Absent.known(massG));
     }
 }

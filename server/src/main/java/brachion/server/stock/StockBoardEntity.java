@@ -59,12 +59,11 @@ class StockBoardEntity extends StoredEntity {
     protected StockBoardEntity() {
     }
 
-    StockBoardEntity(long boardId, BoardFields fields) {
+    StockBoardEntity(long boardId) {
         this.boardId = boardId;
-        write(fields);
     }
 
-    final void write(BoardFields fields) {
+    void write(BoardFields fields) {
         speciesId = fields.speciesId();
         seasoning = fields.seasoning();
         growthRings = fields.growthRings();

@@ -9,6 +9,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -56,26 +57,22 @@ class StockService implements Stock {
             throw new RefusedFieldException("name", "There is a board “" + fields.name() + "” in stock already. Choose another name.");
         }
         // one of that name that was taken out of the stock is this one again
-        StockBoardEntity stored = there.orElseGet(() -> new StockBoardEntity(board, fields));
+        StockBoardEntity stored = there.orElseGet(() -> new StockBoardEntity(board));
         stored.bringBack();
         stored.write(fields);
         return view(repository.saveAndFlush(stored));
     }
 
     public BoardView change(long id, int version, BoardFields fields) {
-        StockBoardEntity stored = present(id);
-        stored.requireVersion(version, "This board was changed elsewhere since you opened it. Look at it again and repeat your change.");
         fields.requireSense(woods.catalogue());
-        names.call(stored.boardId(), fields.name());
-        stored.write(fields);
-        return view(repository.saveAndFlush(stored));
+        return change(id, version, stored -> {
+            names.call(stored.boardId(), fields.name());
+            stored.write(fields);
+        });
     }
 
     public BoardView takeOut(long id, int version) {
-        StockBoardEntity stored = present(id);
-        stored.requireVersion(version, "This board was changed elsewhere since you opened it. Look at it again and repeat your change.");
-        stored.discard(clock.instant());
-        return view(repository.saveAndFlush(stored));
+        return change(id, version, stored -> stored.discard(clock.instant()));
     }
 
     public BoardView putBack(long id) {
@@ -88,8 +85,11 @@ class StockService implements Stock {
         return BoardView.of(stored, names.names(List.of(stored.boardId())).get(stored.boardId()));
     }
 
-    private StockBoardEntity present(long id) {
-        return repository.findById(id).filter(StockBoardEntity::present).orElseThrow(() -> missing(id));
+    private BoardView change(long id, int version, Consumer<StockBoardEntity> change) {
+        StockBoardEntity stored = repository.findById(id).filter(StockBoardEntity::present).orElseThrow(() -> missing(id));
+        stored.requireVersion(version, "This board was changed elsewhere since you opened it. Look at it again and repeat your change.");
+        change.accept(stored);
+        return view(repository.saveAndFlush(stored));
     }
 
     private static NotHereException missing(long id) {

@@ -97,18 +97,18 @@ public record DoneFields(
      * as the shortest there is; of a long record of the chamber every so many readings are kept.
      */
     public static DoneFields of(Done done) {
-        List<StageTook> stages = took(done).filter(StageTook::canBe).toList();
+        List<StageTook> stages = took(done.took()).filter(StageTook::canBe).toList();
         List<ProbeRecord.Reading> readings = done.probe().map(DoneFields::thinned).orElse(List.of());
         return new DoneFields(stages, readings.stream().map(reading -> new ChamberReading(reading.seconds() / 60, reading.celsius())).toList());
     }
 
     /** The stages that took longer than any process does, and so count as gone as planned. */
-    public static List<StageKind> tooLong(Done done) {
-        return took(done).filter(stage -> !stage.canBe()).map(StageTook::kind).toList();
+    public static List<StageKind> tooLong(Map<StageKind, Double> took) {
+        return took(took).filter(stage -> !stage.canBe()).map(StageTook::kind).toList();
     }
 
-    private static Stream<StageTook> took(Done done) {
-        return done.took().entrySet().stream().map(took -> StageTook.atLeast(took.getKey(), took.getValue()));
+    private static Stream<StageTook> took(Map<StageKind, Double> took) {
+        return took.entrySet().stream().map(stage -> StageTook.atLeast(stage.getKey(), stage.getValue()));
     }
 
     /** As many readings as there is room for, which keep the curve as nearly as so many can. */

@@ -3,10 +3,10 @@ package brachion.server.trial;
 import brachion.core.method.Method;
 import brachion.core.process.StageKind;
 import brachion.server.recipe.RecipeFields;
+import brachion.server.storage.Absent;
 import brachion.server.trial.DoneFields.ChamberReading;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
-import java.util.OptionalDouble;
 
 /**
  * How the process went, beside the plan.
@@ -29,10 +29,6 @@ record DoneView(List<StageRecord> stages, List<ChamberReading> chamber) {
     static DoneView of(DoneFields done, RecipeFields plan) {
         Method planned = plan.method().toMethod(plan.blank().widthMm());
         return new DoneView(done.stages().stream().map(stage -> new StageRecord(stage.kind(),
-                known(planned.plannedMinutes(stage.kind())), stage.actualMinutes())).toList(), done.chamber());
-    }
-
-    private static Double known(OptionalDouble minutes) {
-        return minutes.isPresent() ? minutes.getAsDouble() : null;
+                Absent.orNull(planned.plannedMinutes(stage.kind())), stage.actualMinutes())).toList(), done.chamber());
     }
 }

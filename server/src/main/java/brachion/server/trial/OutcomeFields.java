@@ -4,10 +4,10 @@ import brachion.core.quantity.PhysicalBound;
 import brachion.core.trial.AlongBend;
 import brachion.core.trial.Flaw;
 import brachion.core.trial.Outcome;
-import brachion.core.trial.ReleasedCurve;
 import brachion.core.trial.Severity;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.recipe.Within;
+import brachion.server.storage.Absent;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -43,14 +43,13 @@ public record OutcomeFields(
         @Size(max = 200, message = "How it was mended may be up to 200 characters long.") String mended,
         @Size(max = 500, message = "What to do otherwise may be up to 500 characters long.") String nextTime) {
 
-    static final String CHORD_ALONE = "A chord goes with its rise, or with the gap to the pattern: give one of the two.";
-    static final String NO_CIRCLE = "These two lie on no circle. Measure the chord and the rise or gap once more.";
+    private static final String CHORD = "outcome.releasedChordMm";
 
     /** Nothing was seen where on a clean piece; an empty text is none. */
     public OutcomeFields {
         flawAt = flaw == null ? null : flawAt;
-        mended = given(mended);
-        nextTime = given(nextTime);
+        mended = Absent.given(mended);
+        nextTime = Absent.given(nextTime);
     }
 
     /** An outcome of which no more was written down. */
@@ -58,31 +57,21 @@ public record OutcomeFields(
         this(severity, flaw, releasedRadiusMm, null, null, null, null, null, null, null);
     }
 
-    private static String given(String text) {
-        return text == null || text.isBlank() ? null : text.strip();
-    }
-
-    /** The same with the radius that follows from how the curve was measured, on a pattern of some radius [mm]. */
+    /** The same with the radius that follows from how the curve was measured, where one does; on a pattern of some radius [mm]. */
     OutcomeFields measuredOn(Double patternMm) {
-        if (releasedChordMm == null) {
+        if (releasedChordMm == null || patternMm == null) {
             return this;
         }
-        Optional<ReleasedCurve> curve = curve(patternMm);
-        return new OutcomeFields(severity, flaw, curve.map(ReleasedCurve::radiusMm).orElse(releasedRadiusMm), releasedChordMm, releasedRiseMm, releasedGapMm,
-                twistDegrees, flawAt, mended, nextTime);
+        try {
+            double radiusMm = measured(patternMm).curve(CHORD).radiusMm();
+            return new OutcomeFields(severity, flaw, radiusMm, releasedChordMm, releasedRiseMm, releasedGapMm, twistDegrees, flawAt, mended, nextTime);
+        } catch (RefusedFieldException saidWhenItIsChecked) {
+            return this;
+        }
     }
 
-    /** The curve as it was measured; empty where it was not, or lies on no circle. */
-    private Optional<ReleasedCurve> curve(Double patternMm) {
-        try {
-            if (releasedRiseMm != null) {
-                return Optional.of(ReleasedCurve.ofChordAndRise(releasedChordMm, releasedRiseMm));
-            }
-            return releasedGapMm == null || patternMm == null ? Optional.empty()
-                    : Optional.of(ReleasedCurve.ofGap(patternMm, releasedChordMm, releasedGapMm));
-        } catch (IllegalArgumentException noCircle) {
-            return Optional.empty();
-        }
+    private MeasuredCurveFields measured(Double patternMm) {
+        return new MeasuredCurveFields(patternMm, releasedChordMm, releasedRiseMm, releasedGapMm);
     }
 
     /** Refuses what contradicts itself, naming the field; the pattern is that of the bend [mm]. */
@@ -91,12 +80,8 @@ public record OutcomeFields(
             throw new RefusedFieldException("outcome.releasedRadiusMm",
                     "A broken piece has no radius after release: clear it, or change how it ended.");
         }
-        boolean either = releasedRiseMm == null ^ releasedGapMm == null;
-        if (releasedChordMm == null ? releasedRiseMm != null || releasedGapMm != null : !either) {
-            throw new RefusedFieldException("outcome.releasedChordMm", CHORD_ALONE);
-        }
-        if (releasedChordMm != null && curve(patternMm).isEmpty()) {
-            throw new RefusedFieldException("outcome.releasedChordMm", NO_CIRCLE);
+        if (releasedChordMm != null || releasedRiseMm != null || releasedGapMm != null) {
+            measured(patternMm).curve(CHORD);
         }
     }
 

@@ -3,12 +3,12 @@ package brachion.server.trial;
 import brachion.core.trial.Trial;
 import brachion.core.method.Workshop;
 import brachion.server.recipe.RecipeFields;
+import brachion.server.storage.Absent;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.Optional;
-import java.util.OptionalDouble;
 
 /**
  * A trial as it is written down.
@@ -40,8 +40,6 @@ public record TrialFields(
 
     /** The trial as the core reads it. */
     public Trial toTrial(long id, Workshop workshop) {
-        Double released = outcome.releasedRadiusMm();
-        return new Trial(id, done.asDone(recipe, workshop), outcome.toOutcome(),
-                released == null ? OptionalDouble.empty() : OptionalDouble.of(released), Optional.of(bentOn));
+        return new Trial(id, done.asDone(recipe, workshop), outcome.toOutcome(), Absent.known(outcome.releasedRadiusMm()), Optional.of(bentOn));
     }
 }

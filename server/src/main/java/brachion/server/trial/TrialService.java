@@ -72,8 +72,9 @@ class TrialService implements Trials {
     @Override
     @Transactional(readOnly = true)
     public One one(long id) {
-        TrialEntity stored = present(id);
-        return new One(stored.trial(workshops.now()), stored.fields().recipe());
+        TrialFields fields = present(id).fields();
+        Workshop workshop = workshops.now();
+        return new One(fields.toTrial(id, workshop), fields.recipe().toRecipe(workshop));
     }
 
     @Override

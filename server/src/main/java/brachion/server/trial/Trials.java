@@ -1,8 +1,8 @@
 package brachion.server.trial;
 
+import brachion.core.method.Recipe;
 import brachion.core.risk.SetAside;
 import brachion.core.trial.Trial;
-import brachion.server.recipe.RecipeFields;
 import java.util.List;
 
 /** What other capabilities may ask of the record of bends. */
@@ -35,10 +35,10 @@ public interface Trials {
     /**
      * One trial.
      *
-     * @param trial as it was done
-     * @param plan  what was planned
+     * @param trial   as it was done
+     * @param planned what was planned
      */
-    record One(Trial trial, RecipeFields plan) {
+    record One(Trial trial, Recipe planned) {
     }
 
     /**
