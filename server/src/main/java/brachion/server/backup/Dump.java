@@ -32,13 +32,17 @@ final class Dump {
     /** Counts changes of a shop; where it is brought back, counting goes on. */
     private static final String COUNTER = "trial_revision";
 
+    private static final int AT_ONCE = 20;
+
     private final JdbcTemplate database;
     private final String shop;
     private final List<TableOfShop> tables;
 
     /** @param shop the shop to write, null for all of the database */
     Dump(JdbcTemplate database, String shop) {
-        this.database = database;
+        this.database = new JdbcTemplate(database.getDataSource());
+        // a table of photographs is larger than the memory
+        this.database.setFetchSize(AT_ONCE);
         this.shop = shop;
         this.tables = TablesOfTheDatabase.of(database).stream().filter(table -> shop == null || !table.name().equals(COUNTER)).toList();
     }
@@ -100,6 +104,8 @@ final class Dump {
                 json.put(column.name(), number);
             } else if (value instanceof Timestamp) {
                 json.put(column.name(), row.getObject(index, LocalDateTime.class).toString());
+            } else if (column.bytes()) {
+                json.put(column.name(), row.getBytes(index));
             } else if (column.number()) {
                 json.put(column.name(), row.getLong(index));
             } else {

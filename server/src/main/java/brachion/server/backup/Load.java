@@ -17,6 +17,7 @@ final class Load {
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final int BATCH = 500;
+    private static final int LETTERS = 4_000_000;
 
     private final JdbcTemplate database;
     private final String shop;
@@ -67,11 +68,14 @@ final class Load {
         String places = table.columns().stream().map(column -> "?").collect(Collectors.joining(", "));
         String insert = "insert into " + table.name() + " (" + columns + ") values (" + places + ")";
         List<Object[]> rows = new ArrayList<>();
+        int[] letters = {0};
         file.lines(part, line -> {
             rows.add(row(table, JSON.readTree(line)));
-            if (rows.size() == BATCH) {
+            letters[0] += line.length();
+            if (rows.size() == BATCH || letters[0] > LETTERS) {
                 database.batchUpdate(insert, rows);
                 rows.clear();
+                letters[0] = 0;
             }
         });
         if (!rows.isEmpty()) {
@@ -87,6 +91,9 @@ final class Load {
             }
             if (column.name().equals(TableOfShop.SHOP) && shop != null) {
                 return shop;
+            }
+            if (column.bytes()) {
+                return value.binaryValue();
             }
             if (value.isFloatingPointNumber()) {
                 return value.doubleValue();

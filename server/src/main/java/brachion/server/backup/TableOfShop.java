@@ -20,8 +20,9 @@ record TableOfShop(String name, List<Column> columns, List<String> key, boolean 
      *
      * @param name   its name
      * @param number whether it holds numbers
+     * @param bytes  whether it holds bytes, which travel in base 64
      */
-    record Column(String name, boolean number) {
+    record Column(String name, boolean number, boolean bytes) {
     }
 
     /**

@@ -23,8 +23,9 @@ final class FellmarrowStock {
         this.today = today;
     }
 
-    void layIn(Stock stock) {
-        stock.add(board("ash 8/26 A", "white-ash", Seasoning.AIR_DRIED, GrowthRings.FLAT, 18.0, 96, 7, 1.0625, "loft, east side", "felled by the lane",
+    /** Gives the key of the first, whose grain was looked at the longest. */
+    long layIn(Stock stock) {
+        long first = stock.add(board("ash 8/26 A", "white-ash", Seasoning.AIR_DRIED, GrowthRings.FLAT, 18.0, 96, 7, 1.0625, "loft, east side", "felled by the lane",
                 List.of(mark(Mark.Kind.KNOT, 31, 1.5, 1.25, 1), mark(Mark.Kind.WILD_GRAIN, 58, 4, 9, 3, 8.0), mark(Mark.Kind.CHECK, 0, 3.25, 7, 0.25),
                         mark(Mark.Kind.SAPWOOD, 0, 6.25, 96, 0.75)),
                 List.of(sample(210, 148.2, 114.6, 6480.0), weighed(96, 6080.0), meter(6, 17, 5905.0)),
@@ -36,6 +37,7 @@ final class FellmarrowStock {
                 List.of(mark(Mark.Kind.CHECK, 67, 2, 5, 0.25)), List.of(meter(30, 8, null)), List.of()));
         stock.add(board("beech 10/26 A", "beech", Seasoning.AIR_DRIED, GrowthRings.MIXED, null, 60, 10, 1.25, "loft, west side", null,
                 List.of(mark(Mark.Kind.BARK, 0, 8.75, 60, 1.25), mark(Mark.Kind.KNOT, 22, 5, 2, 1.5)), List.of(meter(41, 16, null)), List.of()));
+        return first;
     }
 
     private static BoardFields board(String name, String species, Seasoning seasoning, GrowthRings rings, Double grainRun, double length, double width, double thickness,

@@ -1,11 +1,13 @@
 package brachion.server.demo;
 
 import brachion.server.bench.Bench;
+import brachion.server.photo.Photos;
 import brachion.server.rack.Rack;
 import brachion.server.stock.Stock;
 import brachion.server.storage.CurrentShop;
 import brachion.server.storage.LongWork;
 import brachion.server.storage.ShopCleared;
+import brachion.server.trial.TrialFields;
 import brachion.server.trial.Trials;
 import java.time.Clock;
 import java.time.Duration;
@@ -25,12 +27,12 @@ class SampleWorkshop {
 
     private static final long SEED = 20_241_107L;
     /** Everything a shop keeps; what belongs to a piece goes with it. */
-    private static final List<String> KEPT = List.of("trial", "stock_board", "person", "board", "source", "drying_piece", "bench_piece", "instrument", "row_set_aside", "wood", "steam_rig", "trial_revision",
+    private static final List<String> KEPT = List.of("photo", "trial", "stock_board", "person", "board", "source", "drying_piece", "bench_piece", "instrument", "row_set_aside", "wood", "steam_rig", "trial_revision",
             "write_done");
 
     /** What belongs to a row of these, and by which key. */
     private static final List<Part> PARTS = List.of(new Part("weigh_in", "piece_id", "drying_piece"), new Part("bench_tap", "piece_id", "bench_piece"),
-            new Part("instrument_reading", "instrument_id", "instrument"), new Part("stock_mark", "stock_id", "stock_board"),
+            new Part("instrument_reading", "instrument_id", "instrument"), new Part("photo_image", "photo_id", "photo"), new Part("stock_mark", "stock_id", "stock_board"),
             new Part("stock_reading", "stock_id", "stock_board"), new Part("stock_blank", "stock_id", "stock_board"));
 
     private record Part(String table, String key, String of) {
@@ -40,18 +42,20 @@ class SampleWorkshop {
     private final Rack rack;
     private final Bench bench;
     private final Stock stock;
+    private final Photos photos;
     private final JdbcTemplate database;
     private final TransactionTemplate transaction;
     private final LongWork longWork;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    SampleWorkshop(Trials trials, Rack rack, Bench bench, Stock stock, JdbcTemplate database, PlatformTransactionManager transactions,
+    SampleWorkshop(Trials trials, Rack rack, Bench bench, Stock stock, Photos photos, JdbcTemplate database, PlatformTransactionManager transactions,
                    LongWork longWork, ApplicationEventPublisher events, Clock clock) {
         this.trials = trials;
         this.rack = rack;
         this.bench = bench;
         this.stock = stock;
+        this.photos = photos;
         this.database = database;
         this.longWork = longWork;
         this.transaction = new TransactionTemplate(transactions);
@@ -87,9 +91,11 @@ class SampleWorkshop {
 
     /** Writes two years of work into the shop at hand. */
     void fill() {
-        trials.log(new FellmarrowWorkshop(SEED).twoYears());
+        List<TrialFields> bends = new FellmarrowWorkshop(SEED).twoYears();
+        List<Long> keys = trials.log(bends);
         new FellmarrowRack(LocalDate.now(clock)).hangOn(rack);
-        new FellmarrowStock(LocalDate.now(clock)).layIn(stock);
+        long sloping = new FellmarrowStock(LocalDate.now(clock)).layIn(stock);
+        new FellmarrowPhotographs(bends, keys).hangUp(photos, sloping);
         new FellmarrowBench(clock.instant()).layOn(bench);
     }
 

@@ -19,6 +19,7 @@ import java.io.InputStreamReader;
 import java.net.SocketTimeoutException;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.util.List;
 import java.util.Optional;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
@@ -35,10 +36,12 @@ class BodyOfTheRequest extends OncePerRequestFilter {
 
     private static final int LONGEST_DOCUMENT = 512 * 1024;
     private static final int LONGEST_TABLE = 6 * 1024 * 1024;
+    private static final int LONGEST_PHOTOGRAPH = 15 * 1024 * 1024;
     private static final int LONGEST_BACKUP = 64 * 1024 * 1024;
     private static final long IN_TIME_NS = Duration.ofSeconds(60).toNanos();
     private static final int PART = 16 * 1024;
     private static final MediaType TABLE = MediaType.parseMediaType(TableFile.TYPE);
+    private static final List<MediaType> PHOTOGRAPHS = List.of(MediaType.IMAGE_JPEG, MediaType.IMAGE_PNG, MediaType.parseMediaType("image/webp"));
     private static final MediaType BACKUP = MediaType.parseMediaType("application/zip");
 
     /** An answer that came from another thread is looked at when it is there. */
@@ -125,6 +128,9 @@ class BodyOfTheRequest extends OncePerRequestFilter {
         }
         if (given.equalsTypeAndSubtype(TABLE)) {
             return LONGEST_TABLE;
+        }
+        if (PHOTOGRAPHS.stream().anyMatch(given::equalsTypeAndSubtype)) {
+            return LONGEST_PHOTOGRAPH;
         }
         if (given.equalsTypeAndSubtype(BACKUP)) {
             return LONGEST_BACKUP;

@@ -37,6 +37,12 @@ class StockService implements Stock {
     }
 
     @Override
+    @Transactional(readOnly = true)
+    public boolean has(long id) {
+        return repository.findById(id).filter(StockBoardEntity::present).isPresent();
+    }
+
+    @Override
     public long add(BoardFields fields) {
         return lay(fields).id();
     }

@@ -78,6 +78,12 @@ class TrialService implements Trials {
     }
 
     @Override
+    @Transactional(readOnly = true)
+    public boolean has(long id) {
+        return repository.findById(id).filter(TrialEntity::present).isPresent();
+    }
+
+    @Override
     public void changed() {
         repository.countChange();
     }

@@ -29,6 +29,9 @@ public interface Trials {
     /** One trial; refuses a key nobody has, and a trial that can no longer be computed with. */
     One one(long id);
 
+    /** Whether there is one of that key that was not deleted. */
+    boolean has(long id);
+
     /** All trials that were not deleted as they were written down, oldest first. */
     List<TrialFields> written();
 

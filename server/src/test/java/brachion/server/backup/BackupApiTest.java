@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import brachion.server.ServerTest;
 import brachion.server.Wire;
+import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -18,9 +19,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -63,8 +66,20 @@ class BackupApiTest {
     }
 
     private void emptyTheShop() {
-        List.of("trial", "stock_mark", "stock_reading", "stock_blank", "stock_board", "person", "board", "source", "row_set_aside", "weigh_in", "drying_piece", "steam_rig", "wood")
+        List.of("photo_image", "photo", "trial", "stock_mark", "stock_reading", "stock_blank", "stock_board", "person", "board", "source", "row_set_aside", "weigh_in", "drying_piece", "steam_rig", "wood")
                 .forEach(table -> database.update("delete from " + table));
+    }
+
+    private static byte[] photograph() {
+        BufferedImage drawn = new BufferedImage(400, 300, BufferedImage.TYPE_INT_RGB);
+        IntStream.range(0, 300).forEach(i -> drawn.setRGB(i, i, 0xC08040));
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        try {
+            ImageIO.write(drawn, "png", png);
+        } catch (IOException inMemory) {
+            throw new AssertionError(inMemory);
+        }
+        return png.toByteArray();
     }
 
     /** A bit of everything a shop keeps: stages, readings, names, woods, a rack, a rig, rows that wait, what was discarded. */
@@ -76,7 +91,9 @@ class BackupApiTest {
         assertThat(Wire.post(mvc, "/api/trials", Wire.trial(recipe, "{\"severity\": \"FLAW\", \"flaw\": \"OUTER_SPLINTER\", \"releasedRadiusMm\": 158.75}")
                 .replace("\"outcome\"", "\"done\": {\"stages\": [{\"kind\": \"STEAM_BOX\", \"actualMinutes\": 50.3}], "
                         + "\"chamber\": [{\"minutes\": 0, \"celsius\": 40}, {\"minutes\": 12.1, \"celsius\": 97.7}]}, \"outcome\""))).hasStatus(HttpStatus.CREATED);
-        assertThat(Wire.post(mvc, "/api/trials", Wire.trial(Wire.recipe(2, 150, Wire.EIGHT_PLIES), "{\"severity\": \"CLEAN\"}"))).hasStatus(HttpStatus.CREATED);
+        long glued = Wire.read(Wire.post(mvc, "/api/trials", Wire.trial(Wire.recipe(2, 150, Wire.EIGHT_PLIES), "{\"severity\": \"CLEAN\"}")), "$.id", Long.class);
+        assertThat(mvc.post().uri("/api/photos?caption=Out of the clamps&trial=" + glued).with(SecurityMockMvcRequestPostProcessors.csrf())
+                .contentType(MediaType.IMAGE_PNG).content(photograph()).exchange()).hasStatus(HttpStatus.CREATED);
         long gone = Wire.read(Wire.post(mvc, "/api/trials", Wire.cleanTrial()), "$.id", Long.class);
         assertThat(Wire.delete(mvc, "/api/trials/" + gone + "?version=0")).hasStatusOk();
         long piece = Wire.read(Wire.post(mvc, "/api/rack", PIECE), "$.id", Long.class);
@@ -117,7 +134,7 @@ class BackupApiTest {
         byte[] trials = bytes("/api/exchange/trials");
         byte[] kept = bytes("/api/backup");
         database.update("update trial set shop = 'sample'");
-        List.of("person", "board", "source", "wood", "row_set_aside", "drying_piece", "steam_rig").forEach(table -> database.update("update " + table + " set shop = 'sample'"));
+        List.of("photo", "person", "board", "source", "wood", "row_set_aside", "drying_piece", "steam_rig").forEach(table -> database.update("update " + table + " set shop = 'sample'"));
         assertThat(restore(kept)).hasStatusOk();
         assertThat(bytes("/api/exchange/trials")).isEqualTo(trials);
         assertThat(database.queryForObject("select count(*) from trial where shop = 'sample'", Integer.class)).isEqualTo(4);

@@ -1,0 +1,64 @@
+package brachion.server.photo;
+
+import brachion.server.storage.StoredEntity;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import tools.jackson.databind.json.JsonMapper;
+
+/** A stored photograph, but for its pixels. */
+@Entity
+@Table(name = "photo")
+class PhotoEntity extends StoredEntity {
+
+    private static final JsonMapper JSON = JsonMapper.shared();
+
+    private Long trialId;
+    private Long stockId;
+    private Instant addedAt;
+    private String caption;
+    private int widthPx;
+    private int heightPx;
+    private String pointed;
+
+    protected PhotoEntity() {
+    }
+
+    PhotoEntity(Subject subject, Instant addedAt, Picture picture) {
+        this.trialId = subject.trial();
+        this.stockId = subject.board();
+        this.addedAt = addedAt;
+        this.widthPx = picture.widthPx();
+        this.heightPx = picture.heightPx();
+        this.caption = "";
+    }
+
+    void write(PhotoFields fields) {
+        caption = fields.caption().strip();
+        pointed = fields.pointed() == null ? null : JSON.writeValueAsString(fields.pointed());
+    }
+
+    PhotoFields fields() {
+        return new PhotoFields(caption, pointed == null ? null : JSON.readValue(pointed, PointedFields.class));
+    }
+
+    Long trialId() {
+        return trialId;
+    }
+
+    Long stockId() {
+        return stockId;
+    }
+
+    Instant addedAt() {
+        return addedAt;
+    }
+
+    int widthPx() {
+        return widthPx;
+    }
+
+    int heightPx() {
+        return heightPx;
+    }
+}

@@ -1,0 +1,27 @@
+package brachion.server.photo;
+
+import jakarta.validation.constraints.NotNull;
+import java.time.Instant;
+
+/**
+ * A photograph as it is shown.
+ *
+ * @param id       key
+ * @param version  state it was in when read; give it back with a change
+ * @param trialId  the record it is of, null when it is of a board
+ * @param boardId  the board in stock it is of, null when it is of a record
+ * @param addedAt  when it came in
+ * @param widthPx  its width [px]
+ * @param heightPx its height [px]
+ * @param photo    what is said of it
+ * @param measured what the places pointed at tell, null when there are none
+ */
+record PhotoView(long id, int version, Long trialId, Long boardId, @NotNull Instant addedAt, int widthPx, int heightPx, @NotNull PhotoFields photo,
+                 MeasuredReading measured) {
+
+    static PhotoView of(PhotoEntity stored) {
+        PhotoFields fields = stored.fields();
+        return new PhotoView(stored.id(), stored.version(), stored.trialId(), stored.stockId(), stored.addedAt(), stored.widthPx(), stored.heightPx(), fields,
+                fields.pointed() == null ? null : MeasuredReading.of(fields.pointed()));
+    }
+}

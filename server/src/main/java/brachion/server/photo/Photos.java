@@ -1,0 +1,11 @@
+package brachion.server.photo;
+
+/** What other capabilities may ask of the photographs. */
+public interface Photos {
+
+    /** Keeps a photograph of a record. */
+    void addToTrial(long trial, String caption, byte[] picture);
+
+    /** Keeps a photograph of a board in stock. */
+    void addToBoard(long board, String caption, byte[] picture);
+}
