@@ -47,6 +47,7 @@ const router = createBrowserRouter([
       { path: 'stock', lazy: async () => ({ Component: (await import('./stock/StockView')).StockView }) },
       { path: 'stock/new', lazy: async () => ({ Component: (await import('./stock/NewBoard')).NewBoard }) },
       { path: 'stock/:id', lazy: async () => ({ Component: (await import('./stock/BoardPage')).BoardPage }) },
+      { path: 'photos/:id', lazy: async () => ({ Component: (await import('./photo/PhotoPage')).PhotoPage }) },
       {
         path: 'bench',
         lazy: async () => ({ Component: (await import('./bench/BenchPlace')).BenchPlace }),

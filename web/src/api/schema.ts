@@ -84,6 +84,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/photos/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one"];
+        put: operations["change_2"];
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/names/{kind}/{id}": {
         parameters: {
             query?: never;
@@ -420,6 +436,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of"];
+        put?: never;
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/{id}/restoration": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putBack_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/measurement": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["measured"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/instruments": {
         parameters: {
             query?: never;
@@ -429,7 +493,7 @@ export interface paths {
         };
         get: operations["all"];
         put?: never;
-        post: operations["add_1"];
+        post: operations["add_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -445,7 +509,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["putBack_2"];
+        post: operations["putBack_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -685,7 +749,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["putBack_3"];
+        post: operations["putBack_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -780,6 +844,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["species"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/{id}/small": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["small"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/{id}/image": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["image"];
         put?: never;
         post?: never;
         delete?: never;
@@ -942,7 +1038,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove"];
+        delete: operations["remove_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1247,6 +1343,81 @@ export interface components {
             /** Format: int32 */
             version: number;
             rig: components["schemas"]["RigFields"];
+        };
+        PhotoFields: {
+            caption: string;
+            pointed?: components["schemas"]["PointedFields"];
+        };
+        PointedFields: {
+            /** Format: double */
+            pictureToShown: number;
+            known?: components["schemas"]["SpotFields"][];
+            /** Format: double */
+            knownMm?: number;
+            curve?: components["schemas"]["SpotFields"][];
+            edge?: components["schemas"]["SpotFields"][];
+            grain?: components["schemas"]["SpotFields"][];
+            gap?: components["schemas"]["SpotFields"][];
+        };
+        SpotFields: {
+            /** Format: double */
+            xPx: number;
+            /** Format: double */
+            yPx: number;
+        };
+        Measured: {
+            /** Format: double */
+            mm: number;
+            /** Format: double */
+            sdMm: number;
+        };
+        MeasuredReading: {
+            curve?: components["schemas"]["PointedCurve"];
+            straight?: boolean;
+            radius?: components["schemas"]["Measured"];
+            slope?: components["schemas"]["SlopeReading"];
+            gap?: components["schemas"]["Measured"];
+        };
+        PhotoView: {
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            version: number;
+            /** Format: int64 */
+            trialId?: number;
+            /** Format: int64 */
+            boardId?: number;
+            /** Format: date-time */
+            addedAt: string;
+            /** Format: int32 */
+            widthPx: number;
+            /** Format: int32 */
+            heightPx: number;
+            photo: components["schemas"]["PhotoFields"];
+            measured: components["schemas"]["MeasuredReading"];
+        };
+        PointedCurve: {
+            centre: components["schemas"]["Spot"];
+            /** Format: double */
+            radiusPx: number;
+            /** Format: double */
+            sdPx: number;
+        };
+        SlopeReading: {
+            /** Format: double */
+            run?: number;
+            /** Format: double */
+            steepest?: number;
+            /** Format: double */
+            degrees?: number;
+            /** Format: double */
+            sdDegrees?: number;
+        };
+        Spot: {
+            /** Format: double */
+            xPx: number;
+            /** Format: double */
+            yPx: number;
         };
         NameFields: {
             name: string;
@@ -2527,6 +2698,15 @@ export type BoardView = components['schemas']['BoardView'];
 export type Known = components['schemas']['Known'];
 export type RigFields = components['schemas']['RigFields'];
 export type KeptRig = components['schemas']['KeptRig'];
+export type PhotoFields = components['schemas']['PhotoFields'];
+export type PointedFields = components['schemas']['PointedFields'];
+export type SpotFields = components['schemas']['SpotFields'];
+export type Measured = components['schemas']['Measured'];
+export type MeasuredReading = components['schemas']['MeasuredReading'];
+export type PhotoView = components['schemas']['PhotoView'];
+export type PointedCurve = components['schemas']['PointedCurve'];
+export type SlopeReading = components['schemas']['SlopeReading'];
+export type Spot = components['schemas']['Spot'];
 export type NameFields = components['schemas']['NameFields'];
 export type Named = components['schemas']['Named'];
 export type NamesAnswer = components['schemas']['NamesAnswer'];
@@ -2931,6 +3111,86 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["KeptRig"];
+                };
+            };
+        };
+    };
+    one: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoView"];
+                };
+            };
+        };
+    };
+    change_2: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PhotoFields"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoView"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoView"];
                 };
             };
         };
@@ -3589,6 +3849,111 @@ export interface operations {
             };
         };
     };
+    of: {
+        parameters: {
+            query?: {
+                trial?: number;
+                board?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoView"][];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: {
+                trial?: number;
+                board?: number;
+                caption?: string;
+            };
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "image/jpeg": string;
+                "image/png": string;
+                "image/webp": string;
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoView"];
+                };
+            };
+        };
+    };
+    putBack_2: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoView"];
+                };
+            };
+        };
+    };
+    measured: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PointedFields"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeasuredReading"];
+                };
+            };
+        };
+    };
     all: {
         parameters: {
             query?: never;
@@ -3609,7 +3974,7 @@ export interface operations {
             };
         };
     };
-    add_1: {
+    add_2: {
         parameters: {
             query?: never;
             header?: {
@@ -3636,7 +4001,7 @@ export interface operations {
             };
         };
     };
-    putBack_2: {
+    putBack_3: {
         parameters: {
             query?: never;
             header?: {
@@ -4064,7 +4429,7 @@ export interface operations {
             };
         };
     };
-    putBack_3: {
+    putBack_4: {
         parameters: {
             query?: never;
             header?: {
@@ -4216,6 +4581,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SpeciesView"][];
+                };
+            };
+        };
+    };
+    small: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+        };
+    };
+    image: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
                 };
             };
         };
@@ -4414,7 +4823,7 @@ export interface operations {
             };
         };
     };
-    remove: {
+    remove_1: {
         parameters: {
             query: {
                 version: number;

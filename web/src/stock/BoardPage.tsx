@@ -6,6 +6,7 @@ import { useBoards, useStockWrites } from '../api/stock';
 import type { BoardFields, BoardView, LayoutReading, MarkFields, RecipeFields } from '../api/schema';
 import { useNotice } from '../app/notice';
 import { useUnits } from '../app/units';
+import { PhotosOf } from '../photo/PhotosOf';
 import { BoardDrawing } from './BoardDrawing';
 import { BoardInputs } from './BoardInputs';
 import { Chosen } from './Chosen';
@@ -110,6 +111,7 @@ const Beside = memo(function Beside({ board, view, recipe, size, onChange }: Bes
     <Box sx={{ display: 'grid', gap: 2 }}>
       <ForTheBend board={board} recipe={recipe} size={size} onChange={onChange} />
       <MoistureReadings board={board} moisture={view.moisture} onChange={onChange} />
+      <PhotosOf subject={{ board: view.id }} />
     </Box>
   );
 }, (before, now) => before.board === now.board && before.view === now.view && before.recipe === now.recipe && before.onChange === now.onChange

@@ -13,6 +13,7 @@ import { usePlanIt } from '../plan/draft';
 import { EMPTY_OUTCOME, LOG_DRAFT } from '../log/draft';
 import { factsOf, methodOf } from '../methods/forms';
 import { limitInWords, oddsInWords } from '../odds/words';
+import { PhotosOf } from '../photo/PhotosOf';
 import { formOf } from '../recipe/form';
 import { GROWTH_RINGS, KNOTS, OUTER_FACE, OUTLINE, processLine, shapeLine, stockLine } from '../recipe/words';
 import { printDay } from '../units/days';
@@ -44,6 +45,7 @@ function TrialPage({ trial }: { trial: Trial }) {
           {answer && <BendDrawing recipe={trial.recipe} section={answer.section} sheet={answer.sheet} flaw={trial.outcome.flaw} flawAt={trial.outcome.flawAt} />}
         </Box>
         <Box sx={{ minHeight: { xs: 130, sm: 190 } }}>{answer && <StrainAcross section={answer.section} />}</Box>
+        <Box sx={{ mt: 2 }}><PhotosOf subject={{ trial: trial.id }} /></Box>
       </Paper>
       <Box>
         <Typography variant="h1">{name || '\u00a0'}</Typography>

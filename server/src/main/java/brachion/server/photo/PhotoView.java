@@ -1,5 +1,6 @@
 package brachion.server.photo;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 
@@ -14,14 +15,14 @@ import java.time.Instant;
  * @param widthPx  its width [px]
  * @param heightPx its height [px]
  * @param photo    what is said of it
- * @param measured what the places pointed at tell, null when there are none
+ * @param measured what the places pointed at tell
  */
-record PhotoView(long id, int version, Long trialId, Long boardId, @NotNull Instant addedAt, int widthPx, int heightPx, @NotNull PhotoFields photo,
+record PhotoView(long id, int version, @Schema(nullable = true) Long trialId, @Schema(nullable = true) Long boardId, @NotNull Instant addedAt, int widthPx, int heightPx, @NotNull PhotoFields photo,
                  MeasuredReading measured) {
 
     static PhotoView of(PhotoEntity stored) {
         PhotoFields fields = stored.fields();
         return new PhotoView(stored.id(), stored.version(), stored.trialId(), stored.stockId(), stored.addedAt(), stored.widthPx(), stored.heightPx(), fields,
-                fields.pointed() == null ? null : MeasuredReading.of(fields.pointed()));
+                fields.pointed() == null ? MeasuredReading.NOTHING : MeasuredReading.of(fields.pointed()));
     }
 }
