@@ -83,21 +83,21 @@ start_server() {
         waited=$((waited + 1))
         { kill -0 "$(cat "$dir/server.pid")" 2>/dev/null && [ "$waited" -lt 3000 ]; } || return 1
     done
-    start_thermometer "$dir"
+    start_instruments "$dir"
 }
 
-# start_thermometer INSTANCE_DIR: the stand-in of the invented workshop's thermometer, where there is one.
-start_thermometer() {
-    end_process "$1/thermometer.pid" "$devices_dir"
+# start_instruments INSTANCE_DIR: the stand-ins of the invented workshop's instruments, where there are some.
+start_instruments() {
+    end_process "$1/instruments.pid" "$devices_dir"
     [ -f "$1/instruments" ] || return 0
-    (exec setsid java -Xmx48m -XX:+UseSerialGC -XX:TieredStopAtLevel=1 -cp "$devices_dir/*" brachion.devices.Thermometer \
-        "$(cat "$1/address")" "$1/instruments" >"$1/thermometer.log" 2>&1 </dev/null) &
-    echo $! >"$1/thermometer.pid"
+    (exec setsid java -Xmx64m -XX:+UseSerialGC -XX:TieredStopAtLevel=1 -cp "$devices_dir/*" brachion.devices.Instruments \
+        "$(cat "$1/address")" "$1/instruments" >"$1/instruments.log" 2>&1 </dev/null) &
+    echo $! >"$1/instruments.pid"
     disown
 }
 
 stop_product() {
-    end_process "$1/thermometer.pid" "$devices_dir"
+    end_process "$1/instruments.pid" "$devices_dir"
     end_process "$1/server.pid" "$app_dir"
     stop_database "$1"
     rm -f "$1/launcher.pid" "$1/address"

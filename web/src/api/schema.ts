@@ -900,6 +900,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/instruments/air": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["air"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/exchange/rows": {
         parameters: {
             query?: never;
@@ -1847,6 +1863,8 @@ export interface components {
         };
         InstrumentFields: {
             name: string;
+            /** @enum {string} */
+            kind: "THERMOMETER" | "METER" | "SCALE" | "ROOM";
         };
         Told: {
             /** Format: int64 */
@@ -1859,13 +1877,21 @@ export interface components {
             /** Format: int32 */
             version: number;
             name: string;
+            /** @enum {string} */
+            kind: "THERMOMETER" | "METER" | "SCALE" | "ROOM";
             last: components["schemas"]["ReadingFields"];
         };
         ReadingFields: {
             /** Format: date-time */
             readAt: string;
             /** Format: double */
-            celsius: number;
+            celsius?: number;
+            /** Format: double */
+            moisturePercent?: number;
+            /** Format: double */
+            massG?: number;
+            /** Format: double */
+            humidityPercent?: number;
         };
         ReadingsSent: {
             readings: components["schemas"]["ReadingFields"][];
@@ -2287,6 +2313,14 @@ export interface components {
             /** Format: double */
             supportedRadiusMm: number;
             radiiEstimated: boolean;
+        };
+        AirReading: {
+            /** Format: double */
+            celsius?: number;
+            /** Format: double */
+            humidityPercent?: number;
+            /** Format: double */
+            hours?: number;
         };
         Belief: {
             /** @enum {string} */
@@ -2812,6 +2846,7 @@ export type RecordForecast = components['schemas']['RecordForecast'];
 export type Beforehand = components['schemas']['Beforehand'];
 export type TrialCounts = components['schemas']['TrialCounts'];
 export type SpeciesView = components['schemas']['SpeciesView'];
+export type AirReading = components['schemas']['AirReading'];
 export type Belief = components['schemas']['Belief'];
 export type Bin = components['schemas']['Bin'];
 export type Calibration = components['schemas']['Calibration'];
@@ -4645,6 +4680,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["NamesAnswer"];
+                };
+            };
+        };
+    };
+    air: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AirReading"];
                 };
             };
         };

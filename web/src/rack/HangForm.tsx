@@ -6,6 +6,8 @@ import type { DryingFields } from '../api/schema';
 import { Field } from '../app/Field';
 import { useStored } from '../app/storage';
 import { useUnits } from '../app/units';
+import { useFeltAir } from '../instruments/TakeAir';
+import { TakeReading } from '../instruments/TakeReading';
 import { Row } from '../recipe/fields';
 import { SpeciesChoice } from '../recipe/SpeciesChoice';
 import { today } from '../units/days';
@@ -31,8 +33,9 @@ export function HangForm({ onHung }: { onHung: () => void }) {
   const [stored, setForm] = useStored<Partial<typeof EMPTY>>(DRAFT, {});
   const [system] = useUnits();
   const { data: kept } = useRig();
-  // it hangs in the shop unless somebody says otherwise
-  const air = kept && { shop: exactTemperature(kept.rig.shopC ?? 18, system), humidity: `${kept.rig.shopHumidityPercent ?? 50} %` };
+  const felt = useFeltAir();
+  // it hangs in the shop unless somebody says otherwise, in the air a sensor felt there or else that of the rig
+  const air = felt ?? (kept && { shop: exactTemperature(kept.rig.shopC ?? 18, system), humidity: `${kept.rig.shopHumidityPercent ?? 50} %` });
   const form = { ...EMPTY, ...air, ...stored };
   const [refusal, setRefusal] = useState<Error | null>(null);
   const { hang } = useRackWrites();
@@ -87,6 +90,10 @@ export function HangForm({ onHung }: { onHung: () => void }) {
         {measure('shop', 'Shop temperature', 'shopC')}
         {measure('humidity', 'Shop humidity %', 'shopHumidityPercent')}
       </Row>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, minHeight: 40 }}>
+        <TakeReading kind="METER" onTake={(moisture) => { change({ moisture }); }} />
+        <TakeReading kind="SCALE" onTake={(mass) => { change({ mass }); }} />
+      </Box>
       {refusal && <Alert severity="error">{refusal.message}</Alert>}
       <Box>
         <Button type="submit" variant="contained" loading={hang.isPending}>Hang it</Button>

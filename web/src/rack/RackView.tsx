@@ -6,6 +6,7 @@ import { Field } from '../app/Field';
 import { useNotice } from '../app/notice';
 import { useUnits } from '../app/units';
 import { HowComputed } from '../help/HowComputed';
+import { TakeReading } from '../instruments/TakeReading';
 import { Choice } from '../recipe/Choice';
 import { printDay, today } from '../units/days';
 import { printLength, printTemperature } from '../units/printing';
@@ -111,6 +112,7 @@ function WeighIn({ drying }: { drying: DryingView }) {
       <Field label="On" type="date" value={day || today()} sx={{ width: 165, mt: weighed ? 3 : 0 }}
         onChange={(event) => { setDay(event.target.value); }} slotProps={{ inputLabel: { shrink: true } }} />
       <Button type="submit" variant="outlined" loading={weigh.isPending} sx={{ mt: weighed ? 3 : 0, minHeight: 40 }}>Write it down</Button>
+      <Box sx={{ width: '100%', minHeight: 40 }}><TakeReading kind={means} onTake={(read) => { setRefusal(undefined); setText(read); }} /></Box>
       {refusal && <Typography role="alert" variant="body2" color="error" sx={{ width: '100%' }}>{refusal}</Typography>}
     </Box>
   );

@@ -1,4 +1,5 @@
 import { Field } from '../app/Field';
+import { TakeAir } from '../instruments/TakeAir';
 import { Choice } from '../recipe/Choice';
 import { Row, Step } from '../recipe/fields';
 import { SpeciesChoice } from '../recipe/SpeciesChoice';
@@ -53,6 +54,7 @@ export function RigInputs({ form, readings, problems, onChange }: RigInputsProps
           {measure('humidity', 'Shop humidity %')}
           {measure('altitude', 'Height above the sea')}
         </Row>
+        <TakeAir onTake={onChange} />
       </Step>
       <Step title="Load">
         <SpeciesChoice speciesId={form.speciesId} problem={problems.speciesId} onChange={(speciesId) => { onChange({ speciesId }); }} />

@@ -58,7 +58,10 @@ function OneBoard({ view }: { view: BoardView }) {
         }} />
       <OnTheBoard board={kept} chosen={chosen} onChoose={setChosen} onChange={change} />
       <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 380px' }, alignItems: 'start', mt: 1 }}>
-        <CutList board={board} layout={fits} old={old} onChoose={chooseBlank} onCut={cut} />
+        <Box sx={{ minWidth: 0, display: 'grid', gap: 3 }}>
+          <CutList board={board} layout={fits} old={old} onChoose={chooseBlank} onCut={cut} />
+          <PhotosOf subject={{ board: view.id }} />
+        </Box>
         <Beside board={kept} view={view} recipe={answer?.recipe} size={layout?.size} onChange={change} />
       </Box>
     </>
@@ -111,7 +114,6 @@ const Beside = memo(function Beside({ board, view, recipe, size, onChange }: Bes
     <Box sx={{ display: 'grid', gap: 2 }}>
       <ForTheBend board={board} recipe={recipe} size={size} onChange={onChange} />
       <MoistureReadings board={board} moisture={view.moisture} onChange={onChange} />
-      <PhotosOf subject={{ board: view.id }} />
     </Box>
   );
 }, (before, now) => before.board === now.board && before.view === now.view && before.recipe === now.recipe && before.onChange === now.onChange

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { BoardFields, Known, MoistureFields } from '../api/schema';
 import { Field } from '../app/Field';
 import { useUnits } from '../app/units';
+import { TakeReading } from '../instruments/TakeReading';
 import { Row } from '../recipe/fields';
 import { Choice } from '../recipe/Choice';
 import { printDay, today } from '../units/days';
@@ -65,7 +66,11 @@ export function MoistureReadings({ board, moisture, onChange }: { board: BoardFi
         <Field label="Day" type="date" value={day || today()} helperText=" " onChange={(event) => { setDay(event.target.value); }} slotProps={{ inputLabel: { shrink: true } }} />
       </Row>
       {refusal && <Typography role="alert" variant="body2" color="error">{refusal}</Typography>}
-      <Button type="submit" variant="outlined">Write it down</Button>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+        <Button type="submit" variant="outlined">Write it down</Button>
+        {way === 'METER' && <TakeReading kind="METER" onTake={(meter) => { setForm({ ...form, meter }); }} />}
+        {way === 'SCALE' && <TakeReading kind="SCALE" onTake={(mass) => { setForm({ ...form, mass }); }} />}
+      </Box>
     </Box>
   );
 }

@@ -72,9 +72,13 @@ class ThermometerTest {
         product.stop(0);
     }
 
+    private Instrument instrument(Random luck) {
+        return new Instrument(new Workshop("http://127.0.0.1:" + product.getAddress().getPort()), "3", "secret", new Thermometer(luck), luck);
+    }
+
     @Test
     void it_sends_each_second_once_whatever_its_line_does_and_falls_when_the_door_is_opened() throws InterruptedException {
-        Thermometer thermometer = new Thermometer(new Workshop("http://127.0.0.1:" + product.getAddress().getPort()), "3", "secret", new Random(5));
+        Instrument thermometer = instrument(new Random(5));
         Instant start = Instant.parse("2026-11-20T08:00:00Z");
         for (int second = 0; second < 2000; second++) {
             if (second == 1200) {
@@ -94,7 +98,7 @@ class ThermometerTest {
 
     @Test
     void it_stops_when_the_product_does_not_know_it_and_waits_for_one_that_is_away() throws InterruptedException {
-        Thermometer thermometer = new Thermometer(new Workshop("http://127.0.0.1:" + product.getAddress().getPort()), "3", "secret", new Random(6));
+        Instrument thermometer = instrument(new Random(6));
         status = 503;
         assertThat(thermometer.second(Instant.parse("2026-11-20T08:00:00Z"))).isTrue();
         status = 401;

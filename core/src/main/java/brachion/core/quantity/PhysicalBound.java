@@ -53,6 +53,8 @@ public enum PhysicalBound {
     SHOP_C("Shop temperature", -20, 50, "°C"),
     /** Relative humidity of the shop. */
     HUMIDITY_PERCENT("Shop humidity", 5, 95, "%"),
+    /** Relative humidity a sensor can tell. */
+    AIR_PERCENT("Humidity of the air", 0, 100, "%"),
     /** Mass of a piece. */
     MASS_G("Mass", 1, 200_000, "g"),
     /** Marks of a rule. */

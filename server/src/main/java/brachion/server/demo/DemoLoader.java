@@ -1,6 +1,7 @@
 package brachion.server.demo;
 
 import brachion.server.bench.Bench;
+import brachion.server.instrument.InstrumentKind;
 import brachion.server.instrument.Instruments;
 import brachion.server.instrument.Instruments.Told;
 import brachion.server.rack.Rack;
@@ -10,6 +11,9 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.stream.Collectors;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
@@ -20,6 +24,9 @@ import org.springframework.stereotype.Component;
 @Component
 @ConditionalOnProperty("brachion.demo")
 class DemoLoader implements ApplicationRunner {
+
+    private static final Map<InstrumentKind, String> INSTRUMENTS = new EnumMap<>(Map.of(InstrumentKind.THERMOMETER, "In the steam box",
+            InstrumentKind.METER, "Pin meter", InstrumentKind.SCALE, "Scale by the rack", InstrumentKind.ROOM, "On the loft wall"));
 
     private final Trials trials;
     private final Rack rack;
@@ -44,18 +51,21 @@ class DemoLoader implements ApplicationRunner {
     public void run(ApplicationArguments arguments) {
         if (trials.untouched() && rack.untouched() && bench.untouched() && stock.untouched()) {
             workshop.fill();
-            addThermometer();
+            addInstruments();
         }
     }
 
-    /** The stand-in that is started beside the product finds there which instrument it is, and its token. */
-    private void addThermometer() {
+    /** The stand-ins that are started beside the product find there which instruments they are, and their tokens. */
+    private void addInstruments() {
         if (instrumentsFile.isBlank()) {
             return;
         }
-        Told told = instruments.add("In the steam box");
+        String each = INSTRUMENTS.entrySet().stream().map(instrument -> {
+            Told told = instruments.add(instrument.getValue(), instrument.getKey());
+            return instrument.getKey() + " " + told.id() + " " + told.token() + "\n";
+        }).collect(Collectors.joining());
         try {
-            Files.writeString(Path.of(instrumentsFile), told.id() + " " + told.token() + "\n");
+            Files.writeString(Path.of(instrumentsFile), each);
         } catch (IOException failed) {
             throw new UncheckedIOException(failed);
         }

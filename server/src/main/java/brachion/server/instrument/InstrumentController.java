@@ -36,9 +36,13 @@ class InstrumentController {
         this.service = service;
     }
 
-    /** @param name what it is called */
+    /**
+     * @param name what it is called
+     * @param kind what it measures
+     */
     record InstrumentFields(
-            @NotBlank(message = "Give the thermometer a name.") @Size(max = 80, message = "A name may be up to 80 characters long.") String name) {
+            @NotBlank(message = "Give the instrument a name.") @Size(max = 80, message = "A name may be up to 80 characters long.") String name,
+            @NotNull(message = "Say what it measures.") InstrumentKind kind) {
     }
 
     /** @param readings what was read, in any order */
@@ -51,11 +55,17 @@ class InstrumentController {
         return service.all();
     }
 
+    /** The air of the shop over the last day, by the room sensor that was heard last. */
+    @GetMapping("/air")
+    AirReading air() {
+        return service.air();
+    }
+
     @Stores
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     Told add(@Valid @RequestBody InstrumentFields fields) {
-        return service.add(fields.name());
+        return service.add(fields.name(), fields.kind());
     }
 
     @Stores

@@ -2,15 +2,20 @@ package brachion.server.instrument;
 
 import brachion.server.storage.StoredEntity;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.time.Instant;
 
-/** A stored thermometer. */
+/** A stored instrument. */
 @Entity
 @Table(name = "instrument")
 class InstrumentEntity extends StoredEntity {
 
     private String name;
+
+    @Enumerated(EnumType.STRING)
+    private InstrumentKind kind;
 
     private String tokenDigest;
 
@@ -20,10 +25,15 @@ class InstrumentEntity extends StoredEntity {
     protected InstrumentEntity() {
     }
 
-    InstrumentEntity(String name, Token token, Instant now) {
+    InstrumentEntity(String name, InstrumentKind kind, Token token, Instant now) {
         this.name = name;
+        this.kind = kind;
         this.tokenDigest = token.digest();
         this.thinnedUntil = now;
+    }
+
+    InstrumentKind kind() {
+        return kind;
     }
 
     String name() {

@@ -1,6 +1,7 @@
 package brachion.server.instrument;
 
 import brachion.core.process.ProbeRecord;
+import brachion.server.instrument.ReadingsTable.Row;
 import brachion.server.problem.NotHereException;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.problem.RefusedRequestException;
@@ -11,6 +12,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.OptionalLong;
 import java.util.Set;
+import java.util.function.ToDoubleFunction;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -24,6 +26,9 @@ class InstrumentService implements ChamberRecord, Instruments {
     private static final Duration SILENT = Duration.ofMinutes(5);
     /** A clock may be ahead by so much. */
     private static final Duration AHEAD = Duration.ofMinutes(1);
+    private static final Duration A_DAY = Duration.ofDays(1);
+    /** As near in relative humidity as {@link ProbeRecord#CLOSELY_C} in temperature: far less than a sensor knows [%]. */
+    private static final double CLOSELY_PERCENT = 1;
     /** Nothing older is of any use to a bench. */
     private static final Duration OLDEST = Duration.ofDays(7);
 
@@ -43,9 +48,10 @@ class InstrumentService implements ChamberRecord, Instruments {
      * @param id      key
      * @param version state it was in when read; give it back with a change
      * @param name    what it is called
+     * @param kind    what it measures
      * @param last    what it read last; missing until it was heard
      */
-    record InstrumentView(long id, int version, String name, ReadingFields last) {
+    record InstrumentView(long id, int version, String name, InstrumentKind kind, ReadingFields last) {
     }
 
     @Transactional(readOnly = true)
@@ -54,14 +60,14 @@ class InstrumentService implements ChamberRecord, Instruments {
     }
 
     private InstrumentView view(InstrumentEntity instrument) {
-        return new InstrumentView(instrument.id(), instrument.version(), instrument.name(),
-                readings.last(instrument.id()).map(read -> new ReadingFields(read.at(), read.celsius())).orElse(null));
+        return new InstrumentView(instrument.id(), instrument.version(), instrument.name(), instrument.kind(),
+                readings.last(instrument.id()).map(instrument.kind()::reading).orElse(null));
     }
 
     @Override
-    public Told add(String name) {
+    public Told add(String name, InstrumentKind kind) {
         Token token = Token.fresh();
-        InstrumentEntity stored = repository.saveAndFlush(new InstrumentEntity(name.strip(), token, clock.instant()));
+        InstrumentEntity stored = repository.saveAndFlush(new InstrumentEntity(name.strip(), kind, token, clock.instant()));
         return new Told(stored.id(), token.text());
     }
 
@@ -88,35 +94,57 @@ class InstrumentService implements ChamberRecord, Instruments {
         if (sent.stream().anyMatch(reading -> reading.readAt().isAfter(now.plus(AHEAD)) || reading.readAt().isBefore(now.minus(OLDEST)))) {
             throw new RefusedFieldException("readings", "Readings are of the last seven days and not yet to come; set the instrument's clock.");
         }
-        readings.add(id, sent);
+        for (int i = 0; i < sent.size(); i++) {
+            if (!owner.kind().takes(sent.get(i))) {
+                throw new RefusedFieldException("readings[" + i + "]", owner.kind().sends());
+            }
+        }
+        readings.add(id, owner.kind(), sent);
     }
 
     @Override
     @Transactional(readOnly = true)
     public OptionalLong heardAt(Instant moment) {
-        return readings.heardBetween(moment.minus(SILENT), moment.plus(AHEAD));
+        return readings.heardBetween(InstrumentKind.THERMOMETER, moment.minus(SILENT), moment.plus(AHEAD));
     }
 
     @Override
     @Transactional(readOnly = true)
     public List<Read> between(long thermometer, Instant from, Instant to) {
-        return readings.between(thermometer, from, to);
+        return readings.between(thermometer, from, to).stream().map(row -> new Read(row.at(), row.measured())).toList();
     }
 
-    /** Thins what one instrument read before a moment, from where that was done last. */
+    /** The air of the last day; nothing when no sensor was heard in it. */
+    @Transactional(readOnly = true)
+    public AirReading air() {
+        Instant now = clock.instant();
+        OptionalLong sensor = readings.heardBetween(InstrumentKind.ROOM, now.minus(A_DAY), now.plus(AHEAD));
+        return sensor.isPresent() ? AirReading.of(readings.between(sensor.getAsLong(), now.minus(A_DAY), now.plus(AHEAD))) : AirReading.NONE;
+    }
+
+    /** Thins what one instrument read before a moment, from where that was done last, to the curve it makes; else drops it. */
     public void thin(long id, Instant until) {
         InstrumentEntity instrument = repository.findById(id).orElseThrow(() -> missing(id));
-        List<Read> full = readings.between(id, instrument.thinnedUntil(), until);
-        if (!full.isEmpty()) {
-            Instant first = full.get(0).at();
-            ProbeRecord record = new ProbeRecord(full.stream()
-                    .map(read -> new ProbeRecord.Reading(Duration.between(first, read.at()).toMillis(), read.celsius())).toList());
-            Set<Double> kept = new HashSet<>();
-            record.thinned(ProbeRecord.CLOSELY_C).readings().forEach(reading -> kept.add(reading.seconds()));
-            readings.remove(id, full.stream().map(Read::at)
-                    .filter(at -> !kept.contains((double) Duration.between(first, at).toMillis())).toList());
+        if (!instrument.kind().makesACurve()) {
+            readings.removeBefore(id, until);
+        } else {
+            List<Row> full = readings.between(id, instrument.thinnedUntil(), until);
+            Set<Instant> kept = new HashSet<>(makingTheCurve(full, Row::measured, ProbeRecord.CLOSELY_C));
+            if (instrument.kind() == InstrumentKind.ROOM) {
+                kept.addAll(makingTheCurve(full, Row::humidityPercent, CLOSELY_PERCENT));
+            }
+            readings.remove(id, full.stream().map(Row::at).filter(at -> !kept.contains(at)).toList());
         }
         instrument.thinnedUntil(until);
+    }
+
+    private static List<Instant> makingTheCurve(List<Row> full, ToDoubleFunction<Row> value, double closely) {
+        if (full.isEmpty()) {
+            return List.of();
+        }
+        Instant first = full.get(0).at();
+        return new ProbeRecord(full.stream().map(row -> new ProbeRecord.Reading(Duration.between(first, row.at()).toMillis(), value.applyAsDouble(row))).toList())
+                .thinned(closely).readings().stream().map(reading -> first.plusMillis((long) reading.seconds())).toList();
     }
 
     private static NotHereException missing(long id) {

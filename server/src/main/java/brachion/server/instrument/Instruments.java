@@ -3,8 +3,8 @@ package brachion.server.instrument;
 /** What other capabilities may do with the instruments. */
 public interface Instruments {
 
-    /** Adds a thermometer; its token is told this once. */
-    Told add(String name);
+    /** Adds an instrument; its token is told this once. */
+    Told add(String name, InstrumentKind kind);
 
     /**
      * A new instrument.

@@ -8,6 +8,7 @@ import brachion.server.Wire;
 import brachion.server.storage.CurrentShop;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -104,8 +105,65 @@ class InstrumentApiTest {
         assertThat(CurrentShop.in(CurrentShop.SAMPLE, () -> service.heardAt(anHourAgo.plusSeconds(3550)))).isEmpty();
     }
 
+    @Test
+    void each_kind_sends_what_it_measures_and_nothing_else() {
+        MvcTestResult meter = added("METER");
+        assertThat(send(meter, at(3500, "\"moisturePercent\": 17.5"))).hasStatus(HttpStatus.NO_CONTENT);
+        MvcTestResult scale = added("SCALE");
+        assertThat(send(scale, at(3500, "\"massG\": 412"))).hasStatus(HttpStatus.NO_CONTENT);
+        MvcTestResult room = added("ROOM");
+        assertThat(send(room, at(3500, "\"celsius\": 17, \"humidityPercent\": 55"))).hasStatus(HttpStatus.NO_CONTENT);
+        MvcTestResult all = mvc.get().uri("/api/instruments").exchange();
+        assertThat(Wire.read(all, "$[?(@.kind == 'METER')].last.moisturePercent", List.class)).isEqualTo(List.of(17.5));
+        assertThat(Wire.read(all, "$[?(@.kind == 'SCALE')].last.massG", List.class)).isEqualTo(List.of(412.0));
+        assertThat(Wire.read(all, "$[?(@.kind == 'ROOM')].last.humidityPercent", List.class)).isEqualTo(List.of(55.0));
+        assertThat(Wire.refusedFields(send(scale, at(3501, "\"massG\": 412"), at(3502, "\"celsius\": 20")))).containsExactly("readings[1]");
+        assertThat(Wire.refusedFields(send(room, at(3501, "\"celsius\": 20")))).containsExactly("readings[0]");
+        assertThat(Wire.refusedFields(send(meter, at(3501, "\"moisturePercent\": 900")))).containsExactly("readings[0].moisturePercent");
+        assertThat(Wire.refusedFields(Wire.post(mvc, "/api/instruments", "{\"name\": \"What\"}"))).containsExactly("kind");
+        assertThat(service.heardAt(anHourAgo.plusSeconds(3550))).as("none of them is in the chamber").isEmpty();
+    }
+
+    /** Half the time at 16 °C and 60 %, a quarter at 20 and 40, a quarter at 18 and 50: 17.5 °C and 52.5 %. */
+    @Test
+    void the_air_of_the_day_counts_each_reading_as_long_as_it_was_the_last() {
+        assertThat(mvc.get().uri("/api/instruments/air")).bodyJson().extractingPath("$").asMap().isEmpty();
+        MvcTestResult room = added("ROOM");
+        send(room, at(0, "\"celsius\": 16, \"humidityPercent\": 60"), at(1200, "\"celsius\": 20, \"humidityPercent\": 40"),
+                at(1800, "\"celsius\": 18, \"humidityPercent\": 50"), at(2400, "\"celsius\": 30, \"humidityPercent\": 10"));
+        MvcTestResult air = mvc.get().uri("/api/instruments/air").exchange();
+        assertThat(Wire.read(air, "$.celsius", Double.class)).isCloseTo(17.5, within(1e-9));
+        assertThat(Wire.read(air, "$.humidityPercent", Double.class)).isCloseTo(52.5, within(1e-9));
+        assertThat(Wire.read(air, "$.hours", Double.class)).isCloseTo(2400 / 3600.0, within(1e-9));
+    }
+
+    @Test
+    void of_a_room_what_makes_either_curve_is_kept_and_of_a_scale_the_last_day() {
+        MvcTestResult room = added("ROOM");
+        // as warm all the time, and damper from the middle on
+        send(room, IntStream.range(0, 900).mapToObj(second -> at(second, "\"celsius\": 18, \"humidityPercent\": " + (second < 400 ? 50 : 60))).toArray(String[]::new));
+        MvcTestResult scale = added("SCALE");
+        send(scale, at(10, "\"massG\": 412"), at(850, "\"massG\": 400"));
+        database.update("update instrument set thinned_until = ?", java.sql.Timestamp.from(anHourAgo.minusSeconds(1)));
+        for (MvcTestResult each : new MvcTestResult[] {room, scale}) {
+            service.thin(Wire.read(each, "$.id", Long.class), anHourAgo.plusSeconds(800));
+        }
+        assertThat(database.queryForObject("select count(*) from instrument_reading where instrument_id = ? and read_at_ms <= ?", Integer.class,
+                Wire.read(room, "$.id", Long.class), anHourAgo.plusSeconds(800).toEpochMilli())).isBetween(4, 6);
+        assertThat(database.queryForList("select measured from instrument_reading where instrument_id = ?", Double.class, Wire.read(scale, "$.id", Long.class)))
+                .containsExactly(400.0);
+    }
+
     private MvcTestResult added() {
-        MvcTestResult told = Wire.post(mvc, "/api/instruments", "{\"name\": \"In the box\"}");
+        return added("THERMOMETER");
+    }
+
+    private String at(int second, String read) {
+        return "{\"readAt\": \"%s\", %s}".formatted(anHourAgo.plusSeconds(second), read);
+    }
+
+    private MvcTestResult added(String kind) {
+        MvcTestResult told = Wire.post(mvc, "/api/instruments", "{\"name\": \"In the box\", \"kind\": \"%s\"}".formatted(kind));
         assertThat(told).hasStatus(HttpStatus.CREATED);
         return told;
     }
