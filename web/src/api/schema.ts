@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/trials/{id}/job": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["isFor"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/stock/boards/{id}": {
         parameters: {
             query?: never;
@@ -111,6 +127,22 @@ export interface paths {
         put: operations["rename"];
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_3"];
+        post?: never;
+        delete: operations["close_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -484,7 +516,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/instruments": {
+    "/api/jobs": {
         parameters: {
             query?: never;
             header?: never;
@@ -492,6 +524,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["all"];
+        put?: never;
+        post: operations["takeOn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/restoration": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeUpAgain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_1"];
         put?: never;
         post: operations["add_2"];
         delete?: never;
@@ -891,7 +955,23 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["all_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/outstanding": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["outstanding"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1241,6 +1321,8 @@ export interface components {
             done: components["schemas"]["DoneView"];
             outcome: components["schemas"]["OutcomeFields"];
             note: string;
+            /** Format: int64 */
+            jobId?: number;
         };
         BoardFields: {
             name: string;
@@ -1451,6 +1533,58 @@ export interface components {
             people: components["schemas"]["Named"][];
             boards: components["schemas"]["Named"][];
             sources: components["schemas"]["Named"][];
+        };
+        JobFields: {
+            name: string;
+            /** Format: int32 */
+            wanted: number;
+            /** Format: double */
+            certainty: number;
+            flawsPass: boolean;
+            /** Format: date */
+            dueOn?: string;
+            note: string;
+            recipe: components["schemas"]["RecipeFields"];
+        };
+        JobView: {
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            version: number;
+            job: components["schemas"]["JobFields"];
+            plans: components["schemas"]["PlanView"][];
+            pieces: components["schemas"]["PieceOfJob"][];
+            progress: components["schemas"]["Progress"];
+        };
+        PieceOfJob: {
+            name?: string;
+            /** Format: int64 */
+            pieceId?: number;
+            /** Format: int64 */
+            trialId?: number;
+            /** @enum {string} */
+            step: "PLANNED" | "SOAKING" | "HEATING" | "BENDING" | "ON_FORM" | "DRYING" | "GLUING" | "IN_CLAMPS" | "FINISHED" | "JUDGED";
+            /** @enum {string} */
+            severity: "CLEAN" | "FLAW" | "BROKEN";
+            /** Format: date */
+            bentOn?: string;
+        };
+        PlanView: {
+            /** Format: date-time */
+            plannedAt: string;
+            recipe: components["schemas"]["RecipeFields"];
+        };
+        Progress: {
+            /** Format: int32 */
+            wanted: number;
+            /** Format: int32 */
+            good: number;
+            /** Format: int32 */
+            spoilt: number;
+            /** Format: int32 */
+            bent: number;
+            /** Format: int32 */
+            underWay: number;
         };
         Cell: {
             heading: string;
@@ -2198,6 +2332,8 @@ export interface components {
         PlanFields: {
             name: string;
             recipe: components["schemas"]["RecipeFields"];
+            /** Format: int64 */
+            jobId?: number;
         };
         BenchView: {
             /** Format: int64 */
@@ -2206,6 +2342,8 @@ export interface components {
             version: number;
             name: string;
             recipe: components["schemas"]["RecipeFields"];
+            /** Format: int64 */
+            jobId?: number;
             /** @enum {string} */
             step: "PLANNED" | "SOAKING" | "HEATING" | "BENDING" | "ON_FORM" | "DRYING" | "GLUING" | "IN_CLAMPS" | "FINISHED" | "JUDGED";
             next: components["schemas"]["NextView"][];
@@ -2313,6 +2451,15 @@ export interface components {
             /** Format: double */
             supportedRadiusMm: number;
             radiiEstimated: boolean;
+        };
+        OutstandingAnswer: {
+            /** Format: int32 */
+            missing: number;
+            /** Format: int32 */
+            toStart?: number;
+            /** Format: double */
+            suffices: number;
+            perPiece: components["schemas"]["Odds"];
         };
         AirReading: {
             /** Format: double */
@@ -2744,6 +2891,11 @@ export type Spot = components['schemas']['Spot'];
 export type NameFields = components['schemas']['NameFields'];
 export type Named = components['schemas']['Named'];
 export type NamesAnswer = components['schemas']['NamesAnswer'];
+export type JobFields = components['schemas']['JobFields'];
+export type JobView = components['schemas']['JobView'];
+export type PieceOfJob = components['schemas']['PieceOfJob'];
+export type PlanView = components['schemas']['PlanView'];
+export type Progress = components['schemas']['Progress'];
 export type Cell = components['schemas']['Cell'];
 export type MendedRow = components['schemas']['MendedRow'];
 export type Fault = components['schemas']['Fault'];
@@ -2846,6 +2998,7 @@ export type RecordForecast = components['schemas']['RecordForecast'];
 export type Beforehand = components['schemas']['Beforehand'];
 export type TrialCounts = components['schemas']['TrialCounts'];
 export type SpeciesView = components['schemas']['SpeciesView'];
+export type OutstandingAnswer = components['schemas']['OutstandingAnswer'];
 export type AirReading = components['schemas']['AirReading'];
 export type Belief = components['schemas']['Belief'];
 export type Bin = components['schemas']['Bin'];
@@ -2984,6 +3137,34 @@ export interface operations {
         parameters: {
             query: {
                 version: number;
+            };
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrialView"];
+                };
+            };
+        };
+    };
+    isFor: {
+        parameters: {
+            query: {
+                version: number;
+                job?: number;
             };
             header?: {
                 /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
@@ -3263,6 +3444,64 @@ export interface operations {
             };
         };
     };
+    change_3: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JobFields"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    close_1: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
     mend: {
         parameters: {
             query: {
@@ -3441,7 +3680,9 @@ export interface operations {
     };
     log: {
         parameters: {
-            query?: never;
+            query?: {
+                job?: number;
+            };
             header?: {
                 /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
                 "Idempotency-Key"?: string;
@@ -3990,6 +4231,78 @@ export interface operations {
         };
     };
     all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"][];
+                };
+            };
+        };
+    };
+    takeOn: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JobFields"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    takeUpAgain: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+        };
+    };
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4664,7 +4977,7 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    all_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4680,6 +4993,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["NamesAnswer"];
+                };
+            };
+        };
+    };
+    outstanding: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutstandingAnswer"];
                 };
             };
         };

@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.DoubleUnaryOperator;
+import org.hipparchus.distribution.discrete.BinomialDistribution;
 import org.hipparchus.special.Erf;
 
 /**
@@ -95,6 +96,11 @@ final class OddsSpread {
     Odds odds() {
         double[] range = new WeightedSample(value.clone(), weight.clone()).shortest(Odds.HELD);
         return new Odds(mean, Math.min(range[0], mean), Math.max(range[1], mean));
+    }
+
+    /** Chance that of so many pieces so many come out good at least. */
+    double enough(int pieces, int good) {
+        return good == 0 ? 1 : average(p -> 1 - new BinomialDistribution(pieces, p).cumulativeProbability(good - 1));
     }
 
     /** The mean of a function of the probability, such as the chance that several pieces hold. */

@@ -6,7 +6,6 @@ import brachion.core.risk.RiskModel;
 import brachion.core.trial.Severity;
 import java.util.List;
 import java.util.OptionalInt;
-import org.hipparchus.distribution.discrete.BinomialDistribution;
 
 /**
  * How many blanks to cut, and how many to spend on testing. The chance that a piece holds is itself uncertain, so a run of
@@ -22,7 +21,7 @@ import org.hipparchus.distribution.discrete.BinomialDistribution;
  */
 public record Spares(OptionalInt blanks, double certainty, double bareOdds, OptionalInt testPieces, Odds perPiece) {
 
-    private static final int MOST_BLANKS = 400;
+    static final int MOST_BLANKS = 400;
     private static final int MOST_TESTS = 12;
 
     /**
@@ -38,18 +37,14 @@ public record Spares(OptionalInt blanks, double certainty, double bareOdds, Opti
         List<Possible> possible = Possible.of(recipe);
         OddsSpread spread = OddsSpread.of(risk, possible, worst);
         int blanks = good;
-        double chance = enough(spread, blanks, good);
+        double chance = spread.enough(blanks, good);
         double bare = chance;
         while (chance < certainty && blanks < MOST_BLANKS) {
             blanks++;
-            chance = enough(spread, blanks, good);
+            chance = spread.enough(blanks, good);
         }
         return new Spares(chance >= certainty ? OptionalInt.of(blanks) : OptionalInt.empty(), chance, bare,
                 tests(spread, certainty), spread.odds());
-    }
-
-    private static double enough(OddsSpread spread, int blanks, int good) {
-        return spread.average(p -> 1 - new BinomialDistribution(blanks, p).cumulativeProbability(good - 1));
     }
 
     /** After so many that held, the next holds with E[p^(m+1)]/E[p^m]. */

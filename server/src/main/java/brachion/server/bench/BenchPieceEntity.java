@@ -39,6 +39,9 @@ class BenchPieceEntity extends StoredEntity {
 
     private String source;
 
+    /** The job it is for. */
+    private Long jobId;
+
     /** The trial it became. */
     private Long trialId;
 
@@ -63,19 +66,29 @@ class BenchPieceEntity extends StoredEntity {
         person = plan.recipe().person();
         board = plan.recipe().board();
         source = plan.recipe().source();
+        jobId = plan.jobId();
     }
 
     String name() {
         return name;
     }
 
+    Long jobId() {
+        return jobId;
+    }
+
     RecipeFields recipe() {
         return recipe.recipe(person, board, source);
     }
 
-    /** Everything said of it, played again, with what the thermometer read meanwhile. */
+    /** Everything said of it, played again. */
+    PieceLife told(Recipe plan) {
+        return PieceLife.of(plan, taps.stream().map(TapFields::tapped).toList());
+    }
+
+    /** The same with what the thermometer read meanwhile. */
     PieceLife life(Recipe plan, ChamberRecord chamber) {
-        PieceLife life = PieceLife.of(plan, taps.stream().map(TapFields::tapped).toList());
+        PieceLife life = told(plan);
         if (thermometerId == null || life.at(Tap.INTO_HEAT).isEmpty()) {
             return life;
         }

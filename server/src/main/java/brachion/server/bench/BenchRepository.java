@@ -1,6 +1,7 @@
 package brachion.server.bench;
 
 import jakarta.persistence.LockModeType;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -11,6 +12,9 @@ interface BenchRepository extends JpaRepository<BenchPieceEntity, Long> {
 
     /** Pieces that are neither judged nor taken off the bench. */
     List<BenchPieceEntity> findByDeletedAtIsNullAndTrialIdIsNullOrderById();
+
+    /** Those of some jobs that are neither judged nor taken off the bench. */
+    List<BenchPieceEntity> findByJobIdInAndDeletedAtIsNullAndTrialIdIsNullOrderById(Collection<Long> jobs);
 
     /** A piece nobody else changes until this is done. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)

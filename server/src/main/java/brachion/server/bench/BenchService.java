@@ -9,6 +9,7 @@ import brachion.core.method.Recipe;
 import brachion.core.method.Workshop;
 import brachion.core.risk.UnknownInputs;
 import brachion.server.instrument.ChamberRecord;
+import brachion.server.job.Jobs;
 import brachion.server.problem.NotHereException;
 import brachion.server.problem.RefusedRequestException;
 import brachion.server.rack.DryingFields;
@@ -47,17 +48,19 @@ class BenchService implements Bench {
     private final FollowedPieces followed;
     private final Workshops workshops;
     private final Trials trials;
+    private final Jobs jobs;
     private final Rack rack;
     private final ChamberRecord chamber;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    BenchService(BenchRepository repository, FollowedPieces followed, Workshops workshops, Trials trials, Rack rack, ChamberRecord chamber,
+    BenchService(BenchRepository repository, FollowedPieces followed, Workshops workshops, Trials trials, Jobs jobs, Rack rack, ChamberRecord chamber,
                  ApplicationEventPublisher events, Clock clock) {
         this.repository = repository;
         this.followed = followed;
         this.workshops = workshops;
         this.trials = trials;
+        this.jobs = jobs;
         this.rack = rack;
         this.chamber = chamber;
         this.events = events;
@@ -93,6 +96,7 @@ class BenchService implements Bench {
     public BenchView plan(PlanFields plan) {
         Workshop workshop = workshops.now();
         plan.recipe().toRecipe(workshop);
+        jobs.requireThere("jobId", plan.jobId());
         return changed(new BenchPieceEntity(plan), workshop);
     }
 
@@ -145,7 +149,8 @@ class BenchService implements Bench {
         RecipeFields recipe = piece.recipe();
         PieceLife life = inTurn(() -> piece.life(typical(piece, workshops.now()), chamber).after(judged.tapped()));
         LocalDate bentOn = day(life.bentAt().orElse(judged.saidAt()));
-        long trial = trials.logOne(new TrialFields(bentOn, recipe, DoneFields.of(life.done()), verdict.outcome(), verdict.note()));
+        long trial = trials.logOne(new TrialFields(bentOn, recipe, DoneFields.of(life.done()), verdict.outcome(), verdict.note()),
+                piece.jobId());
         piece.said(life);
         piece.judgedAs(trial);
         store(piece);

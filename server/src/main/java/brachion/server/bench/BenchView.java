@@ -9,6 +9,7 @@ import brachion.core.process.StageKind;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.storage.Absent;
 import brachion.server.trial.DoneFields;
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.List;
@@ -20,6 +21,7 @@ import java.util.List;
  * @param version  state it was in when read; give it back with a change
  * @param name     what it is called
  * @param recipe   what is planned for it
+ * @param jobId    the job it is for, null when it is for none
  * @param step     where it is
  * @param next     what may follow, what usually does first
  * @param said     what was said of it, in order
@@ -27,7 +29,7 @@ import java.util.List;
  * @param chamber  what was read in its heat, as few readings as make the curve; empty when nobody read it
  * @param tooLong  stages that took longer than any process does; a record has them as planned
  */
-record BenchView(long id, int version, String name, RecipeFields recipe, Step step, List<NextView> next, List<TapFields> said,
+record BenchView(long id, int version, String name, RecipeFields recipe, @Schema(nullable = true) Long jobId, Step step, List<NextView> next, List<TapFields> said,
                  StandingReading standing, List<HeatView> chamber, List<StageKind> tooLong) {
 
     /**
@@ -94,7 +96,7 @@ record BenchView(long id, int version, String name, RecipeFields recipe, Step st
     }
 
     static BenchView of(BenchPieceEntity piece, RecipeFields recipe, PieceLife life, Standing standing) {
-        return new BenchView(piece.id(), piece.version(), piece.name(), recipe, life.step(),
+        return new BenchView(piece.id(), piece.version(), piece.name(), recipe, piece.jobId(), life.step(),
                 life.next().stream().map(tap -> NextView.of(life, tap)).toList(), life.said().stream().map(TapFields::of).toList(),
                 StandingReading.of(standing), life.probe().map(BenchView::curve).orElse(List.of()), DoneFields.tooLong(life.took()));
     }

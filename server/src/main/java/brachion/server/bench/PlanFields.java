@@ -11,8 +11,10 @@ import jakarta.validation.constraints.Size;
  *
  * @param name   what it is called at the bench
  * @param recipe what is planned for it
+ * @param jobId  the job it is for, null when it is for none
  */
 public record PlanFields(
         @NotBlank(message = "Give the piece a name.") @Size(max = 120, message = "A name may be up to 120 characters long.") String name,
-        @NotNull(message = "What is planned is needed.") @Valid RecipeFields recipe) {
+        @NotNull(message = "What is planned is needed.") @Valid RecipeFields recipe,
+        Long jobId) {
 }

@@ -17,11 +17,16 @@ import brachion.core.quantity.LengthUnit;
 import brachion.server.bench.Bench;
 import brachion.server.bench.PlanFields;
 import brachion.server.bench.TapFields;
+import brachion.server.job.JobFields;
+import brachion.server.job.Jobs;
 import brachion.server.recipe.BlankFields;
 import brachion.server.recipe.MethodFields;
 import brachion.server.recipe.RecipeFields;
+import brachion.server.trial.Trials;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -37,16 +42,30 @@ final class FellmarrowBench {
         this.now = now;
     }
 
-    void layOn(Bench bench) {
-        bench.lay(plan("Snowshoe frame, right", "white-ash", Seasoning.AIR_DRIED, 17, 1 / 2.0, 13 / 16.0, 6, 180, steamed(0, 40), "Tamsin"), List.of(
+    /**
+     * Takes three jobs on, and lays their pieces on the bench.
+     *
+     * @param framesBent records of frames that were bent for the first
+     */
+    void layOn(Bench bench, Jobs jobs, Trials trials, List<Long> framesBent) {
+        RecipeFields frame = recipe("white-ash", Seasoning.AIR_DRIED, 17, 1 / 2.0, 13 / 16.0, 6, 180, steamed(0, 40), "Tamsin");
+        RecipeFields handle = recipe("red-oak", Seasoning.KILN_DRIED, 8, 7 / 8.0, 7 / 8.0, 3.5, 180, steamed(14, 55), "Tamsin");
+        RecipeFields arch = recipe("white-oak", Seasoning.KILN_DRIED, 8, 1 / 8.0, 2, 20, 150, new ColdLamination(Glue.UREA_RESIN, 10), "Odo");
+        long frames = jobs.add(new JobFields("Snowshoe frames, four pairs", 8, 0.9, true, day(12), "For the ridge walkers, before the first snow.", frame));
+        long gate = jobs.add(new JobFields("Orchard gate", 2, 0.9, false, day(20), "A crook handle on either side.", handle));
+        long garden = jobs.add(new JobFields("Garden arch", 1, 0.9, false, null, "Ten plies, to stand outdoors.", arch));
+        trials.wereFor(framesBent, frames);
+        bench.lay(new PlanFields("Snowshoe frame, right", frame, frames), List.of(
                 said(Tap.INTO_HEAT, 31), read(29, 41), read(25, 72), read(21, 93), read(17, 97.2), read(9, 97.6), read(2, 97.4)));
-        bench.lay(plan("Crook handle for the orchard gate", "red-oak", Seasoning.KILN_DRIED, 8, 7 / 8.0, 7 / 8.0, 3.5, 180, steamed(14, 55), "Tamsin"),
-                List.of(said(Tap.INTO_SOAK, 9 * 60 + 20)));
-        bench.lay(plan("Pannier rim, lower", "beech", Seasoning.AIR_DRIED, 15, 3 / 8.0, 1, 5, 180, steamed(0, 30), "Odo"), List.of(
+        bench.lay(new PlanFields("Crook handle, left", handle, gate), List.of(said(Tap.INTO_SOAK, 9 * 60 + 20)));
+        bench.lay(new PlanFields("Pannier rim, lower", recipe("beech", Seasoning.AIR_DRIED, 15, 3 / 8.0, 1, 5, 180, steamed(0, 30), "Odo"), null), List.of(
                 said(Tap.INTO_HEAT, 20 * 60 + 40), said(Tap.AT_HEAT, 20 * 60 + 32), said(Tap.PULLED, 20 * 60), said(Tap.CLAMPED, 20 * 60 - 0.2)));
-        bench.lay(plan("Garden arch, ten plies", "white-oak", Seasoning.KILN_DRIED, 8, 1 / 8.0, 2, 20, 150,
-                new ColdLamination(Glue.UREA_RESIN, 10), "Odo"), List.of(said(Tap.GLUE_ON, 5 * 60 + 25), said(Tap.CLAMPED, 5 * 60 + 12)));
-        bench.lay(plan("Snowshoe frame, spare", "white-ash", Seasoning.AIR_DRIED, 17, 1 / 2.0, 13 / 16.0, 6, 180, steamed(0, 40), "Tamsin"), List.of());
+        bench.lay(new PlanFields("Garden arch, ten plies", arch, garden), List.of(said(Tap.GLUE_ON, 5 * 60 + 25), said(Tap.CLAMPED, 5 * 60 + 12)));
+        bench.lay(new PlanFields("Snowshoe frame, spare", frame, frames), List.of());
+    }
+
+    private LocalDate day(int ahead) {
+        return LocalDate.ofInstant(now, ZoneId.systemDefault()).plusDays(ahead);
     }
 
     private static Method steamed(double soakHours, double minutes) {
@@ -54,11 +73,11 @@ final class FellmarrowBench {
                 new Heating(StageKind.STEAM_BOX, minutes, 98));
     }
 
-    private static PlanFields plan(String name, String species, Seasoning seasoning, double moisture, double thickness, double width, double radius,
-                                   double angle, Method method, String person) {
+    private static RecipeFields recipe(String species, Seasoning seasoning, double moisture, double thickness, double width, double radius, double angle,
+                                       Method method, String person) {
         BlankFields blank = new BlankFields(species, seasoning, moisture, GrowthRings.FLAT, 25.0, Knots.CLEAR, OuterFace.SAWN,
                 thickness * INCH, width * INCH);
-        return new PlanFields(name, new RecipeFields(blank, radius * INCH, angle, MethodFields.of(method), person, null, null));
+        return new RecipeFields(blank, radius * INCH, angle, MethodFields.of(method), person, null, null);
     }
 
     private TapFields said(Tap tap, double minutesAgo) {

@@ -1,6 +1,7 @@
 package brachion.server.demo;
 
 import brachion.server.bench.Bench;
+import brachion.server.job.Jobs;
 import brachion.server.photo.Photos;
 import brachion.server.rack.Rack;
 import brachion.server.stock.Stock;
@@ -12,7 +13,9 @@ import brachion.server.trial.Trials;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
@@ -26,13 +29,15 @@ import org.springframework.transaction.support.TransactionTemplate;
 class SampleWorkshop {
 
     private static final long SEED = 20_241_107L;
+    /** So many of the job under way are bent. */
+    private static final int FRAMES = 5;
     /** Everything a shop keeps; what belongs to a piece goes with it. */
-    private static final List<String> KEPT = List.of("photo", "trial", "stock_board", "person", "board", "source", "drying_piece", "bench_piece", "instrument", "row_set_aside", "wood", "steam_rig", "trial_revision",
+    private static final List<String> KEPT = List.of("photo", "trial", "stock_board", "person", "board", "source", "drying_piece", "bench_piece", "instrument", "row_set_aside", "wood", "steam_rig", "job", "trial_revision",
             "write_done");
 
     /** What belongs to a row of these, and by which key. */
     private static final List<Part> PARTS = List.of(new Part("weigh_in", "piece_id", "drying_piece"), new Part("bench_tap", "piece_id", "bench_piece"),
-            new Part("instrument_reading", "instrument_id", "instrument"), new Part("photo_image", "photo_id", "photo"), new Part("stock_mark", "stock_id", "stock_board"),
+            new Part("instrument_reading", "instrument_id", "instrument"), new Part("photo_image", "photo_id", "photo"), new Part("job_plan", "job_id", "job"), new Part("stock_mark", "stock_id", "stock_board"),
             new Part("stock_reading", "stock_id", "stock_board"), new Part("stock_blank", "stock_id", "stock_board"));
 
     private record Part(String table, String key, String of) {
@@ -43,19 +48,21 @@ class SampleWorkshop {
     private final Bench bench;
     private final Stock stock;
     private final Photos photos;
+    private final Jobs jobs;
     private final JdbcTemplate database;
     private final TransactionTemplate transaction;
     private final LongWork longWork;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    SampleWorkshop(Trials trials, Rack rack, Bench bench, Stock stock, Photos photos, JdbcTemplate database, PlatformTransactionManager transactions,
+    SampleWorkshop(Trials trials, Rack rack, Bench bench, Stock stock, Photos photos, Jobs jobs, JdbcTemplate database, PlatformTransactionManager transactions,
                    LongWork longWork, ApplicationEventPublisher events, Clock clock) {
         this.trials = trials;
         this.rack = rack;
         this.bench = bench;
         this.stock = stock;
         this.photos = photos;
+        this.jobs = jobs;
         this.database = database;
         this.longWork = longWork;
         this.transaction = new TransactionTemplate(transactions);
@@ -96,7 +103,13 @@ class SampleWorkshop {
         new FellmarrowRack(LocalDate.now(clock)).hangOn(rack);
         long sloping = new FellmarrowStock(LocalDate.now(clock)).layIn(stock);
         new FellmarrowPhotographs(bends, keys).hangUp(photos, sloping);
-        new FellmarrowBench(clock.instant()).layOn(bench);
+        new FellmarrowBench(clock.instant()).layOn(bench, jobs, trials, lastFrames(bends, keys));
+    }
+
+    /** The last snowshoe frames that were bent. */
+    private static List<Long> lastFrames(List<TrialFields> bends, List<Long> keys) {
+        return IntStream.range(0, bends.size()).filter(i -> bends.get(i).note().startsWith("Snowshoe frame")).boxed()
+                .sorted(Comparator.comparing((Integer i) -> bends.get(i).bentOn()).reversed()).limit(FRAMES).map(keys::get).toList();
     }
 
     /** Empties it, whatever was tried in it. */

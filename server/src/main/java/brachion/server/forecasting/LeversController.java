@@ -6,6 +6,7 @@ import brachion.core.forecast.Levers.Combination;
 import brachion.core.forecast.Levers.Lever;
 import brachion.core.forecast.Odds;
 import brachion.core.method.Change;
+import brachion.server.recipe.WantedChance;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.recipe.Workshops;
 import jakarta.validation.Valid;

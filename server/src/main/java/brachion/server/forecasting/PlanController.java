@@ -6,6 +6,7 @@ import brachion.core.forecast.Odds;
 import brachion.core.forecast.Spares;
 import brachion.core.trial.Severity;
 import brachion.core.method.Workshop;
+import brachion.server.recipe.WantedChance;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.recipe.Workshops;
 import io.swagger.v3.oas.annotations.media.Schema;

@@ -11,6 +11,7 @@ import brachion.core.method.Recipe;
 import brachion.core.risk.RiskModel;
 import brachion.server.forecasting.ForecastAnswer.MeasuredOut;
 import brachion.server.forecasting.ForecastAnswer.SectionView;
+import brachion.server.recipe.WantedChance;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.recipe.Workshops;
 import jakarta.validation.Valid;

@@ -19,6 +19,7 @@ import brachion.core.quantity.PhysicalBound;
 import brachion.core.wood.Species;
 import brachion.core.wood.SpeciesCatalogue;
 import brachion.server.problem.RefusedFieldException;
+import brachion.server.recipe.WantedChance;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.recipe.Within;
 import brachion.server.recipe.Workshops;

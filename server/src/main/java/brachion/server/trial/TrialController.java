@@ -83,8 +83,8 @@ class TrialController {
 
     @Stores
     @PostMapping
-    ResponseEntity<TrialView> log(@Valid @RequestBody TrialFields fields) {
-        TrialView logged = service.log(fields);
+    ResponseEntity<TrialView> log(@RequestParam(required = false) Long job, @Valid @RequestBody TrialFields fields) {
+        TrialView logged = service.log(fields, job);
         return ResponseEntity.created(URI.create("/api/trials/" + logged.id())).body(logged);
     }
 
@@ -92,6 +92,13 @@ class TrialController {
     @PutMapping("/{id}")
     TrialView correct(@PathVariable long id, @RequestParam int version, @Valid @RequestBody TrialFields fields) {
         return service.correct(id, version, fields);
+    }
+
+    /** Says for which job it was; none when the parameter is missing. */
+    @Stores
+    @PutMapping("/{id}/job")
+    TrialView isFor(@PathVariable long id, @RequestParam int version, @RequestParam(required = false) Long job) {
+        return service.isFor(id, version, job);
     }
 
     @Stores

@@ -2,6 +2,7 @@ package brachion.server.trial;
 
 import brachion.core.trial.Trial;
 import brachion.core.method.Workshop;
+import brachion.server.job.PieceOfJob;
 import brachion.server.recipe.RecipeColumns;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.storage.StoredEntity;
@@ -59,6 +60,9 @@ class TrialEntity extends StoredEntity {
 
     private String note;
 
+    /** The job it was for. */
+    private Long jobId;
+
     protected TrialEntity() {
     }
 
@@ -100,9 +104,21 @@ class TrialEntity extends StoredEntity {
         return new TrialFields(bentOn, recipe(), done(), outcome, note);
     }
 
+    void isOfJob(Long job) {
+        jobId = job;
+    }
+
+    Long jobId() {
+        return jobId;
+    }
+
+    PieceOfJob pieceOfJob() {
+        return PieceOfJob.judged(id(), outcome.severity(), bentOn);
+    }
+
     TrialView view() {
         RecipeFields planned = recipe();
-        return new TrialView(id(), version(), bentOn, planned, DoneView.of(done(), planned), outcome, note);
+        return new TrialView(id(), version(), bentOn, planned, DoneView.of(done(), planned), outcome, note, jobId);
     }
 
     double thicknessMm() {

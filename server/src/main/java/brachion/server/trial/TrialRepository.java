@@ -2,6 +2,7 @@ package brachion.server.trial;
 
 import brachion.core.trial.Severity;
 import brachion.server.storage.CurrentShop;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.domain.Page;
@@ -41,6 +42,10 @@ interface TrialRepository extends Repository<TrialEntity, Long> {
               and (:severity is null or t.outcome.severity = :severity)
             order by t.bentOn desc, t.id desc""")
     Page<TrialEntity> search(String speciesId, String method, Severity severity, Pageable page);
+
+    /** Those of some jobs. */
+    @EntityGraph(attributePaths = {"person", "board", "source"})
+    List<TrialEntity> findByJobIdInAndDeletedAtIsNullOrderByBentOn(Collection<Long> jobs);
 
     @Query("select t.outcome.severity as severity, count(t) as trials from TrialEntity t "
             + "where t.deletedAt is null group by t.outcome.severity")

@@ -5,6 +5,7 @@ import brachion.core.risk.SetAside;
 import brachion.core.trial.Severity;
 import brachion.core.trial.Trial;
 import brachion.core.method.Workshop;
+import brachion.server.job.Jobs;
 import brachion.server.problem.NewerRecordException;
 import brachion.server.problem.NotHereException;
 import brachion.server.problem.RefusedFieldException;
@@ -30,16 +31,18 @@ class TrialService implements Trials {
 
     private final TrialRepository repository;
     private final NamesOfTheShop names;
+    private final Jobs jobs;
     private final Workshops workshops;
     private final ApplicationEventPublisher events;
     private final LongWork longWork;
     private final Clock clock;
 
-    TrialService(TrialRepository repository, NamesOfTheShop names, Workshops workshops, ApplicationEventPublisher events,
+    TrialService(TrialRepository repository, NamesOfTheShop names, Jobs jobs, Workshops workshops, ApplicationEventPublisher events,
                  LongWork longWork, Clock clock) {
         this.longWork = longWork;
         this.repository = repository;
         this.names = names;
+        this.jobs = jobs;
         this.workshops = workshops;
         this.events = events;
         this.clock = clock;
@@ -136,17 +139,35 @@ class TrialService implements Trials {
         return present(id).view();
     }
 
-    public TrialView log(TrialFields fields) {
+    public TrialView log(TrialFields fields, Long job) {
+        jobs.requireThere("job", job);
         Workshop workshop = workshops.now();
         fields.requireSense(workshop);
-        TrialView logged = store(new TrialEntity(fields, keys(fields), clock.instant()));
+        TrialEntity trial = new TrialEntity(fields, keys(fields), clock.instant());
+        trial.isOfJob(job);
+        TrialView logged = store(trial);
         events.publishEvent(new TrialLogged(repository.revision(), fields.toTrial(logged.id(), workshop)));
         return logged;
     }
 
     @Override
-    public long logOne(TrialFields fields) {
-        return log(fields).id();
+    public long logOne(TrialFields fields, Long job) {
+        return log(fields, job).id();
+    }
+
+    @Override
+    public void wereFor(List<Long> trials, long job) {
+        jobs.requireThere("job", job);
+        trials.forEach(id -> present(id).isOfJob(job));
+    }
+
+    /** Says for which job a trial was, or that it was for none. */
+    public TrialView isFor(long id, int version, Long job) {
+        jobs.requireThere("job", job);
+        TrialEntity trial = present(id, version);
+        trial.isOfJob(job);
+        // no forecast changes by it
+        return repository.saveAndFlush(trial).view();
     }
 
     public TrialView correct(long id, int version, TrialFields fields) {
@@ -165,11 +186,16 @@ class TrialService implements Trials {
     }
 
     private TrialView change(long id, int version, Consumer<TrialEntity> change) {
+        TrialEntity trial = present(id, version);
+        change.accept(trial);
+        return store(trial);
+    }
+
+    private TrialEntity present(long id, int version) {
         TrialEntity trial = present(id);
         trial.requireVersion(version, "This trial was changed elsewhere since you opened it. "
                 + "Your entries are still here; load the newer one to compare.");
-        change.accept(trial);
-        return store(trial);
+        return trial;
     }
 
     private TrialView store(TrialEntity trial) {

@@ -1,6 +1,7 @@
 package brachion.server.trial;
 
 import brachion.server.recipe.RecipeFields;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 
 /**
@@ -13,7 +14,8 @@ import java.time.LocalDate;
  * @param done    how the process went beside the plan
  * @param outcome how it ended
  * @param note    anything else
+ * @param jobId   the job it was for, null when it was for none
  */
 record TrialView(long id, int version, LocalDate bentOn, RecipeFields recipe, DoneView done, OutcomeFields outcome,
-                 String note) {
+                 String note, @Schema(nullable = true) Long jobId) {
 }

@@ -23,8 +23,11 @@ public interface Trials {
     /** Writes several trials down at once, all or none; gives their keys in the same order. */
     List<Long> log(List<TrialFields> trials);
 
-    /** Writes one trial down; gives its key. */
-    long logOne(TrialFields trial);
+    /** Writes one trial down, for a job or, where that is null, for none; gives its key. */
+    long logOne(TrialFields trial, Long job);
+
+    /** Trials that were for a job. */
+    void wereFor(List<Long> trials, long job);
 
     /** One trial; refuses a key nobody has, and a trial that can no longer be computed with. */
     One one(long id);

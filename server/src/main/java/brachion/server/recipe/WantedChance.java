@@ -1,4 +1,4 @@
-package brachion.server.forecasting;
+package brachion.server.recipe;
 
 import jakarta.validation.Constraint;
 import jakarta.validation.Payload;
@@ -19,7 +19,7 @@ import java.lang.annotation.Target;
 @DecimalMax("0.999")
 @ReportAsSingleViolation
 @Constraint(validatedBy = {})
-@interface WantedChance {
+public @interface WantedChance {
 
     /** What to tell the person. */
     String message() default "A chance lies between 0.05 and 0.999.";

@@ -1,0 +1,40 @@
+package brachion.core.forecast;
+
+import brachion.core.method.Recipe;
+import brachion.core.risk.Possible;
+import brachion.core.risk.RiskModel;
+import brachion.core.trial.Severity;
+import java.util.OptionalInt;
+
+/**
+ * How many pieces of a job are still to be started. The chance that a piece holds is itself uncertain, as for {@link Spares}.
+ *
+ * @param toStart  fewest pieces to start besides those under way of which enough come out good, with the wanted certainty; empty when
+ *                 even the most looked at are too few
+ * @param suffices chance that those under way are enough
+ * @param perPiece odds of a single piece
+ */
+public record Outstanding(OptionalInt toStart, double suffices, Odds perPiece) {
+
+    /**
+     * @param missing   good pieces that are still to come, 0 or more
+     * @param underWay  pieces of them that are begun and not bent yet
+     * @param certainty chance wanted that there are enough, above 0 and below 1
+     * @param worst     the worst severity that still counts as good
+     */
+    public static Outstanding of(RiskModel risk, Recipe recipe, int missing, int underWay, double certainty, Severity worst) {
+        if (missing < 0 || underWay < 0 || !(certainty > 0 && certainty < 1)) {
+            throw new IllegalArgumentException("No fewer than none can be missing or under way, with a certainty between 0 and 1; not "
+                    + missing + " and " + underWay + " with " + certainty);
+        }
+        OddsSpread spread = OddsSpread.of(risk, Possible.of(recipe), worst);
+        int pieces = underWay;
+        double suffices = spread.enough(pieces, missing);
+        double chance = suffices;
+        while (chance < certainty && pieces < Spares.MOST_BLANKS) {
+            pieces++;
+            chance = spread.enough(pieces, missing);
+        }
+        return new Outstanding(chance >= certainty ? OptionalInt.of(pieces - underWay) : OptionalInt.empty(), suffices, spread.odds());
+    }
+}

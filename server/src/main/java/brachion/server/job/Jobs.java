@@ -1,0 +1,25 @@
+package brachion.server.job;
+
+import brachion.core.job.Progress;
+
+/** What other capabilities may ask of the jobs. */
+public interface Jobs {
+
+    /** Refuses a key nobody has, naming the field that holds it; null is no job. */
+    void requireThere(String field, Long job);
+
+    /** One job; refuses a key nobody has. */
+    One one(long job);
+
+    /** Takes a job on; gives its key. */
+    long add(JobFields fields);
+
+    /**
+     * One job.
+     *
+     * @param job      what is wanted
+     * @param progress how far it is
+     */
+    record One(JobFields job, Progress progress) {
+    }
+}
