@@ -44,6 +44,8 @@ const router = createBrowserRouter([
           { path: 'spares', lazy: async () => ({ Component: (await import('./spares/SparesPart')).SparesPart }) },
         ],
       },
+      { path: 'plan/jobs', lazy: async () => ({ Component: (await import('./jobs/JobsView')).JobsView }) },
+      { path: 'plan/jobs/:id', lazy: async () => ({ Component: (await import('./jobs/JobPage')).JobPage }) },
       { path: 'stock', lazy: async () => ({ Component: (await import('./stock/StockView')).StockView }) },
       { path: 'stock/new', lazy: async () => ({ Component: (await import('./stock/NewBoard')).NewBoard }) },
       { path: 'stock/:id', lazy: async () => ({ Component: (await import('./stock/BoardPage')).BoardPage }) },

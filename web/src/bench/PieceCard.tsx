@@ -1,6 +1,7 @@
-import { Box, Button, Paper, Typography } from '@mui/material';
+import { Box, Button, Link, Paper, Typography } from '@mui/material';
 import { useEffect, useRef, useState } from 'react';
-import type { BenchView } from '../api/schema';
+import { Link as RouterLink } from 'react-router';
+import type { BenchView, JobView } from '../api/schema';
 import { useNotice } from '../app/notice';
 import { useUnits } from '../app/units';
 import { PieceGlyph } from '../bend/PieceGlyph';
@@ -22,6 +23,8 @@ interface PieceCardProps {
   /** Where it stands among the others; the most pressing at 0. */
   place: number;
   wood: string;
+  /** The job it is for. */
+  job: JobView | undefined;
   waiting: WaitingTap[];
   /** Whether nothing is heard of the server. */
   lost: boolean;
@@ -30,7 +33,7 @@ interface PieceCardProps {
 const BEFORE_THE_PULL: Step[] = ['PLANNED', 'SOAKING', 'HEATING'];
 
 /** One piece under way: what it is, what its clock says, and what may be said of it by a touch. */
-export function PieceCard({ piece, place, wood, waiting, lost }: PieceCardProps) {
+export function PieceCard({ piece, place, wood, job, waiting, lost }: PieceCardProps) {
   const first = place === 0;
   const card = useStayingInSight(place);
   const [system] = useUnits();
@@ -47,6 +50,9 @@ export function PieceCard({ piece, place, wood, waiting, lost }: PieceCardProps)
             <PieceGlyph recipe={recipe} severity="CLEAN" />
             <Box sx={{ minWidth: 0 }}>
               <Typography variant="h2">{piece.name}</Typography>
+              {piece.jobId !== undefined && (
+                <Typography variant="body2" sx={{ minHeight: '1.5em' }}>{job && <>For <Link component={RouterLink} to={`/plan/jobs/${job.id}`}>{job.job.name}</Link></>}</Typography>
+              )}
               <Typography variant="body2" color="text.secondary">
                 {wood}, {shapeLine(recipe, system)}. {processLine(recipe, system)}{recipe.person ? `, ${recipe.person}` : ''}
               </Typography>

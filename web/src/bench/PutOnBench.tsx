@@ -15,16 +15,21 @@ interface PutOnBenchProps {
   stale: boolean;
   /** What the piece is called already. */
   called?: string;
+  /** The job it is for. */
+  jobId?: number | undefined;
+  /** How many are usually laid there. */
+  many?: number;
   /** Once it lies there. */
   onLaid?: () => void;
 }
 
 /** Lays the planned bend on the bench as a piece with a name, or as several. */
-export function PutOnBench({ recipe, stale, called, onLaid }: PutOnBenchProps) {
+export function PutOnBench({ recipe, stale, called, jobId, many = 1, onLaid }: PutOnBenchProps) {
   const { data: species } = useSpecies();
   const [asking, setAsking] = useState(false);
   const [typed, setTyped] = useState<string>();
-  const [count, setCount] = useState('1');
+  const [written, setCount] = useState<string>();
+  const count = written ?? String(Math.min(many, MOST));
   const laid = useRef(0);
   const [refusal, setRefusal] = useState<string>();
   const { plan } = useBenchWrites();
@@ -39,7 +44,7 @@ export function PutOnBench({ recipe, stale, called, onLaid }: PutOnBenchProps) {
     }
     try {
       // what a refusal interrupted goes on with the next
-      for (let piece = laid.current + 1; piece <= pieces; laid.current = piece++) await plan.mutateAsync({ name: pieces === 1 ? name : `${name} ${piece}`, recipe });
+      for (let piece = laid.current + 1; piece <= pieces; laid.current = piece++) await plan.mutateAsync({ name: pieces === 1 ? name : `${name} ${piece}`, recipe, ...(jobId === undefined ? {} : { jobId }) });
       onLaid?.();
       await navigate('/bench');
     } catch (error) {

@@ -1,5 +1,6 @@
 import { Alert, Box, Button, Snackbar, Typography } from '@mui/material';
 import { Link } from 'react-router';
+import { useJobs } from '../api/jobs';
 import { useSpecies } from '../api/queries';
 import { useStored } from '../app/storage';
 import { HowComputed } from '../help/HowComputed';
@@ -14,6 +15,7 @@ export function UnderWay() {
   const { bench, error, lost } = useBench();
   const waiting = useWaitingTaps();
   const { data: species } = useSpecies();
+  const { data: jobs = [] } = useJobs();
   const [sound, setSound] = useStored(SOUND, true);
   const pieces = bench?.pieces ?? [];
   useAlarm(pieces, waiting, sound);
@@ -37,7 +39,7 @@ export function UnderWay() {
       <Box component="ul" aria-label="Pieces under way"
         sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 2, gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'repeat(2, minmax(0, 1fr))' } }}>
         {species && pieces.map((piece, place) => (
-          <PieceCard key={piece.id} piece={piece} place={place} lost={lost}
+          <PieceCard key={piece.id} piece={piece} place={place} lost={lost} job={jobs.find(({ id }) => id === piece.jobId)}
             wood={species.find(({ id }) => id === piece.recipe.blank.speciesId)?.commonName ?? ''}
             waiting={waiting.filter((tap) => tap.piece === piece.id)} />
         ))}

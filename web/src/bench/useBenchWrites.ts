@@ -6,7 +6,7 @@ import { BENCH } from './useBench';
 /** Writes to the bench other than touches. */
 export function useBenchWrites() {
   const client = useQueryClient();
-  const onSuccess = () => client.invalidateQueries({ queryKey: BENCH });
+  const onSuccess = () => Promise.all([BENCH, ['jobs']].map((queryKey) => client.invalidateQueries({ queryKey })));
   const place = ({ id, version }: BenchView) => ({ params: { path: { id }, query: { version } } });
   return {
     plan: useMutation({ mutationFn: (plan: PlanFields) => body(api.POST('/api/bench', { body: plan })), onSuccess }),

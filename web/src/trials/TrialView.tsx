@@ -13,6 +13,7 @@ import { usePlanIt } from '../plan/draft';
 import { EMPTY_OUTCOME, LOG_DRAFT } from '../log/draft';
 import { factsOf, methodOf } from '../methods/forms';
 import { limitInWords, oddsInWords } from '../odds/words';
+import { RecordsJob } from '../jobs/RecordsJob';
 import { PhotosOf } from '../photo/PhotosOf';
 import { formOf } from '../recipe/form';
 import { GROWTH_RINGS, KNOTS, OUTER_FACE, OUTLINE, processLine, shapeLine, stockLine } from '../recipe/words';
@@ -67,6 +68,7 @@ function TrialPage({ trial }: { trial: Trial }) {
         )}
         {trial.outcome.flaw && <Diagnosis id={trial.id} version={trial.version} seen={trial.outcome.flaw} />}
         <Actions trial={trial} />
+        <RecordsJob trial={trial} />
       </Box>
     </Box>
   );

@@ -23,7 +23,7 @@ class PageController {
     }
 
     @GetMapping(path = {"/", "/{view:(?!api|v3|actuator)[a-z-]+}", "/{view:(?!api|v3|actuator)[a-z-]+}/{id:[a-z0-9-]+}",
-        "/{view:(?!api|v3|actuator)[a-z-]+}/{id:[a-z0-9-]+}/{part:[a-z-]+}"},
+        "/{view:(?!api|v3|actuator)[a-z-]+}/{id:[a-z0-9-]+}/{part:[a-z0-9-]+}"},
             produces = MediaType.TEXT_HTML_VALUE)
     ResponseEntity<String> page(HttpServletRequest request) {
         return ResponseEntity.ok().cacheControl(CacheControl.noStore()).contentType(MediaType.TEXT_HTML)
