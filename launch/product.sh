@@ -176,6 +176,13 @@ put_under_load() {
     drive brachion.load.Load "$here/brachion" "$home/load" "$here/docs/load.md" "$@"
 }
 
+measure_when_busy() {
+    need_chromium
+    build_drivers
+    rm -rf "$home/busy"
+    drive brachion.load.Busy "$here/brachion" "$home/busy" "$here/docs/busy.md"
+}
+
 # Which packages of the computation are changed, one table row each.
 mutated="bending process method risk forecast"
 
