@@ -44,6 +44,11 @@ export function useNames() {
   return useQuery({ queryKey: NAMES, queryFn: () => body(api.GET('/api/names')) });
 }
 
+/** How quick the hands of the shop are, by the carries that were measured. */
+export function useHands() {
+  return useQuery({ queryKey: [...NAMES, 'hands'], queryFn: () => body(api.GET('/api/names/people/hands')) });
+}
+
 function oneTrial(id: number | undefined) {
   return {
     queryKey: ['trials', 'one', id],

@@ -964,6 +964,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/names/people/hands": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["hands"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/outstanding": {
         parameters: {
             query?: never;
@@ -2452,6 +2468,20 @@ export interface components {
             supportedRadiusMm: number;
             radiiEstimated: boolean;
         };
+        Carries: {
+            /** Format: int32 */
+            measured: number;
+            /** Format: double */
+            medianS: number;
+            /** Format: double */
+            quickS: number;
+            /** Format: double */
+            slowS: number;
+        };
+        HandsView: {
+            person: string;
+            carries: components["schemas"]["Carries"];
+        };
         OutstandingAnswer: {
             /** Format: int32 */
             missing: number;
@@ -2998,6 +3028,8 @@ export type RecordForecast = components['schemas']['RecordForecast'];
 export type Beforehand = components['schemas']['Beforehand'];
 export type TrialCounts = components['schemas']['TrialCounts'];
 export type SpeciesView = components['schemas']['SpeciesView'];
+export type Carries = components['schemas']['Carries'];
+export type HandsView = components['schemas']['HandsView'];
 export type OutstandingAnswer = components['schemas']['OutstandingAnswer'];
 export type AirReading = components['schemas']['AirReading'];
 export type Belief = components['schemas']['Belief'];
@@ -4993,6 +5025,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["NamesAnswer"];
+                };
+            };
+        };
+    };
+    hands: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HandsView"][];
                 };
             };
         };

@@ -4,6 +4,7 @@ import { Field } from '../app/Field';
 import { METHOD, methodOf } from '../methods/forms';
 import { INPUTS } from '../methods/inputs';
 import { BoardField } from './BoardField';
+import { PersonField } from './PersonField';
 import { Choice } from './Choice';
 import { Measure, Row, Step, type RecipeInputsProps } from './fields';
 import { SpeciesChoice } from './SpeciesChoice';
@@ -51,30 +52,26 @@ export function RecipeInputs(props: RecipeInputsProps) {
           onChange={(outerFace) => { onChange({ outerFace }); }} />
         <Row>
           <BoardField {...props} />
-          <NameField {...props} field="source" label="Where from" />
-          <NameField {...props} field="person" label="Bent by" />
+          <SourceField {...props} />
+          <PersonField {...props} />
         </Row>
       </Step>
     </>
   );
 }
 
-type Name = 'person' | 'source';
-
-/** A name as the shop says it; the ones it has used before are offered. */
-function NameField({ field, label, form, problems, onChange }: RecipeInputsProps & { field: Name; label: string }) {
+/** Where its wood came from; the sources named before are offered. */
+function SourceField({ form, problems, onChange }: RecipeInputsProps) {
   const { data: names } = useNames();
   return (
     <Autocomplete
       freeSolo
-      options={(names?.[NAMED[field]] ?? []).map(({ name }) => name)}
-      inputValue={form[field]}
-      onInputChange={(_, text) => { onChange({ [field]: text }); }}
+      options={(names?.sources ?? []).map(({ name }) => name)}
+      inputValue={form.source}
+      onInputChange={(_, text) => { onChange({ source: text }); }}
       renderInput={(params) => (
-        <Field {...params} label={label} error={problems[field] !== undefined} helperText={problems[field] ?? ' '} />
+        <Field {...params} label="Where from" error={problems.source !== undefined} helperText={problems.source ?? ' '} />
       )}
     />
   );
 }
-
-const NAMED = { person: 'people', source: 'sources' } as const;

@@ -103,4 +103,20 @@ class NamesApiTest {
         assertThat(read(names(), "$.people[*].trials", List.class)).containsExactly(12, 12);
         several.shutdown();
     }
+
+    /** Hands are known by what was measured, those of one shop apart from those of another. */
+    @Test
+    void hands_are_known_by_three_carries_that_were_measured() {
+        for (int seconds : new int[] {8, 12, 9}) {
+            String trial = Wire.cleanTrial().replace("\"innerRadiusMm\"", "\"person\": \"Odo\", \"innerRadiusMm\"")
+                    .replace("\"outcome\"", "\"done\": {\"stages\": [{\"kind\": \"CARRY\", \"actualMinutes\": %s}], \"chamber\": []}, \"outcome\"".formatted(seconds / 60.0));
+            assertThat(Wire.post(mvc, "/api/trials", trial)).hasStatus(HttpStatus.CREATED);
+        }
+        assertThat(Wire.post(mvc, "/api/trials", Wire.cleanTrial().replace("\"innerRadiusMm\"", "\"person\": \"Tamsin\", \"innerRadiusMm\""))).hasStatus(HttpStatus.CREATED);
+        MvcTestResult hands = mvc.get().uri("/api/names/people/hands").exchange();
+        assertThat(Wire.read(hands, "$.length()", Integer.class)).isEqualTo(1);
+        assertThat(Wire.read(hands, "$[0].person", String.class)).isEqualTo("Odo");
+        assertThat(Wire.read(hands, "$[0].carries.medianS", Double.class)).isCloseTo(9, org.assertj.core.api.Assertions.within(1e-9));
+        assertThat(Wire.read(mvc.get().uri("/api/names/people/hands").header("Brachion-Shop", "sample").exchange(), "$.length()", Integer.class)).isZero();
+    }
 }
