@@ -68,7 +68,8 @@ function OnePhoto({ photo }: { photo: PhotoView }) {
             <Results measured={measured} lines={draft.lines} failure={current || !error ? undefined : error.message} />
           </Dimmed>
           <TakeUp photo={photo} measured={current ? measured : {}} />
-          <Keep photo={photo} draft={draft} changed={draft.caption !== kept.caption || JSON.stringify(pointed) !== JSON.stringify(pointedOf(kept, photo.photo.pointed?.knownMm))} onCaption={(caption) => { setDraft({ ...draft, caption }); }} />
+          <Keep photo={photo} draft={draft} changed={JSON.stringify(draft) !== JSON.stringify({ ...kept, pictureToShown: draft.pictureToShown })}
+            onKept={(now) => { setDraft(draftOf(now.photo, system)); }} onCaption={(caption) => { setDraft({ ...draft, caption }); }} />
         </Box>
       </Box>
     </>
@@ -99,11 +100,12 @@ interface KeepProps {
   photo: PhotoView;
   draft: Draft;
   changed: boolean;
+  onKept: (photo: PhotoView) => void;
   onCaption: (caption: string) => void;
 }
 
 /** Keeps what was pointed at, and what the photograph shows. */
-function Keep({ photo, draft, changed, onCaption }: KeepProps) {
+function Keep({ photo, draft, changed, onKept, onCaption }: KeepProps) {
   const [system] = useUnits();
   const notify = useNotice();
   const { change } = usePhotoWrites();
@@ -113,7 +115,7 @@ function Keep({ photo, draft, changed, onCaption }: KeepProps) {
     try {
       const knownMm = draft.knownText.trim() === '' ? undefined : await readOne({ measurement: 'LENGTH', text: draft.knownText }, system, 'Say how long the known length is.');
       const pointed = pointedOf(draft, knownMm);
-      await change.mutateAsync({ id: photo.id, version: photo.version, photo: { caption: draft.caption, ...(pointed ? { pointed } : {}) } });
+      onKept(await change.mutateAsync({ id: photo.id, version: photo.version, photo: { caption: draft.caption, ...(pointed ? { pointed } : {}) } }));
       notify({ message: 'Kept with the photograph.' });
     } catch (error) {
       setRefusal((error as Error).message);

@@ -106,6 +106,7 @@ class PhotosTest extends BrowserTest {
         field("What it shows").fill("A turned disc");
         button("Keep it so").click();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("A turned disc"))).isVisible();
+        assertThat(button("Keep it so")).isDisabled();
         button("Write it down as the radius after release").click();
         assertThat(page.getByText(Pattern.compile("^Radius after release: "))).isVisible();
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Back to the record")).click();

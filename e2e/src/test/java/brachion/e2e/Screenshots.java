@@ -76,6 +76,21 @@ class Screenshots extends BrowserTest {
     }
 
     @Test
+    void job() {
+        show("/plan/jobs/1");
+        take("job");
+    }
+
+    @Test
+    void photo() {
+        show("/photos/1");
+        button("curve").click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Curve, place 3")).focus();
+        settle();
+        take("photo");
+    }
+
+    @Test
     void stock() {
         show("/stock/1");
         type("How many", "4");
@@ -133,14 +148,6 @@ class Screenshots extends BrowserTest {
     }
 
     @Test
-    void spares() {
-        show("/plan/spares");
-        type("Inner radius", "9\"");
-        page.getByText(Pattern.compile("^Cut \\d+")).waitFor();
-        take("spares");
-    }
-
-    @Test
     void rig() {
         show("/rig");
         type("Length inside", "8'");
@@ -158,13 +165,6 @@ class Screenshots extends BrowserTest {
     void bench() {
         show("/bench");
         take("bench");
-    }
-
-    @Test
-    void evening() {
-        show("/plan");
-        button("Evening").click();
-        take("plan-evening");
     }
 
     @Test

@@ -1,5 +1,7 @@
 package brachion.server.demo;
 
+import brachion.server.photo.PointedFields;
+import brachion.server.photo.SpotFields;
 import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Graphics2D;
@@ -13,6 +15,8 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Random;
 import javax.imageio.ImageIO;
 
@@ -26,11 +30,15 @@ final class DrawnPhotograph {
     private static final Color GRAIN = new Color(0xA57F4F);
     private static final Color STEEL = new Color(0xC9CDD0);
     private static final double INCH_MM = 25.4;
+    /** Pixels of it on one of a screen. */
+    private static final double AS_SHOWN = 2;
 
     private final BufferedImage picture = new BufferedImage(WIDTH, HEIGHT, BufferedImage.TYPE_INT_RGB);
     private final Graphics2D drawn = picture.createGraphics();
     private final Random hand;
     private final double pxPerMm;
+    private final List<SpotFields> ruleEnds = new ArrayList<>();
+    private final List<SpotFields> innerFace = new ArrayList<>();
 
     /**
      * An empty bench.
@@ -63,6 +71,8 @@ final class DrawnPhotograph {
     DrawnPhotograph withRule(int inches) {
         double left = WIDTH / 2.0 - inches * INCH_MM * pxPerMm / 2;
         double top = HEIGHT - 110;
+        ruleEnds.add(new SpotFields(left, top));
+        ruleEnds.add(new SpotFields(left + inches * INCH_MM * pxPerMm, top));
         drawn.setColor(STEEL);
         drawn.fill(new Rectangle2D.Double(left, top, inches * INCH_MM * pxPerMm, 62));
         drawn.setColor(Color.BLACK);
@@ -90,6 +100,10 @@ final class DrawnPhotograph {
         double y = 120 + middle + across;
         double half = Math.toRadians(degrees / 2);
         double straight = 130;
+        double inner = innerRadiusMm * pxPerMm;
+        for (double share = -0.8; share < 1; share += 0.4) {
+            innerFace.add(new SpotFields(x + inner * Math.sin(share * half), y - inner * Math.cos(share * half)));
+        }
         Shape shape = new BasicStroke((float) across, BasicStroke.CAP_BUTT, BasicStroke.JOIN_ROUND).createStrokedShape(line(x, y, middle, half, straight));
         drawn.setColor(new Color(0, 0, 0, 70));
         drawn.translate(9, 12);
@@ -149,6 +163,11 @@ final class DrawnPhotograph {
         drawn.setStroke(new BasicStroke(2));
         drawn.draw(board);
         return this;
+    }
+
+    /** What somebody pointed at on it: the rule of so many inches and the inside of the curve. */
+    PointedFields pointed(int inches) {
+        return new PointedFields(AS_SHOWN, ruleEnds, inches * INCH_MM, innerFace, null, null, null);
     }
 
     /** The photograph as a file. */

@@ -2,6 +2,7 @@ package brachion.server.demo;
 
 import brachion.core.trial.Flaw;
 import brachion.core.trial.Severity;
+import brachion.server.photo.PhotoFields;
 import brachion.server.photo.Photos;
 import brachion.server.trial.TrialFields;
 import java.util.List;
@@ -30,10 +31,10 @@ final class FellmarrowPhotographs {
     /** Puts some with their records, and one with a board whose grain runs out of its edge. */
     void hangUp(Photos photos, long board) {
         last(trial -> trial.outcome().releasedRadiusMm() != null && trial.outcome().severity() == Severity.CLEAN && oneTurn(trial), 2)
-                .forEach(i -> photos.addToTrial(keys.get(i), "Off the form. The rule is 6 in long.", photograph(i, false)));
+                .forEach(i -> add(photos, i, "Off the form. The rule is 6 in long.", false));
         last(trial -> trial.outcome().flaw() == Flaw.OUTER_SPLINTER && trial.outcome().severity() == Severity.FLAW && oneTurn(trial), 1)
-                .forEach(i -> photos.addToTrial(keys.get(i), "Fibres lifted in the middle.", photograph(i, true)));
-        photos.addToBoard(board, "Edge, planed. The rule is 6 in long.", new DrawnPhotograph(17, 7).withBoard(27, 18).withRule(RULE_IN).jpeg());
+                .forEach(i -> add(photos, i, "Fibres lifted in the middle.", true));
+        photos.addToBoard(board, new PhotoFields("Edge, planed. The rule is 6 in long.", null), new DrawnPhotograph(17, 7).withBoard(27, 18).withRule(RULE_IN).jpeg());
     }
 
     private static boolean oneTurn(TrialFields trial) {
@@ -46,14 +47,15 @@ final class FellmarrowPhotographs {
         return found.subList(0, Math.min(most, found.size()));
     }
 
-    private byte[] photograph(int index, boolean splinter) {
+    private void add(Photos photos, int index, String caption, boolean splinter) {
         TrialFields trial = trials.get(index);
         double planned = trial.recipe().innerRadiusMm();
         double radius = trial.outcome().releasedRadiusMm() == null ? planned : trial.outcome().releasedRadiusMm();
         double thickness = trial.recipe().blank().thicknessMm();
         // a bend that opens turns through less: its length stays (arc length = radius × angle)
         double degrees = trial.recipe().angleDegrees() * (planned + thickness / 2) / (radius + thickness / 2);
-        return new DrawnPhotograph(index, OF_THE_PIECE_PX / (radius * (1 - Math.cos(Math.toRadians(degrees / 2))) + 2 * thickness))
-                .withBentPiece(radius, degrees, thickness, splinter).withRule(RULE_IN).jpeg();
+        DrawnPhotograph drawn = new DrawnPhotograph(index, OF_THE_PIECE_PX / (radius * (1 - Math.cos(Math.toRadians(degrees / 2))) + 2 * thickness))
+                .withBentPiece(radius, degrees, thickness, splinter).withRule(RULE_IN);
+        photos.addToTrial(keys.get(index), new PhotoFields(caption, splinter ? null : drawn.pointed(RULE_IN)), drawn.jpeg());
     }
 }

@@ -10,7 +10,7 @@ import jakarta.validation.constraints.Size;
  * @param caption what it shows, empty when nobody said
  * @param pointed what was pointed at, null when nothing was
  */
-record PhotoFields(@NotNull(message = "What it shows may be empty, but not missing.")
+public record PhotoFields(@NotNull(message = "What it shows may be empty, but not missing.")
                    @Size(max = 200, message = "What it shows may be up to 200 characters long.") String caption,
                    @Valid PointedFields pointed) {
 }

@@ -36,13 +36,13 @@ class PhotoService implements Photos {
     }
 
     @Override
-    public void addToTrial(long trial, String caption, byte[] picture) {
-        add(new Subject(trial, null), new PhotoFields(caption, null), picture);
+    public void addToTrial(long trial, PhotoFields said, byte[] picture) {
+        add(new Subject(trial, null), said, picture);
     }
 
     @Override
-    public void addToBoard(long board, String caption, byte[] picture) {
-        add(new Subject(null, board), new PhotoFields(caption, null), picture);
+    public void addToBoard(long board, PhotoFields said, byte[] picture) {
+        add(new Subject(null, board), said, picture);
     }
 
     @Transactional(readOnly = true)

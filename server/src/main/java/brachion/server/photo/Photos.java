@@ -4,8 +4,8 @@ package brachion.server.photo;
 public interface Photos {
 
     /** Keeps a photograph of a record. */
-    void addToTrial(long trial, String caption, byte[] picture);
+    void addToTrial(long trial, PhotoFields said, byte[] picture);
 
     /** Keeps a photograph of a board in stock. */
-    void addToBoard(long board, String caption, byte[] picture);
+    void addToBoard(long board, PhotoFields said, byte[] picture);
 }

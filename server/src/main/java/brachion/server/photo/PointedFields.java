@@ -24,7 +24,7 @@ import java.util.List;
  * @param grain          two places along the grain
  * @param gap            the two ends of a gap
  */
-record PointedFields(
+public record PointedFields(
         @NotNull(message = SCALE) @DecimalMin(value = "0.01", message = SCALE) @DecimalMax(value = "100", message = SCALE) Double pictureToShown,
         @Size(min = 2, max = 2, message = TWO) List<@Valid @NotNull SpotFields> known,
         @Within(PhysicalBound.CHORD_MM) Double knownMm,

@@ -11,7 +11,7 @@ import jakarta.validation.constraints.NotNull;
  * @param xPx to the right [px]
  * @param yPx downwards [px]
  */
-record SpotFields(@NotNull(message = SpotFields.SENTENCE) @DecimalMin(value = "-2000", message = SpotFields.SENTENCE) @DecimalMax(value = "4000", message = SpotFields.SENTENCE) Double xPx,
+public record SpotFields(@NotNull(message = SpotFields.SENTENCE) @DecimalMin(value = "-2000", message = SpotFields.SENTENCE) @DecimalMax(value = "4000", message = SpotFields.SENTENCE) Double xPx,
                   @NotNull(message = SpotFields.SENTENCE) @DecimalMin(value = "-2000", message = SpotFields.SENTENCE) @DecimalMax(value = "4000", message = SpotFields.SENTENCE) Double yPx) {
 
     static final String SENTENCE = "A place lies on the photograph or near it.";

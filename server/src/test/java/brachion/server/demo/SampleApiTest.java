@@ -2,6 +2,7 @@ package brachion.server.demo;
 
 import static brachion.server.Wire.read;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import brachion.server.ServerTest;
 import brachion.server.Wire;
@@ -81,6 +82,29 @@ class SampleApiTest {
         assertThat(trialsBehindAForecast("own")).isEqualTo(1);
         assertThat(ask(HttpMethod.GET, "own", "/api/names", "")).bodyJson().extractingPath("$.people").asArray().isEmpty();
         assertThat(ask(HttpMethod.GET, "sample", "/api/names", "")).bodyJson().extractingPath("$.people[*].name").asArray().contains("Wren");
+    }
+
+    @SuppressWarnings("unchecked")
+    private static List<Integer> keys(MvcTestResult trials) {
+        return read(trials, "$.trials[*].id", List.class);
+    }
+
+    /** What is measured on a drawn photograph is what its record says: the drawing, its scale and the measuring agree. */
+    @Test
+    void a_radius_measured_on_a_photograph_is_that_of_its_record() {
+        int compared = 0;
+        List<Integer> clean = keys(ask(HttpMethod.GET, "sample", "/api/trials?severity=CLEAN&size=200", ""));
+        for (int id : clean) {
+            MvcTestResult photos = ask(HttpMethod.GET, "sample", "/api/photos?trial=" + id, "");
+            if (read(photos, "$.length()", Integer.class) > 0) {
+                double released = read(ask(HttpMethod.GET, "sample", "/api/trials/" + id, ""), "$.outcome.releasedRadiusMm", Double.class);
+                assertThat(read(photos, "$[0].measured.radius.mm", Double.class)).isCloseTo(released, within(released * 0.01));
+                compared++;
+            }
+        }
+        assertThat(compared).isEqualTo(2);
+        assertThat(read(ask(HttpMethod.GET, "sample", "/api/jobs", ""), "$.length()", Integer.class)).isEqualTo(3);
+        assertThat(read(ask(HttpMethod.GET, "own", "/api/jobs", ""), "$.length()", Integer.class)).isZero();
     }
 
     @Test
