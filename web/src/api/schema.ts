@@ -164,6 +164,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bench/{id}/thermometer/{thermometer}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["liesBeside"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/woods": {
         parameters: {
             query?: never;
@@ -1632,6 +1648,77 @@ export interface components {
             trialId?: number;
             row?: components["schemas"]["Kept"];
         };
+        BenchView: {
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            version: number;
+            name: string;
+            recipe: components["schemas"]["RecipeFields"];
+            /** Format: int64 */
+            jobId?: number;
+            /** @enum {string} */
+            step: "PLANNED" | "SOAKING" | "HEATING" | "BENDING" | "ON_FORM" | "DRYING" | "GLUING" | "IN_CLAMPS" | "FINISHED" | "JUDGED";
+            next: components["schemas"]["NextView"][];
+            said: components["schemas"]["TapFields"][];
+            standing: components["schemas"]["StandingReading"];
+            chamber: components["schemas"]["HeatView"][];
+            /** Format: int64 */
+            thermometerId?: number;
+            tooLong: ("SOAK" | "HOT_BATH" | "STEAM_BOX" | "STEAM_BAG" | "SIMMER" | "HOT_PIPE" | "CARRY" | "STEAM_ON" | "FORM" | "RACK")[];
+        };
+        HeatView: {
+            /** Format: double */
+            seconds: number;
+            /** Format: double */
+            celsius: number;
+        };
+        NextView: {
+            /** @enum {string} */
+            tap: "INTO_SOAK" | "INTO_HEAT" | "AT_HEAT" | "READING" | "PULLED" | "GLUE_ON" | "CLAMPED" | "STEAM_OFF" | "RELEASED" | "FEATHERS" | "CREASE" | "CLICK" | "BROKE" | "JUDGED";
+            /** @enum {string} */
+            to: "PLANNED" | "SOAKING" | "HEATING" | "BENDING" | "ON_FORM" | "DRYING" | "GLUING" | "IN_CLAMPS" | "FINISHED" | "JUDGED";
+            then: components["schemas"]["ThenView"][];
+        };
+        StandingReading: {
+            /** Format: date-time */
+            countsFrom?: string;
+            /** Format: date-time */
+            due?: string;
+            /** @enum {string} */
+            dueIs: "NOTHING" | "SOAKED" | "SOFT" | "HOT" | "OUTER_FACE_HARD" | "CARRIED" | "HELD" | "DRY" | "GLUE_CLOSES" | "GLUE_SET";
+            /** Format: date-time */
+            hotThrough?: string;
+            /** Format: double */
+            plannedSeconds?: number;
+            wood?: components["schemas"]["WoodReading"];
+        };
+        TapFields: {
+            /** @enum {string} */
+            tap: "INTO_SOAK" | "INTO_HEAT" | "AT_HEAT" | "READING" | "PULLED" | "GLUE_ON" | "CLAMPED" | "STEAM_OFF" | "RELEASED" | "FEATHERS" | "CREASE" | "CLICK" | "BROKE" | "JUDGED";
+            /** Format: date-time */
+            saidAt: string;
+            /** Format: double */
+            celsius?: number;
+        };
+        ThenView: {
+            /** @enum {string} */
+            tap: "INTO_SOAK" | "INTO_HEAT" | "AT_HEAT" | "READING" | "PULLED" | "GLUE_ON" | "CLAMPED" | "STEAM_OFF" | "RELEASED" | "FEATHERS" | "CREASE" | "CLICK" | "BROKE" | "JUDGED";
+            /** @enum {string} */
+            to: "PLANNED" | "SOAKING" | "HEATING" | "BENDING" | "ON_FORM" | "DRYING" | "GLUING" | "IN_CLAMPS" | "FINISHED" | "JUDGED";
+        };
+        WoodReading: {
+            /** Format: double */
+            coreC: number;
+            /** Format: double */
+            moisturePercent: number;
+            /** Format: double */
+            softShare: number;
+            /** Format: double */
+            outerSoftness: number;
+            /** Format: double */
+            bearsCarryS?: number;
+        };
         WaysRequest: {
             /** Format: double */
             innerRadiusMm: number;
@@ -2351,75 +2438,6 @@ export interface components {
             /** Format: int64 */
             jobId?: number;
         };
-        BenchView: {
-            /** Format: int64 */
-            id: number;
-            /** Format: int32 */
-            version: number;
-            name: string;
-            recipe: components["schemas"]["RecipeFields"];
-            /** Format: int64 */
-            jobId?: number;
-            /** @enum {string} */
-            step: "PLANNED" | "SOAKING" | "HEATING" | "BENDING" | "ON_FORM" | "DRYING" | "GLUING" | "IN_CLAMPS" | "FINISHED" | "JUDGED";
-            next: components["schemas"]["NextView"][];
-            said: components["schemas"]["TapFields"][];
-            standing: components["schemas"]["StandingReading"];
-            chamber: components["schemas"]["HeatView"][];
-            tooLong: ("SOAK" | "HOT_BATH" | "STEAM_BOX" | "STEAM_BAG" | "SIMMER" | "HOT_PIPE" | "CARRY" | "STEAM_ON" | "FORM" | "RACK")[];
-        };
-        HeatView: {
-            /** Format: double */
-            seconds: number;
-            /** Format: double */
-            celsius: number;
-        };
-        NextView: {
-            /** @enum {string} */
-            tap: "INTO_SOAK" | "INTO_HEAT" | "AT_HEAT" | "READING" | "PULLED" | "GLUE_ON" | "CLAMPED" | "STEAM_OFF" | "RELEASED" | "FEATHERS" | "CREASE" | "CLICK" | "BROKE" | "JUDGED";
-            /** @enum {string} */
-            to: "PLANNED" | "SOAKING" | "HEATING" | "BENDING" | "ON_FORM" | "DRYING" | "GLUING" | "IN_CLAMPS" | "FINISHED" | "JUDGED";
-            then: components["schemas"]["ThenView"][];
-        };
-        StandingReading: {
-            /** Format: date-time */
-            countsFrom?: string;
-            /** Format: date-time */
-            due?: string;
-            /** @enum {string} */
-            dueIs: "NOTHING" | "SOAKED" | "SOFT" | "HOT" | "OUTER_FACE_HARD" | "CARRIED" | "HELD" | "DRY" | "GLUE_CLOSES" | "GLUE_SET";
-            /** Format: date-time */
-            hotThrough?: string;
-            /** Format: double */
-            plannedSeconds?: number;
-            wood?: components["schemas"]["WoodReading"];
-        };
-        TapFields: {
-            /** @enum {string} */
-            tap: "INTO_SOAK" | "INTO_HEAT" | "AT_HEAT" | "READING" | "PULLED" | "GLUE_ON" | "CLAMPED" | "STEAM_OFF" | "RELEASED" | "FEATHERS" | "CREASE" | "CLICK" | "BROKE" | "JUDGED";
-            /** Format: date-time */
-            saidAt: string;
-            /** Format: double */
-            celsius?: number;
-        };
-        ThenView: {
-            /** @enum {string} */
-            tap: "INTO_SOAK" | "INTO_HEAT" | "AT_HEAT" | "READING" | "PULLED" | "GLUE_ON" | "CLAMPED" | "STEAM_OFF" | "RELEASED" | "FEATHERS" | "CREASE" | "CLICK" | "BROKE" | "JUDGED";
-            /** @enum {string} */
-            to: "PLANNED" | "SOAKING" | "HEATING" | "BENDING" | "ON_FORM" | "DRYING" | "GLUING" | "IN_CLAMPS" | "FINISHED" | "JUDGED";
-        };
-        WoodReading: {
-            /** Format: double */
-            coreC: number;
-            /** Format: double */
-            moisturePercent: number;
-            /** Format: double */
-            softShare: number;
-            /** Format: double */
-            outerSoftness: number;
-            /** Format: double */
-            bearsCarryS?: number;
-        };
         VerdictFields: {
             outcome: components["schemas"]["OutcomeFields"];
             note: string;
@@ -2932,6 +2950,13 @@ export type Fault = components['schemas']['Fault'];
 export type Kept = components['schemas']['Kept'];
 export type LeftRow = components['schemas']['LeftRow'];
 export type MendReading = components['schemas']['MendReading'];
+export type BenchView = components['schemas']['BenchView'];
+export type HeatView = components['schemas']['HeatView'];
+export type NextView = components['schemas']['NextView'];
+export type StandingReading = components['schemas']['StandingReading'];
+export type TapFields = components['schemas']['TapFields'];
+export type ThenView = components['schemas']['ThenView'];
+export type WoodReading = components['schemas']['WoodReading'];
 export type WaysRequest = components['schemas']['WaysRequest'];
 export type FellOutView = components['schemas']['FellOutView'];
 export type FoundView = components['schemas']['FoundView'];
@@ -3013,13 +3038,6 @@ export type CombinationView = components['schemas']['CombinationView'];
 export type LeversAnswer = components['schemas']['LeversAnswer'];
 export type TableAnswer = components['schemas']['TableAnswer'];
 export type PlanFields = components['schemas']['PlanFields'];
-export type BenchView = components['schemas']['BenchView'];
-export type HeatView = components['schemas']['HeatView'];
-export type NextView = components['schemas']['NextView'];
-export type StandingReading = components['schemas']['StandingReading'];
-export type TapFields = components['schemas']['TapFields'];
-export type ThenView = components['schemas']['ThenView'];
-export type WoodReading = components['schemas']['WoodReading'];
 export type VerdictFields = components['schemas']['VerdictFields'];
 export type JudgedAnswer = components['schemas']['JudgedAnswer'];
 export type RestoredAnswer = components['schemas']['RestoredAnswer'];
@@ -3585,6 +3603,34 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    liesBeside: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: number;
+                thermometer: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchView"];
+                };
             };
         };
     };

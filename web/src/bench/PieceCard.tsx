@@ -16,6 +16,7 @@ import type { WaitingTap } from './taps';
 import { Touches } from './Touches';
 import { useBenchWrites } from './useBenchWrites';
 import { Verdict } from './Verdict';
+import { WhichThermometer } from './WhichThermometer';
 import { saidInWords, type Step } from './words';
 
 interface PieceCardProps {
@@ -67,6 +68,7 @@ export function PieceCard({ piece, place, wood, job, waiting, lost }: PieceCardP
             <Touches piece={piece} step={step} next={next} first={first} judges={!lost && waiting.length === 0} rehearses={carried && BEFORE_THE_PULL.includes(step)}
               onJudge={() => { setDoing('judging'); }} onRehearse={() => { setDoing('rehearsing'); }} />
             {step === 'HEATING' && <ChamberCurve readings={piece.chamber} />}
+            {step === 'HEATING' && <WhichThermometer piece={piece} />}
           </Box>
         )}
       </Box>

@@ -15,6 +15,11 @@ export function useBenchWrites() {
     putBack: useMutation({
       mutationFn: (id: number) => body(api.POST('/api/bench/{id}/restoration', { params: { path: { id } } })), onSuccess,
     }),
+    liesBeside: useMutation({
+      mutationFn: ({ piece, thermometer }: { piece: BenchView; thermometer: number }) =>
+        body(api.PUT('/api/bench/{id}/thermometer/{thermometer}', { params: { path: { id: piece.id, thermometer }, query: { version: piece.version } } })),
+      onSuccess,
+    }),
     judge: useMutation({
       mutationFn: ({ piece, verdict }: { piece: BenchView; verdict: VerdictFields }) =>
         body(api.POST('/api/bench/{id}/verdict', { ...place(piece), body: verdict })),

@@ -1,8 +1,8 @@
 import { Box, Button, Link, Typography } from '@mui/material';
 import { useState } from 'react';
 import { Link as RouterLink, useNavigate } from 'react-router';
-import { useJobs, useJobWrites } from '../api/jobs';
-import type { RecipeFields } from '../api/schema';
+import { useJobWrites } from '../api/jobs';
+import type { JobView, RecipeFields } from '../api/schema';
 import { useNotice } from '../app/notice';
 import { EMPTY_JOB, jobOf, planFor, sameRecipe } from './draft';
 import { JobDialog } from './JobDialog';
@@ -12,18 +12,16 @@ interface ForTheJobProps {
   recipe: RecipeFields | undefined;
   stale: boolean;
   /** The job it is for; none where it is for itself. */
-  planned: number | undefined;
+  job: JobView | undefined;
   onLeave: () => void;
 }
 
 /** The job a plan is for: kept as its plan, left, or a plan made a job. */
-export function ForTheJob({ recipe, stale, planned, onLeave }: ForTheJobProps) {
-  const { data: jobs } = useJobs();
+export function ForTheJob({ recipe, stale, job: view, onLeave }: ForTheJobProps) {
   const { takeOn, change } = useJobWrites();
   const [making, setMaking] = useState(false);
   const navigate = useNavigate();
   const notify = useNotice();
-  const view = jobs?.find(({ id }) => id === planned);
   const same = view !== undefined && recipe !== undefined && sameRecipe(view.job.recipe, recipe);
   const keep = () => {
     if (!view || !recipe) return;

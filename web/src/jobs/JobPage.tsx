@@ -10,6 +10,7 @@ import { useUnits } from '../app/units';
 import { PutOnBench } from '../bench/PutOnBench';
 import { STEP } from '../bench/words';
 import { PieceGlyph } from '../bend/PieceGlyph';
+import { HowComputed } from '../help/HowComputed';
 import { usePlanIt } from '../plan/draft';
 import { processLine, shapeLine, stockLine } from '../recipe/words';
 import { SEVERITY } from '../trials/words';
@@ -43,6 +44,7 @@ function OneJob({ view }: { view: JobView }) {
           <Dimmed old={old} sx={{ minHeight: 56, my: 1 }}>
             {outstanding && <Typography sx={{ fontWeight: 640, fontSize: '1.2rem' }}>{outstandingInWords(outstanding, progress)}</Typography>}
           </Dimmed>
+          <HowComputed part="jobs-and-hands" />
           <Plan view={view} toStart={outstanding?.toStart} />
         </Box>
         <Pieces pieces={view.pieces} />

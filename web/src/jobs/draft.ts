@@ -1,5 +1,5 @@
 import type { JobFields, RecipeFields } from '../api/schema';
-import { useStored, writeStored } from '../app/storage';
+import { writeStored } from '../app/storage';
 import { number } from '../units/number';
 
 /** A job as it is typed. */
@@ -40,14 +40,13 @@ function inOrder(value: unknown): string {
 }
 
 /** The job the plan is for, by its key; none where the plan is for itself. */
-const PLANNED_JOB = 'brachion.planned-job';
+export const PLANNED_JOB = 'brachion.planned-job';
 
-export function usePlannedJob(): [number | undefined, (job: number | undefined) => void] {
-  const [kept, keep] = useStored<{ job?: number }>(PLANNED_JOB, {});
-  return [kept.job, (job) => { keep(job === undefined ? {} : { job }); }];
+export interface PlannedJob {
+  job?: number;
 }
 
 /** The plan is for this job from now on. */
 export function planFor(job: number) {
-  writeStored(PLANNED_JOB, { job });
+  writeStored(PLANNED_JOB, { job } satisfies PlannedJob);
 }

@@ -7,6 +7,7 @@ import { Dimmed } from '../app/Dimmed';
 import { Field } from '../app/Field';
 import { useNotice } from '../app/notice';
 import { useUnits } from '../app/units';
+import { HowComputed } from '../help/HowComputed';
 import { Choice } from '../recipe/Choice';
 import { MeasureField } from '../units/MeasureField';
 import { useReadings } from '../units/reading';
@@ -65,6 +66,7 @@ function OnePhoto({ photo }: { photo: PhotoView }) {
           <MeasureField label="How long the known length is" measurement="LENGTH" text={draft.knownText} reading={read.known} problem={read.known.error}
             onChange={(knownText) => { setDraft({ ...draft, knownText }); }} />
           <Dimmed old={!current && pointed !== undefined}>
+            <HowComputed part="photographs" />
             <Results measured={measured} lines={draft.lines} failure={current || !error ? undefined : error.message} />
           </Dimmed>
           <TakeUp photo={photo} measured={current ? measured : {}} />

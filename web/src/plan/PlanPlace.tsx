@@ -10,7 +10,7 @@ import { completed, FIRST_RECIPE, formOf, type RecipeForm } from '../recipe/form
 import { RecipeInputs } from '../recipe/RecipeInputs';
 import { useRecipe } from '../recipe/useRecipe';
 import { shapeLine } from '../recipe/words';
-import { usePlannedJob } from '../jobs/draft';
+import { usePlannedJob } from '../jobs/usePlannedJob';
 import { ForTheJob } from '../jobs/ForTheJob';
 import { PutOnBench } from '../bench/PutOnBench';
 import { PLAN_DRAFT } from './draft';
@@ -35,7 +35,7 @@ export function PlanPlace() {
   const notify = useNotice();
   const onPhone = useOnPhone();
   const { pathname } = useLocation();
-  const [jobId, setJob] = usePlannedJob();
+  const [job, leaveJob] = usePlannedJob();
   const plan: Plan = {
     ...state,
     form,
@@ -54,8 +54,8 @@ export function PlanPlace() {
       {!onPhone && <Box component="section" aria-label="Recipe" sx={BESIDE}>{inputs}</Box>}
       <Box sx={{ minWidth: 0 }}>
         <PieceBand state={state} />
-        <ForTheJob recipe={state.answer?.recipe} stale={!state.current} planned={jobId} onLeave={() => { setJob(undefined); }} />
-        <PartBar label="Parts of the plan" parts={PARTS} beside={<PutOnBench recipe={state.answer?.recipe} stale={!state.current} jobId={jobId} />} />
+        <ForTheJob recipe={state.answer?.recipe} stale={!state.current} job={job} onLeave={leaveJob} />
+        <PartBar label="Parts of the plan" parts={PARTS} beside={<PutOnBench recipe={state.answer?.recipe} stale={!state.current} jobId={job?.id} />} />
         {onPhone && pathname === '/plan' && <section aria-label="Recipe">{inputs}</section>}
         {onPhone && pathname !== '/plan' && (
           <Box component="details" sx={{ mb: 2 }}>

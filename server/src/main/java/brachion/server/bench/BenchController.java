@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -85,6 +86,13 @@ class BenchController {
     @PostMapping("/{id}/taps")
     BenchView tap(@PathVariable long id, @Valid @RequestBody TapFields tap) {
         return service.tap(id, tap);
+    }
+
+    /** Says beside which thermometer it lies, where several are heard. */
+    @Stores
+    @PutMapping("/{id}/thermometer/{thermometer}")
+    BenchView liesBeside(@PathVariable long id, @PathVariable long thermometer, @RequestParam int version) {
+        return service.liesBeside(id, version, thermometer);
     }
 
     @Stores

@@ -102,6 +102,10 @@ class BenchPieceEntity extends StoredEntity {
         thermometerId = thermometer.isPresent() ? thermometer.getAsLong() : null;
     }
 
+    Long thermometerId() {
+        return thermometerId;
+    }
+
     /** Writes down everything that was said of it. */
     void said(PieceLife life) {
         taps.clear();

@@ -11,6 +11,7 @@ import brachion.core.risk.UnknownInputs;
 import brachion.server.instrument.ChamberRecord;
 import brachion.server.job.Jobs;
 import brachion.server.problem.NotHereException;
+import brachion.server.problem.RefusedFieldException;
 import brachion.server.problem.RefusedRequestException;
 import brachion.server.rack.DryingFields;
 import brachion.server.rack.Rack;
@@ -26,6 +27,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Comparator;
 import java.util.List;
+import java.util.OptionalLong;
 import java.util.function.Supplier;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.HttpStatus;
@@ -126,6 +128,18 @@ class BenchService implements Bench {
 
     private static LocalDate day(Instant at) {
         return LocalDate.ofInstant(at, ZoneId.systemDefault());
+    }
+
+    /** Says beside which thermometer a piece lies in the heat. */
+    public BenchView liesBeside(long id, int version, long thermometer) {
+        BenchPieceEntity piece = present(id);
+        requireVersion(piece, version);
+        if (!chamber.isThermometer(thermometer)) {
+            throw new RefusedFieldException("thermometer", "There is no thermometer " + thermometer + ".");
+        }
+        piece.heatedBeside(OptionalLong.of(thermometer));
+        followed.followAnew(id);
+        return changed(piece, workshops.now());
     }
 
     public BenchView takeBack(long id, int version) {

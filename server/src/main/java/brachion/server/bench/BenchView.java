@@ -27,10 +27,12 @@ import java.util.List;
  * @param said     what was said of it, in order
  * @param standing how it stands
  * @param chamber  what was read in its heat, as few readings as make the curve; empty when nobody read it
+ * @param thermometerId the thermometer it lies beside in the heat, null when none is heard
  * @param tooLong  stages that took longer than any process does; a record has them as planned
  */
 record BenchView(long id, int version, String name, RecipeFields recipe, @Schema(nullable = true) Long jobId, Step step, List<NextView> next, List<TapFields> said,
-                 StandingReading standing, List<HeatView> chamber, List<StageKind> tooLong) {
+                 StandingReading standing, List<HeatView> chamber,
+                 @Schema(nullable = true) Long thermometerId, List<StageKind> tooLong) {
 
     /**
      * What was read in the heat.
@@ -98,7 +100,8 @@ record BenchView(long id, int version, String name, RecipeFields recipe, @Schema
     static BenchView of(BenchPieceEntity piece, RecipeFields recipe, PieceLife life, Standing standing) {
         return new BenchView(piece.id(), piece.version(), piece.name(), recipe, piece.jobId(), life.step(),
                 life.next().stream().map(tap -> NextView.of(life, tap)).toList(), life.said().stream().map(TapFields::of).toList(),
-                StandingReading.of(standing), life.probe().map(BenchView::curve).orElse(List.of()), DoneFields.tooLong(life.took()));
+                StandingReading.of(standing), life.probe().map(BenchView::curve).orElse(List.of()), piece.thermometerId(),
+                DoneFields.tooLong(life.took()));
     }
 
     private static List<HeatView> curve(ProbeRecord record) {

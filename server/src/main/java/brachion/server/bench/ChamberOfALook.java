@@ -28,6 +28,11 @@ final class ChamberOfALook implements ChamberRecord {
     }
 
     @Override
+    public boolean isThermometer(long instrument) {
+        return chamber.isThermometer(instrument);
+    }
+
+    @Override
     public List<Read> between(long thermometer, Instant from, Instant to) {
         Kept known = kept.get(thermometer);
         if (known == null || from.isBefore(known.from())) {

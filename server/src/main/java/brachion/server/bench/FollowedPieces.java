@@ -35,6 +35,11 @@ class FollowedPieces {
         }
     }
 
+    /** What was read in its heat is something else now. */
+    synchronized void followAnew(long id) {
+        kept.remove(id);
+    }
+
     private synchronized Following following(long id, Recipe plan) {
         Kept known = kept.get(id);
         if (known == null || !known.plan().equals(plan)) {

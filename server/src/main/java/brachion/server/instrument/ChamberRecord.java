@@ -10,6 +10,9 @@ public interface ChamberRecord {
     /** The thermometer that was heard last in the minutes before a moment; empty when none was. */
     OptionalLong heardAt(Instant moment);
 
+    /** Whether there is a thermometer of that key. */
+    boolean isThermometer(long instrument);
+
     /** What a thermometer read between two moments, in order of time. */
     List<Read> between(long thermometer, Instant from, Instant to);
 

@@ -110,6 +110,12 @@ class InstrumentService implements ChamberRecord, Instruments {
 
     @Override
     @Transactional(readOnly = true)
+    public boolean isThermometer(long instrument) {
+        return repository.findById(instrument).filter(InstrumentEntity::present).filter(each -> each.kind() == InstrumentKind.THERMOMETER).isPresent();
+    }
+
+    @Override
+    @Transactional(readOnly = true)
     public List<Read> between(long thermometer, Instant from, Instant to) {
         return readings.between(thermometer, from, to).stream().map(row -> new Read(row.at(), row.measured())).toList();
     }

@@ -7,7 +7,6 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Size;
-import java.time.Duration;
 import java.util.List;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -100,9 +99,10 @@ class PhotoController {
         return jpeg(id, ImageSize.SMALL);
     }
 
-    /** Never anything but an image, and always the same one. */
+    /** Never anything but an image; whoever has it already is told that it is still the one. */
     private ResponseEntity<byte[]> jpeg(long id, ImageSize size) {
-        return ResponseEntity.ok().contentType(MediaType.IMAGE_JPEG).cacheControl(CacheControl.maxAge(Duration.ofDays(30)).cachePrivate().immutable())
-                .body(service.jpeg(id, size));
+        PhotoView photo = service.one(id);
+        return ResponseEntity.ok().contentType(MediaType.IMAGE_JPEG).cacheControl(CacheControl.noCache().cachePrivate())
+                .eTag("%d-%d-%s".formatted(id, photo.addedAt().toEpochMilli(), size)).body(service.jpeg(id, size));
     }
 }

@@ -21,6 +21,7 @@ import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
+import javax.imageio.stream.MemoryCacheImageInputStream;
 import net.coobird.thumbnailator.Thumbnails;
 import net.coobird.thumbnailator.util.exif.ExifFilterUtils;
 import net.coobird.thumbnailator.util.exif.Orientation;
@@ -54,7 +55,7 @@ final class Picture {
 
     /** Reads what was sent. Refuses what is no JPEG, PNG or WebP, is damaged, or has too many pixels. */
     static Picture of(byte[] sent) {
-        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(sent))) {
+        try (ImageInputStream in = new MemoryCacheImageInputStream(new ByteArrayInputStream(sent))) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
             while (readers.hasNext()) {
                 ImageReader reader = readers.next();

@@ -99,6 +99,9 @@ class SampleApiTest {
             if (read(photos, "$.length()", Integer.class) > 0) {
                 double released = read(ask(HttpMethod.GET, "sample", "/api/trials/" + id, ""), "$.outcome.releasedRadiusMm", Double.class);
                 assertThat(read(photos, "$[0].measured.radius.mm", Double.class)).isCloseTo(released, within(released * 0.01));
+                int photo = read(photos, "$[0].id", Integer.class);
+                assertThat(ask(HttpMethod.GET, "sample", "/api/photos/" + photo + "/small", "")).hasStatusOk();
+                assertThat(ask(HttpMethod.GET, "own", "/api/photos/" + photo + "/small", "")).hasStatus(HttpStatus.NOT_FOUND);
                 compared++;
             }
         }

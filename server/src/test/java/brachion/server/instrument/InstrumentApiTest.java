@@ -84,6 +84,29 @@ class InstrumentApiTest {
         assertThat(Wire.read(trial, "$.done.chamber[-1].minutes", Double.class)).isCloseTo(2389 / 60.0, within(0.01));
     }
 
+    /** Two boxes: the piece goes by the one that was heard last, until somebody says that it lies in the other. */
+    @Test
+    void of_several_thermometers_the_right_one_is_chosen() {
+        MvcTestResult cold = added();
+        MvcTestResult hot = added();
+        send(hot, IntStream.range(0, 1800).mapToObj(second -> reading(second, 98)).toArray(String[]::new));
+        send(cold, IntStream.range(0, 180).mapToObj(i -> reading(10 * i + 1, 30)).toArray(String[]::new));
+        long id = Wire.read(Wire.post(mvc, "/api/bench", "{\"name\": \"Rib\", \"recipe\": %s}".formatted(Wire.recipe(12, 200, Wire.STEAM))), "$.id", Long.class);
+        tap(id, "INTO_HEAT", 100);
+        MvcTestResult beside = mvc.get().uri("/api/bench").exchange();
+        assertThat(Wire.read(beside, "$.pieces[0].chamber[-1].celsius", Double.class)).isEqualTo(98);
+        double soft = Wire.read(beside, "$.pieces[0].standing.wood.softShare", Double.class);
+        int version = Wire.read(beside, "$.pieces[0].version", Integer.class);
+        MvcTestResult other = Wire.put(mvc, "/api/bench/%d/thermometer/%d?version=%d".formatted(id, Wire.read(cold, "$.id", Long.class), version), "");
+        assertThat(other).hasStatusOk();
+        assertThat(Wire.read(other, "$.chamber[-1].celsius", Double.class)).isEqualTo(30);
+        assertThat(Wire.read(other, "$.standing.wood.softShare", Double.class)).isLessThan(soft);
+        assertThat(Wire.put(mvc, "/api/bench/%d/thermometer/%d?version=%d".formatted(id, Wire.read(hot, "$.id", Long.class), version), "")).hasStatus(HttpStatus.CONFLICT);
+        long scale = Wire.read(added("SCALE"), "$.id", Long.class);
+        assertThat(Wire.refusedFields(Wire.put(mvc, "/api/bench/%d/thermometer/%d?version=%d".formatted(id, scale, Wire.read(other, "$.version", Integer.class)), "")))
+                .containsExactly("thermometer");
+    }
+
     @Test
     void what_is_older_than_a_day_is_thinned_to_its_curve() {
         MvcTestResult told = added();

@@ -123,6 +123,9 @@ class PhotoApiTest {
             assertThat(after.getDirectoriesOfType(ExifIFD0Directory.class)).isEmpty();
             assertThat(new String(bytes(given), StandardCharsets.ISO_8859_1)).doesNotContain("Exif");
         }
+        String tag = mvc.get().uri("/api/photos/" + id + "/image").exchange().getResponse().getHeader("ETag");
+        assertThat(mvc.get().uri("/api/photos/" + id + "/image").header("If-None-Match", tag).exchange()).hasStatus(HttpStatus.NOT_MODIFIED);
+        assertThat(mvc.get().uri("/api/photos/" + id + "/small").header("If-None-Match", tag).exchange()).hasStatusOk();
         BufferedImage whole = image(bytes(mvc.get().uri("/api/photos/" + id + "/image").exchange()));
         assertThat(whole.getWidth()).isEqualTo(480);
         assertThat(whole.getHeight()).isEqualTo(640);
