@@ -1,6 +1,7 @@
 import { Box } from '@mui/material';
 import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { MeasuredReading, SpotFields } from '../api/schema';
+import { arrow } from '../app/arrows';
 import { usePalette } from '../app/palette';
 import { Glass } from './Glass';
 import { MEASURES, type Draft, type Grip, type Line, type Measure } from './pointing';
@@ -19,8 +20,6 @@ interface PointingProps {
   /** A place on its way, or let go; and how many pixels of the picture lay on one of the screen. */
   onMove: (grip: Grip, to: SpotFields, letGo: boolean, pictureToShown: number) => void;
 }
-
-const ARROWS: Record<string, [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
 
 /** With the shift key so many pixels at once. */
 const AT_ONCE = 10;
@@ -68,11 +67,11 @@ export function Pointing({ image, alt, widthPx, heightPx, lines, measure, circle
         onKeyDown={(event: KeyboardEvent) => {
           const grip = gripAt(event.target as Element);
           const spot = grip && lines[grip.line]?.[grip.index];
-          const [dx, dy] = ARROWS[event.key] ?? [];
-          if (!spot || dx === undefined || dy === undefined) return;
+          const to = arrow(event.key);
+          if (!spot || !to) return;
           event.preventDefault();
           const step = event.shiftKey ? AT_ONCE : 1;
-          onMove(grip, within({ xPx: spot.xPx + dx * step, yPx: spot.yPx + dy * step }), true, scale);
+          onMove(grip, within({ xPx: spot.xPx + to.right * step, yPx: spot.yPx + to.down * step }), true, scale);
         }}>
         {circle && <Cased><circle cx={circle.centre.xPx} cy={circle.centre.yPx} r={circle.radiusPx} strokeDasharray="7 5" /></Cased>}
         {(Object.keys(lines) as Line[]).map((line) => <Places key={line} line={line} spots={lines[line] ?? []} own={own.includes(line)} at={at} scale={scale} />)}

@@ -34,7 +34,7 @@ function IntoRecord({ trialId, measured: { radius, slope } }: { trialId: number;
     <>
       {radius && trial.outcome.severity !== 'BROKEN' && (
         <Button variant="outlined" loading={correct.isPending}
-          onClick={() => { write({ ...trial, outcome: ofRadius(trial.outcome, radius.mm) }, `Radius after release: ${printLength(radius.mm, system)}.`); }}>
+          onClick={() => { write({ ...trial, outcome: ofRadius(trial.outcome, tenths(radius.mm)) }, `Radius after release: ${printLength(radius.mm, system)}.`); }}>
           Write it down as the radius after release
         </Button>
       )}
@@ -74,6 +74,11 @@ function ToBoard({ boardId, measured: { slope } }: { boardId: number; measured: 
       Write it down as the board’s slope of grain
     </Button>
   );
+}
+
+/** Finer than a tenth of a millimetre no photograph tells a radius, and no table carries it. */
+function tenths(mm: number): number {
+  return Math.round(mm * 10) / 10;
 }
 
 /** Three figures are more than is known of any slope. */

@@ -1,5 +1,6 @@
 import { useRef, type FocusEvent, type KeyboardEvent, type PointerEvent } from 'react';
 import type { BoardFields } from '../api/schema';
+import { arrow } from '../app/arrows';
 import { useUnits } from '../app/units';
 import { settled, STEP, type Spot, type Thing } from './geometry';
 
@@ -10,8 +11,6 @@ export interface Handling {
   /** Somewhere on its way; the last is where it was let go. */
   onMove: (thing: Thing, to: Spot, letGo: boolean) => void;
 }
-
-const ARROWS: Record<string, [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] };
 
 /** With the shift key so many marks of the rule at once. */
 const AT_ONCE = 8;
@@ -37,12 +36,12 @@ export function useHolding(board: BoardFields, handling: Handling | undefined) {
     },
     onKeyDown: (event: KeyboardEvent) => {
       const thing = thingAt(event.target as Element);
-      const [along, across] = ARROWS[event.key] ?? [];
+      const to = arrow(event.key);
       const at = thing && board[thing.what][thing.index];
-      if (!at || along === undefined || across === undefined) return;
+      if (!at || !to) return;
       event.preventDefault();
       const step = STEP[system] * (event.shiftKey ? AT_ONCE : 1);
-      handling.onMove(thing, { alongMm: at.alongMm + along * step, acrossMm: at.acrossMm + across * step }, true);
+      handling.onMove(thing, { alongMm: at.alongMm + to.right * step, acrossMm: at.acrossMm - to.down * step }, true);
     },
     onPointerDown: (event: PointerEvent<SVGSVGElement>) => {
       const thing = thingAt(event.target as Element);

@@ -7,10 +7,14 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
 import java.time.Clock;
 import java.time.LocalDate;
+import org.springframework.core.io.InputStreamResource;
+import org.springframework.core.io.Resource;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -46,24 +50,30 @@ class BackupController {
     /** Everything the shop keeps, in one file. */
     @ApiResponse(responseCode = "200", content = @Content(mediaType = ZIP, schema = @Schema(type = "string", format = "binary")))
     @GetMapping(produces = ZIP)
-    ResponseEntity<byte[]> backup() throws IOException {
+    ResponseEntity<Resource> backup() throws IOException {
         Path file = Files.createTempFile("brachion-backup", ".zip");
         try {
             backups.write(file);
-            return Download.of("brachion-" + LocalDate.now(clock) + ".zip", MediaType.parseMediaType(ZIP), Files.readAllBytes(file));
-        } finally {
+            // read while it is sent, and gone when it was
+            return Download.of("brachion-" + LocalDate.now(clock) + ".zip", MediaType.parseMediaType(ZIP),
+                    new InputStreamResource(Files.newInputStream(file, StandardOpenOption.DELETE_ON_CLOSE)));
+        } catch (IOException | RuntimeException failed) {
             Files.deleteIfExists(file);
+            throw failed;
         }
     }
 
     /** Brings a backup back into a shop that is still empty. */
     @Stores(many = true)
     @PostMapping(path = "/restoration", consumes = ZIP)
-    RestoredAnswer restore(@RequestBody(required = false) byte[] file) {
+    RestoredAnswer restore(@Schema(type = "string", format = "byte") @RequestBody(required = false) InputStreamResource file) throws IOException {
         if (file == null) {
             throw new RefusedFieldException("file", "The backup is needed: the zip file that was written by Brachion.");
         }
-        Manifest manifest = backups.restore(file);
+        Manifest manifest;
+        try (InputStream backup = file.getInputStream()) {
+            manifest = backups.restore(backup);
+        }
         return new RestoredAnswer(manifest.madeAt(), manifest.tables().stream().mapToLong(Manifest.Part::rows).sum());
     }
 }

@@ -7,9 +7,11 @@ import brachion.server.storage.CurrentShop;
 import brachion.server.storage.LongWork;
 import brachion.server.trial.Trials;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.time.Clock;
 import java.util.concurrent.atomic.AtomicReference;
 import org.flywaydb.core.Flyway;
@@ -70,11 +72,11 @@ class Backups {
     }
 
     /** Fills the shop at hand, which must be empty, from a backup; looks through all of it before anything is touched. */
-    Manifest restore(byte[] zip) {
+    Manifest restore(InputStream zip) {
         Path file = null;
         try {
             file = Files.createTempFile("brachion-restoring", ".zip");
-            Files.write(file, zip);
+            Files.copy(zip, file, StandardCopyOption.REPLACE_EXISTING);
             try (BackupFile backup = BackupFile.checked(file)) {
                 requireSameSchema(backup.manifest());
                 transaction.executeWithoutResult(status -> fill(backup));

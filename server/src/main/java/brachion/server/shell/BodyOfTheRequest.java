@@ -10,14 +10,18 @@ import jakarta.servlet.ServletInputStream;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
+import java.io.BufferedInputStream;
 import java.io.BufferedReader;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
+import java.io.OutputStream;
 import java.net.SocketTimeoutException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
@@ -37,7 +41,9 @@ class BodyOfTheRequest extends OncePerRequestFilter {
     private static final int LONGEST_DOCUMENT = 512 * 1024;
     private static final int LONGEST_TABLE = 6 * 1024 * 1024;
     private static final int LONGEST_PHOTOGRAPH = 15 * 1024 * 1024;
-    private static final int LONGEST_BACKUP = 64 * 1024 * 1024;
+    private static final int LONGEST_BACKUP = 1024 * 1024 * 1024;
+    /** What may be longer waits on the disk and not in memory. */
+    private static final int IN_MEMORY = 16 * 1024 * 1024;
     private static final long IN_TIME_NS = Duration.ofSeconds(60).toNanos();
     private static final int PART = 16 * 1024;
     private static final MediaType TABLE = MediaType.parseMediaType(TableFile.TYPE);
@@ -56,14 +62,18 @@ class BodyOfTheRequest extends OncePerRequestFilter {
         if (isAsyncDispatch(request)) {
             chain.doFilter(request, response);
         } else {
-            byte[] body;
+            Body body;
             try {
                 body = body(request);
             } catch (RefusedRequestException refused) {
                 Problems.write(response, refused.status());
                 return;
             }
-            chain.doFilter(body.length == 0 ? request : new Taken(request, body), response);
+            try {
+                chain.doFilter(body.empty() ? request : new Taken(request, body), response);
+            } finally {
+                body.letGo();
+            }
             if (isAsyncStarted(request)) {
                 return;
             }
@@ -74,7 +84,32 @@ class BodyOfTheRequest extends OncePerRequestFilter {
         }
     }
 
-    private static byte[] body(HttpServletRequest request) {
+    /**
+     * What a request carried.
+     *
+     * @param bytes where it is in memory, else null
+     * @param file  where it waits on the disk, else null
+     */
+    private record Body(byte[] bytes, Path file) {
+
+        static final Body NONE = new Body(new byte[0], null);
+
+        boolean empty() {
+            return bytes != null && bytes.length == 0;
+        }
+
+        InputStream open() throws IOException {
+            return file == null ? new ByteArrayInputStream(bytes) : new BufferedInputStream(Files.newInputStream(file));
+        }
+
+        void letGo() throws IOException {
+            if (file != null) {
+                Files.deleteIfExists(file);
+            }
+        }
+    }
+
+    private static Body body(HttpServletRequest request) {
         try {
             return taken(request);
         } catch (SocketTimeoutException nothingCame) {
@@ -84,30 +119,45 @@ class BodyOfTheRequest extends OncePerRequestFilter {
         }
     }
 
-    private static byte[] taken(HttpServletRequest request) throws IOException {
+    private static Body taken(HttpServletRequest request) throws IOException {
         Optional<MediaType> type = type(request);
         boolean empty = request.getContentLengthLong() == 0 || request.getContentLengthLong() < 0 && request.getHeader("Transfer-Encoding") == null;
         if (empty) {
-            return new byte[0];
+            return Body.NONE;
         }
         int longest = longest(type.orElse(MediaType.ALL));
         if (request.getContentLengthLong() > longest) {
             throw new RefusedRequestException(HttpStatus.CONTENT_TOO_LARGE);
         }
+        if (longest <= IN_MEMORY) {
+            ByteArrayOutputStream taken = new ByteArrayOutputStream();
+            take(request.getInputStream(), taken, longest);
+            return new Body(taken.toByteArray(), null);
+        }
+        Body body = new Body(null, Files.createTempFile("brachion-body", null));
+        try (OutputStream taken = Files.newOutputStream(body.file())) {
+            take(request.getInputStream(), taken, longest);
+        } catch (IOException | RuntimeException broken) {
+            body.letGo();
+            throw broken;
+        }
+        return body;
+    }
+
+    private static void take(InputStream coming, OutputStream taken, int longest) throws IOException {
         long began = System.nanoTime();
-        ByteArrayOutputStream taken = new ByteArrayOutputStream();
-        InputStream coming = request.getInputStream();
+        long size = 0;
         byte[] part = new byte[PART];
         for (int read = coming.read(part); read >= 0; read = coming.read(part)) {
             taken.write(part, 0, read);
-            if (taken.size() > longest) {
+            size += read;
+            if (size > longest) {
                 throw new RefusedRequestException(HttpStatus.CONTENT_TOO_LARGE);
             }
             if (System.nanoTime() - began > IN_TIME_NS) {
                 throw new RefusedRequestException(HttpStatus.REQUEST_TIMEOUT);
             }
         }
-        return taken.toByteArray();
     }
 
     private static Optional<MediaType> type(HttpServletRequest request) {
@@ -141,30 +191,37 @@ class BodyOfTheRequest extends OncePerRequestFilter {
     /** The request with what it carried, to be read as often as anybody likes. */
     private static final class Taken extends HttpServletRequestWrapper {
 
-        private final byte[] body;
+        private final Body body;
 
-        Taken(HttpServletRequest request, byte[] body) {
+        Taken(HttpServletRequest request, Body body) {
             super(request);
             this.body = body;
         }
 
         @Override
-        public ServletInputStream getInputStream() {
-            ByteArrayInputStream in = new ByteArrayInputStream(body);
+        public ServletInputStream getInputStream() throws IOException {
+            InputStream in = body.open();
             return new ServletInputStream() {
+
+                private boolean finished;
+
                 @Override
-                public int read() {
-                    return in.read();
+                public int read() throws IOException {
+                    int next = in.read();
+                    finished = next < 0;
+                    return next;
                 }
 
                 @Override
-                public int read(byte[] into, int from, int most) {
-                    return in.read(into, from, most);
+                public int read(byte[] into, int from, int most) throws IOException {
+                    int read = in.read(into, from, most);
+                    finished = read < 0;
+                    return read;
                 }
 
                 @Override
                 public boolean isFinished() {
-                    return in.available() == 0;
+                    return finished;
                 }
 
                 @Override
@@ -176,11 +233,16 @@ class BodyOfTheRequest extends OncePerRequestFilter {
                 public void setReadListener(ReadListener listener) {
                     throw new UnsupportedOperationException("All of it is here already");
                 }
+
+                @Override
+                public void close() throws IOException {
+                    in.close();
+                }
             };
         }
 
         @Override
-        public BufferedReader getReader() {
+        public BufferedReader getReader() throws IOException {
             return new BufferedReader(new InputStreamReader(getInputStream(), StandardCharsets.UTF_8));
         }
     }

@@ -11,6 +11,7 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.util.HexFormat;
@@ -167,6 +168,8 @@ class WriteOnce extends OncePerRequestFilter {
     private static String fingerprint(HttpServletRequest request) throws IOException {
         MessageDigest digest = DigestUtils.getSha256Digest();
         digest.update((request.getMethod() + " " + request.getRequestURI() + "?" + request.getQueryString() + "\n").getBytes(StandardCharsets.UTF_8));
-        return HexFormat.of().formatHex(digest.digest(request.getInputStream().readAllBytes()));
+        try (InputStream body = request.getInputStream()) {
+            return HexFormat.of().formatHex(DigestUtils.updateDigest(digest, body).digest());
+        }
     }
 }

@@ -12,7 +12,7 @@ public final class Download {
     }
 
     /** The answer that hands a file over under a name. */
-    public static ResponseEntity<byte[]> of(String name, MediaType type, byte[] file) {
+    public static <T> ResponseEntity<T> of(String name, MediaType type, T file) {
         return ResponseEntity.ok().contentType(type)
                 .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name).build().toString()).body(file);
     }

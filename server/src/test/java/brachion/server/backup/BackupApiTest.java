@@ -18,6 +18,7 @@ import java.time.ZoneId;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 import java.util.zip.ZipEntry;
@@ -125,6 +126,26 @@ class BackupApiTest {
         assertThat(again).as("every row of every table").isEqualTo(first).hasSizeGreaterThan(9);
         assertThat(first.get("tables/chamber_reading.jsonl")).contains("97.7");
         assertThat(Wire.post(mvc, "/api/trials", Wire.cleanTrial())).as("and the shop goes on").hasStatus(HttpStatus.CREATED);
+    }
+
+    /** Photographs make a backup far larger than anything else a shop keeps. */
+    @Test
+    void a_backup_full_of_photographs_comes_back() {
+        long trial = Wire.read(Wire.post(mvc, "/api/trials", Wire.cleanTrial()), "$.id", Long.class);
+        assertThat(mvc.post().uri("/api/photos?trial=" + trial).with(SecurityMockMvcRequestPostProcessors.csrf())
+                .contentType(MediaType.IMAGE_PNG).content(photograph()).exchange()).hasStatus(HttpStatus.CREATED);
+        long photo = database.queryForObject("select max(id) from photo", Long.class);
+        byte[] pixels = new byte[4_000_000];
+        Random noise = new Random(5);
+        for (int i = 0; i < 17; i++) {
+            noise.nextBytes(pixels);
+            database.update("insert into photo_image (photo_id, size, jpeg) values (?, ?, ?)", photo, "OTHER" + i, pixels);
+        }
+        byte[] kept = bytes("/api/backup");
+        assertThat(kept.length).isGreaterThan(68_000_000);
+        emptyTheShop();
+        assertThat(restore(kept)).hasStatusOk();
+        assertThat(database.queryForObject("select jpeg from photo_image where size = 'OTHER16'", byte[].class)).isEqualTo(pixels);
     }
 
     /** Another shop of the same database has rows with the same keys; they are left alone. */

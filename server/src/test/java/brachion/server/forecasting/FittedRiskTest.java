@@ -15,10 +15,12 @@ import brachion.server.trial.Trials;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.web.servlet.assertj.MockMvcTester;
+import tools.jackson.databind.json.JsonMapper;
 
 /** What is kept of a fit from one start to the next, and a record counted in ahead of the next fit. */
 @ServerTest
@@ -37,12 +39,19 @@ class FittedRiskTest {
     private FittedRisk fitted;
 
     @Autowired
+    private JsonMapper json;
+
+    @Autowired
     private KeptPieces pieces;
 
-    private void log(int count) {
-        for (int i = 0; i < count; i++) {
-            Wire.post(mvc, "/api/trials", Wire.trial(Wire.recipe(12 + i, 150, Wire.STEAM), "{\"severity\": \"CLEAN\"}"));
-        }
+    private void logOne() {
+        Wire.post(mvc, "/api/trials", Wire.trial(Wire.recipe(12, 150, Wire.STEAM), "{\"severity\": \"CLEAN\"}"));
+    }
+
+    /** Without telling anybody, so that nothing is fitted and kept behind the scenes meanwhile. */
+    private void writeDown(int count) {
+        trials.log(IntStream.range(0, count).mapToObj(i -> json.readValue(Wire.trial(Wire.recipe(12 + i, 150, Wire.STEAM), "{\"severity\": \"CLEAN\"}"), TrialFields.class))
+                .toList());
     }
 
     private List<Trial> missed() {
@@ -64,7 +73,7 @@ class FittedRiskTest {
 
     @Test
     void a_start_takes_over_what_was_worked_out_before_it() throws InterruptedException {
-        log(4);
+        writeDown(4);
         FittedRisk.Fit before = afterAStart();
         awaitKept(4);
         assertThat(missed()).isEmpty();
@@ -75,7 +84,7 @@ class FittedRiskTest {
 
     @Test
     void what_was_kept_of_another_computation_or_is_damaged_is_worked_out_anew() throws InterruptedException {
-        log(3);
+        writeDown(3);
         afterAStart();
         awaitKept(3);
         jdbc.update("update followed_piece set piece_key = repeat('0', 32) order by trial_id limit 1");
@@ -86,14 +95,14 @@ class FittedRiskTest {
 
     @Test
     void among_many_records_a_new_one_is_counted_in_at_once() {
-        log(1);
+        logOne();
         TrialFields one = trials.written().get(0);
         trials.log(Collections.nCopies(1100, one));
         FittedRisk.Fit before = fitted.current();
         while (before.behind()) {
             before = fitted.current();
         }
-        log(1);
+        logOne();
         FittedRisk.Fit ahead = fitted.current();
         assertThat(ahead.behind()).isFalse();
         assertThat(ahead.revision()).isEqualTo(trials.revision());
