@@ -1,12 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { api, body } from './client';
+import { api, asBytes, body } from './client';
 import type { Cell, Kept } from './schema';
 
 const ROWS = ['rows'];
-
-function asBytes(file: File) {
-  return { body: file as unknown as string, bodySerializer: () => file };
-}
 
 /** A table travels as its bytes; the server finds out how they are written. */
 function asTable(file: File) {

@@ -1,5 +1,5 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { api, body } from './client';
+import { api, asBytes, body } from './client';
 import type { PhotoFields, PhotoView, PointedFields } from './schema';
 import { inThisShop } from './shop';
 
@@ -45,7 +45,7 @@ export function usePhotoWrites() {
   const add = useMutation({
     mutationFn: ({ subject, file }: { subject: Subject; file: File }) =>
       body(api.POST('/api/photos', {
-        params: { query: subject }, body: file as unknown as string, bodySerializer: () => file, headers: { 'Content-Type': file.type },
+        ...asBytes(file), params: { query: subject }, headers: { 'Content-Type': file.type },
       })),
     onSuccess,
   });

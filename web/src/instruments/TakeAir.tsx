@@ -1,16 +1,11 @@
 import { Box, Button } from '@mui/material';
 import { useAir } from '../api/instruments';
 import { useUnits } from '../app/units';
-import { exactTemperature } from '../units/exact';
+import { exactTemperature, tenths } from '../units/exact';
 
 interface Air {
   shop: string;
   humidity: string;
-}
-
-/** As finely as a sensor tells. */
-function rounded(felt: number): number {
-  return Math.round(felt * 10) / 10;
 }
 
 /** The air of the last day as a room sensor felt it, as it would be typed; nothing where there is none. */
@@ -18,7 +13,7 @@ export function useFeltAir(): Air | undefined {
   const [system] = useUnits();
   const { data } = useAir();
   return data?.celsius === undefined || data.humidityPercent === undefined ? undefined
-    : { shop: exactTemperature(rounded(data.celsius), system), humidity: `${rounded(data.humidityPercent)} %` };
+    : { shop: exactTemperature(tenths(data.celsius), system), humidity: `${tenths(data.humidityPercent)} %` };
 }
 
 /** The air a room sensor felt, to be taken with a tap. */

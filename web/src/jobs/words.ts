@@ -2,7 +2,9 @@ import type { JobView, OutstandingAnswer, PieceOfJob, Progress } from '../api/sc
 import { oddsInWords } from '../odds/words';
 import { daysBetween, printDay } from '../units/days';
 
+/** How sure one can want to be of enough good pieces. */
 export const CERTAINTY = { '0.8': '8 in 10', '0.9': '9 in 10', '0.95': '19 in 20' };
+/** What can count as good. */
 export const GOOD = { flaw: 'unbroken', clean: 'clean' };
 
 /** What is wanted by when. */

@@ -5,6 +5,7 @@ import type { MeasuredReading, OutcomeFields, PhotoView, TrialView } from '../ap
 import { useNotice } from '../app/notice';
 import { useUnits } from '../app/units';
 import { asWritten } from '../trials/asWritten';
+import { tenths } from '../units/exact';
 import { printLength } from '../units/printing';
 
 /** What was measured goes into the record or to the board it is of, with one tap. */
@@ -74,11 +75,6 @@ function ToBoard({ boardId, measured: { slope } }: { boardId: number; measured: 
       Write it down as the board’s slope of grain
     </Button>
   );
-}
-
-/** Finer than a tenth of a millimetre no photograph tells a radius, and no table carries it. */
-function tenths(mm: number): number {
-  return Math.round(mm * 10) / 10;
 }
 
 /** Three figures are more than is known of any slope. */

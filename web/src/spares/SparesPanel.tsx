@@ -5,12 +5,11 @@ import { Field } from '../app/Field';
 import { usePalette } from '../app/palette';
 import { useStored } from '../app/storage';
 import { Dimmed } from '../app/Dimmed';
+import { CERTAINTY, GOOD } from '../jobs/words';
 import { oddsInWords } from '../odds/words';
 import { Choice } from '../recipe/Choice';
 import { number } from '../units/number';
 
-const CERTAINTY = { '0.8': '8 in 10', '0.9': '9 in 10', '0.95': '19 in 20' };
-const GOOD = { flaw: 'unbroken', clean: 'clean' };
 const SHOWN = 60;
 /** Cutting more than so many times what is needed is no plan. */
 const WASTEFUL = 4;

@@ -11,3 +11,8 @@ export function exactLength(mm: number, system: UnitSystem): string {
 export function exactTemperature(celsius: number, system: UnitSystem): string {
   return system === 'inch' ? `${Number((celsius * 1.8 + 32).toFixed(2))} °F` : `${Number(celsius.toFixed(2))} °C`;
 }
+
+/** To the tenth, as finely as a room sensor or a photograph tells. */
+export function tenths(value: number): number {
+  return Math.round(value * 10) / 10;
+}

@@ -201,7 +201,7 @@ class BenchService implements Bench {
         return BenchView.of(piece, piece.recipe(), life, standing);
     }
 
-    private static Recipe typical(BenchPieceEntity piece, Workshop workshop) {
+    static Recipe typical(BenchPieceEntity piece, Workshop workshop) {
         return UnknownInputs.typical(piece.recipe().toRecipe(workshop));
     }
 

@@ -3,7 +3,6 @@ package brachion.server.bench;
 import brachion.core.bench.PieceLife;
 import brachion.core.bench.Tap;
 import brachion.core.method.Workshop;
-import brachion.core.risk.UnknownInputs;
 import brachion.core.trial.Severity;
 import brachion.server.job.PieceOfJob;
 import brachion.server.job.PiecesOfJobs;
@@ -36,7 +35,7 @@ class PiecesForJobs implements PiecesOfJobs {
     }
 
     private static PieceOfJob piece(BenchPieceEntity piece, Workshop workshop) {
-        PieceLife life = piece.told(UnknownInputs.typical(piece.recipe().toRecipe(workshop)));
+        PieceLife life = piece.told(BenchService.typical(piece, workshop));
         Severity seen = life.at(Tap.BROKE).isPresent() ? Severity.BROKEN
                 : life.at(Tap.FEATHERS).isPresent() || life.at(Tap.CREASE).isPresent() ? Severity.FLAW : Severity.CLEAN;
         return PieceOfJob.onBench(piece.name(), piece.id(), life.step(), seen);

@@ -1,5 +1,6 @@
 package brachion.server.demo;
 
+import brachion.core.quantity.LengthUnit;
 import brachion.server.photo.PointedFields;
 import brachion.server.photo.SpotFields;
 import java.awt.BasicStroke;
@@ -29,7 +30,7 @@ final class DrawnPhotograph {
     private static final Color WOOD = new Color(0xD9B98A);
     private static final Color GRAIN = new Color(0xA57F4F);
     private static final Color STEEL = new Color(0xC9CDD0);
-    private static final double INCH_MM = 25.4;
+    private static final double INCH_MM = LengthUnit.INCH.millimetres();
     /** Pixels of it on one of a screen. */
     private static final double AS_SHOWN = 2;
 
