@@ -2,7 +2,6 @@ package brachion.core.bench;
 
 import brachion.core.bench.Standing.Due;
 import brachion.core.bench.Standing.Wood;
-import brachion.core.method.Glue;
 import brachion.core.method.HotWood;
 import brachion.core.method.Recipe;
 import brachion.core.method.Sheet;
@@ -31,6 +30,7 @@ public final class Following {
     private static final double DRY_PERCENT = 10;
 
     private final Recipe plan;
+    private final GlueAtHand glue;
     private Known followed;
     private SinceTheLastTouch since;
 
@@ -43,9 +43,18 @@ public final class Following {
     private record Known(List<Tapped> said, Optional<ProbeRecord> probe) {
     }
 
-    /** @param plan the recipe, with moisture and slope of grain known */
-    public Following(Recipe plan) {
+    /**
+     * @param plan the recipe, with moisture and slope of grain known
+     * @param glue the glue it is made with, by its label
+     */
+    public Following(Recipe plan, GlueAtHand glue) {
         this.plan = plan;
+        this.glue = glue;
+    }
+
+    /** How long a heated piece is to stay on its form [s]. */
+    static double holdSeconds(Recipe plan) {
+        return plan.method() instanceof HotWood way ? way.holdHours().orElse(HotWood.USUAL_HOLD_H) * HOUR_S : 0;
     }
 
     /** How the piece stands at a moment after everything that was said of it. */
@@ -72,12 +81,14 @@ public final class Following {
     }
 
     private Standing gluing(PieceLife life) {
-        OptionalDouble open = plan.method().sheet(plan).value(Sheet.Measure.OPEN_TIME);
-        return open.isEmpty() ? waiting(life) : planned(life, open.getAsDouble() * MINUTE_S, Due.GLUE_CLOSES);
+        OptionalDouble label = glue.openSeconds(plan.shop().celsius());
+        OptionalDouble usual = plan.method().sheet(plan).value(Sheet.Measure.OPEN_TIME);
+        return label.isEmpty() && usual.isEmpty() ? waiting(life)
+                : planned(life, label.orElseGet(() -> usual.getAsDouble() * MINUTE_S), Due.GLUE_CLOSES);
     }
 
-    private static Standing inClamps(PieceLife life) {
-        return planned(life, Glue.CLAMPED_H * HOUR_S, Due.GLUE_SET);
+    private Standing inClamps(PieceLife life) {
+        return planned(life, glue.clampedSeconds(), Due.GLUE_SET);
     }
 
     private static Standing waiting(PieceLife life) {
@@ -184,7 +195,7 @@ public final class Following {
                 case SOAKING -> planned(StageKind.SOAK);
                 case HEATING -> planned(way.heating().kind());
                 case BENDING -> planned(StageKind.CARRY);
-                case ON_FORM -> Optional.of(way.holdHours().orElse(HotWood.USUAL_HOLD_H) * HOUR_S);
+                case ON_FORM -> Optional.of(holdSeconds(plan));
                 default -> Optional.empty();
             };
         }

@@ -41,6 +41,18 @@ record WayOfThePiece(List<StageKind> stages, boolean soakPlanned, boolean glued)
         return stages.contains(StageKind.STEAM_ON);
     }
 
+    /** Whether a piece comes to a step on its way. */
+    boolean comesTo(Step step) {
+        return switch (step) {
+            case SOAKING -> soakPlanned;
+            case HEATING, ON_FORM, DRYING -> heated();
+            case BENDING -> heated() && carried();
+            case GLUING -> glued;
+            case IN_CLAMPS -> glued || !heated();
+            default -> true;
+        };
+    }
+
     /** The step a touch leads to from another step; empty when it cannot come there. */
     Optional<Step> after(Step step, Tap tap) {
         return Optional.ofNullable(switch (step) {

@@ -42,6 +42,11 @@ public record ColdLamination(Glue glue, int plies) implements DryWood {
     }
 
     @Override
+    public Optional<Glue> gluedWith() {
+        return Optional.of(glue);
+    }
+
+    @Override
     public Settings settings() {
         return Settings.NONE.with(GLUE, glue).with(PLIES, (double) plies);
     }

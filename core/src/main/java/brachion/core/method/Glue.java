@@ -33,6 +33,11 @@ public enum Glue {
 
     /** Time from the first spreading until it must be closed [min], at a temperature of the shop [°C]. */
     public double openMinutes(double shopC) {
+        return inShop(openMinutes, shopC);
+    }
+
+    /** What an open time at 20 °C [min] becomes at a temperature of the shop [°C], in minutes. */
+    public static double inShop(double openMinutes, double shopC) {
         return openMinutes * Math.pow(2, (DATA_SHEET_C - shopC) / HALVES_EACH_C);
     }
 

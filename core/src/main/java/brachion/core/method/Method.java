@@ -145,6 +145,11 @@ public interface Method {
     /** What it needs at the bench, in the order of work. */
     List<Equipment> equipment();
 
+    /** What it is glued with, where it is glued with a glue that is chosen. */
+    default Optional<Glue> gluedWith() {
+        return Optional.empty();
+    }
+
     /** Whether it is heated for less time than every rule of thumb says. */
     default boolean quickerThanSchools(Blank blank) {
         return false;

@@ -12,6 +12,9 @@ import java.util.OptionalDouble;
  */
 public record Sheet(List<Line> lines) {
 
+    /** Left over at both ends of a bend to be held by and cut off [mm] (a round number chosen by us). */
+    private static final double OVERHANG_MM = 100;
+
     /** Keeps the lines as they are now. */
     public Sheet {
         lines = List.copyOf(lines);
@@ -115,5 +118,10 @@ public record Sheet(List<Line> lines) {
     /** What is measured out as a measure; empty when it is not. */
     public OptionalDouble value(Measure measure) {
         return lines.stream().filter(line -> line.measure() == measure).mapToDouble(Line::value).findFirst();
+    }
+
+    /** Length of the stock [mm]: the outer arc with an overhang at both ends, plies as they are measured out for gluing. */
+    public double stockLengthMm() {
+        return value(Measure.PLY_LENGTH).orElseGet(() -> value(Measure.OUTER_ARC).orElseThrow() + 2 * OVERHANG_MM);
     }
 }

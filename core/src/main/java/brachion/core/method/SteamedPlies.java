@@ -40,6 +40,11 @@ public record SteamedPlies(Handling handling, Heating heating, Glue glue, int pl
     }
 
     @Override
+    public Optional<Glue> gluedWith() {
+        return Optional.of(glue);
+    }
+
+    @Override
     public Settings settings() {
         return handling.before().with(MINUTES, heating.minutes()).with(CHAMBER, heating.celsius())
                 .with(Handling.CARRY, carrySeconds()).with(ColdLamination.GLUE, glue).with(ColdLamination.PLIES, (double) plies)

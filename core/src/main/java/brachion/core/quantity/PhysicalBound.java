@@ -123,6 +123,12 @@ public enum PhysicalBound {
     PIPE_MINUTES("Time on the pipe", 0.1, 60, "min"),
     /** Share of that time the place touches it. */
     CONTACT_PERCENT("Contact with the pipe", 2, 100, "%"),
+    /** How far a clamp opens. */
+    REACH_MM("How far they open", 5, 5000, "mm"),
+    /** How long a glue stays open. */
+    OPEN_MINUTES("Open time", 0.5, 600, "min"),
+    /** How long glued plies stay in the clamps. */
+    CLAMPED_HOURS("Time in the clamps", 0.05, 400, "h"),
     /** Plies in a lamination. */
     PLIES("Plies", 2, 200, "");
 

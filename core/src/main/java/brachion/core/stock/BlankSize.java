@@ -17,8 +17,6 @@ import java.util.OptionalDouble;
  */
 public record BlankSize(double lengthMm, double widthMm, double bentFromMm, double bentToMm, int piecesEach) {
 
-    /** Left over at both ends of a bend to be held by and cut off (a round number chosen by us). */
-    private static final double OVERHANG_MM = 100;
     /** Taken off each width and thickness sawn until it is planed (common practice). */
     private static final double PLANED_MM = LengthUnit.INCH.millimetres() / 16;
 
@@ -33,7 +31,7 @@ public record BlankSize(double lengthMm, double widthMm, double bentFromMm, doub
         Sheet sheet = recipe.method().sheet(recipe);
         double arc = sheet.value(Sheet.Measure.OUTER_ARC).orElseThrow();
         OptionalDouble plies = sheet.value(Sheet.Measure.PLY_LENGTH);
-        double length = upTo(marks.radiusMm(), plies.orElse(arc + 2 * OVERHANG_MM));
+        double length = upTo(marks.radiusMm(), sheet.stockLengthMm());
         double width = upTo(marks.thicknessMm(), sheet.value(Sheet.Measure.PLY_WIDTH).orElse(recipe.blank().widthMm() + PLANED_MM));
         double each = recipe.blank().thicknessMm() + (plies.isPresent() ? PLANED_MM : 0);
         int pieces = (int) Math.floor((boardThicknessMm + kerfMm) / (each + kerfMm) + NOTHING);

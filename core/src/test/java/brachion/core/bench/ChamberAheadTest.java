@@ -29,7 +29,7 @@ class ChamberAheadTest {
     private static double ready(List<Tapped> readings, int upTo) {
         List<Tapped> said = new ArrayList<>(List.of(tapped(Tap.INTO_HEAT, 0)));
         said.addAll(readings.subList(0, upTo / 5));
-        Standing standing = new Following(ASH).at(PieceLife.of(ASH, said), at(upTo));
+        Standing standing = new Following(ASH, GlueAtHand.UNKNOWN).at(PieceLife.of(ASH, said), at(upTo));
         return Duration.between(Said.START, standing.due().orElseThrow()).toMillis() / 1000.0;
     }
 

@@ -58,12 +58,12 @@ class FollowingTest {
     @Test
     void looking_often_or_once_or_after_a_restart_shows_the_same() {
         PieceLife life = PieceLife.of(ASH, List.of(tapped(Tap.INTO_SOAK, 0), tapped(Tap.INTO_HEAT, 7200), tapped(Tap.AT_HEAT, 7300)));
-        Following often = new Following(ASH);
+        Following often = new Following(ASH, GlueAtHand.UNKNOWN);
         Wood last = null;
         for (double second = 7300; second <= 9000; second += 10) {
             last = often.at(life, at(second)).wood().orElseThrow();
         }
-        Wood once = new Following(ASH).at(life, at(9000)).wood().orElseThrow();
+        Wood once = new Following(ASH, GlueAtHand.UNKNOWN).at(life, at(9000)).wood().orElseThrow();
         assertThat(last.coreC()).isCloseTo(once.coreC(), within(0.3));
         assertThat(last.moisturePercent()).isCloseTo(once.moisturePercent(), within(0.05));
         assertThat(last.outerSoftness()).isCloseTo(once.outerSoftness(), within(0.01));
@@ -135,7 +135,7 @@ class FollowingTest {
     }
 
     private static Standing standing(Recipe plan, Instant now, Tapped... said) {
-        return new Following(plan).at(PieceLife.of(plan, List.of(said)), now);
+        return new Following(plan, GlueAtHand.UNKNOWN).at(PieceLife.of(plan, List.of(said)), now);
     }
 
     private static double seconds(Instant at) {

@@ -42,6 +42,10 @@ class BenchPieceEntity extends StoredEntity {
     /** The job it is for. */
     private Long jobId;
 
+    /** The board it was sawn from, and what the blank was called there. */
+    private Long stockId;
+    private String blankName;
+
     /** The trial it became. */
     private Long trialId;
 
@@ -57,6 +61,12 @@ class BenchPieceEntity extends StoredEntity {
     @BatchSize(size = 100)
     private List<TapFields> taps = new ArrayList<>();
 
+    @ElementCollection
+    @CollectionTable(name = "bench_item", joinColumns = @JoinColumn(name = "piece_id"))
+    @OrderColumn(name = "position")
+    @BatchSize(size = 100)
+    private List<UsedFields> madeWith = new ArrayList<>();
+
     protected BenchPieceEntity() {
     }
 
@@ -67,6 +77,19 @@ class BenchPieceEntity extends StoredEntity {
         board = plan.recipe().board();
         source = plan.recipe().source();
         jobId = plan.jobId();
+        stockId = plan.stockId();
+        blankName = plan.blankName();
+        isMadeWith(plan.madeWith());
+    }
+
+    /** Writes down what of the rig it is made with. */
+    final void isMadeWith(List<UsedFields> things) {
+        madeWith.clear();
+        madeWith.addAll(things);
+    }
+
+    List<UsedFields> madeWith() {
+        return List.copyOf(madeWith);
     }
 
     String name() {
@@ -118,6 +141,18 @@ class BenchPieceEntity extends StoredEntity {
 
     Long rackId() {
         return rackId;
+    }
+
+    Long stockId() {
+        return stockId;
+    }
+
+    String blankName() {
+        return blankName;
+    }
+
+    boolean judged() {
+        return trialId != null;
     }
 
     void judgedAs(long trial) {

@@ -16,6 +16,9 @@ interface BenchRepository extends JpaRepository<BenchPieceEntity, Long> {
     /** Those of some jobs that are neither judged nor taken off the bench. */
     List<BenchPieceEntity> findByJobIdInAndDeletedAtIsNullAndTrialIdIsNullOrderById(Collection<Long> jobs);
 
+    /** The piece of a job that was laid there last, whatever became of it. */
+    Optional<BenchPieceEntity> findFirstByJobIdOrderByIdDesc(long job);
+
     /** A piece nobody else changes until this is done. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select p from BenchPieceEntity p where p.id = :id")

@@ -1,8 +1,8 @@
 package brachion.server.bench;
 
+import brachion.core.bench.ItemKind;
 import brachion.core.bench.OutOfTurnException;
 import brachion.core.bench.PieceLife;
-import brachion.core.bench.Standing;
 import brachion.core.bench.Step;
 import brachion.core.bench.Tap;
 import brachion.core.method.Recipe;
@@ -17,6 +17,9 @@ import brachion.server.rack.DryingFields;
 import brachion.server.rack.Rack;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.recipe.Workshops;
+import brachion.server.rig.RigItemFields;
+import brachion.server.rig.RigItems;
+import brachion.server.stock.Stock;
 import brachion.server.storage.CurrentShop;
 import brachion.server.trial.DoneFields;
 import brachion.server.trial.TrialFields;
@@ -26,8 +29,12 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.Set;
 import java.util.function.Supplier;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.HttpStatus;
@@ -52,18 +59,22 @@ class BenchService implements Bench {
     private final Trials trials;
     private final Jobs jobs;
     private final Rack rack;
+    private final Stock stock;
+    private final RigItems rig;
     private final ChamberRecord chamber;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    BenchService(BenchRepository repository, FollowedPieces followed, Workshops workshops, Trials trials, Jobs jobs, Rack rack, ChamberRecord chamber,
-                 ApplicationEventPublisher events, Clock clock) {
+    BenchService(BenchRepository repository, FollowedPieces followed, Workshops workshops, Trials trials, Jobs jobs, Rack rack, Stock stock, RigItems rig,
+                 ChamberRecord chamber, ApplicationEventPublisher events, Clock clock) {
         this.repository = repository;
         this.followed = followed;
         this.workshops = workshops;
         this.trials = trials;
         this.jobs = jobs;
         this.rack = rack;
+        this.stock = stock;
+        this.rig = rig;
         this.chamber = chamber;
         this.events = events;
         this.clock = clock;
@@ -76,7 +87,14 @@ class BenchService implements Bench {
     }
 
     @Override
+    @Transactional(readOnly = true)
+    public boolean has(long id) {
+        return repository.findById(id).filter(BenchPieceEntity::present).filter(piece -> !piece.judged()).isPresent();
+    }
+
+    @Override
     public void lay(PlanFields plan, List<TapFields> said) {
+        requireThings(plan.madeWith());
         BenchPieceEntity piece = new BenchPieceEntity(plan);
         piece.said(PieceLife.of(typical(piece, workshops.now()), said.stream().map(TapFields::tapped).toList()));
         repository.saveAndFlush(piece);
@@ -84,10 +102,17 @@ class BenchService implements Bench {
 
     @Transactional(readOnly = true)
     public List<BenchView> pieces(Instant now) {
+        return underWay(now).stream().map(BenchView::of).sorted(PRESSING).toList();
+    }
+
+    /** Everything that is neither judged nor taken off, in the order it was laid there. */
+    @Transactional(readOnly = true)
+    public List<PieceUnderWay> underWay(Instant now) {
         Workshop workshop = workshops.now();
         ChamberRecord once = new ChamberOfALook(chamber, now);
-        return repository.findByDeletedAtIsNullAndTrialIdIsNullOrderById().stream().map(piece -> view(piece, workshop, once, now))
-                .sorted(PRESSING).toList();
+        List<BenchPieceEntity> stored = repository.findByDeletedAtIsNullAndTrialIdIsNullOrderById();
+        Map<Long, RigItemFields> things = rig.of(stored.stream().flatMap(piece -> piece.madeWith().stream()).map(UsedFields::itemId).distinct().toList());
+        return stored.stream().map(piece -> underWay(piece, workshop, things, once, now)).toList();
     }
 
     @Transactional(readOnly = true)
@@ -99,6 +124,10 @@ class BenchService implements Bench {
         Workshop workshop = workshops.now();
         plan.recipe().toRecipe(workshop);
         jobs.requireThere("jobId", plan.jobId());
+        if (plan.stockId() != null && !stock.has(plan.stockId())) {
+            throw new RefusedFieldException("stockId", "There is no board " + plan.stockId() + " in stock.");
+        }
+        requireThings(plan.madeWith());
         return changed(new BenchPieceEntity(plan), workshop);
     }
 
@@ -121,9 +150,40 @@ class BenchService implements Bench {
 
     /** Off the form it hangs on the rack, as wet as it was followed to be then. */
     private void hang(BenchPieceEntity piece, Recipe plan, PieceLife life, Instant at) {
-        followed.standing(piece.id(), plan, life, at).wood().ifPresent(wood -> piece.hangsAs(rack.hang(new DryingFields(piece.name(),
+        Map<Long, RigItemFields> things = things(piece);
+        Optional<RigItemFields> place = PieceUnderWay.thing(piece, things, ItemKind.DRYING_PLACE);
+        double celsius = place.map(RigItemFields::celsius).orElse(plan.shop().celsius());
+        double humidity = place.map(RigItemFields::humidityPercent).orElse(plan.shop().relativeHumidity() * 100);
+        followed.standing(piece.id(), plan, PieceUnderWay.glue(piece, things), life, at).wood().ifPresent(wood -> piece.hangsAs(rack.hang(new DryingFields(piece.name(),
                 piece.recipe().blank().speciesId(), plan.blank().thicknessMm(), plan.blank().widthMm(), day(at),
-                Math.rint(wood.moisturePercent() * 10) / 10, null, plan.shop().celsius(), plan.shop().relativeHumidity() * 100), List.of())));
+                Math.rint(wood.moisturePercent() * 10) / 10, null, celsius, humidity), List.of())));
+    }
+
+    private Map<Long, RigItemFields> things(BenchPieceEntity piece) {
+        return rig.of(piece.madeWith().stream().map(UsedFields::itemId).toList());
+    }
+
+    /** Says what of the rig a piece is made with. */
+    public BenchView isMadeWith(long id, int version, List<UsedFields> things) {
+        BenchPieceEntity piece = present(id);
+        requireVersion(piece, version);
+        requireThings(things);
+        piece.isMadeWith(things);
+        return changed(piece, workshops.now());
+    }
+
+    /** Refuses what is not in the rig, and the same thing twice. */
+    private void requireThings(List<UsedFields> things) {
+        Set<Long> keys = rig.of(things.stream().map(UsedFields::itemId).toList()).keySet();
+        Set<Long> named = new HashSet<>();
+        things.forEach(used -> {
+            if (!keys.contains(used.itemId())) {
+                throw new RefusedFieldException("madeWith", "There is no thing " + used.itemId() + " in the rig.");
+            }
+            if (!named.add(used.itemId())) {
+                throw new RefusedFieldException("madeWith", "The same thing is named twice.");
+            }
+        });
     }
 
     private static LocalDate day(Instant at) {
@@ -168,6 +228,7 @@ class BenchService implements Bench {
         piece.said(life);
         piece.judgedAs(trial);
         store(piece);
+        events.publishEvent(new PieceJudged(id, trial));
         return trial;
     }
 
@@ -185,7 +246,7 @@ class BenchService implements Bench {
     }
 
     private BenchView changed(BenchPieceEntity piece, Workshop workshop) {
-        return view(store(piece), workshop, chamber, clock.instant());
+        return BenchView.of(underWay(store(piece), workshop, things(piece), chamber, clock.instant()));
     }
 
     private BenchPieceEntity store(BenchPieceEntity piece) {
@@ -194,11 +255,10 @@ class BenchService implements Bench {
         return stored;
     }
 
-    private BenchView view(BenchPieceEntity piece, Workshop workshop, ChamberRecord read, Instant now) {
+    private PieceUnderWay underWay(BenchPieceEntity piece, Workshop workshop, Map<Long, RigItemFields> things, ChamberRecord read, Instant now) {
         Recipe typical = typical(piece, workshop);
         PieceLife life = piece.life(typical, read);
-        Standing standing = followed.standing(piece.id(), typical, life, now);
-        return BenchView.of(piece, piece.recipe(), life, standing);
+        return new PieceUnderWay(piece, typical, life, followed.standing(piece.id(), typical, PieceUnderWay.glue(piece, things), life, now), things);
     }
 
     static Recipe typical(BenchPieceEntity piece, Workshop workshop) {

@@ -22,17 +22,22 @@ import java.util.List;
  * @param name     what it is called
  * @param recipe   what is planned for it
  * @param jobId    the job it is for, null when it is for none
+ * @param stockId  the board in stock it was sawn from, null when nobody said
+ * @param blankName what the blank was called there, null when nobody said
+ * @param rackId   the piece it hangs as on the rack, null while it does not
  * @param step     where it is
  * @param next     what may follow, what usually does first
  * @param said     what was said of it, in order
  * @param standing how it stands
  * @param chamber  what was read in its heat, as few readings as make the curve; empty when nobody read it
  * @param thermometerId the thermometer it lies beside in the heat, null when none is heard
+ * @param madeWith what of the rig it is made with
  * @param tooLong  stages that took longer than any process does; a record has them as planned
  */
-record BenchView(long id, int version, String name, RecipeFields recipe, @Schema(nullable = true) Long jobId, Step step, List<NextView> next, List<TapFields> said,
+record BenchView(long id, int version, String name, RecipeFields recipe, @Schema(nullable = true) Long jobId,
+                 @Schema(nullable = true) Long stockId, @Schema(nullable = true) String blankName, @Schema(nullable = true) Long rackId, Step step, List<NextView> next, List<TapFields> said,
                  StandingReading standing, List<HeatView> chamber,
-                 @Schema(nullable = true) Long thermometerId, List<StageKind> tooLong) {
+                 @Schema(nullable = true) Long thermometerId, List<UsedView> madeWith, List<StageKind> tooLong) {
 
     /**
      * What was read in the heat.
@@ -97,10 +102,25 @@ record BenchView(long id, int version, String name, RecipeFields recipe, @Schema
         }
     }
 
-    static BenchView of(BenchPieceEntity piece, RecipeFields recipe, PieceLife life, Standing standing) {
-        return new BenchView(piece.id(), piece.version(), piece.name(), recipe, piece.jobId(), life.step(),
+    /**
+     * A thing it is made with.
+     *
+     * @param itemId  key of the thing
+     * @param name    what it is called
+     * @param takes   how much of it
+     * @param misfits what speaks against it; none when it fits
+     */
+    record UsedView(long itemId, String name, int takes, List<MisfitReading> misfits) {
+    }
+
+    static BenchView of(PieceUnderWay underWay) {
+        BenchPieceEntity piece = underWay.piece();
+        PieceLife life = underWay.life();
+        List<UsedView> madeWith = piece.madeWith().stream().map(used -> new UsedView(used.itemId(), underWay.things().get(used.itemId()).name(), used.takes(),
+                underWay.misfits(used).stream().map(MisfitReading::of).toList())).toList();
+        return new BenchView(piece.id(), piece.version(), piece.name(), piece.recipe(), piece.jobId(), piece.stockId(), piece.blankName(), piece.rackId(), life.step(),
                 life.next().stream().map(tap -> NextView.of(life, tap)).toList(), life.said().stream().map(TapFields::of).toList(),
-                StandingReading.of(standing), life.probe().map(BenchView::curve).orElse(List.of()), piece.thermometerId(),
+                StandingReading.of(underWay.standing()), life.probe().map(BenchView::curve).orElse(List.of()), piece.thermometerId(), madeWith,
                 DoneFields.tooLong(life.took()));
     }
 

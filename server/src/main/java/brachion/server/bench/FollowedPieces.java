@@ -1,6 +1,7 @@
 package brachion.server.bench;
 
 import brachion.core.bench.Following;
+import brachion.core.bench.GlueAtHand;
 import brachion.core.bench.PieceLife;
 import brachion.core.bench.Standing;
 import brachion.core.method.Recipe;
@@ -25,11 +26,11 @@ class FollowedPieces {
         }
     };
 
-    private record Kept(Recipe plan, Following following) {
+    private record Kept(Recipe plan, GlueAtHand glue, Following following) {
     }
 
-    Standing standing(long id, Recipe plan, PieceLife life, Instant now) {
-        Following following = following(id, plan);
+    Standing standing(long id, Recipe plan, GlueAtHand glue, PieceLife life, Instant now) {
+        Following following = following(id, plan, glue);
         synchronized (following) {
             return following.at(life, now);
         }
@@ -40,10 +41,10 @@ class FollowedPieces {
         kept.remove(id);
     }
 
-    private synchronized Following following(long id, Recipe plan) {
+    private synchronized Following following(long id, Recipe plan, GlueAtHand glue) {
         Kept known = kept.get(id);
-        if (known == null || !known.plan().equals(plan)) {
-            known = new Kept(plan, new Following(plan));
+        if (known == null || !known.plan().equals(plan) || !known.glue().equals(glue)) {
+            known = new Kept(plan, glue, new Following(plan, glue));
             kept.put(id, known);
         }
         return known.following();

@@ -32,11 +32,11 @@ class SampleWorkshop {
     /** So many of the job under way are bent. */
     private static final int FRAMES = 5;
     /** Everything a shop keeps; what belongs to a piece goes with it. */
-    private static final List<String> KEPT = List.of("photo", "trial", "stock_board", "person", "board", "source", "drying_piece", "bench_piece", "instrument", "row_set_aside", "wood", "steam_rig", "job", "trial_revision",
-            "write_done");
+    private static final List<String> KEPT = List.of("photo", "trial", "bench_piece", "stock_board", "person", "board", "source", "drying_piece", "rig_item", "instrument", "row_set_aside", "wood", "steam_rig", "job",
+            "trial_revision", "write_done");
 
     /** What belongs to a row of these, and by which key. */
-    private static final List<Part> PARTS = List.of(new Part("weigh_in", "piece_id", "drying_piece"), new Part("bench_tap", "piece_id", "bench_piece"),
+    private static final List<Part> PARTS = List.of(new Part("weigh_in", "piece_id", "drying_piece"), new Part("bench_tap", "piece_id", "bench_piece"), new Part("bench_item", "piece_id", "bench_piece"),
             new Part("instrument_reading", "instrument_id", "instrument"), new Part("photo_image", "photo_id", "photo"), new Part("job_plan", "job_id", "job"), new Part("stock_mark", "stock_id", "stock_board"),
             new Part("stock_reading", "stock_id", "stock_board"), new Part("stock_blank", "stock_id", "stock_board"));
 

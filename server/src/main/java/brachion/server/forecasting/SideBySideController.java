@@ -1,5 +1,6 @@
 package brachion.server.forecasting;
 
+import brachion.core.bench.RigItem;
 import brachion.core.forecast.ModeForecast;
 import brachion.core.forecast.Odds;
 import brachion.core.forecast.SideBySide;
@@ -9,13 +10,17 @@ import brachion.core.method.Equipment;
 import brachion.core.method.MethodKind;
 import brachion.core.method.Recipe;
 import brachion.core.risk.RiskModel;
+import brachion.core.risk.UnknownInputs;
 import brachion.server.forecasting.ForecastAnswer.MeasuredOut;
 import brachion.server.forecasting.ForecastAnswer.SectionView;
 import brachion.server.recipe.WantedChance;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.recipe.Workshops;
+import brachion.server.rig.RigItemFields;
+import brachion.server.rig.RigItems;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import java.util.Collection;
 import java.util.List;
 import java.util.concurrent.Callable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -28,10 +33,12 @@ class SideBySideController {
 
     private final FittedRisk fitted;
     private final Workshops workshops;
+    private final RigItems rig;
 
-    SideBySideController(FittedRisk fitted, Workshops workshops) {
+    SideBySideController(FittedRisk fitted, Workshops workshops, RigItems rig) {
         this.fitted = fitted;
         this.workshops = workshops;
+        this.rig = rig;
     }
 
     /**
@@ -51,8 +58,8 @@ class SideBySideController {
      */
     record SideBySideAnswer(List<WayBeside> ways, List<MethodKind> impossible) {
 
-        static SideBySideAnswer of(SideBySide all) {
-            return new SideBySideAnswer(all.ways().stream().map(WayBeside::of).toList(), all.impossible());
+        static SideBySideAnswer of(SideBySide all, Collection<RigItem> rig) {
+            return new SideBySideAnswer(all.ways().stream().map(way -> WayBeside.of(way, rig)).toList(), all.impossible());
         }
     }
 
@@ -71,17 +78,19 @@ class SideBySideController {
      * @param hours          hours until it comes off the form or out of the clamps
      * @param attentionHours hours of them a person stands by it
      * @param equipment      what it needs at the bench, in the order of work
+     * @param notAtHand      what of it the rig does not have, or has only for another bend; none when nobody described the rig
      */
     record WayBeside(RecipeFields recipe, boolean planned, Odds unbroken, ModeForecast limiting, SectionView section, List<MeasuredOut> sheet,
                      SpringbackForecast springback, boolean beyondRecords, int trialsThisWay, double hours, double attentionHours,
-                     List<Equipment> equipment) {
+                     List<Equipment> equipment, List<Equipment> notAtHand) {
 
-        static WayBeside of(Compared way) {
+        static WayBeside of(Compared way, Collection<RigItem> rig) {
             Recipe recipe = way.recipe();
             return new WayBeside(RecipeFields.of(recipe), way.planned(), way.forecast().unbroken(), way.forecast().limiting(),
                     SectionView.of(way.forecast().typical()), MeasuredOut.of(recipe), way.forecast().springback(),
                     way.forecast().beyondRecords(), way.forecast().bentBy(), way.hours(), way.attentionHours(),
-                    recipe.method().equipment());
+                    recipe.method().equipment(),
+                    rig.isEmpty() ? List.of() : RigItem.missing(UnknownInputs.typical(recipe), rig));
         }
     }
 
@@ -89,6 +98,7 @@ class SideBySideController {
     Callable<SideBySideAnswer> compare(@Valid @RequestBody SideBySideRequest request) {
         RiskModel risk = fitted.current().risk();
         Recipe planned = request.recipe().toRecipe(workshops.now());
-        return () -> SideBySideAnswer.of(SideBySide.of(risk, planned, request.wanted()));
+        List<RigItem> atHand = rig.all().values().stream().map(RigItemFields::toItem).toList();
+        return () -> SideBySideAnswer.of(SideBySide.of(risk, planned, request.wanted()), atHand);
     }
 }

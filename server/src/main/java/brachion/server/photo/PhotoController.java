@@ -36,10 +36,10 @@ class PhotoController {
         this.service = service;
     }
 
-    /** Those of a record, or of a board in stock. */
+    /** Those of a record, of a board in stock or of a piece on the bench. */
     @GetMapping
-    List<PhotoView> of(@RequestParam(required = false) Long trial, @RequestParam(required = false) Long board) {
-        return service.of(new Subject(trial, board));
+    List<PhotoView> of(@RequestParam(required = false) Long trial, @RequestParam(required = false) Long board, @RequestParam(required = false) Long piece) {
+        return service.of(new Subject(trial, board, piece));
     }
 
     @GetMapping("/{id}")
@@ -51,12 +51,12 @@ class PhotoController {
     @Stores
     @PostMapping(consumes = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE, WEBP})
     @ResponseStatus(HttpStatus.CREATED)
-    PhotoView add(@RequestParam(required = false) Long trial, @RequestParam(required = false) Long board,
+    PhotoView add(@RequestParam(required = false) Long trial, @RequestParam(required = false) Long board, @RequestParam(required = false) Long piece,
                   @RequestParam(defaultValue = "") @Size(max = 200) String caption, @RequestBody(required = false) byte[] photo) {
         if (photo == null) {
             throw new RefusedFieldException("photo", "The photograph is needed.");
         }
-        return service.add(new Subject(trial, board), new PhotoFields(caption, null), photo);
+        return service.add(new Subject(trial, board, piece), new PhotoFields(caption, null), photo);
     }
 
     /** Says what it shows, and what was pointed at on it. */

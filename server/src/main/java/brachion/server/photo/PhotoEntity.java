@@ -15,6 +15,8 @@ class PhotoEntity extends StoredEntity {
 
     private Long trialId;
     private Long stockId;
+    /** The piece it was taken of on the bench, from the start to the verdict; then the record is what it is of. */
+    private Long pieceId;
     private Instant addedAt;
     private String caption;
     private int widthPx;
@@ -27,6 +29,7 @@ class PhotoEntity extends StoredEntity {
     PhotoEntity(Subject subject, Instant addedAt, Picture picture) {
         this.trialId = subject.trial();
         this.stockId = subject.board();
+        this.pieceId = subject.piece();
         this.addedAt = addedAt;
         this.widthPx = picture.widthPx();
         this.heightPx = picture.heightPx();
@@ -44,6 +47,16 @@ class PhotoEntity extends StoredEntity {
 
     Long trialId() {
         return trialId;
+    }
+
+    /** Its piece became a record. */
+    void isOfRecord(long trial) {
+        trialId = trial;
+        pieceId = null;
+    }
+
+    Long pieceId() {
+        return pieceId;
     }
 
     Long stockId() {

@@ -8,4 +8,8 @@ interface PhotoRepository extends JpaRepository<PhotoEntity, Long> {
     List<PhotoEntity> findByTrialIdAndDeletedAtIsNullOrderById(Long trialId);
 
     List<PhotoEntity> findByStockIdAndDeletedAtIsNullOrderById(Long stockId);
+
+    List<PhotoEntity> findByPieceIdAndDeletedAtIsNullOrderById(Long pieceId);
+
+    List<PhotoEntity> findByPieceId(Long pieceId);
 }

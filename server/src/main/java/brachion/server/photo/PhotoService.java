@@ -1,5 +1,7 @@
 package brachion.server.photo;
 
+import brachion.server.bench.Bench;
+import brachion.server.bench.PieceJudged;
 import brachion.server.problem.NotHereException;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.problem.RefusedRequestException;
@@ -8,6 +10,7 @@ import brachion.server.trial.Trials;
 import java.time.Clock;
 import java.util.List;
 import java.util.concurrent.Semaphore;
+import org.springframework.context.event.EventListener;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -23,26 +26,28 @@ class PhotoService implements Photos {
     private final Images images;
     private final Trials trials;
     private final Stock stock;
+    private final Bench bench;
     private final Clock clock;
     /** Pixels take much room: one photograph is decoded at a time. */
     private final Semaphore decoding = new Semaphore(1);
 
-    PhotoService(PhotoRepository repository, Images images, Trials trials, Stock stock, Clock clock) {
+    PhotoService(PhotoRepository repository, Images images, Trials trials, Stock stock, Bench bench, Clock clock) {
         this.repository = repository;
         this.images = images;
         this.trials = trials;
         this.stock = stock;
+        this.bench = bench;
         this.clock = clock;
     }
 
     @Override
     public void addToTrial(long trial, PhotoFields said, byte[] picture) {
-        add(new Subject(trial, null), said, picture);
+        add(new Subject(trial, null, null), said, picture);
     }
 
     @Override
     public void addToBoard(long board, PhotoFields said, byte[] picture) {
-        add(new Subject(null, board), said, picture);
+        add(new Subject(null, board, null), said, picture);
     }
 
     @Transactional(readOnly = true)
@@ -56,7 +61,7 @@ class PhotoService implements Photos {
     }
 
     public PhotoView add(Subject subject, PhotoFields fields, byte[] sent) {
-        if (subject.trial() != null ? !trials.has(subject.trial()) : !stock.has(subject.board())) {
+        if (!isHere(subject)) {
             throw new NotHereException("What this photograph is of is not here.");
         }
         if (stored(subject).size() >= MOST) {
@@ -68,6 +73,19 @@ class PhotoService implements Photos {
         repository.saveAndFlush(stored);
         images.keep(stored.id(), picture);
         return PhotoView.of(stored);
+    }
+
+    private boolean isHere(Subject subject) {
+        if (subject.piece() != null) {
+            return bench.has(subject.piece());
+        }
+        return subject.trial() != null ? trials.has(subject.trial()) : stock.has(subject.board());
+    }
+
+    /** Photographs taken on the way are of the record a piece becomes. */
+    @EventListener
+    public void became(PieceJudged judged) {
+        repository.findByPieceId(judged.piece()).forEach(photo -> photo.isOfRecord(judged.trial()));
     }
 
     private Picture decoded(byte[] sent) {
@@ -108,6 +126,9 @@ class PhotoService implements Photos {
     }
 
     private List<PhotoEntity> stored(Subject subject) {
+        if (subject.piece() != null) {
+            return repository.findByPieceIdAndDeletedAtIsNullOrderById(subject.piece());
+        }
         return subject.trial() != null ? repository.findByTrialIdAndDeletedAtIsNullOrderById(subject.trial())
                 : repository.findByStockIdAndDeletedAtIsNullOrderById(subject.board());
     }

@@ -25,7 +25,7 @@ import org.springframework.test.web.servlet.assertj.MvcTestResult;
 @ServerTest
 class SampleApiTest {
 
-    private static final List<String> TABLES = List.of("photo", "trial", "stock_board", "person", "board", "source", "drying_piece", "bench_piece", "instrument", "row_set_aside", "wood", "steam_rig", "job", "trial_revision",
+    private static final List<String> TABLES = List.of("photo", "trial", "stock_board", "person", "board", "source", "drying_piece", "bench_piece", "rig_item", "instrument", "row_set_aside", "wood", "steam_rig", "job", "trial_revision",
             "write_done");
     private static final String WOOD = """
             {"commonName": "Sample holly", "latinName": "Ilex", "woodClass": "RING_POROUS_HARDWOOD", "density12": 700, "source": "made up"}""";
@@ -137,7 +137,7 @@ class SampleApiTest {
         for (String table : TABLES) {
             assertThat(database.queryForObject("select count(*) from " + table + " where shop <> 'own'", Integer.class)).as(table).isZero();
         }
-        for (String part : List.of("trial_stage", "chamber_reading", "weigh_in", "bench_tap", "instrument_reading")) {
+        for (String part : List.of("trial_stage", "chamber_reading", "weigh_in", "bench_tap", "bench_item", "instrument_reading")) {
             assertThat(database.queryForObject("select count(*) from " + part, Integer.class)).as(part).isZero();
         }
         assertThat(total("own")).isEqualTo(1);

@@ -1,0 +1,14 @@
+package brachion.server.bench;
+
+import brachion.server.recipe.RecipeFields;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+
+/**
+ * For what things in the rig are looked for.
+ *
+ * @param recipe what is planned
+ * @param jobId  the job it is for, null when it is for none
+ */
+record ChoicesRequest(@NotNull(message = "What is planned is needed.") @Valid RecipeFields recipe, Long jobId) {
+}

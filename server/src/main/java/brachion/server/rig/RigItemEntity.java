@@ -1,0 +1,30 @@
+package brachion.server.rig;
+
+import brachion.server.storage.StoredEntity;
+import jakarta.persistence.Embedded;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Table;
+
+/** A stored thing in the rig. */
+@Entity
+@Table(name = "rig_item")
+class RigItemEntity extends StoredEntity {
+
+    @Embedded
+    private RigItemFields item;
+
+    protected RigItemEntity() {
+    }
+
+    RigItemEntity(RigItemFields item) {
+        this.item = item;
+    }
+
+    void write(RigItemFields to) {
+        item = to;
+    }
+
+    RigItemFields item() {
+        return item;
+    }
+}

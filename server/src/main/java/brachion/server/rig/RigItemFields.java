@@ -1,0 +1,123 @@
+package brachion.server.rig;
+
+import brachion.core.bench.ItemKind;
+import brachion.core.bench.RigItem;
+import brachion.core.bench.Trait;
+import brachion.core.bending.StrapMaterial;
+import brachion.core.method.Glue;
+import brachion.core.quantity.PhysicalBound;
+import brachion.server.problem.RefusedFieldException;
+import brachion.server.recipe.Within;
+import brachion.server.storage.Absent;
+import jakarta.persistence.Embeddable;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * A thing in the rig; what is measured depends on its kind, and null when nobody did.
+ *
+ * @param kind            what it is
+ * @param name            what it is called
+ * @param room            how many pieces it holds at once; of clamps, how many there are
+ * @param place           where it hangs or stands, null when nobody wrote it down
+ * @param note            anything else; may be empty
+ * @param radiusMm        inner radius of the curve a form gives [mm]
+ * @param angleDegrees    angle through which it bends a piece [°]
+ * @param widthMm         width of the stock it takes [mm]
+ * @param lengthMm        length of the stock it takes [mm]
+ * @param thicknessMm     thickness of a strap [mm]
+ * @param reachMm         how far clamps open [mm]
+ * @param openMinutes     how long a glue stays open at 20 °C, by its label [min]
+ * @param clampedHours    how long it stays in the clamps, by its label [h]
+ * @param celsius         temperature where pieces dry [°C]
+ * @param humidityPercent relative humidity there [%]
+ * @param material        what a strap is made of
+ * @param glue            what kind of glue it is
+ * @param openedOn        the day a glue was opened
+ */
+@Embeddable
+public record RigItemFields(
+        @NotNull(message = "Say what it is.") @Enumerated(EnumType.STRING) ItemKind kind,
+        @NotBlank(message = "Give it a name.") @Size(max = 80, message = "A name may be up to 80 characters long.") String name,
+        @NotNull(message = "Say how many pieces it holds at once.") @Within(PhysicalBound.PIECES) Integer room,
+        @Size(max = 80, message = "A place may be up to 80 characters long.") String place,
+        @NotNull @Size(max = 2000, message = "A note may be up to 2,000 characters long.") String note,
+        @Within(PhysicalBound.INNER_RADIUS_MM) Double radiusMm,
+        @Within(PhysicalBound.ANGLE_DEGREES) Double angleDegrees,
+        @Within(PhysicalBound.WIDTH_MM) Double widthMm,
+        @Within(PhysicalBound.PIECE_LENGTH_MM) Double lengthMm,
+        @Within(PhysicalBound.STRAP_THICKNESS_MM) Double thicknessMm,
+        @Within(PhysicalBound.REACH_MM) Double reachMm,
+        @Within(PhysicalBound.OPEN_MINUTES) Double openMinutes,
+        @Within(PhysicalBound.CLAMPED_HOURS) Double clampedHours,
+        @Within(PhysicalBound.SHOP_C) Double celsius,
+        @Within(PhysicalBound.HUMIDITY_PERCENT) Double humidityPercent,
+        @Enumerated(EnumType.STRING) StrapMaterial material,
+        @Enumerated(EnumType.STRING) Glue glue,
+        LocalDate openedOn) {
+
+    /** A name is the same with blanks around it, and none is nobody. */
+    public RigItemFields {
+        name = name == null ? null : name.strip();
+        place = Absent.given(place);
+    }
+
+    /** Refuses what such a thing does not have, naming the field. */
+    void requireSense() {
+        Map<String, Boolean> foreign = new LinkedHashMap<>();
+        fields().forEach((trait, value) -> foreign.put(field(trait), value != null && !kind.has(trait)));
+        foreign.put("material", material != null && kind != ItemKind.STRAP);
+        foreign.put("glue", glue != null && kind != ItemKind.GLUE);
+        foreign.put("openedOn", openedOn != null && kind != ItemKind.GLUE);
+        foreign.forEach((field, there) -> {
+            if (there) {
+                throw new RefusedFieldException(field, "That is not said of such a thing.");
+            }
+        });
+    }
+
+    private Map<Trait, Double> fields() {
+        Map<Trait, Double> fields = new EnumMap<>(Trait.class);
+        fields.put(Trait.RADIUS, radiusMm);
+        fields.put(Trait.ANGLE, angleDegrees);
+        fields.put(Trait.WIDTH, widthMm);
+        fields.put(Trait.LENGTH, lengthMm);
+        fields.put(Trait.THICKNESS, thicknessMm);
+        fields.put(Trait.REACH, reachMm);
+        fields.put(Trait.OPEN_TIME, openMinutes);
+        fields.put(Trait.CLAMPED, clampedHours);
+        fields.put(Trait.CELSIUS, celsius);
+        fields.put(Trait.HUMIDITY, humidityPercent);
+        return fields;
+    }
+
+    private static String field(Trait trait) {
+        return switch (trait) {
+            case RADIUS -> "radiusMm";
+            case ANGLE -> "angleDegrees";
+            case WIDTH -> "widthMm";
+            case LENGTH -> "lengthMm";
+            case THICKNESS -> "thicknessMm";
+            case REACH -> "reachMm";
+            case OPEN_TIME -> "openMinutes";
+            case CLAMPED -> "clampedHours";
+            case CELSIUS -> "celsius";
+            case HUMIDITY -> "humidityPercent";
+        };
+    }
+
+    /** As the core knows it. */
+    public RigItem toItem() {
+        Map<Trait, Double> measured = fields();
+        measured.values().removeIf(value -> value == null);
+        return new RigItem(kind, room, measured, Optional.ofNullable(material), Optional.ofNullable(glue));
+    }
+}
