@@ -80,6 +80,7 @@ const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./rig/RigPlace')).RigPlace }),
         children: [
           { index: true, lazy: async () => ({ Component: (await import('./rig/RigView')).RigView }) },
+          { path: 'things', lazy: async () => ({ Component: (await import('./rig/things/ThingsView')).ThingsView }) },
           { path: 'instruments', lazy: async () => ({ Component: (await import('./instruments/InstrumentsView')).InstrumentsView }) },
         ],
       },

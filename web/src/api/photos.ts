@@ -4,7 +4,7 @@ import type { PhotoFields, PhotoView, PointedFields } from './schema';
 import { inThisShop } from './shop';
 
 /** What a photograph is of. */
-export type Subject = { trial: number } | { board: number };
+export type Subject = { trial: number } | { board: number } | { piece: number };
 
 /** As large as a photograph is given out. */
 export type ImageSize = 'image' | 'small';
@@ -39,7 +39,8 @@ export function usePhotoWrites() {
   const client = useQueryClient();
   const onSuccess = (photo: PhotoView) => {
     client.setQueryData([PHOTOS, photo.id], photo);
-    const subject = photo.trialId === undefined ? { board: photo.boardId } : { trial: photo.trialId };
+    const { trialId: trial, boardId: board, pieceId: piece } = photo;
+    const subject = trial !== undefined ? { trial } : piece !== undefined ? { piece } : { board };
     return client.invalidateQueries({ queryKey: [PHOTOS, subject] });
   };
   const add = useMutation({

@@ -100,6 +100,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rig/items/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_2"];
+        post?: never;
+        delete: operations["takeAway_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/photos/{id}": {
         parameters: {
             query?: never;
@@ -108,7 +124,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["one"];
-        put: operations["change_2"];
+        put: operations["change_3"];
         post?: never;
         delete: operations["remove"];
         options?: never;
@@ -140,7 +156,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_3"];
+        put: operations["change_4"];
         post?: never;
         delete: operations["close_1"];
         options?: never;
@@ -173,6 +189,22 @@ export interface paths {
         };
         get?: never;
         put: operations["liesBeside"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/{id}/items": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["isMadeWith"];
         post?: never;
         delete?: never;
         options?: never;
@@ -340,6 +372,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rig/items": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["takeIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rig/items/{id}/restoration": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putBack_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rig/appraisal": {
         parameters: {
             query?: never;
@@ -429,7 +493,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["putBack_1"];
+        post: operations["putBack_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -509,7 +573,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["putBack_2"];
+        post: operations["putBack_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -539,7 +603,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
         post: operations["takeOn"];
         delete?: never;
@@ -571,7 +635,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["all_2"];
         put?: never;
         post: operations["add_2"];
         delete?: never;
@@ -589,7 +653,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["putBack_3"];
+        post: operations["putBack_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -829,7 +893,23 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["putBack_4"];
+        post: operations["putBack_5"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/items/choices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["choices"];
         delete?: never;
         options?: never;
         head?: never;
@@ -971,7 +1051,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["all_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1084,6 +1164,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["components"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/records/{trial}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["made"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/items": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["use"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1302,6 +1414,7 @@ export interface components {
             twistDegrees?: number;
             /** @enum {string} */
             flawAt?: "BEGINNING" | "FIRST_HALF" | "MIDDLE" | "SECOND_HALF" | "END";
+            also?: components["schemas"]["SeenFields"][];
             mended?: string;
             nextTime?: string;
         };
@@ -1315,6 +1428,14 @@ export interface components {
             person?: string;
             board?: string;
             source?: string;
+        };
+        SeenFields: {
+            /** @enum {string} */
+            flaw: "OUTER_SPLINTER" | "SNAP" | "EDGE_CRACK" | "INNER_CREASE" | "GRAIN_SPLIT" | "GLUE_LINE_GAP" | "STARVED_GLUE" | "PLIES_CREPT" | "STUCK_TO_FORM" | "FACETS" | "END_TEAR" | "SCORCH";
+            /** @enum {string} */
+            severity: "CLEAN" | "FLAW" | "BROKEN";
+            /** @enum {string} */
+            flawAt?: "BEGINNING" | "FIRST_HALF" | "MIDDLE" | "SECOND_HALF" | "END";
         };
         StageTook: {
             /** @enum {string} */
@@ -1474,6 +1595,48 @@ export interface components {
             version: number;
             rig: components["schemas"]["RigFields"];
         };
+        RigItemFields: {
+            /** @enum {string} */
+            kind: "STEAM_BOX" | "HOT_TROUGH" | "HOT_PIPE" | "SOAKING_TROUGH" | "FORM" | "STRAP" | "CLAMPS" | "GLUE" | "DRYING_PLACE";
+            name: string;
+            /** Format: int32 */
+            room: number;
+            place?: string;
+            note: string;
+            /** Format: double */
+            radiusMm?: number;
+            /** Format: double */
+            angleDegrees?: number;
+            /** Format: double */
+            widthMm?: number;
+            /** Format: double */
+            lengthMm?: number;
+            /** Format: double */
+            thicknessMm?: number;
+            /** Format: double */
+            reachMm?: number;
+            /** Format: double */
+            openMinutes?: number;
+            /** Format: double */
+            clampedHours?: number;
+            /** Format: double */
+            celsius?: number;
+            /** Format: double */
+            humidityPercent?: number;
+            /** @enum {string} */
+            material?: "STEEL" | "ALUMINIUM" | "WEBBING" | "PLASTIC";
+            /** @enum {string} */
+            glue?: "PVA" | "EPOXY" | "POLYURETHANE" | "UREA_RESIN" | "HIDE";
+            /** Format: date */
+            openedOn?: string;
+        };
+        RigItemView: {
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            version: number;
+            item: components["schemas"]["RigItemFields"];
+        };
         PhotoFields: {
             caption: string;
             pointed?: components["schemas"]["PointedFields"];
@@ -1517,6 +1680,8 @@ export interface components {
             trialId?: number;
             /** Format: int64 */
             boardId?: number;
+            /** Format: int64 */
+            pieceId?: number;
             /** Format: date-time */
             addedAt: string;
             /** Format: int32 */
@@ -1657,6 +1822,11 @@ export interface components {
             recipe: components["schemas"]["RecipeFields"];
             /** Format: int64 */
             jobId?: number;
+            /** Format: int64 */
+            stockId?: number;
+            blankName?: string;
+            /** Format: int64 */
+            rackId?: number;
             /** @enum {string} */
             step: "PLANNED" | "SOAKING" | "HEATING" | "BENDING" | "ON_FORM" | "DRYING" | "GLUING" | "IN_CLAMPS" | "FINISHED" | "JUDGED";
             next: components["schemas"]["NextView"][];
@@ -1665,6 +1835,7 @@ export interface components {
             chamber: components["schemas"]["HeatView"][];
             /** Format: int64 */
             thermometerId?: number;
+            madeWith: components["schemas"]["UsedView"][];
             tooLong: ("SOAK" | "HOT_BATH" | "STEAM_BOX" | "STEAM_BAG" | "SIMMER" | "HOT_PIPE" | "CARRY" | "STEAM_ON" | "FORM" | "RACK")[];
         };
         HeatView: {
@@ -1672,6 +1843,14 @@ export interface components {
             seconds: number;
             /** Format: double */
             celsius: number;
+        };
+        MisfitReading: {
+            /** @enum {string} */
+            what: "OTHER_RADIUS" | "LESS_ANGLE" | "TOO_NARROW" | "TOO_SHORT" | "OTHER_THICKNESS" | "OTHER_MATERIAL" | "OPENS_TOO_LITTLE" | "OTHER_GLUE";
+            /** Format: double */
+            has?: number;
+            /** Format: double */
+            needs?: number;
         };
         NextView: {
             /** @enum {string} */
@@ -1707,6 +1886,14 @@ export interface components {
             /** @enum {string} */
             to: "PLANNED" | "SOAKING" | "HEATING" | "BENDING" | "ON_FORM" | "DRYING" | "GLUING" | "IN_CLAMPS" | "FINISHED" | "JUDGED";
         };
+        UsedView: {
+            /** Format: int64 */
+            itemId: number;
+            name: string;
+            /** Format: int32 */
+            takes: number;
+            misfits: components["schemas"]["MisfitReading"][];
+        };
         WoodReading: {
             /** Format: double */
             coreC: number;
@@ -1718,6 +1905,15 @@ export interface components {
             outerSoftness: number;
             /** Format: double */
             bearsCarryS?: number;
+        };
+        MadeWithRequest: {
+            madeWith: components["schemas"]["UsedFields"][];
+        };
+        UsedFields: {
+            /** Format: int64 */
+            itemId: number;
+            /** Format: int32 */
+            takes: number;
         };
         WaysRequest: {
             /** Format: double */
@@ -2338,6 +2534,7 @@ export interface components {
             /** Format: double */
             attentionHours: number;
             equipment: ("STEAM_BOX" | "STEAM_BAG" | "HOT_TROUGH" | "SOAKING_TROUGH" | "HOT_PIPE" | "STRAP" | "FORM" | "POSTS" | "PEG_BOARD" | "GLUING" | "RIPPING" | "KERF_SAW" | "BACKER")[];
+            notAtHand: ("STEAM_BOX" | "STEAM_BAG" | "HOT_TROUGH" | "SOAKING_TROUGH" | "HOT_PIPE" | "STRAP" | "FORM" | "POSTS" | "PEG_BOARD" | "GLUING" | "RIPPING" | "KERF_SAW" | "BACKER")[];
         };
         NextRequest: {
             recipe: components["schemas"]["RecipeFields"];
@@ -2437,6 +2634,10 @@ export interface components {
             recipe: components["schemas"]["RecipeFields"];
             /** Format: int64 */
             jobId?: number;
+            /** Format: int64 */
+            stockId?: number;
+            blankName?: string;
+            madeWith?: components["schemas"]["UsedFields"][];
         };
         VerdictFields: {
             outcome: components["schemas"]["OutcomeFields"];
@@ -2445,6 +2646,22 @@ export interface components {
         JudgedAnswer: {
             /** Format: int64 */
             trialId: number;
+        };
+        ChoicesRequest: {
+            recipe: components["schemas"]["RecipeFields"];
+            /** Format: int64 */
+            jobId?: number;
+        };
+        ItemChoice: {
+            /** Format: int64 */
+            itemId: number;
+            item: components["schemas"]["RigItemFields"];
+            misfits: components["schemas"]["MisfitReading"][];
+            /** Format: int32 */
+            takes: number;
+            /** Format: date-time */
+            freeFrom?: string;
+            suggested: boolean;
         };
         RestoredAnswer: {
             madeAt: string;
@@ -2628,6 +2845,32 @@ export interface components {
             /** Format: date-time */
             now: string;
             pieces: components["schemas"]["BenchView"][];
+        };
+        MadeReading: {
+            name?: string;
+            /** Format: int64 */
+            stockId?: number;
+            blankName?: string;
+            things: string[];
+        };
+        ItemUse: {
+            /** Format: int64 */
+            itemId: number;
+            /** Format: int32 */
+            free: number;
+            /** Format: date-time */
+            freeFrom?: string;
+            holding: components["schemas"]["TakerView"][];
+            coming: components["schemas"]["TakerView"][];
+        };
+        TakerView: {
+            /** Format: int64 */
+            pieceId: number;
+            name: string;
+            /** Format: int32 */
+            takes: number;
+            /** Format: date-time */
+            until?: string;
         };
         ClockAnswer: {
             /** Format: date-time */
@@ -2914,6 +3157,7 @@ export type DoneFields = components['schemas']['DoneFields'];
 export type MethodFields = components['schemas']['MethodFields'];
 export type OutcomeFields = components['schemas']['OutcomeFields'];
 export type RecipeFields = components['schemas']['RecipeFields'];
+export type SeenFields = components['schemas']['SeenFields'];
 export type StageTook = components['schemas']['StageTook'];
 export type TrialFields = components['schemas']['TrialFields'];
 export type DoneView = components['schemas']['DoneView'];
@@ -2927,6 +3171,8 @@ export type BoardView = components['schemas']['BoardView'];
 export type Known = components['schemas']['Known'];
 export type RigFields = components['schemas']['RigFields'];
 export type KeptRig = components['schemas']['KeptRig'];
+export type RigItemFields = components['schemas']['RigItemFields'];
+export type RigItemView = components['schemas']['RigItemView'];
 export type PhotoFields = components['schemas']['PhotoFields'];
 export type PointedFields = components['schemas']['PointedFields'];
 export type SpotFields = components['schemas']['SpotFields'];
@@ -2952,11 +3198,15 @@ export type LeftRow = components['schemas']['LeftRow'];
 export type MendReading = components['schemas']['MendReading'];
 export type BenchView = components['schemas']['BenchView'];
 export type HeatView = components['schemas']['HeatView'];
+export type MisfitReading = components['schemas']['MisfitReading'];
 export type NextView = components['schemas']['NextView'];
 export type StandingReading = components['schemas']['StandingReading'];
 export type TapFields = components['schemas']['TapFields'];
 export type ThenView = components['schemas']['ThenView'];
+export type UsedView = components['schemas']['UsedView'];
 export type WoodReading = components['schemas']['WoodReading'];
+export type MadeWithRequest = components['schemas']['MadeWithRequest'];
+export type UsedFields = components['schemas']['UsedFields'];
 export type WaysRequest = components['schemas']['WaysRequest'];
 export type FellOutView = components['schemas']['FellOutView'];
 export type FoundView = components['schemas']['FoundView'];
@@ -3040,6 +3290,8 @@ export type TableAnswer = components['schemas']['TableAnswer'];
 export type PlanFields = components['schemas']['PlanFields'];
 export type VerdictFields = components['schemas']['VerdictFields'];
 export type JudgedAnswer = components['schemas']['JudgedAnswer'];
+export type ChoicesRequest = components['schemas']['ChoicesRequest'];
+export type ItemChoice = components['schemas']['ItemChoice'];
 export type RestoredAnswer = components['schemas']['RestoredAnswer'];
 export type TrialPage = components['schemas']['TrialPage'];
 export type RecordForecast = components['schemas']['RecordForecast'];
@@ -3061,6 +3313,9 @@ export type SetAside = components['schemas']['SetAside'];
 export type ShopConstant = components['schemas']['ShopConstant'];
 export type ComponentView = components['schemas']['ComponentView'];
 export type BenchAnswer = components['schemas']['BenchAnswer'];
+export type MadeReading = components['schemas']['MadeReading'];
+export type ItemUse = components['schemas']['ItemUse'];
+export type TakerView = components['schemas']['TakerView'];
 export type ClockAnswer = components['schemas']['ClockAnswer'];
 export type SteamBoxFields = components['schemas']['SteamBoxFields'];
 export type SteamBagFields = components['schemas']['SteamBagFields'];
@@ -3381,6 +3636,64 @@ export interface operations {
             };
         };
     };
+    change_2: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RigItemFields"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RigItemView"];
+                };
+            };
+        };
+    };
+    takeAway_1: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RigItemView"];
+                };
+            };
+        };
+    };
     one: {
         parameters: {
             query?: never;
@@ -3403,7 +3716,7 @@ export interface operations {
             };
         };
     };
-    change_2: {
+    change_3: {
         parameters: {
             query: {
                 version: number;
@@ -3494,7 +3807,7 @@ export interface operations {
             };
         };
     };
-    change_3: {
+    change_4: {
         parameters: {
             query: {
                 version: number;
@@ -3622,6 +3935,37 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchView"];
+                };
+            };
+        };
+    };
+    isMadeWith: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MadeWithRequest"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -3956,6 +4300,78 @@ export interface operations {
             };
         };
     };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RigItemView"][];
+                };
+            };
+        };
+    };
+    takeIn: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RigItemFields"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RigItemView"];
+                };
+            };
+        };
+    };
+    putBack_1: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RigItemView"];
+                };
+            };
+        };
+    };
     appraise: {
         parameters: {
             query?: never;
@@ -4106,7 +4522,7 @@ export interface operations {
             };
         };
     };
-    putBack_1: {
+    putBack_2: {
         parameters: {
             query?: never;
             header?: {
@@ -4208,6 +4624,7 @@ export interface operations {
             query?: {
                 trial?: number;
                 board?: number;
+                piece?: number;
             };
             header?: never;
             path?: never;
@@ -4231,6 +4648,7 @@ export interface operations {
             query?: {
                 trial?: number;
                 board?: number;
+                piece?: number;
                 caption?: string;
             };
             header?: {
@@ -4259,7 +4677,7 @@ export interface operations {
             };
         };
     };
-    putBack_2: {
+    putBack_3: {
         parameters: {
             query?: never;
             header?: {
@@ -4308,7 +4726,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4380,7 +4798,7 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    all_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4427,7 +4845,7 @@ export interface operations {
             };
         };
     };
-    putBack_3: {
+    putBack_4: {
         parameters: {
             query?: never;
             header?: {
@@ -4855,7 +5273,7 @@ export interface operations {
             };
         };
     };
-    putBack_4: {
+    putBack_5: {
         parameters: {
             query?: never;
             header?: {
@@ -4876,6 +5294,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BenchView"];
+                };
+            };
+        };
+    };
+    choices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChoicesRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ItemChoice"][];
                 };
             };
         };
@@ -5055,7 +5497,7 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    all_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -5213,6 +5655,48 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ComponentView"][];
+                };
+            };
+        };
+    };
+    made: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                trial: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MadeReading"];
+                };
+            };
+        };
+    };
+    use: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ItemUse"][];
                 };
             };
         };

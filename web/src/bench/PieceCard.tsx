@@ -6,9 +6,12 @@ import { useNotice } from '../app/notice';
 import { useUnits } from '../app/units';
 import { PieceGlyph } from '../bend/PieceGlyph';
 import { factsOf } from '../methods/forms';
+import { PhotosOf } from '../photo/PhotosOf';
 import { processLine, shapeLine } from '../recipe/words';
 import { BenchClock } from './BenchClock';
 import { ChamberCurve } from './ChamberCurve';
+import { MadeWith, MadeWithDialog } from './MadeWith';
+import { OnTheRack } from './OnTheRack';
 import { Rehearsal } from './Rehearsal';
 import { serverNow } from './serverClock';
 import { stateOf } from './state';
@@ -42,6 +45,7 @@ export function PieceCard({ piece, place, wood, job, waiting, lost }: PieceCardP
   const { recipe } = piece;
   const { step, next, standing, said } = stateOf(piece, waiting);
   const { carried } = factsOf(recipe.method);
+  const [photos, setPhotos] = useState(false);
   const close = () => { setDoing(undefined); };
   return (
     <Paper ref={card} component="li" aria-label={piece.name} sx={{ p: 2, border: first ? 2 : 1, borderColor: first ? 'primary.main' : 'divider', gridColumn: first ? { md: '1 / -1' } : undefined }}>
@@ -57,8 +61,12 @@ export function PieceCard({ piece, place, wood, job, waiting, lost }: PieceCardP
               <Typography variant="body2" color="text.secondary">
                 {wood}, {shapeLine(recipe, system)}. {processLine(recipe, system)}{recipe.person ? `, ${recipe.person}` : ''}
               </Typography>
+              {piece.stockId !== undefined && (
+                <Typography variant="body2">Sawn from <Link component={RouterLink} to={`/stock/${piece.stockId}`}>{recipe.board ?? 'a board'}{piece.blankName ? `, ${piece.blankName}` : ''}</Link></Typography>
+              )}
             </Box>
           </Box>
+          <MadeWith piece={piece} />
           <BenchClock step={step} standing={standing} first={first} />
         </Box>
         {doing === 'judging' && <Verdict piece={piece} onClose={close} />}
@@ -67,12 +75,14 @@ export function PieceCard({ piece, place, wood, job, waiting, lost }: PieceCardP
           <Box sx={{ display: 'grid', gap: 1.5, alignContent: 'start' }}>
             <Touches piece={piece} step={step} next={next} first={first} judges={!lost && waiting.length === 0} rehearses={carried && BEFORE_THE_PULL.includes(step)}
               onJudge={() => { setDoing('judging'); }} onRehearse={() => { setDoing('rehearsing'); }} />
+            {step === 'DRYING' && piece.rackId !== undefined && <OnTheRack piece={piece} />}
             {step === 'HEATING' && <ChamberCurve readings={piece.chamber} />}
             {step === 'HEATING' && <WhichThermometer piece={piece} />}
           </Box>
         )}
       </Box>
-      <Foot piece={piece} waiting={waiting} said={saidInWords(said, serverNow(), system)} busy={doing !== undefined} />
+      {photos && <Box sx={{ mt: 1.5 }}><PhotosOf subject={{ piece: piece.id }} /></Box>}
+      <Foot piece={piece} waiting={waiting} said={saidInWords(said, serverNow(), system)} busy={doing !== undefined} photos={photos} onPhotos={() => { setPhotos(!photos); }} />
     </Paper>
   );
 }
@@ -86,9 +96,20 @@ function useStayingInSight(place: number) {
   return card;
 }
 
+interface FootProps {
+  piece: BenchView;
+  waiting: WaitingTap[];
+  said: string;
+  busy: boolean;
+  /** Whether its photographs are shown. */
+  photos: boolean;
+  onPhotos: () => void;
+}
+
 /** What was said so far, and the way back. */
-function Foot({ piece, waiting, said, busy }: { piece: BenchView; waiting: WaitingTap[]; said: string; busy: boolean }) {
+function Foot({ piece, waiting, said, busy, photos, onPhotos }: FootProps) {
   const { takeBack, takeOff, putBack } = useBenchWrites();
+  const [saying, setSaying] = useState(false);
   const notify = useNotice();
   const failed = (error: Error) => { notify({ message: error.message }); };
   return (
@@ -102,6 +123,8 @@ function Foot({ piece, waiting, said, busy }: { piece: BenchView; waiting: Waiti
           {piece.said.length > 0 && waiting.length === 0 && (
             <Button size="small" onClick={() => { takeBack.mutate(piece, { onError: failed }); }}>Take back the last</Button>
           )}
+          <Button size="small" onClick={() => { setSaying(true); }}>Made with</Button>
+          <Button size="small" aria-expanded={photos} onClick={onPhotos}>Photographs</Button>
           <Button size="small" color="error" onClick={() => {
             void takeOff.mutateAsync(piece)
               .then(() => { notify({ message: `${piece.name} taken off the bench.`, undo: () => { putBack.mutate(piece.id, { onError: failed }); } }); })
@@ -111,6 +134,7 @@ function Foot({ piece, waiting, said, busy }: { piece: BenchView; waiting: Waiti
           </Button>
         </Box>
       )}
+      {saying && <MadeWithDialog piece={piece} onLeave={() => { setSaying(false); }} />}
     </>
   );
 }

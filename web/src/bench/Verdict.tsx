@@ -54,10 +54,12 @@ export function Verdict({ piece, onClose }: { piece: BenchView; onClose: () => v
   );
 }
 
-function noted({ said }: BenchView): Partial<OutcomeForm> {
+/** What was noted on its way; a crease beside feathers was seen, too. */
+export function noted({ said }: Pick<BenchView, 'said'>): Partial<OutcomeForm> {
   const saw = (tap: string) => said.some((each) => each.tap === tap);
-  if (saw('BROKE')) return { severity: 'BROKEN', ...(saw('FEATHERS') ? { flaw: 'OUTER_SPLINTER' } : {}) };
-  if (saw('FEATHERS')) return { severity: 'FLAW', flaw: 'OUTER_SPLINTER' };
-  if (saw('CREASE')) return { severity: 'FLAW', flaw: 'INNER_CREASE' };
-  return {};
+  const seen = [...(saw('FEATHERS') ? ['OUTER_SPLINTER' as const] : []), ...(saw('CREASE') ? ['INNER_CREASE' as const] : [])];
+  const [flaw, other] = seen;
+  const also = other ? { also: [{ flaw: other, severity: 'FLAW' as const }] } : {};
+  if (saw('BROKE')) return { severity: 'BROKEN', ...(flaw ? { flaw } : {}), ...also };
+  return flaw ? { severity: 'FLAW', flaw, ...also } : {};
 }

@@ -6,7 +6,7 @@ import { show, STEAMED } from '../testing';
 import { WhichThermometer } from './WhichThermometer';
 
 const PIECE: BenchView = {
-  id: 7, version: 3, name: 'Rib', recipe: STEAMED, step: 'HEATING', next: [], said: [], chamber: [], tooLong: [], thermometerId: 2, standing: { dueIs: 'SOFT' },
+  id: 7, version: 3, name: 'Rib', recipe: STEAMED, step: 'HEATING', next: [], said: [], chamber: [], madeWith: [], tooLong: [], thermometerId: 2, standing: { dueIs: 'SOFT' },
 };
 const thermometer = (id: number, name: string): InstrumentView => ({ id, version: 0, name, kind: 'THERMOMETER', last: { readAt: '2026-11-20T12:00:00Z' } });
 

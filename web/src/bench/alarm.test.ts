@@ -5,7 +5,7 @@ import { soundsDue } from './alarm';
 
 const DUE = Date.parse('2026-11-20T08:40:31.500Z');
 const piece = (step: BenchView['step'], dueIs: BenchView['standing']['dueIs']): BenchView => ({
-  id: 1, version: 0, name: 'Rib', recipe: STEAMED, step, next: [], said: [], chamber: [], tooLong: [], standing: { due: new Date(DUE).toISOString(), dueIs },
+  id: 1, version: 0, name: 'Rib', recipe: STEAMED, step, next: [], said: [], chamber: [], madeWith: [], tooLong: [], standing: { due: new Date(DUE).toISOString(), dueIs },
 });
 
 /** Looks every fifth of a second, as the page does. */

@@ -9,7 +9,7 @@ const HEATING: BenchView = {
   next: [{ tap: 'PULLED', to: 'BENDING', then: [{ tap: 'CLAMPED', to: 'ON_FORM' }, { tap: 'BROKE', to: 'FINISHED' }] }],
   said: [{ tap: 'INTO_HEAT', saidAt: '2026-11-20T08:00:00Z' }],
   standing: { countsFrom: '2026-11-20T08:00:00Z', dueIs: 'SOFT', wood: { coreC: 97, moisturePercent: 18, softShare: 1, outerSoftness: 0.9, bearsCarryS: 31.5 } },
-  chamber: [], tooLong: [],
+  chamber: [], madeWith: [], tooLong: [],
 };
 
 const tapped = (tap: WaitingTap['tap'], saidAt: string): WaitingTap => ({ key: tap, piece: 7, tap, saidAt });

@@ -9,6 +9,7 @@ import { today } from '../units/days';
 import { MeasureField } from '../units/MeasureField';
 import { printLength } from '../units/printing';
 import type { Reading } from '../units/reading';
+import { AlsoSeen } from './AlsoSeen';
 import type { OutcomeForm } from './draft';
 import { CURVE_BY, outcomeTyped, type MeasuredAfter } from './outcome';
 
@@ -30,13 +31,16 @@ export function OutcomeInputs({ outcome, neverSeen, readings, patternMm, dated =
   return (
     <Step title="How it came out">
       <Choice label="The piece is" options={SEVERITY} value={outcome.severity}
-        onChange={(severity) => { onChange({ severity }); }} />
+        onChange={(severity) => { onChange({ severity, ...(severity === 'FLAW' ? { also: outcome.also.map((seen) => ({ ...seen, severity })) } : {}) }); }} />
       {damaged && (
         <>
           <Choice label="What was seen" options={flawsBut(neverSeen)} value={outcome.flaw}
             onChange={(flaw) => { onChange({ flaw }); }} />
           <Choice label="Where along the bend" options={ALONG_BEND} value={outcome.flawAt}
             onChange={(flawAt) => { onChange({ flawAt }); }} />
+          {outcome.flaw && outcome.severity && (
+            <AlsoSeen also={outcome.also} without={[...neverSeen, outcome.flaw]} worst={outcome.severity} onChange={(also) => { onChange({ also }); }} />
+          )}
         </>
       )}
       {outcome.severity !== 'BROKEN' && <Released outcome={outcome} readings={readings} patternMm={patternMm} onChange={onChange} />}

@@ -4,11 +4,20 @@ import type { AlongBend, Flaw, Severity } from '../trials/words';
 /** Where a trial being written down is kept until it is saved. */
 export const LOG_DRAFT = 'brachion.log';
 
+/** Something else that was seen; nothing is chosen until the person chooses. */
+export interface SeenForm {
+  flaw?: Flaw;
+  severity?: Severity;
+  flawAt?: AlongBend;
+}
+
 /** How a trial came out, as it is typed; nothing is chosen until the person chooses. */
 export interface OutcomeForm {
   severity?: Severity;
   flaw?: Flaw;
   flawAt?: AlongBend;
+  /** What else was seen. */
+  also: SeenForm[];
   /** What the curve after release is told by. */
   curveBy: 'RADIUS' | 'RISE' | 'GAP';
   releasedRadius: string;
@@ -45,7 +54,7 @@ export const AS_PLANNED: DoneForm = { soakHours: '', steamMinutes: '', steamOn: 
 
 /** An empty day means today. */
 export const EMPTY_OUTCOME: OutcomeForm = {
-  curveBy: 'RADIUS', releasedRadius: '', chord: '', rise: '', gap: '', twist: '', mended: '', nextTime: '', bentOn: '', note: '',
+  also: [], curveBy: 'RADIUS', releasedRadius: '', chord: '', rise: '', gap: '', twist: '', mended: '', nextTime: '', bentOn: '', note: '',
 };
 
 export const FIRST_TRIAL: TrialForm = { recipe: FIRST_RECIPE, outcome: EMPTY_OUTCOME };

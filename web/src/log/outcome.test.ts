@@ -35,3 +35,12 @@ it('says what is missing first', () => {
   expect(missingFromOutcome(completedOutcome({ severity: 'CLEAN' }), { rise: { error: 'no length' } })).toBe('no length');
   expect(missingFromOutcome(completedOutcome({ severity: 'CLEAN' }), { rise: { value: 3 } })).toBeUndefined();
 });
+
+it('keeps what else was seen, and wants each line whole', () => {
+  const also = [{ flaw: 'OUTER_SPLINTER' as const, severity: 'FLAW' as const }];
+  const form = completedOutcome({ severity: 'FLAW', flaw: 'INNER_CREASE', also });
+  expect(outcomeOf(form, {})).toMatchObject({ also });
+  expect(outcomeForm({ ...CREASED, outcome: { ...CREASED.outcome, also } }, 'inch').also).toEqual(also);
+  expect(outcomeOf({ ...form, severity: 'CLEAN' }, {}).also).toBeUndefined();
+  expect(missingFromOutcome({ ...form, also: [{ severity: 'FLAW' }] }, {})).toMatch(/what else was seen/);
+});

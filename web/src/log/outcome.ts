@@ -27,17 +27,18 @@ export function outcomeTyped(outcome: OutcomeForm): Partial<Record<MeasuredAfter
 }
 
 /** What keeps an outcome from being written down, as a sentence. */
-export function missingFromOutcome({ severity, flaw }: OutcomeForm, read: Partial<Record<MeasuredAfter, Reading>>): string | undefined {
+export function missingFromOutcome({ severity, flaw, also }: OutcomeForm, read: Partial<Record<MeasuredAfter, Reading>>): string | undefined {
   if (!severity) return 'Say how it came out: clean, flawed or broken.';
   if (severity !== 'CLEAN' && !flaw) return 'Say what was seen on the piece.';
+  if (severity !== 'CLEAN' && also.some((seen) => !seen.flaw || !seen.severity)) return 'Say what else was seen and how bad it is, or take that line away.';
   return Object.values(read).find(({ error }) => error)?.error;
 }
 
 /** How it ended, as it is written down; nothing is missing from it. */
 export function outcomeOf(outcome: OutcomeForm, read: Partial<Record<MeasuredAfter, Reading>>): OutcomeFields {
-  const { severity = 'CLEAN', flaw, flawAt, mended, nextTime } = outcome;
+  const { severity = 'CLEAN', flaw, flawAt, also, mended, nextTime } = outcome;
   return {
-    severity, flaw: severity === 'CLEAN' ? undefined : flaw, flawAt: severity === 'CLEAN' ? undefined : flawAt, mended, nextTime,
+    severity, flaw: severity === 'CLEAN' ? undefined : flaw, flawAt: severity === 'CLEAN' ? undefined : flawAt, also: severity === 'CLEAN' || also.length === 0 ? undefined : also, mended, nextTime,
     releasedRadiusMm: read.released?.value, releasedChordMm: read.chord?.value, releasedRiseMm: read.rise?.value, releasedGapMm: read.gap?.value,
     twistDegrees: read.twist?.value,
   } as OutcomeFields;
@@ -46,9 +47,9 @@ export function outcomeOf(outcome: OutcomeForm, read: Partial<Record<MeasuredAft
 /** A stored ending as it would be typed. */
 export function outcomeForm({ outcome, bentOn, note }: TrialView, system: UnitSystem): OutcomeForm {
   const length = (mm: number | undefined) => (mm === undefined ? '' : exactLength(mm, system));
-  const { severity, flaw, flawAt, releasedChordMm, releasedRiseMm } = outcome;
+  const { severity, flaw, flawAt, also = [], releasedChordMm, releasedRiseMm } = outcome;
   return {
-    severity, ...(flaw ? { flaw } : {}), ...(flawAt ? { flawAt } : {}), bentOn, note,
+    severity, ...(flaw ? { flaw } : {}), ...(flawAt ? { flawAt } : {}), also, bentOn, note,
     curveBy: releasedChordMm === undefined ? 'RADIUS' : releasedRiseMm === undefined ? 'GAP' : 'RISE',
     releasedRadius: length(releasedChordMm === undefined ? outcome.releasedRadiusMm : undefined), chord: length(releasedChordMm), rise: length(releasedRiseMm),
     gap: length(outcome.releasedGapMm), twist: outcome.twistDegrees?.toString() ?? '', mended: outcome.mended ?? '', nextTime: outcome.nextTime ?? '',

@@ -132,19 +132,25 @@ function Keep({ photo, draft, changed, onKept, onCaption }: KeepProps) {
   );
 }
 
+/** Where what it is of is seen. */
+function backOf({ trialId, boardId }: PhotoView): { to: string; label: string } {
+  if (trialId !== undefined) return { to: `/records/${trialId}`, label: 'Back to the record' };
+  return boardId === undefined ? { to: '/bench', label: 'Back to the bench' } : { to: `/stock/${boardId}`, label: 'Back to the board' };
+}
+
 function Heading({ photo }: { photo: PhotoView }) {
   const navigate = useNavigate();
   const notify = useNotice();
   const { remove, putBack } = usePhotoWrites();
-  const back = photo.trialId === undefined ? `/stock/${photo.boardId}` : `/records/${photo.trialId}`;
+  const back = backOf(photo);
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 1, mb: 1.5 }}>
       <Typography variant="h1" sx={{ flexGrow: 1 }}>{photo.photo.caption || 'Photograph'}</Typography>
-      <Button component={RouterLink} to={back}>{photo.trialId === undefined ? 'Back to the board' : 'Back to the record'}</Button>
+      <Button component={RouterLink} to={back.to}>{back.label}</Button>
       <Button color="error" loading={remove.isPending}
         onClick={() => {
           void remove.mutateAsync(photo)
-            .then(() => navigate(back))
+            .then(() => navigate(back.to))
             .then(() => { notify({ message: 'Photograph removed.', undo: () => { putBack.mutate(photo.id); } }); })
             .catch((error: Error) => { notify({ message: error.message }); });
         }}>

@@ -8,6 +8,7 @@ import { PersonField } from './PersonField';
 import { Choice } from './Choice';
 import { Measure, Row, Step, type RecipeInputsProps } from './fields';
 import { SpeciesChoice } from './SpeciesChoice';
+import { ThingField } from './ThingField';
 import { GROWTH_RINGS, KNOTS, OUTER_FACE, OUTLINE, SEASONING } from './words';
 
 /** Everything about the bend up to the moment it is let go, in the order of work. */
@@ -31,6 +32,7 @@ export function RecipeInputs(props: RecipeInputsProps) {
           <Measure {...props} field="radius" label="Inner radius" />
           <Measure {...props} field="angle" label="Bend angle °" />
         </Row>
+        <ThingField form={form} onChange={onChange} kind="FORM" label="Form in the rig" none="No form is described in the rig yet." />
       </Step>
       <Step title="Method">
         <Choice label="How it is bent" options={METHOD} value={form.method}

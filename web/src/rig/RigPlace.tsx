@@ -3,10 +3,11 @@ import { PartBar } from '../app/PartBar';
 
 const PARTS = [
   { to: '/rig', label: 'Steam box' },
+  { to: '/rig/things', label: 'Forms and straps' },
   { to: '/rig/instruments', label: 'Instruments' },
 ];
 
-/** What heats, and what measures. */
+/** What heats, what pieces are made with, and what measures. */
 export function RigPlace() {
   return (
     <>

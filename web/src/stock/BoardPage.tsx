@@ -59,7 +59,7 @@ function OneBoard({ view }: { view: BoardView }) {
       <OnTheBoard board={kept} chosen={chosen} onChoose={setChosen} onChange={change} />
       <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 380px' }, alignItems: 'start', mt: 1 }}>
         <Box sx={{ minWidth: 0, display: 'grid', gap: 3 }}>
-          <CutList board={board} layout={fits} old={old} onChoose={chooseBlank} onCut={cut} />
+          <CutList board={board} stockId={view.id} layout={fits} old={old} onChoose={chooseBlank} onCut={cut} />
           <PhotosOf subject={{ board: view.id }} />
         </Box>
         <Beside board={kept} view={view} recipe={answer?.recipe} size={layout?.size} onChange={change} />

@@ -11,6 +11,8 @@ import { leftInWords, placeInWords } from './words';
 
 interface CutListProps {
   board: BoardFields;
+  /** Its key, once it is kept. */
+  stockId: number | undefined;
   layout: LayoutReading | undefined;
   /** Whether that is of another layout. */
   old: boolean;
@@ -19,7 +21,7 @@ interface CutListProps {
 }
 
 /** The blanks in the order they are sawn, what each is made of, and what is left. */
-export function CutList({ board, layout, old, onChoose, onCut }: CutListProps) {
+export function CutList({ board, stockId, layout, old, onChoose, onCut }: CutListProps) {
   const [system] = useUnits();
   const order = layout?.sawingOrder.filter((index) => index < board.blanks.length) ?? [];
   return (
@@ -30,7 +32,7 @@ export function CutList({ board, layout, old, onChoose, onCut }: CutListProps) {
         <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
           {order.map((index) => {
             const [blank, reading] = [board.blanks[index], layout?.blanks[index]];
-            return blank && reading && <Line key={index} index={index} blank={blank} reading={reading} marks={board.marks} onChoose={onChoose} onCut={onCut} />;
+            return blank && reading && <Line key={index} index={index} blank={blank} reading={reading} marks={board.marks} stockId={stockId} piecesEach={layout?.size?.piecesEach ?? 1} onChoose={onChoose} onCut={onCut} />;
           })}
         </Box>
         {layout && board.blanks.length > 0 && (
@@ -46,12 +48,15 @@ interface LineProps {
   blank: LaidFields;
   reading: LaidReading;
   marks: MarkFields[];
+  stockId: number | undefined;
+  /** How many pieces of the plan one blank is sawn into. */
+  piecesEach: number;
   onChoose: (index: number) => void;
   onCut: (index: number, cut: boolean) => void;
 }
 
 /** One blank; drawn anew only where what is said of it is another, so that a long list keeps up with a hand. */
-const Line = memo(function Line({ index, blank, reading, marks, onChoose, onCut }: LineProps) {
+const Line = memo(function Line({ index, blank, reading, marks, stockId, piecesEach, onChoose, onCut }: LineProps) {
   const [system] = useUnits();
   const planIt = usePlanIt();
   const { recipe, unbroken, trouble } = reading;
@@ -71,9 +76,9 @@ const Line = memo(function Line({ index, blank, reading, marks, onChoose, onCut 
           onChange={() => { onCut(index, !blank.cut); }}>
           sawn
         </ToggleButton>
-        <PutOnBench recipe={recipe} stale={trouble !== undefined} called={blank.name} onLaid={() => { onCut(index, true); }} />
+        <PutOnBench recipe={recipe} stale={trouble !== undefined} called={blank.name} many={Math.max(1, piecesEach)} {...(stockId === undefined ? {} : { blank: { stockId, blankName: blank.name } })} onLaid={() => { onCut(index, true); }} />
       </Box>
     </Box>
   );
-}, (before, now) => before.blank === now.blank && before.marks === now.marks && before.onChoose === now.onChoose && before.onCut === now.onCut
+}, (before, now) => before.blank === now.blank && before.piecesEach === now.piecesEach && before.marks === now.marks && before.onChoose === now.onChoose && before.onCut === now.onCut
   && (before.reading === now.reading || JSON.stringify(before.reading) === JSON.stringify(now.reading)));

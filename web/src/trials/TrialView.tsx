@@ -3,6 +3,7 @@ import { Link as RouterLink, useNavigate, useParams } from 'react-router';
 import { useRecordForecast, useSetAside } from '../api/advice';
 import { useSpecies, useTrial, useTrialWrites } from '../api/queries';
 import type { TrialView as Trial } from '../api/schema';
+import { useMadeWith } from '../api/things';
 import { useNotice } from '../app/notice';
 import { writeStored } from '../app/storage';
 import { useUnits, type UnitSystem } from '../app/units';
@@ -23,7 +24,7 @@ import { ChamberRecord } from './ChamberRecord';
 import { Diagnosis } from './Diagnosis';
 import { doneLine } from './done';
 import { OutcomeTag } from './OutcomeTag';
-import { ALONG_BEND } from './words';
+import { ALONG_BEND, alsoInWords } from './words';
 
 export function TrialView() {
   const id = Number(useParams().id);
@@ -91,6 +92,7 @@ function Facts({ trial, system }: { trial: Trial; system: UnitSystem }) {
   const { blank } = recipe;
   const done = doneLine(trial.done);
   const released = outcome.releasedRadiusMm;
+  const { data: made } = useMadeWith(trial.id);
   const facts: [string, string][] = [
     ['Stock', stockLine(recipe)],
     ['Piece', shapeLine(recipe, system)],
@@ -103,7 +105,10 @@ function Facts({ trial, system }: { trial: Trial; system: UnitSystem }) {
   if (done) facts.push(['Went', done]);
   const named = [recipe.board && `board ${recipe.board}`, recipe.source && `from ${recipe.source}`, recipe.person && `bent by ${recipe.person}`].filter(Boolean);
   if (named.length > 0) facts.push(['Who, what', named.join(', ')]);
+  if (made?.things.length) facts.push(['Made with', made.things.join(', ')]);
+  if (made?.blankName) facts.push(['Blank', made.blankName]);
   if (outcome.flawAt) facts.push(['Gave way', `${ALONG_BEND[outcome.flawAt]}${outcome.flawAt === 'BEGINNING' || outcome.flawAt === 'END' ? '' : ' of the bend'}`]);
+  outcome.also?.forEach((seen) => { facts.push(['Also', alsoInWords(seen)]); });
   if (outcome.mended) facts.push(['Mended', outcome.mended]);
   if (released !== undefined) {
     const opened = released / recipe.innerRadiusMm - 1;
@@ -115,7 +120,7 @@ function Facts({ trial, system }: { trial: Trial; system: UnitSystem }) {
   return (
     <Box component="dl" sx={{ m: 0, display: 'grid', gridTemplateColumns: '84px 1fr', rowGap: 0.75 }}>
       {facts.map(([term, text]) => (
-        <Box key={term} sx={{ display: 'contents' }}>
+        <Box key={`${term} ${text}`} sx={{ display: 'contents' }}>
           <Typography component="dt" variant="body2" color="text.secondary">{term}</Typography>
           <Typography component="dd" variant="body2" sx={{ m: 0, overflowWrap: 'anywhere' }}>{text}</Typography>
         </Box>

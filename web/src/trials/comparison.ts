@@ -4,7 +4,7 @@ import { factsOf, METHOD } from '../methods/forms';
 import { GROWTH_RINGS, KNOTS, OUTER_FACE, OUTLINE, processLine, SEASONING } from '../recipe/words';
 import { printLength } from '../units/printing';
 import { doneLine } from './done';
-import { ALONG_BEND, FLAW } from './words';
+import { ALONG_BEND, alsoInWords, FLAW } from './words';
 
 /** One thing that can be said of records, and what is said of each. */
 export interface Compared {
@@ -42,6 +42,7 @@ function told(trial: TrialView, species: SpeciesView[], system: UnitSystem): [st
     ['From', recipe.source ?? NOT_SAID],
     ['Hands', recipe.person ?? NOT_SAID],
     ['Seen', outcome.flaw ? FLAW[outcome.flaw] : 'nothing'],
+    ['Also seen', outcome.also?.length ? outcome.also.map(alsoInWords).join('; ') : 'nothing'],
     ['Where', outcome.flawAt ? ALONG_BEND[outcome.flawAt] : NOT_SAID],
     ['Radius after release', outcome.severity === 'BROKEN' ? 'broken' : length(outcome.releasedRadiusMm)],
     ['Twist', outcome.twistDegrees === undefined ? NOT_SAID : `${outcome.twistDegrees}°`],

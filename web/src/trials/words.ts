@@ -81,3 +81,8 @@ export const MENDING: Partial<Record<Flaw, string>> = {
 export function outcomeLine({ severity, flaw }: OutcomeFields): string {
   return flaw ? `${SEVERITY[severity].split(',')[0] ?? ''}: ${FLAW[flaw]}` : SEVERITY[severity];
 }
+
+/** Something else that was seen: crease inside, flaw, in the middle. */
+export function alsoInWords({ flaw, severity, flawAt }: NonNullable<OutcomeFields['also']>[number]): string {
+  return [FLAW[flaw], severity === 'BROKEN' ? 'broken by it' : undefined, flawAt && ALONG_BEND[flawAt]].filter(Boolean).join(', ');
+}

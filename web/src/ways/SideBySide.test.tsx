@@ -11,7 +11,7 @@ vi.mock('../api/advice', () => ({ useSideBySide: () => answer }));
 const [limiting] = ANSWER.modes;
 const PLANNED: WayBeside = {
   recipe: STEAMED, planned: true, unbroken: { probability: 0.71, low: 0.55, high: 0.86 }, limiting: limiting as WayBeside['limiting'], section: ANSWER.section,
-  sheet: ANSWER.sheet, springback: ANSWER.springback, beyondRecords: true, trialsThisWay: 12, hours: 25, attentionHours: 1.5, equipment: ['STEAM_BOX', 'STRAP', 'FORM'],
+  sheet: ANSWER.sheet, springback: ANSWER.springback, beyondRecords: true, trialsThisWay: 12, hours: 25, attentionHours: 1.5, equipment: ['STEAM_BOX', 'STRAP', 'FORM'], notAtHand: [],
 };
 const OTHER: WayBeside = { ...PLANNED, recipe: GLUED, planned: false, unbroken: { probability: 0.95, low: 0.9, high: 0.98 }, attentionHours: 0.75, trialsThisWay: 0,
   beyondRecords: false, equipment: ['RIPPING', 'FORM', 'GLUING'] };

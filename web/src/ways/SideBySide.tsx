@@ -9,7 +9,7 @@ import { METHOD } from '../methods/forms';
 import { limitInWords, oddsInWords, rangeInWords } from '../odds/words';
 import { processLine, shapeLine, stockLine } from '../recipe/words';
 import { printLength } from '../units/printing';
-import { attentionInWords, hoursInWords, neededInWords } from './words';
+import { attentionInWords, hoursInWords, missingInWords, neededInWords } from './words';
 
 interface SideBySideProps {
   recipe: RecipeFields | undefined;
@@ -71,7 +71,7 @@ function WayCard({ way, wanted, onTake }: { way: WayBeside; wanted: number; onTa
         <dt>Time</dt><dd>{hoursInWords(way)}, {attentionInWords(way)}</dd>
         <dt>Stock</dt><dd>{stockLine(recipe)}, {shapeLine(recipe, system).split(', radius')[0]}</dd>
         <dt>Done</dt><dd>{processLine(recipe, system)}</dd>
-        <dt>Needs</dt><dd>{neededInWords(way)}</dd>
+        <dt>Needs</dt><dd>{neededInWords(way)}{way.notAtHand.length > 0 && <>. <Box component="span" sx={{ fontWeight: 600 }}>{missingInWords(way)}</Box></>}</dd>
         <dt>Against it</dt><dd>{againstInWords(way, good)}</dd>
       </Box>
       {!planned && <Button variant="outlined" disabled={old} sx={{ mt: 1.5, alignSelf: 'flex-start' }} onClick={() => { onTake(recipe); }}>Plan it so</Button>}

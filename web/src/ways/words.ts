@@ -60,6 +60,11 @@ export function neededInWords({ equipment }: Pick<WayBeside, 'equipment'>): stri
   return equipment.map((each) => NEEDED[each]).join(', ');
 }
 
+/** What of it is not there, where the rig was described. */
+export function missingInWords({ notAtHand }: Pick<WayBeside, 'notAtHand'>): string {
+  return notAtHand.length === 0 ? '' : `Not at hand: ${notAtHand.map((each) => (each === 'FORM' ? 'a form for this curve' : NEEDED[each])).join(', ')}`;
+}
+
 /** How long somebody has to stand by. */
 export function attentionInWords({ attentionHours }: Pick<WayBeside, 'attentionHours'>): string {
   return attentionHours < 0.95 ? `${Math.round(attentionHours * 12) * 5} min of it yours` : `${Number(attentionHours.toFixed(1))} h of it yours`;

@@ -3,6 +3,7 @@ import { Choice } from '../../recipe/Choice';
 import { Caution, Measure, Row, type RecipeInputsProps } from '../../recipe/fields';
 import type { Measured } from '../../recipe/form';
 import { methodOf } from '../forms';
+import { ThingField } from '../../recipe/ThingField';
 import { ADDITIVE, ENDS, SUPPORT } from '../../recipe/words';
 import { STRAP_CAUTION } from './form';
 
@@ -52,6 +53,7 @@ function SupportInputs(props: RecipeInputsProps) {
         onChange={(support) => { onChange({ support }); }} />
       {form.support !== 'NONE' && (
         <>
+          <ThingField form={form} onChange={onChange} kind="STRAP" label="Strap in the rig" none="No strap is described in the rig yet." />
           <Choice label="Its ends" options={ENDS} value={form.ends} onChange={(ends) => { onChange({ ends }); }} />
           <Row>
             <Measure {...props} field="strapThickness" label="Strap thickness" />

@@ -41,3 +41,5 @@ alter table bench_piece add constraint piece_of_stock foreign key (stock_id) ref
 
 alter table photo add column piece_id bigint;
 alter table photo add constraint photo_of_piece foreign key (piece_id) references bench_piece (id);
+alter table photo drop constraint photo_of_one;
+alter table photo add constraint photo_of_one check ((trial_id is not null) + (stock_id is not null) + (piece_id is not null) = 1);

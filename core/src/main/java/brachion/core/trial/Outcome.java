@@ -1,23 +1,36 @@
 package brachion.core.trial;
 
 import brachion.core.method.FailureMode;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.stream.Stream;
 
 /**
  * How a trial ended.
  *
  * @param severity how badly the piece suffered
- * @param flaw     what was seen; empty just when the piece is clean
+ * @param flaw     what was seen, the worst where it was several things; empty just when the piece is clean
+ * @param also     what else was seen, each no worse than the piece
  */
-public record Outcome(Severity severity, Optional<Flaw> flaw) {
+public record Outcome(Severity severity, Optional<Flaw> flaw, List<Seen> also) {
 
-    /** Refuses a clean piece with a flaw and a damaged one without. */
+    /** Refuses a clean piece with a flaw, a damaged one without, and what is seen twice or is worse than the piece. */
     public Outcome {
+        also = List.copyOf(also);
+        if (also.stream().anyMatch(seen -> seen.severity().compareTo(severity) > 0)
+                || Stream.concat(flaw.stream(), also.stream().map(Seen::flaw)).distinct().count() != flaw.stream().count() + also.size()) {
+            throw new IllegalArgumentException("What else was seen is no worse than the piece, and each is said once");
+        }
         if ((severity == Severity.CLEAN) != flaw.isEmpty()) {
             throw new IllegalArgumentException(severity == Severity.CLEAN
                     ? "A clean piece has no flaw" : "Say what was seen on a piece that is not clean");
         }
+    }
+
+    /** A piece on which one thing was seen, or nothing. */
+    public Outcome(Severity severity, Optional<Flaw> flaw) {
+        this(severity, flaw, List.of());
     }
 
     /** A piece with nothing to see. */
@@ -35,10 +48,16 @@ public record Outcome(Severity severity, Optional<Flaw> flaw) {
      * way before this mode could show. Plies that came apart were bent all the way, so there the wood held.
      */
     public OptionalInt severityOf(FailureMode mode) {
-        if (flaw.flatMap(Flaw::mode).filter(mode::equals).isPresent()) {
-            return OptionalInt.of(severity.ordinal());
+        OptionalInt shown = seen().filter(each -> each.flaw().mode().filter(mode::equals).isPresent()).mapToInt(each -> each.severity().ordinal()).max();
+        if (shown.isPresent()) {
+            return shown;
         }
-        boolean bentAllTheWay = severity != Severity.BROKEN || flaw.orElseThrow().woodHeld();
+        boolean bentAllTheWay = seen().filter(each -> each.severity() == Severity.BROKEN).allMatch(each -> each.flaw().woodHeld());
         return bentAllTheWay ? OptionalInt.of(Severity.CLEAN.ordinal()) : OptionalInt.empty();
+    }
+
+    /** Everything that was seen, the worst first. */
+    public Stream<Seen> seen() {
+        return Stream.concat(flaw.stream().map(worst -> new Seen(worst, severity)), also.stream());
     }
 }

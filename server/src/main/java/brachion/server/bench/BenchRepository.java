@@ -19,6 +19,8 @@ interface BenchRepository extends JpaRepository<BenchPieceEntity, Long> {
     /** The piece of a job that was laid there last, whatever became of it. */
     Optional<BenchPieceEntity> findFirstByJobIdOrderByIdDesc(long job);
 
+    Optional<BenchPieceEntity> findByTrialId(long trial);
+
     /** A piece nobody else changes until this is done. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select p from BenchPieceEntity p where p.id = :id")

@@ -1,6 +1,7 @@
 package brachion.server.bench;
 
 import brachion.server.recipe.RecipeFields;
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 
@@ -10,5 +11,5 @@ import jakarta.validation.constraints.NotNull;
  * @param recipe what is planned
  * @param jobId  the job it is for, null when it is for none
  */
-record ChoicesRequest(@NotNull(message = "What is planned is needed.") @Valid RecipeFields recipe, Long jobId) {
+record ChoicesRequest(@NotNull(message = "What is planned is needed.") @Valid RecipeFields recipe, @Schema(nullable = true) Long jobId) {
 }

@@ -10,6 +10,7 @@ import brachion.server.recipe.Workshops;
 import brachion.server.rig.RigItemFields;
 import brachion.server.rig.RigItems;
 import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -70,6 +71,24 @@ class RigInUse {
      * @param suggested whether it is taken unless somebody says otherwise
      */
     record ItemChoice(long itemId, RigItemFields item, List<MisfitReading> misfits, int takes, @Schema(nullable = true) Instant freeFrom, boolean suggested) {
+    }
+
+    /**
+     * How a record was made.
+     *
+     * @param name      what the piece was called on the bench, missing when it was never there
+     * @param stockId   the board in stock it was sawn from, missing when nobody said
+     * @param blankName what the blank was called there
+     * @param things    names of the things in the rig it was made with
+     */
+    record MadeReading(String name, Long stockId, String blankName, @NotNull List<String> things) {
+    }
+
+    MadeReading made(long trial) {
+        return repository.findByTrialId(trial).map(piece -> {
+            Map<Long, RigItemFields> items = rig.of(piece.madeWith().stream().map(UsedFields::itemId).toList());
+            return new MadeReading(piece.name(), piece.stockId(), piece.blankName(), piece.madeWith().stream().map(used -> items.get(used.itemId()).name()).toList());
+        }).orElse(new MadeReading(null, null, null, List.of()));
     }
 
     List<ItemUse> now(Instant now) {

@@ -2,6 +2,7 @@ package brachion.server.bench;
 
 import brachion.server.bench.RigInUse.ItemChoice;
 import brachion.server.bench.RigInUse.ItemUse;
+import brachion.server.bench.RigInUse.MadeReading;
 import brachion.server.storage.Stores;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -35,6 +36,12 @@ class RigInUseController {
     /** @param madeWith what of the rig it is made with */
     record MadeWithRequest(@NotNull @Size(max = PlanFields.MOST, message = "A piece is made with up to " + PlanFields.MOST + " things.")
                            List<@NotNull @Valid UsedFields> madeWith) {
+    }
+
+    /** What the piece that became a record was called, of what blank and with what it was made; nothing of a record that was never on the bench. */
+    @GetMapping("/records/{trial}")
+    MadeReading made(@PathVariable long trial) {
+        return rig.made(trial);
     }
 
     /** How everything in the rig is taken. */

@@ -4,6 +4,7 @@ import brachion.server.bench.Bench;
 import brachion.server.job.Jobs;
 import brachion.server.photo.Photos;
 import brachion.server.rack.Rack;
+import brachion.server.rig.RigItems;
 import brachion.server.stock.Stock;
 import brachion.server.storage.CurrentShop;
 import brachion.server.storage.LongWork;
@@ -49,13 +50,14 @@ class SampleWorkshop {
     private final Stock stock;
     private final Photos photos;
     private final Jobs jobs;
+    private final RigItems rigItems;
     private final JdbcTemplate database;
     private final TransactionTemplate transaction;
     private final LongWork longWork;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    SampleWorkshop(Trials trials, Rack rack, Bench bench, Stock stock, Photos photos, Jobs jobs, JdbcTemplate database, PlatformTransactionManager transactions,
+    SampleWorkshop(Trials trials, Rack rack, Bench bench, Stock stock, Photos photos, Jobs jobs, RigItems rigItems, JdbcTemplate database, PlatformTransactionManager transactions,
                    LongWork longWork, ApplicationEventPublisher events, Clock clock) {
         this.trials = trials;
         this.rack = rack;
@@ -63,6 +65,7 @@ class SampleWorkshop {
         this.stock = stock;
         this.photos = photos;
         this.jobs = jobs;
+        this.rigItems = rigItems;
         this.database = database;
         this.longWork = longWork;
         this.transaction = new TransactionTemplate(transactions);
@@ -103,7 +106,7 @@ class SampleWorkshop {
         new FellmarrowRack(LocalDate.now(clock)).hangOn(rack);
         long sloping = new FellmarrowStock(LocalDate.now(clock)).layIn(stock);
         new FellmarrowPhotographs(bends, keys).hangUp(photos, sloping);
-        new FellmarrowBench(clock.instant()).layOn(bench, jobs, trials, lastFrames(bends, keys));
+        new FellmarrowBench(clock.instant()).layOn(bench, jobs, trials, new FellmarrowRig(LocalDate.now(clock)).layIn(rigItems), lastFrames(bends, keys));
     }
 
     /** The last snowshoe frames that were bent. */

@@ -4,7 +4,11 @@ import brachion.core.quantity.Measurement;
 import brachion.core.quantity.Span;
 import brachion.core.quantity.TimeUnit;
 import brachion.core.quantity.UnitSystem;
+import brachion.core.trial.AlongBend;
+import brachion.core.trial.Flaw;
+import brachion.core.trial.Severity;
 import brachion.server.trial.DoneFields;
+import brachion.server.trial.SeenFields;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -144,11 +148,28 @@ final class Cells {
 
     /** One of a few words. */
     <E extends Enum<E>> E word(Column column, Class<E> type) {
-        return read(column, text -> Arrays.stream(type.getEnumConstants())
+        return read(column, text -> word(text, type));
+    }
+
+    private static <E extends Enum<E>> E word(String text, Class<E> type) {
+        return Arrays.stream(type.getEnumConstants())
                 .filter(each -> Column.plain(each.name()).equals(Column.plain(text))).findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("“" + text + "” is none of "
+                .orElseThrow(() -> new IllegalArgumentException("“" + text.strip() + "” is none of "
                         + Arrays.stream(type.getEnumConstants()).map(each -> Column.plain(each.name()))
-                                .collect(Collectors.joining(", ")) + ".")));
+                                .collect(Collectors.joining(", ")) + "."));
+    }
+
+    /** What else was seen on a piece: flaw, severity and place of each, one after the other. */
+    List<SeenFields> seen(Column column) {
+        return read(column, text -> Arrays.stream(text.split(";")).map(Cells::seen).toList());
+    }
+
+    private static SeenFields seen(String text) {
+        String[] parts = text.split(",");
+        if (parts.length < 2 || parts.length > 3) {
+            throw new IllegalArgumentException("“" + text.strip() + "” is not read: write what was seen, a comma, and flaw or broken.");
+        }
+        return new SeenFields(word(parts[0], Flaw.class), word(parts[1], Severity.class), parts.length == 2 ? null : word(parts[2], AlongBend.class));
     }
 
     /** Whatever a function makes of a cell's text; what it refuses becomes a fault. */

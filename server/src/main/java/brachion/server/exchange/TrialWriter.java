@@ -13,6 +13,7 @@ import brachion.server.recipe.MethodFields;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.trial.DoneFields;
 import brachion.server.trial.OutcomeFields;
+import brachion.server.trial.SeenFields;
 import brachion.server.trial.TrialFields;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -22,6 +23,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 
 /** Writes trials as a table that {@link TrialReader} reads back as the same trials. */
@@ -66,6 +68,7 @@ final class TrialWriter {
         cells.put(Column.ENDED, word(outcome.severity()));
         cells.put(Column.FLAW, word(outcome.flaw()));
         cells.put(Column.FLAW_AT, word(outcome.flawAt()));
+        cells.put(Column.ALSO_SEEN, outcome.also().stream().map(TrialWriter::seen).collect(Collectors.joining("; ")));
         cells.put(Column.RELEASED_RADIUS, length(outcome.releasedRadiusMm()));
         cells.put(Column.CHORD, length(outcome.releasedChordMm()));
         cells.put(Column.RISE, length(outcome.releasedRiseMm()));
@@ -73,6 +76,10 @@ final class TrialWriter {
         cells.put(Column.TWIST, number(outcome.twistDegrees()));
         cells.put(Column.MENDED, text(outcome.mended()));
         cells.put(Column.NEXT_TIME, text(outcome.nextTime()));
+    }
+
+    private static String seen(SeenFields seen) {
+        return Stream.of(word(seen.flaw()), word(seen.severity()), word(seen.flawAt())).filter(word -> !word.isEmpty()).collect(Collectors.joining(", "));
     }
 
     private void blank(BlankFields blank, Map<Column, String> cells) {

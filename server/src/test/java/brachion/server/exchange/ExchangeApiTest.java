@@ -230,6 +230,7 @@ class ExchangeApiTest {
     void a_verdict_with_everything_seen_leaves_and_comes_back_as_it_was() {
         post(mvc, "/api/trials", Wire.trial(Wire.recipe(12, 200, Wire.STEAM), """
                 {"severity": "FLAW", "flaw": "INNER_CREASE", "flawAt": "END", "releasedChordMm": 240, "releasedGapMm": 5, "twistDegrees": 2.5,
+                 "also": [{"flaw": "OUTER_SPLINTER", "severity": "FLAW", "flawAt": "MIDDLE"}, {"flaw": "GRAIN_SPLIT", "severity": "FLAW"}],
                  "mended": "scraped", "nextTime": "a strap"}"""));
         String table = new String(mvc.get().uri("/api/exchange/trials").exchange().getResponse().getContentAsByteArray(), StandardCharsets.UTF_8);
         assertThat(table).contains("along the bend", "scraped");
@@ -239,6 +240,8 @@ class ExchangeApiTest {
         assertThat(trials()).isEqualTo(1);
         MvcTestResult back = mvc.get().uri("/api/trials").exchange();
         assertThat(read(back, "$.trials[0].outcome.flawAt", String.class)).isEqualTo("END");
+        assertThat(read(back, "$.trials[0].outcome.also[*].flaw", List.class)).isEqualTo(List.of("OUTER_SPLINTER", "GRAIN_SPLIT"));
+        assertThat(read(back, "$.trials[0].outcome.also[0].flawAt", String.class)).isEqualTo("MIDDLE");
         assertThat(read(back, "$.trials[0].outcome.releasedGapMm", Double.class)).isEqualTo(5);
         assertThat(read(back, "$.trials[0].outcome.nextTime", String.class)).isEqualTo("a strap");
     }

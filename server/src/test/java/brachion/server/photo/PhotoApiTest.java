@@ -21,6 +21,7 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.Base64;
 import java.util.HexFormat;
@@ -227,6 +228,24 @@ class PhotoApiTest {
         assertThat(read(mvc.get().uri("/api/photos?" + of).exchange(), "$.length()", Integer.class)).isZero();
         assertThat(post(mvc, "/api/photos/" + id + "/restoration", "")).hasStatusOk();
         assertThat(read(mvc.get().uri("/api/photos/" + id).exchange(), "$.photo.caption", String.class)).isEqualTo("After a week");
+    }
+
+    @Test
+    void one_taken_on_the_bench_is_of_the_record_its_piece_becomes() {
+        long piece = read(post(mvc, "/api/bench", "{\"name\": \"Rib\", \"recipe\": %s}".formatted(Wire.recipe(12, 200, Wire.STEAM))), "$.id", Long.class);
+        MvcTestResult sent = send("piece=" + piece, "image/png", picture("png", 640, 480));
+        assertThat(sent).hasStatus(HttpStatus.CREATED);
+        assertThat(read(sent, "$.pieceId", Long.class)).isEqualTo(piece);
+        MvcTestResult clamped = null;
+        for (String tap : new String[] {"INTO_HEAT", "AT_HEAT", "PULLED", "CLAMPED"}) {
+            clamped = post(mvc, "/api/bench/" + piece + "/taps", "{\"tap\": \"%s\", \"saidAt\": \"%s\"}".formatted(tap, Instant.now()));
+        }
+        MvcTestResult judged = post(mvc, "/api/bench/%d/verdict?version=%d".formatted(piece, read(clamped, "$.version", Integer.class)),
+                "{\"outcome\": {\"severity\": \"CLEAN\"}, \"note\": \"\"}");
+        MvcTestResult photos = mvc.get().uri("/api/photos?trial=" + read(judged, "$.trialId", Long.class)).exchange();
+        assertThat(read(photos, "$.length()", Integer.class)).isEqualTo(1);
+        assertThat(send("piece=" + piece, "image/png", picture("png", 640, 480))).as("it is no longer on the bench").hasStatus(HttpStatus.NOT_FOUND);
+        assertThat(refusedFields(send("piece=1&trial=1", "image/png", picture("png", 640, 480)))).containsExactly("trial");
     }
 
     @Test

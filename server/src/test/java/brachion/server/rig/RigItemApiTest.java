@@ -155,4 +155,25 @@ class RigItemApiTest {
     private MvcTestResult sideBySide(String asked) {
         return post(mvc, "/api/forecast/side-by-side", asked);
     }
+
+    @Test
+    void a_record_says_with_what_and_of_which_blank_it_was_made() {
+        long form = added("FORM", "Form", 1, "");
+        String board = """
+                {"name": "Plank 7", "speciesId": "white-ash", "seasoning": "AIR_DRIED", "growthRings": "FLAT", "lengthMm": 2000, "widthMm": 200, "thicknessMm": 27, "kerfMm": 3,
+                 "note": "", "marks": [], "readings": [], "blanks": []}""";
+        long stock = read(post(mvc, "/api/stock/boards", board), "$.id", Long.class);
+        MvcTestResult laid = post(mvc, "/api/bench", "{\"name\": \"Rib\", \"recipe\": %s, \"madeWith\": [%s], \"stockId\": %d, \"blankName\": \"Blank 2\"}"
+                .formatted(Wire.recipe(12, 200, Wire.STEAM), one(form), stock));
+        assertThat(read(laid, "$.blankName", String.class)).isEqualTo("Blank 2");
+        long id = read(laid, "$.id", Long.class);
+        tap(id, Instant.now().minusSeconds(600), "INTO_HEAT", "AT_HEAT", "PULLED", "CLAMPED");
+        MvcTestResult judged = post(mvc, "/api/bench/%d/verdict?version=4".formatted(id), "{\"outcome\": {\"severity\": \"CLEAN\"}, \"note\": \"\"}");
+        MvcTestResult made = mvc.get().uri("/api/bench/records/" + read(judged, "$.trialId", Long.class)).exchange();
+        assertThat(read(made, "$.things", List.class)).isEqualTo(List.of("Form"));
+        assertThat(read(made, "$.stockId", Long.class)).isEqualTo(stock);
+        assertThat(read(mvc.get().uri("/api/bench/records/999999").exchange(), "$.things", List.class)).isEmpty();
+        assertThat(refusedFields(post(mvc, "/api/bench", "{\"name\": \"Rib\", \"recipe\": %s, \"stockId\": 999999}".formatted(Wire.recipe(12, 200, Wire.STEAM)))))
+                .containsExactly("stockId");
+    }
 }

@@ -160,6 +160,22 @@ class TrialApiTest {
     }
 
     @Test
+    void several_things_can_be_seen_on_a_piece_none_worse_than_the_piece_and_none_twice() {
+        MvcTestResult logged = logged("""
+                {"severity": "BROKEN", "flaw": "OUTER_SPLINTER", "also": [{"flaw": "INNER_CREASE", "severity": "FLAW", "flawAt": "MIDDLE"}]}""");
+        assertThat(read(logged, "$.outcome.also[0].flaw", String.class)).isEqualTo("INNER_CREASE");
+        assertThat(read(mvc.get().uri("/api/trials/" + read(logged, "$.id", Long.class)).exchange(), "$.outcome.also[0].flawAt", String.class)).isEqualTo("MIDDLE");
+        assertThat(refusedFields(logged("""
+                {"severity": "FLAW", "flaw": "OUTER_SPLINTER", "also": [{"flaw": "INNER_CREASE", "severity": "BROKEN"}]}"""))).containsExactly("outcome.also[0].severity");
+        assertThat(refusedFields(logged("""
+                {"severity": "FLAW", "flaw": "OUTER_SPLINTER", "also": [{"flaw": "OUTER_SPLINTER", "severity": "FLAW"}]}"""))).containsExactly("outcome.also[0].flaw");
+        assertThat(refusedFields(logged("""
+                {"severity": "CLEAN", "also": [{"flaw": "INNER_CREASE", "severity": "FLAW"}]}"""))).containsExactly("outcome.also[0].severity");
+        assertThat(refusedFields(logged("""
+                {"severity": "FLAW", "flaw": "OUTER_SPLINTER", "also": [{"severity": "FLAW"}]}"""))).containsExactly("outcome.also[0].flaw");
+    }
+
+    @Test
     void a_verdict_says_where_how_it_was_mended_and_what_to_do_otherwise() {
         MvcTestResult logged = logged("""
                 {"severity": "FLAW", "flaw": "OUTER_SPLINTER", "flawAt": "FIRST_HALF", "mended": "thin glue, bound overnight", "nextTime": " "}""");

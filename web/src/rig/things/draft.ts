@@ -1,0 +1,68 @@
+import type { RigItemFields } from '../../api/schema';
+import type { ThingKind } from '../../api/things';
+import type { UnitSystem } from '../../app/units';
+import { exactLength, exactTemperature } from '../../units/exact';
+import { typedIn, type Measurement, type Reading, type Typed } from '../../units/reading';
+
+/** What is measured of a thing in the rig. */
+export const MEASURED = {
+  room: 'COUNT', radius: 'LENGTH', angle: 'ANGLE', width: 'LENGTH', length: 'LENGTH', thickness: 'LENGTH', reach: 'LENGTH', openMinutes: 'MINUTES', clampedHours: 'HOURS',
+  celsius: 'TEMPERATURE', humidity: 'HUMIDITY',
+} as const satisfies Record<string, Measurement>;
+
+export type Measured = keyof typeof MEASURED;
+
+/** A thing in the rig as it is typed. */
+export interface ThingForm extends Record<Measured, string> {
+  kind: ThingKind;
+  name: string;
+  place: string;
+  note: string;
+  material?: NonNullable<RigItemFields['material']>;
+  glue?: NonNullable<RigItemFields['glue']>;
+  openedOn: string;
+}
+
+export const EMPTY_THING: ThingForm = {
+  kind: 'FORM', name: '', room: '1', place: '', note: '', radius: '', angle: '', width: '', length: '', thickness: '', reach: '', openMinutes: '', clampedHours: '',
+  celsius: '', humidity: '', openedOn: '',
+};
+
+/** What is asked of a kind, in the order it is asked. */
+export const ASKED: Record<ThingKind, Measured[]> = {
+  STEAM_BOX: ['length'], HOT_TROUGH: ['length'], HOT_PIPE: [], SOAKING_TROUGH: ['length'], FORM: ['radius', 'angle', 'width'],
+  STRAP: ['thickness', 'width', 'length'], CLAMPS: ['reach'], GLUE: ['openMinutes', 'clampedHours'], DRYING_PLACE: ['celsius', 'humidity'],
+};
+
+/** What is typed of it that is measured. */
+export function thingTyped(form: ThingForm): Partial<Record<Measured, Typed>> {
+  const asked: Measured[] = [...(form.kind === 'GLUE' ? [] : ['room' as const]), ...ASKED[form.kind]];
+  return Object.fromEntries(Object.entries(typedIn(form, MEASURED)).filter(([field]) => asked.includes(field as Measured)));
+}
+
+/** The thing that was typed; throws what keeps it from being one. */
+export function thingOf(form: ThingForm, read: Partial<Record<Measured, Reading>>): RigItemFields {
+  const { kind, name, place, note, material, glue, openedOn } = form;
+  if (name.trim() === '') throw new Error('Give it a name.');
+  const room = kind === 'GLUE' ? 1 : read.room?.value;
+  if (room === undefined) throw new Error('Say how many pieces it holds at once.');
+  const measured = {
+    radiusMm: read.radius?.value, angleDegrees: read.angle?.value, widthMm: read.width?.value, lengthMm: read.length?.value, thicknessMm: read.thickness?.value,
+    reachMm: read.reach?.value, openMinutes: read.openMinutes?.value, clampedHours: read.clampedHours?.value, celsius: read.celsius?.value, humidityPercent: read.humidity?.value,
+    ...(kind === 'STRAP' ? { material } : {}), ...(kind === 'GLUE' ? { glue, openedOn: openedOn || undefined } : {}),
+  };
+  const known = Object.fromEntries(Object.entries(measured).filter(([, value]) => value !== undefined));
+  return { kind, name, room, note, ...(place.trim() === '' ? {} : { place }), ...known };
+}
+
+/** A thing as it would be typed. */
+export function thingForm(item: RigItemFields, system: UnitSystem): ThingForm {
+  const length = (mm: number | undefined) => (mm === undefined ? '' : exactLength(mm, system));
+  const plain = (value: number | undefined, unit = '') => (value === undefined ? '' : `${value}${unit}`);
+  return {
+    kind: item.kind, name: item.name, room: String(item.room), place: item.place ?? '', note: item.note, radius: length(item.radiusMm), angle: plain(item.angleDegrees),
+    width: length(item.widthMm), length: length(item.lengthMm), thickness: length(item.thicknessMm), reach: length(item.reachMm), openMinutes: plain(item.openMinutes, ' min'),
+    clampedHours: plain(item.clampedHours, ' h'), celsius: item.celsius === undefined ? '' : exactTemperature(item.celsius, system), humidity: plain(item.humidityPercent, ' %'),
+    ...(item.material ? { material: item.material } : {}), ...(item.glue ? { glue: item.glue } : {}), openedOn: item.openedOn ?? '',
+  };
+}
