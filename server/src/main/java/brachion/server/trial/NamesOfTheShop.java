@@ -3,6 +3,7 @@ package brachion.server.trial;
 import brachion.server.problem.NotHereException;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.recipe.RecipeFields;
+import brachion.server.recipe.Renamed;
 import brachion.server.storage.CurrentShop;
 import brachion.server.storage.LongWork;
 import jakarta.persistence.EntityManager;
@@ -14,6 +15,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
@@ -34,8 +36,11 @@ class NamesOfTheShop implements BoardNames {
     private final TrialRepository trials;
     private final LongWork longWork;
     private final List<BoardUse> boardUses;
+    private final ApplicationEventPublisher events;
 
-    NamesOfTheShop(EntityManager entities, JdbcTemplate database, TrialRepository trials, LongWork longWork, @Lazy List<BoardUse> boardUses) {
+    NamesOfTheShop(EntityManager entities, JdbcTemplate database, TrialRepository trials, LongWork longWork, @Lazy List<BoardUse> boardUses,
+                   ApplicationEventPublisher events) {
+        this.events = events;
         this.longWork = longWork;
         this.boardUses = boardUses;
         this.entities = entities;
@@ -136,6 +141,7 @@ class NamesOfTheShop implements BoardNames {
         NamedEntity named = Optional.<NamedEntity>ofNullable(entities.find(kind.type(), id))
                 .orElseThrow(() -> new NotHereException("There is no " + kind.table() + " with the key " + id + "."));
         named.requireVersion(version, "This was renamed elsewhere since you opened it. Look at it again and repeat your change.");
+        String from = named.name();
         Optional<NamedEntity> same = Optional.ofNullable(known(kind, List.of(to), "").get(to)).filter(other -> !other.id().equals(id));
         if (same.isPresent() && !asOne) {
             throw new RefusedFieldException("name", "There is “" + to + "” already. Take both for one, or choose another name.");
@@ -150,6 +156,7 @@ class NamesOfTheShop implements BoardNames {
             named.rename(to);
         }
         entities.flush();
+        events.publishEvent(new Renamed(Renamed.What.valueOf(kind.name()), from, to));
         trials.countChange();
     }
 }
