@@ -19,6 +19,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.OptionalDouble;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -111,15 +112,23 @@ class RigController {
         }
     }
 
+    /** A steam box of the rig, or the one plans go by. */
     @GetMapping
-    KeptRig kept() {
-        return service.kept();
+    KeptRig kept(@RequestParam(required = false) Long item) {
+        return service.kept(item);
     }
 
     @Stores
     @PutMapping
-    KeptRig keep(@RequestParam int version, @Valid @RequestBody RigFields rig) {
-        return service.keep(version, rig);
+    KeptRig keep(@RequestParam(required = false) Long item, @RequestParam int version, @Valid @RequestBody RigFields rig) {
+        return service.keep(item, version, rig);
+    }
+
+    /** Plans go by this box from now on. */
+    @Stores
+    @PutMapping("/planned/{item}")
+    KeptRig planBy(@PathVariable long item) {
+        return service.planBy(item);
     }
 
     @PostMapping("/appraisal")

@@ -1,40 +1,51 @@
 package brachion.server.rig;
 
-import brachion.server.storage.CurrentShop;
+import brachion.server.storage.StoredEntity;
 import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
-import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-import jakarta.persistence.Version;
 
-/** The stored rig; a shop has one. */
+/** A stored steam box with its steam; plans go by one of a shop's. */
 @Entity
 @Table(name = "steam_rig")
-class RigEntity {
+class RigEntity extends StoredEntity {
 
-    @Id
-    private String shop = CurrentShop.key();
-    @Version
-    private Integer version;
+    /** The thing in the rig it is, none while it has no name. */
+    private Long itemId;
+    private boolean planned;
     @Embedded
     private RigFields rig;
 
     protected RigEntity() {
     }
 
-    RigEntity(RigFields rig) {
-        this.rig = rig;
+    RigEntity(Long itemId, boolean planned) {
+        this.itemId = itemId;
+        this.planned = planned;
     }
 
     void change(RigFields to) {
         rig = to;
     }
 
-    RigFields rig() {
-        return rig;
+    /** It has a name from now on. */
+    void is(long item) {
+        itemId = item;
     }
 
-    int version() {
-        return version;
+    void plansGoBy(boolean it) {
+        planned = it;
+    }
+
+    Long itemId() {
+        return itemId;
+    }
+
+    boolean planned() {
+        return planned;
+    }
+
+    RigFields rig() {
+        return rig;
     }
 }

@@ -49,6 +49,18 @@ record RigFields(
             new RigFields(1219.2, 127.0, 127.0, WallMaterial.PLYWOOD, 12.7, 0.0, 230.0, 1500.0, 1, 4.0, Shop.USUAL.celsius(), Shop.USUAL.altitudeM(),
                     100 * Shop.USUAL.relativeHumidity());
 
+    /** The same box in a shop as it is at another. */
+    RigFields inTheShopOf(RigFields other) {
+        return new RigFields(lengthMm, widthMm, heightMm, wall, wallThicknessMm, insulationThicknessMm, ventAreaMm2, generatorWatts, generators, tankLitres,
+                other.shopC, other.altitudeM, other.shopHumidityPercent);
+    }
+
+    /** The same box of another inner length [mm]. */
+    RigFields ofLength(double otherMm) {
+        return new RigFields(otherMm, widthMm, heightMm, wall, wallThicknessMm, insulationThicknessMm, ventAreaMm2, generatorWatts, generators, tankLitres,
+                shopC, altitudeM, shopHumidityPercent);
+    }
+
     /** The shop it stands in. */
     Shop shop() {
         return new Shop(shopC, shopHumidityPercent / 100, altitudeM);

@@ -1,5 +1,6 @@
 package brachion.server.rig;
 
+import brachion.core.bench.ItemKind;
 import brachion.server.problem.NotHereException;
 import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
@@ -17,9 +18,11 @@ import org.springframework.transaction.annotation.Transactional;
 class RigItemService implements RigItems {
 
     private final RigItemRepository repository;
+    private final RigService boxes;
     private final Clock clock;
 
-    RigItemService(RigItemRepository repository, Clock clock) {
+    RigItemService(RigItemRepository repository, RigService boxes, Clock clock) {
+        this.boxes = boxes;
         this.repository = repository;
         this.clock = clock;
     }
@@ -58,7 +61,11 @@ class RigItemService implements RigItems {
 
     public RigItemView takeIn(RigItemFields item) {
         item.requireSense();
-        return store(new RigItemEntity(item));
+        RigItemView stored = store(new RigItemEntity(item));
+        if (item.kind() == ItemKind.STEAM_BOX) {
+            boxes.named(stored.id());
+        }
+        return stored;
     }
 
     public RigItemView change(long id, int version, RigItemFields item) {

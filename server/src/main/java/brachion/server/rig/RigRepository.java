@@ -1,12 +1,17 @@
 package brachion.server.rig;
 
+import java.util.List;
 import java.util.Optional;
-import org.springframework.data.repository.Repository;
+import org.springframework.data.jpa.repository.JpaRepository;
 
-/** The stored rig. */
-interface RigRepository extends Repository<RigEntity, String> {
+/** The stored steam boxes. */
+interface RigRepository extends JpaRepository<RigEntity, Long> {
 
-    RigEntity saveAndFlush(RigEntity rig);
+    List<RigEntity> findAllByOrderById();
 
-    Optional<RigEntity> findById(String shop);
+    Optional<RigEntity> findFirstByPlannedTrueOrderById();
+
+    Optional<RigEntity> findFirstByItemIdOrderById(long item);
+
+    Optional<RigEntity> findFirstByItemIdIsNullOrderById();
 }

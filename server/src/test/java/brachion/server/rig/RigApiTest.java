@@ -89,4 +89,30 @@ class RigApiTest {
         assertThat(Wire.read(same, "$.fit.revision", Integer.class)).as("another generator is no other shop")
                 .isEqualTo(Wire.read(cold, "$.fit.revision", Integer.class));
     }
+
+    private long box(String name) {
+        return read(post(mvc, "/api/rig/items", "{\"kind\": \"STEAM_BOX\", \"name\": \"%s\", \"room\": 4, \"note\": \"\", \"lengthMm\": 900}".formatted(name)), "$.id", Long.class);
+    }
+
+    @Test
+    void of_several_boxes_each_is_kept_and_plans_go_by_one() {
+        put(mvc, "/api/rig?version=-1", RIG);
+        long first = box("Long box");
+        assertThat(read(mvc.get().uri("/api/rig?item=" + first).exchange(), "$.rig.lengthMm", Double.class)).as("the one there was has a name now").isEqualTo(2400);
+        long second = box("Short box");
+        MvcTestResult unsaid = mvc.get().uri("/api/rig?item=" + second).exchange();
+        assertThat(read(unsaid, "$.version", Integer.class)).isEqualTo(-1);
+        assertThat(read(unsaid, "$.rig.lengthMm", Double.class)).as("so much is known of it").isEqualTo(900);
+        assertThat(read(unsaid, "$.rig.shopC", Double.class)).isEqualTo(12);
+        assertThat(refusedFields(put(mvc, "/api/rig/planned/" + second, ""))).containsExactly("item");
+        assertThat(put(mvc, "/api/rig?version=-1&item=" + second, RIG.replace("2400", "900").replace("\"shopC\": 12", "\"shopC\": 25"))).hasStatusOk();
+        assertThat(read(mvc.get().uri("/api/rig?item=" + first).exchange(), "$.rig.shopC", Double.class)).as("they stand in one shop").isEqualTo(25);
+        assertThat(read(mvc.get().uri("/api/rig").exchange(), "$.itemId", Long.class)).isEqualTo(first);
+        assertThat(put(mvc, "/api/rig/planned/" + second, "")).hasStatusOk();
+        MvcTestResult planned = mvc.get().uri("/api/rig").exchange();
+        assertThat(read(planned, "$.itemId", Long.class)).isEqualTo(second);
+        assertThat(read(planned, "$.planned", Boolean.class)).isTrue();
+        assertThat(read(mvc.get().uri("/api/rig?item=" + first).exchange(), "$.planned", Boolean.class)).isFalse();
+        assertThat(mvc.get().uri("/api/rig?item=999999")).hasStatus(404);
+    }
 }
