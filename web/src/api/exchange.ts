@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, asBytes, body } from './client';
-import type { Cell, Kept } from './schema';
+import type { Cell, Kept, Translation } from './schema';
 
 const ROWS = ['rows'];
 
@@ -16,6 +16,31 @@ export function useRowsWaiting() {
 /** Looks into a table; keeps nothing of it. */
 export function useTableReading() {
   return useMutation({ mutationFn: (file: File) => body(api.POST('/api/exchange/readings', asTable(file))) });
+}
+
+/** Finds out what somebody's own table means; keeps nothing of it. */
+export function useNotebook() {
+  return useMutation({ mutationFn: (file: File) => body(api.POST('/api/exchange/notebooks', asTable(file))) });
+}
+
+/** Says what tables of a shape mean, and looks at one of them again. */
+export function useSaid() {
+  return useMutation({
+    mutationFn: async ({ file, shape, translation }: { file: File; shape: string; translation: Translation }) => {
+      await body(api.PUT('/api/exchange/notebooks/{shape}', { params: { path: { shape } }, body: translation }));
+      return body(api.POST('/api/exchange/notebooks', asTable(file)));
+    },
+  });
+}
+
+/** Forgets what was said, and looks at a table afresh. */
+export function useForgotten() {
+  return useMutation({
+    mutationFn: async ({ file, shape }: { file: File; shape: string }) => {
+      await body(api.DELETE('/api/exchange/notebooks/{shape}', { params: { path: { shape } } }));
+      return body(api.POST('/api/exchange/notebooks', asTable(file)));
+    },
+  });
 }
 
 /** Fills a shop that is still empty from a backup. */

@@ -181,8 +181,9 @@ export function useSoak(recipe: RecipeFields | undefined, wantedMeanPercent: num
   });
 }
 
-export function useRig() {
-  return useQuery({ queryKey: ['rig'], queryFn: () => body(api.GET('/api/rig')) });
+/** A steam box of the rig, or the one plans go by. */
+export function useRig(item?: number) {
+  return useQuery({ queryKey: ['rig', 'kept', item], queryFn: () => body(api.GET('/api/rig', { params: { query: item === undefined ? {} : { item } } })) });
 }
 
 export function useRigAppraisal(rig: RigFields | undefined, load: LoadFields | undefined) {
@@ -200,17 +201,18 @@ export function useRigAppraisal(rig: RigFields | undefined, load: LoadFields | u
   });
 }
 
-export function useRigWrite() {
+export function useRigWrites() {
   const client = useQueryClient();
-  return useMutation({
-    mutationFn: ({ version, rig }: { version: number; rig: RigFields }) =>
-      body(api.PUT('/api/rig', { params: { query: { version } }, body: rig })),
-    onSuccess: async (kept) => {
-      client.setQueryData(['rig'], kept);
-      // the air and the height of the shop go into every forecast
-      await Promise.all([['forecast'], ['process']].map((queryKey) => client.invalidateQueries({ queryKey })));
-    },
-  });
+  // the air and the height of the shop go into every forecast, and what plans go by into its doubts
+  const onSuccess = () => Promise.all([['rig', 'kept'], ['forecast'], ['process']].map((queryKey) => client.invalidateQueries({ queryKey })));
+  return {
+    keep: useMutation({
+      mutationFn: ({ item, version, rig }: { item: number | undefined; version: number; rig: RigFields }) =>
+        body(api.PUT('/api/rig', { params: { query: { version, ...(item === undefined ? {} : { item }) } }, body: rig })),
+      onSuccess,
+    }),
+    planBy: useMutation({ mutationFn: (item: number) => body(api.PUT('/api/rig/planned/{item}', { params: { path: { item } } })), onSuccess }),
+  };
 }
 
 /** What shows records by the number. */

@@ -100,6 +100,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rig/planned/{item}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["planBy"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rig/items/{id}": {
         parameters: {
             query?: never;
@@ -175,6 +191,22 @@ export interface paths {
         put: operations["mend"];
         post?: never;
         delete: operations["discard"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/notebooks/{shape}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep_1"];
+        post?: never;
+        delete: operations["forget"];
         options?: never;
         head?: never;
         patch?: never;
@@ -830,6 +862,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/notebooks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["look"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1593,6 +1641,9 @@ export interface components {
         KeptRig: {
             /** Format: int32 */
             version: number;
+            /** Format: int64 */
+            itemId?: number;
+            planned: boolean;
             rig: components["schemas"]["RigFields"];
         };
         RigItemFields: {
@@ -1812,6 +1863,27 @@ export interface components {
             /** Format: int64 */
             trialId?: number;
             row?: components["schemas"]["Kept"];
+        };
+        ColumnMeans: {
+            heading: string;
+            column: string;
+            unit: string;
+            /** @enum {string} */
+            dayOrder: "DAY_FIRST" | "MONTH_FIRST";
+        };
+        Given: {
+            column: string;
+            text: string;
+        };
+        Translation: {
+            columns: components["schemas"]["ColumnMeans"][];
+            words: components["schemas"]["WordMeans"][];
+            given: components["schemas"]["Given"][];
+        };
+        WordMeans: {
+            column: string;
+            text: string;
+            means: string;
         };
         BenchView: {
             /** Format: int64 */
@@ -2629,6 +2701,34 @@ export interface components {
             alreadyHere: number;
             toNote: string[];
         };
+        ColumnView: {
+            samples: string[];
+            units: string[];
+            guessed: boolean;
+        };
+        GivenView: {
+            column: string;
+            /** Format: int64 */
+            rows: number;
+            offered: string[];
+        };
+        NotebookAnswer: {
+            ours: boolean;
+            shape: string;
+            remembered: boolean;
+            translation: components["schemas"]["Translation"];
+            columns: components["schemas"]["ColumnView"][];
+            words: components["schemas"]["WordView"][];
+            given: components["schemas"]["GivenView"][];
+            targets: string[];
+        };
+        WordView: {
+            column: string;
+            text: string;
+            /** Format: int64 */
+            count: number;
+            offered: string[];
+        };
         PlanFields: {
             name: string;
             recipe: components["schemas"]["RecipeFields"];
@@ -3196,6 +3296,10 @@ export type Fault = components['schemas']['Fault'];
 export type Kept = components['schemas']['Kept'];
 export type LeftRow = components['schemas']['LeftRow'];
 export type MendReading = components['schemas']['MendReading'];
+export type ColumnMeans = components['schemas']['ColumnMeans'];
+export type Given = components['schemas']['Given'];
+export type Translation = components['schemas']['Translation'];
+export type WordMeans = components['schemas']['WordMeans'];
 export type BenchView = components['schemas']['BenchView'];
 export type HeatView = components['schemas']['HeatView'];
 export type MisfitReading = components['schemas']['MisfitReading'];
@@ -3287,6 +3391,10 @@ export type ChangeView = components['schemas']['ChangeView'];
 export type CombinationView = components['schemas']['CombinationView'];
 export type LeversAnswer = components['schemas']['LeversAnswer'];
 export type TableAnswer = components['schemas']['TableAnswer'];
+export type ColumnView = components['schemas']['ColumnView'];
+export type GivenView = components['schemas']['GivenView'];
+export type NotebookAnswer = components['schemas']['NotebookAnswer'];
+export type WordView = components['schemas']['WordView'];
 export type PlanFields = components['schemas']['PlanFields'];
 export type VerdictFields = components['schemas']['VerdictFields'];
 export type JudgedAnswer = components['schemas']['JudgedAnswer'];
@@ -3589,7 +3697,9 @@ export interface operations {
     };
     kept: {
         parameters: {
-            query?: never;
+            query?: {
+                item?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -3610,6 +3720,7 @@ export interface operations {
     keep: {
         parameters: {
             query: {
+                item?: number;
                 version: number;
             };
             header?: {
@@ -3624,6 +3735,31 @@ export interface operations {
                 "application/json": components["schemas"]["RigFields"];
             };
         };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptRig"];
+                };
+            };
+        };
+    };
+    planBy: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                item: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {
@@ -3905,6 +4041,56 @@ export interface operations {
             };
             path: {
                 id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    keep_1: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                shape: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Translation"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    forget: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                shape: string;
             };
             cookie?: never;
         };
@@ -5162,6 +5348,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TableAnswer"];
+                };
+            };
+        };
+    };
+    look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NotebookAnswer"];
                 };
             };
         };

@@ -1,35 +1,60 @@
 import { Alert, Box, Button, Link, Typography } from '@mui/material';
 import { useRef, useState, type DragEvent } from 'react';
-import { useExchangeWrites, useTableReading } from '../api/exchange';
-import type { TableAnswer } from '../api/schema';
+import { useExchangeWrites, useForgotten, useNotebook, useSaid, useTableReading } from '../api/exchange';
+import type { NotebookAnswer, TableAnswer, Translation } from '../api/schema';
 import { inThisShop } from '../api/shop';
 import { useNotice } from '../app/notice';
 import { TrialSummary } from '../trials/TrialSummary';
+import { NotebookPart } from './notebook/NotebookPart';
 import { UnreadRow } from './UnreadRow';
 import { bringInWords, holdsInWords, many } from './words';
 
-/** A table is chosen or dropped, looked into, and brought in when the person says so. */
+/** A table is chosen or dropped, looked into, and brought in when the person says so; what is written otherwise than here is asked about first. */
 export function BringIn() {
   const [file, setFile] = useState<File | null>(null);
+  const notebook = useNotebook();
+  const said = useSaid();
+  const forgotten = useForgotten();
+  const [foreign, setForeign] = useState<NotebookAnswer>();
   const reading = useTableReading();
   const { bringIn } = useExchangeWrites();
   const notify = useNotice();
-  const look = (chosen: File | undefined) => {
+  const look = async (chosen: File | undefined) => {
     if (!chosen) return;
     setFile(chosen);
-    reading.mutate(chosen);
+    setForeign(undefined);
+    reading.reset();
+    said.reset();
+    const answer = await notebook.mutateAsync(chosen);
+    if (answer.ours) reading.mutate(chosen);
+    else setForeign(answer);
+  };
+  const say = async (translation: Translation) => {
+    if (!file || !foreign) return;
+    setForeign(await said.mutateAsync({ file, shape: foreign.shape, translation }));
+  };
+  const read = async (translation: Translation) => {
+    await say(translation);
+    if (file) await reading.mutateAsync(file);
   };
   const put = async () => {
     if (!file) return;
     const { coming, left } = await bringIn.mutateAsync(file);
     notify({ message: `${many(coming, 'bend', 'bends')} brought in${left > 0 ? `, ${many(left, 'row waits', 'rows wait')} to be mended` : ''}.` });
     setFile(null);
+    setForeign(undefined);
     reading.reset();
   };
-  const error = reading.error ?? bringIn.error;
+  const error = notebook.error ?? reading.error ?? bringIn.error;
   return (
     <Box component="section" aria-label="Bring in" sx={{ display: 'grid', gap: 2 }}>
-      <DropPlace file={file} onFile={look} />
+      <DropPlace file={file} onFile={(chosen) => { void look(chosen).catch(() => undefined); }} />
+      {file && foreign && (
+        <NotebookPart key={JSON.stringify(foreign.translation)} answer={foreign} busy={said.isPending || forgotten.isPending || reading.isPending} refusal={said.error?.message}
+          onSaid={(translation) => { void say(translation).catch(() => undefined); }} onRead={(translation) => { void read(translation).catch(() => undefined); }}
+          onChange={() => { said.reset(); reading.reset(); }}
+          onForget={() => { reading.reset(); void forgotten.mutateAsync({ file, shape: foreign.shape }).then(setForeign).catch(() => undefined); }} />
+      )}
       {error && <Alert severity="error">{error.message}</Alert>}
       {file && reading.data && (
         <>
@@ -109,9 +134,8 @@ function DropPlace({ file, onFile }: { file: File | null; onFile: (file: File | 
         <Typography>{file ? file.name : 'or drop it here. Nothing is kept until you have seen what it holds.'}</Typography>
       </Box>
       <Typography variant="body2" color="text.secondary">
-        A table is a CSV file with a line for each bend. Headings name the column and its unit, as in
-        “thickness [mm]” or “chamber [°F]”; a cell may bring its own, such as 3/8 in or 1 h 30 min. A number without any unit is not
-        guessed at. For the headings known here, take out{' '}
+        A table is a CSV file with a line for each bend, under headings of your own: what they mean is asked once and remembered. A cell may bring its
+        unit, such as 3/8 in or 1 h 30 min. For the headings known here, take out{' '}
         <Link href={inThisShop('/api/exchange/trials?units=METRIC')} download>your own bends</Link> and see.
       </Typography>
     </Box>

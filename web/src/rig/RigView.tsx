@@ -1,33 +1,47 @@
 import { Alert, Box, Button, Paper, Typography } from '@mui/material';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
+import { useSearchParams } from 'react-router';
 import { Problem } from '../api/client';
-import { useRig, useRigAppraisal, useRigWrite } from '../api/queries';
+import { useRig, useRigAppraisal, useRigWrites } from '../api/queries';
 import type { AppraisalAnswer, KeptRig } from '../api/schema';
+import { useThings } from '../api/things';
 import { Dimmed } from '../app/Dimmed';
 import { useNotice } from '../app/notice';
 import { useStored } from '../app/storage';
 import { useUnits } from '../app/units';
 import { HowComputed } from '../help/HowComputed';
+import { Choice } from '../recipe/Choice';
 import { typedIn, useReadings } from '../units/reading';
 import { ChamberDrawing } from './ChamberDrawing';
 import { loadOf, MEASURED, NEVER_KEPT, rigForm, rigOf, USUAL_LOAD, type RigDraft, type RigForm } from './draft';
 import { RigInputs } from './RigInputs';
 import { changeInWords, holdInWords, powerInWords, roomInWords, timesInWords } from './words';
 
-/** The steam rig: the chamber drawn with its load, and what it can hold. */
+/** The steam boxes of the rig: one drawn with its load, and what it can hold. */
 export function RigView() {
-  const { data } = useRig();
-  return data ? <Rig kept={data} /> : null;
+  const [search, setSearch] = useSearchParams();
+  const { data: things } = useThings();
+  const { data: planned } = useRig();
+  const boxes = things?.filter(({ item }) => item.kind === 'STEAM_BOX') ?? [];
+  const asked = Number(search.get('box') ?? planned?.itemId ?? boxes[0]?.id);
+  const box = boxes.find(({ id }) => id === asked)?.id;
+  const { data: kept } = useRig(box);
+  if (!things || !planned) return null;
+  const choice = boxes.length > 0 && (
+    <Choice label="Which box" options={Object.fromEntries(boxes.map(({ id, item }) => [String(id), item.name]))} value={box === undefined ? undefined : String(box)}
+      onChange={(id) => { setSearch({ box: id }, { replace: true }); }} />
+  );
+  return kept ? <Rig key={box ?? 'unnamed'} box={box} kept={kept} choice={choice} /> : null;
 }
 
-function Rig({ kept }: { kept: KeptRig }) {
+function Rig({ box, kept, choice }: { box: number | undefined; kept: KeptRig; choice: ReactNode }) {
   const [system] = useUnits();
-  const [stored, setForm] = useStored<RigDraft>('brachion.rig', {});
+  const [stored, setForm] = useStored<RigDraft>(box === undefined ? DRAFT : `${DRAFT}.${box}`, {});
   const form: RigForm = { ...rigForm(kept.rig, system), ...USUAL_LOAD, ...stored };
   const readings = useReadings(typedIn(form, MEASURED), system);
   const asked = rigOf(form, readings);
   const { data: answer, error, isPlaceholderData: old } = useRigAppraisal(asked?.rig, asked?.load);
-  const write = useRigWrite();
+  const { keep, planBy } = useRigWrites();
   const notify = useNotice();
   const [refusal, setRefusal] = useState<Error | null>(null);
   const refused = refusal ?? error;
@@ -35,7 +49,7 @@ function Rig({ kept }: { kept: KeptRig }) {
   const save = async () => {
     if (!asked) return;
     try {
-      await write.mutateAsync({ version: stored.from ?? kept.version ?? NEVER_KEPT, rig: asked.rig });
+      await keep.mutateAsync({ item: box, version: stored.from ?? kept.version ?? NEVER_KEPT, rig: asked.rig });
       setForm(loadOf(stored));
       notify({ message: 'The rig is kept.' });
     } catch (failed) {
@@ -46,6 +60,7 @@ function Rig({ kept }: { kept: KeptRig }) {
     <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { xs: '1fr', md: '350px 1fr' }, alignItems: 'start' }}>
       <Box component="form" noValidate sx={{ order: { xs: 2, md: 0 } }} onSubmit={(event) => { event.preventDefault(); void save(); }}>
         <Typography variant="h1" sx={{ mb: 2 }}>Steam rig</Typography>
+        {choice}
         <RigInputs form={form} readings={readings} problems={problems}
           onChange={(change) => { setRefusal(null); setForm({ from: kept.version ?? NEVER_KEPT, ...stored, ...change }); }} />
         {refused && (
@@ -56,7 +71,13 @@ function Rig({ kept }: { kept: KeptRig }) {
             {refused.message}
           </Alert>
         )}
-        <Button type="submit" variant="contained" disabled={!asked} loading={write.isPending}>Keep this rig</Button>
+        <Button type="submit" variant="contained" disabled={!asked} loading={keep.isPending}>Keep this rig</Button>
+        {box !== undefined && kept.version !== NEVER_KEPT && (
+          <Box sx={{ mt: 1, minHeight: 40, display: 'flex', alignItems: 'center' }}>
+            {kept.planned ? <Typography variant="body2" color="text.secondary">Plans go by this box.</Typography>
+              : <Button loading={planBy.isPending} onClick={() => { planBy.mutate(box, { onError: setRefusal }); }}>Plan by this box</Button>}
+          </Box>
+        )}
       </Box>
       <Dimmed old={old || error !== null} sx={{ minWidth: 0 }}>
         <Paper sx={{ p: 2, minHeight: ROOM }}>
@@ -67,6 +88,9 @@ function Rig({ kept }: { kept: KeptRig }) {
     </Box>
   );
 }
+
+/** Where what is typed is kept until the box is. */
+const DRAFT = 'brachion.rig';
 
 /** Room for drawing and verdict, so that nothing moves when they come [px]. */
 const ROOM = { xs: 660, md: 560 };

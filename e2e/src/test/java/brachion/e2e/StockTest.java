@@ -47,6 +47,7 @@ class StockTest extends BrowserTest {
         assertThat(field("Name of the piece")).hasValue("Rim 1");
         button("Lay it there").click();
         Locator card = page.getByRole(AriaRole.LISTITEM, new Page.GetByRoleOptions().setName("Rim 1").setExact(true));
+        assertThat(card).containsText("Sawn from Ash by the door, Rim 1");
         for (String tap : new String[] {"Into the heat", "Pull", "Clamped", "Say how it came out", "clean", "Keep it as a record"}) {
             card.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(tap).setExact(true)).click();
         }

@@ -43,7 +43,8 @@ final class FellmarrowRig {
 
     private Stream<RigItemFields> things() {
         return Stream.of(
-                thing(ItemKind.STEAM_BOX, "Long plywood box", 4, "By the yard door", null, null, null, 72 * INCH),
+                thing(ItemKind.STEAM_BOX, "Plywood box", 4, "By the yard door", null, null, null, 48 * INCH),
+                thing(ItemKind.STEAM_BOX, "Stovepipe", 1, "Under the eaves", null, null, null, 84 * INCH),
                 thing(ItemKind.SOAKING_TROUGH, "Eaves gutter", 8, "Under the north window", null, null, null, 78 * INCH),
                 thing(ItemKind.FORM, "Snowshoe form, 6 in", 2, "North wall, top row", 6.0, 180.0, 1.5, null),
                 thing(ItemKind.FORM, "Crook form, 3 1/2 in", 1, "North wall, low row", 3.5, 190.0, 1.25, null),

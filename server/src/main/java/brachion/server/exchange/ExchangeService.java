@@ -28,10 +28,13 @@ class ExchangeService {
     private final Validator validator;
     private final Workshops workshops;
     private final RowSetAsideRepository repository;
+    private final NotebookService notebooks;
     private final LongWork longWork;
     private final Clock clock;
 
-    ExchangeService(Trials trials, Validator validator, Workshops workshops, RowSetAsideRepository repository, LongWork longWork, Clock clock) {
+    ExchangeService(Trials trials, Validator validator, Workshops workshops, RowSetAsideRepository repository, NotebookService notebooks,
+                    LongWork longWork, Clock clock) {
+        this.notebooks = notebooks;
         this.longWork = longWork;
         this.trials = trials;
         this.validator = validator;
@@ -61,7 +64,7 @@ class ExchangeService {
 
     @Transactional(readOnly = true, timeout = LongWork.SECONDS)
     public Reading read(byte[] file) {
-        Sheet sheet = Sheet.read(file);
+        Sheet sheet = notebooks.sheet(file);
         Map<TrialFields, Integer> here = new HashMap<>();
         trials.written().forEach(trial -> here.merge(trial, 1, Integer::sum));
         List<TrialFields> read = new ArrayList<>();

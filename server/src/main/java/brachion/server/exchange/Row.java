@@ -9,4 +9,9 @@ import java.util.List;
  * @param cells its cells
  */
 record Row(long line, List<String> cells) {
+
+    /** A cell without blanks around it; one that is not there is empty. */
+    String cell(int place) {
+        return place < cells.size() ? cells.get(place).strip() : "";
+    }
 }

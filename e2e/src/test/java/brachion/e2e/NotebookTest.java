@@ -1,0 +1,69 @@
+package brachion.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.FileChooser;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.nio.charset.StandardCharsets;
+import org.junit.jupiter.api.Test;
+
+/** A notebook under headings of its own comes in, after what it does not say was asked; the next one is remembered. */
+class NotebookTest extends BrowserTest {
+
+    private static final String KEPT = """
+            Date,Wood,MC,Thick,Width,Bend radius,Steam time,Strap?,Result,Remarks
+            3/14/2025,Ash,8%,3/8,1-1/2,7 in,45,no,snapped,first go
+            3/15/2025,Ash,8%,3/8,1-1/2,7 in,60,yes,ok,
+            3/21/2025,Red oak,18%,1/2,1,6,60,no,small crack,sanded out
+            """;
+
+    private void choose(String name, String table) {
+        FileChooser chooser = page.waitForFileChooser(() -> page.getByText("Choose a", new Page.GetByTextOptions().setExact(false)).first().click());
+        chooser.setFiles(new FilePayload(name, "text/csv", table.getBytes(StandardCharsets.UTF_8)));
+    }
+
+    private Locator notebook() {
+        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What your table means"));
+    }
+
+    private void pick(String field, String option) {
+        notebook().getByLabel(field).click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(option).setExact(true)).click();
+    }
+
+    @Test
+    void strange_columns_come_in_after_what_they_do_not_say_was_asked() {
+        page.setViewportSize(390, 800);
+        show("/records/tables");
+        choose("notebook.csv", KEPT);
+        assertThat(notebook()).containsText("2 things are still asked");
+        pick("species: “Ash”, 2 rows", "White ash");
+        notebook().getByLabel("bend angle, 3 rows").fill("90");
+        assertThat(notebook()).containsText("Everything is said.");
+        button("Read it so").click();
+        Locator coming = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Bends that can come in"));
+        assertThat(coming.getByRole(AriaRole.LISTITEM)).hasCount(3);
+        assertThat(coming).containsText("3/8\" × 1 1/2\", radius 7\" through 90°");
+        page.setViewportSize(1280, 800);
+        // another answer makes what was read out of date
+        notebook().getByLabel("bend angle, 3 rows").fill("120");
+        assertThat(coming).hasCount(0);
+        button("Read it so").click();
+        assertThat(coming).containsText("through 120°");
+        button("Bring in 3 bends").click();
+        assertThat(page.getByText("3 bends brought in.")).isVisible();
+
+        choose("notebook2.csv", KEPT.replace("3/14/2025", "4/2/2025"));
+        assertThat(notebook()).containsText("As you said of a table under these headings.");
+        button("Read it so").click();
+        assertThat(page.getByText("1 bend can come in, 2 are written down here already.")).isVisible();
+        notebook().getByLabel("It is").nth(9).click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("left out").setExact(true)).click();
+        assertThat(notebook().getByLabel("It is").nth(9)).hasValue("left out");
+        button("Begin afresh").click();
+        assertThat(notebook()).containsText("2 things are still asked");
+    }
+}

@@ -1,0 +1,157 @@
+package brachion.server.exchange;
+
+import brachion.core.wood.SpeciesCatalogue;
+import brachion.server.exchange.Translation.ColumnMeans;
+import brachion.server.exchange.Translation.Given;
+import brachion.server.exchange.Translation.WordMeans;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.HexFormat;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
+/** Somebody's own table: what its columns and words are likely to mean, and what it does not say. */
+final class Notebook {
+
+    private static final int MOST_WORDS = 80;
+    private static final int SAMPLES = 4;
+
+    private final RawTable table;
+    private final Optional<Translation> kept;
+    private final Words words;
+    private final Looks looks;
+
+    /**
+     * @param table from its headings on
+     * @param kept  what tables of this shape were said to mean before
+     */
+    Notebook(RawTable table, Optional<Translation> kept, SpeciesCatalogue woods) {
+        this.table = table;
+        this.kept = kept.filter(before -> before.columns().size() == headings(table).size());
+        this.words = new Words(woods);
+        this.looks = new Looks(words);
+    }
+
+    /** Whether its headings are those written here, so that nothing has to be said of it. */
+    static boolean isOurs(RawTable table) {
+        Set<Column> named = table.rows().get(0).cells().stream().flatMap(heading -> Heading.of(heading).column().stream()).collect(Collectors.toSet());
+        return named.containsAll(List.of(Column.SPECIES, Column.THICKNESS, Column.METHOD, Column.ENDED));
+    }
+
+    /** Tables under the same headings have the same shape. */
+    static String shape(RawTable table) {
+        try {
+            byte[] digest = MessageDigest.getInstance("SHA-256").digest(String.join("\n", headings(table)).getBytes(StandardCharsets.UTF_8));
+            return HexFormat.of().formatHex(digest, 0, 16);
+        } catch (NoSuchAlgorithmException missing) {
+            throw new IllegalStateException(missing);
+        }
+    }
+
+    private static List<String> headings(RawTable table) {
+        return table.rows().get(0).cells().stream().map(String::strip).toList();
+    }
+
+    private List<String> column(int place) {
+        return table.rows().stream().skip(1).map(row -> row.cell(place)).toList();
+    }
+
+    private static List<String> filled(List<String> cells) {
+        return cells.stream().filter(cell -> !cell.isEmpty()).toList();
+    }
+
+    /** What it is taken to mean. */
+    Translation translation() {
+        List<ColumnMeans> columns = columns();
+        List<WordMeans> said = said(columns);
+        return new Translation(columns, said, given(columns, said));
+    }
+
+    /** The first cells of each column, each once. */
+    List<List<String>> samples() {
+        return IntStream.range(0, headings(table).size()).mapToObj(place -> filled(column(place)).stream().distinct().limit(SAMPLES).toList()).toList();
+    }
+
+    /** Whether the unit of a column, or the order of its dates, is a guess; a guess was looked at once it is kept. */
+    boolean guessed(int place, ColumnMeans means) {
+        return kept.isEmpty() && looks.guessed(headings(table).get(place), means.column(), filled(column(place)));
+    }
+
+    private List<ColumnMeans> columns() {
+        if (kept.isPresent()) {
+            return IntStream.range(0, kept.get().columns().size()).mapToObj(place -> withUnit(place, kept.get().columns().get(place))).toList();
+        }
+        List<ColumnMeans> columns = new ArrayList<>();
+        Set<Column> taken = new HashSet<>();
+        List<String> headings = headings(table);
+        for (int place = 0; place < headings.size(); place++) {
+            List<String> cells = filled(column(place));
+            Optional<String> meant = looks.meant(headings.get(place), cells).filter(column -> Translator.targets(column).stream().noneMatch(taken::contains));
+            meant.ifPresent(column -> taken.addAll(Translator.targets(column)));
+            String column = meant.orElse("");
+            columns.add(new ColumnMeans(headings.get(place), column, looks.unit(headings.get(place), column, cells), looks.dayOrder(column, cells)));
+        }
+        return columns;
+    }
+
+    /** A column that was said to be another has the unit it looks like until somebody says so. */
+    private ColumnMeans withUnit(int place, ColumnMeans said) {
+        List<String> units = Looks.units(said.column());
+        return units.isEmpty() || units.contains(said.unit()) ? said
+                : new ColumnMeans(said.heading(), said.column(), looks.unit(said.heading(), said.column(), filled(column(place))), said.dayOrder());
+    }
+
+    /** How often each word stands in each column of words, in the order they come. */
+    Map<String, Map<String, Long>> spoken(List<ColumnMeans> columns) {
+        Map<String, Map<String, Long>> spoken = new LinkedHashMap<>();
+        for (int place = 0; place < columns.size(); place++) {
+            String column = columns.get(place).column();
+            if (Words.areKnown(column)) {
+                Map<String, Long> counted = filled(column(place)).stream().collect(Collectors.groupingBy(cell -> cell, LinkedHashMap::new, Collectors.counting()));
+                spoken.put(column, counted);
+            }
+        }
+        return spoken;
+    }
+
+    private List<WordMeans> said(List<ColumnMeans> columns) {
+        List<WordMeans> said = new ArrayList<>();
+        spoken(columns).forEach((column, counted) -> counted.keySet().stream().limit(MOST_WORDS).forEach(text -> said.add(new WordMeans(column, text,
+                kept.flatMap(before -> before.meaning(column, text)).or(() -> words.meant(column, text)).orElse("")))));
+        return said;
+    }
+
+    private List<Given> given(List<ColumnMeans> columns, List<WordMeans> said) {
+        List<Given> given = new ArrayList<>();
+        Map<String, String> usual = looks.usual(columns, place -> filled(column(place)));
+        Stream.concat(Needed.OF_EVERY_BEND.stream(), Stream.of(Column.METHOD)).filter(column -> lacking(columns, column) > 0).forEach(column -> add(given, column, usual));
+        Set<String> ways = said.stream().filter(word -> word.column().equals(Column.METHOD.title())).map(WordMeans::means).collect(Collectors.toSet());
+        given.stream().filter(each -> each.column().equals(Column.METHOD.title())).map(Given::text).forEach(ways::add);
+        Needed.of(ways, strapped(said, usual)).stream().filter(column -> lacking(columns, column) > 0).forEach(column -> add(given, column, usual));
+        return given;
+    }
+
+    private boolean strapped(List<WordMeans> said, Map<String, String> usual) {
+        return Stream.concat(said.stream().filter(word -> word.column().equals("strap")).map(WordMeans::means), Stream.ofNullable(usual.get("strap")))
+                .anyMatch(means -> !means.isEmpty() && !means.equals("none"));
+    }
+
+    private void add(List<Given> given, Column column, Map<String, String> usual) {
+        given.add(new Given(column.title(), kept.flatMap(before -> before.given(column.title())).orElse(usual.getOrDefault(column.title(), ""))));
+    }
+
+    /** In how many rows nothing is said of a column. */
+    long lacking(List<ColumnMeans> columns, Column column) {
+        Optional<Integer> place = IntStream.range(0, columns.size()).boxed().filter(at -> Translator.targets(columns.get(at).column()).contains(column)).findFirst();
+        return place.map(at -> column(at).stream().filter(String::isEmpty).count()).orElse(table.rows().size() - 1L);
+    }
+}

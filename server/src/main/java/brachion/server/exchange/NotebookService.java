@@ -1,0 +1,84 @@
+package brachion.server.exchange;
+
+import brachion.server.problem.RefusedFieldException;
+import brachion.server.recipe.Workshops;
+import java.time.Clock;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Finds out what somebody's own table means, and keeps what was said of it for the next one of its shape. */
+@Service
+@Transactional
+class NotebookService {
+
+    private final NotebookRepository repository;
+    private final Workshops workshops;
+    private final Clock clock;
+
+    NotebookService(NotebookRepository repository, Workshops workshops, Clock clock) {
+        this.repository = repository;
+        this.workshops = workshops;
+        this.clock = clock;
+    }
+
+    /** What a table is likely to mean, or was said to; nothing of it is kept. */
+    @Transactional(readOnly = true)
+    public NotebookAnswer look(byte[] file) {
+        RawTable raw = RawTable.read(file);
+        if (Notebook.isOurs(raw)) {
+            return NotebookAnswer.OURS;
+        }
+        RawTable table = raw.fromItsHeadings();
+        String shape = Notebook.shape(table);
+        Optional<Translation> kept = kept(shape);
+        return NotebookAnswer.of(shape, kept.isPresent(), new Notebook(table, kept, workshops.now().woods()), new Words(workshops.now().woods()));
+    }
+
+    /** A table in the columns and words known here. */
+    @Transactional(readOnly = true)
+    public Sheet sheet(byte[] file) {
+        RawTable raw = RawTable.read(file);
+        if (Notebook.isOurs(raw)) {
+            return Sheet.of(raw);
+        }
+        RawTable table = raw.fromItsHeadings();
+        Optional<Translation> kept = kept(Notebook.shape(table)).filter(translation -> translation.columns().size() == table.rows().get(0).cells().size());
+        return kept.map(translation -> new Translator(translation).sheet(table)).orElseGet(() -> Sheet.of(raw));
+    }
+
+    private Optional<Translation> kept(String shape) {
+        return repository.findFirstByShapeOrderById(shape).filter(NotebookEntity::present).map(NotebookEntity::translation);
+    }
+
+    /** Keeps what tables of a shape mean. */
+    public void keep(String shape, Translation translation) {
+        requireSense(translation);
+        NotebookEntity stored = repository.findFirstByShapeOrderById(shape).orElseGet(() -> new NotebookEntity(shape));
+        stored.bringBack();
+        stored.write(translation);
+        repository.saveAndFlush(stored);
+    }
+
+    /** Forgets it, so that the next table of the shape is looked at afresh. */
+    public void forget(String shape) {
+        repository.findFirstByShapeOrderById(shape).ifPresent(stored -> stored.discard(clock.instant()));
+    }
+
+    private static void requireSense(Translation translation) {
+        Set<Column> taken = new HashSet<>();
+        for (int i = 0; i < translation.columns().size(); i++) {
+            String means = translation.columns().get(i).column();
+            List<Column> targets = Translator.targets(means);
+            if (targets.isEmpty() && !means.isEmpty() && !means.equals(Translation.LEFT_OUT)) {
+                throw new RefusedFieldException("columns[" + i + "].column", "“" + means + "” is no column known here.");
+            }
+            if (!targets.stream().allMatch(taken::add)) {
+                throw new RefusedFieldException("columns[" + i + "].column", "Two columns are taken for “" + means + "”.");
+            }
+        }
+    }
+}

@@ -1,0 +1,125 @@
+package brachion.server.exchange;
+
+import brachion.server.problem.RefusedFieldException;
+import java.io.IOException;
+import java.io.StringReader;
+import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.Charset;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+import java.util.stream.IntStream;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
+
+/**
+ * A table as it came: comma or semicolon or tab between the cells (RFC 4180), UTF-8 or else Windows-1252.
+ *
+ * @param rows the rows that are not empty, at least one
+ */
+record RawTable(List<Row> rows) {
+
+    private static final int MOST_BYTES = 5_000_000;
+    private static final Charset OLD_SPREADSHEETS = Charset.forName("windows-1252");
+    private static final char[] SEPARATORS = {';', '\t', ','};
+    /** Headings are looked for among so many rows. */
+    private static final int LOOKED_AT = 12;
+    /** A row of headings names at least so much of what the widest row does. */
+    private static final double ALMOST = 0.6;
+    private static final Pattern SUM = Pattern.compile("(?i)(grand )?(total|sum|average|mean|count|summe|gesamt|mittel|somme|moyenne)s?\\b");
+
+    /** Refuses what is no table, with the field {@code file}. */
+    static RawTable read(byte[] file) {
+        if (file.length > MOST_BYTES) {
+            throw refused("The file is larger than 5 MB. Split it and bring in the parts.");
+        }
+        String text = decode(file).replaceFirst("^\uFEFF", "");
+        if (text.isBlank()) {
+            throw refused("The file is empty.");
+        }
+        CSVFormat format = CSVFormat.RFC4180.builder().setDelimiter(separator(text)).setIgnoreEmptyLines(true).get();
+        try (CSVParser parser = format.parse(new StringReader(text))) {
+            List<Row> rows = new ArrayList<>();
+            for (CSVRecord row : parser) {
+                if (row.stream().anyMatch(cell -> !cell.isBlank())) {
+                    long breaks = row.stream().flatMapToInt(String::chars).filter(c -> c == '\n').count();
+                    rows.add(new Row(parser.getCurrentLineNumber() - breaks, row.toList()));
+                }
+            }
+            if (rows.isEmpty()) {
+                throw refused("The file is empty: there is not one word in its cells.");
+            }
+            return new RawTable(rows);
+        } catch (IOException | UncheckedIOException broken) {
+            throw refused("The table breaks off: " + reason(broken) + ".");
+        }
+    }
+
+    /** What stands oftenest between the cells of the first line that has several. */
+    private static char separator(String text) {
+        String line = text.lines().filter(each -> new String(SEPARATORS).chars().anyMatch(c -> each.indexOf(c) >= 0)).findFirst().orElse("");
+        char found = ',';
+        long most = 0;
+        for (char separator : SEPARATORS) {
+            long count = line.chars().filter(c -> c == separator).count();
+            if (count > most) {
+                found = separator;
+                most = count;
+            }
+        }
+        return found;
+    }
+
+    private static String decode(byte[] file) {
+        try {
+            return StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(file)).toString();
+        } catch (CharacterCodingException notUtf8) {
+            return new String(file, OLD_SPREADSHEETS);
+        }
+    }
+
+    private static String reason(Exception broken) {
+        Throwable cause = broken instanceof UncheckedIOException ? broken.getCause() : broken;
+        return cause.getMessage();
+    }
+
+    private static RefusedFieldException refused(String message) {
+        return new RefusedFieldException("file", message);
+    }
+
+    /**
+     * The same from its headings on, without what stands above them (a title), below (a sum) and between (columns nobody filled).
+     */
+    RawTable fromItsHeadings() {
+        int widest = rows.stream().limit(LOOKED_AT).mapToInt(RawTable::words).max().orElse(0);
+        int at = 0;
+        while (at < rows.size() - 1 && words(rows.get(at)) < Math.max(2, widest * ALMOST)) {
+            at++;
+        }
+        List<String> headings = rows.get(at).cells();
+        List<Row> below = rows.subList(at + 1, rows.size()).stream().filter(row -> !sums(row)).toList();
+        List<Integer> filled = IntStream.range(0, headings.size())
+                .filter(place -> !headings.get(place).isBlank() || below.stream().anyMatch(row -> !row.cell(place).isBlank())).boxed().toList();
+        List<Row> kept = new ArrayList<>();
+        kept.add(only(rows.get(at), filled));
+        below.forEach(row -> kept.add(only(row, filled)));
+        return new RawTable(kept);
+    }
+
+    private static Row only(Row row, List<Integer> places) {
+        return new Row(row.line(), places.stream().map(row::cell).toList());
+    }
+
+    /** Cells that are headed by words rather than numbers. */
+    private static int words(Row row) {
+        return (int) row.cells().stream().filter(cell -> cell.chars().anyMatch(Character::isLetter)).count();
+    }
+
+    private static boolean sums(Row row) {
+        return row.cells().stream().filter(cell -> !cell.isBlank()).findFirst().filter(cell -> SUM.matcher(cell.strip()).lookingAt()).isPresent();
+    }
+}

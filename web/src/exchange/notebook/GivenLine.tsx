@@ -1,0 +1,22 @@
+import type { NotebookAnswer, Translation } from '../../api/schema';
+import { Field } from '../../app/Field';
+import { many } from '../words';
+import { Meaning } from './Meaning';
+
+interface GivenLineProps {
+  given: Translation['given'][number];
+  view: NotebookAnswer['given'][number] | undefined;
+  onChange: (text: string) => void;
+}
+
+/** What no column says: one answer for all bends that say nothing of it. */
+export function GivenLine({ given: { column, text }, view, onChange }: GivenLineProps) {
+  const label = `${column}, ${many(view?.rows ?? 0, 'row', 'rows')}`;
+  if (view && view.offered.length > 0) return <Meaning label={label} options={view.offered} value={text} unsaid="One for all?" onChange={onChange} />;
+  return (
+    <Field label={label} value={text} error={text.trim() === ''} helperText={text.trim() === '' ? HINT[column] ?? 'One for all, with its unit' : ' '}
+      onChange={(event) => { onChange(event.target.value); }} slotProps={{ htmlInput: { maxLength: 500, autoComplete: 'off' } }} />
+  );
+}
+
+const HINT: Record<string, string> = { day: 'One day for all, as 2025-03-14', 'bend angle': 'One for all, as 90', plies: 'One for all, as 6' };

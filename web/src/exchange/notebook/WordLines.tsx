@@ -1,0 +1,36 @@
+import { Box, Button, Typography } from '@mui/material';
+import { useState } from 'react';
+import type { NotebookAnswer, Translation } from '../../api/schema';
+import { many } from '../words';
+import { Meaning } from './Meaning';
+
+interface WordLinesProps {
+  words: Translation['words'];
+  views: NotebookAnswer['words'];
+  onMeans: (place: number, means: string) => void;
+}
+
+/** Words in columns of words: those nobody can tell are asked, the others can be looked at. */
+export function WordLines({ words, views, onMeans }: WordLinesProps) {
+  // what was asked stays in its place once it is answered
+  const [open] = useState(() => new Set(words.flatMap(({ means }, place) => (means === '' ? [place] : []))));
+  const [all, setAll] = useState(false);
+  const understood = words.length - open.size;
+  if (words.length === 0) return null;
+  return (
+    <Box component="section" aria-label="Its words" sx={{ mt: 2 }}>
+      <Typography variant="h3" sx={{ mb: 1 }}>Its words</Typography>
+      <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: { xs: '1fr', sm: 'repeat(2, 1fr)', lg: 'repeat(3, 1fr)' } }}>
+        {words.map((word, place) => (open.has(place) || all) && (
+          <Meaning key={`${word.column} ${word.text}`} label={`${word.column}: “${word.text}”, ${many(views[place]?.count ?? 0, 'row', 'rows')}`} options={views[place]?.offered ?? []}
+            value={word.means} unsaid="What does it mean?" onChange={(means) => { onMeans(place, means); }} />
+        ))}
+      </Box>
+      {understood > 0 && (
+        <Button size="small" aria-expanded={all} onClick={() => { setAll(!all); }}>
+          {all ? 'Only what was asked' : `Look at ${many(understood, 'word', 'words')} that ${understood === 1 ? 'is' : 'are'} understood`}
+        </Button>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,28 @@
+import type { Translation } from '../../api/schema';
+
+/** What a column of the table is, and how its cells are read. */
+export type ColumnMeans = Translation['columns'][number];
+
+export function withColumn(translation: Translation, place: number, change: Partial<ColumnMeans>): Translation {
+  return { ...translation, columns: translation.columns.map((column, at) => (at === place ? { ...column, ...change } : column)) };
+}
+
+export function withWord(translation: Translation, place: number, means: string): Translation {
+  return { ...translation, words: translation.words.map((word, at) => (at === place ? { ...word, means } : word)) };
+}
+
+export function withGiven(translation: Translation, place: number, text: string): Translation {
+  return { ...translation, given: translation.given.map((each, at) => (at === place ? { ...each, text } : each)) };
+}
+
+/** What is still to be said: words nobody knows, and what no column says. */
+export function asked({ words, given }: Translation): number {
+  return words.filter(({ means }) => means === '').length + given.filter(({ text }) => text.trim() === '').length;
+}
+
+/** How much is still to be said. */
+export function askedInWords(translation: Translation): string {
+  const open = asked(translation);
+  if (open === 0) return 'Everything is said.';
+  return open === 1 ? 'One thing is still asked; rows it concerns would wait to be mended.' : `${open} things are still asked; rows they concern would wait to be mended.`;
+}
