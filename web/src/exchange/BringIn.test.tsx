@@ -1,7 +1,7 @@
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, expect, it, vi } from 'vitest';
-import type { TableAnswer } from '../api/schema';
+import type { NotebookAnswer, TableAnswer } from '../api/schema';
 import type { Notice } from '../app/notice';
 import { show, STEAMED } from '../testing';
 import { BringIn } from './BringIn';
@@ -16,15 +16,31 @@ const TABLE: TableAnswer = {
 };
 const FILE = new File(['day,species\n'], 'ledger.csv', { type: 'text/csv' });
 
-const reading = { data: undefined as TableAnswer | undefined, error: null as Error | null, mutate: vi.fn(), reset: vi.fn() };
+const reading = { data: undefined as TableAnswer | undefined, error: null as Error | null, mutate: vi.fn(), mutateAsync: vi.fn(), isPending: false, reset: vi.fn() };
 const bringIn = { mutateAsync: vi.fn(), error: null, isPending: false };
-vi.mock('../api/exchange', () => ({ useTableReading: () => reading, useExchangeWrites: () => ({ bringIn }) }));
+const OURS: NotebookAnswer = { ours: true, shape: '', remembered: false, translation: { columns: [], words: [], given: [] }, columns: [], words: [], given: [], targets: [] };
+const notebook = { mutateAsync: vi.fn(), error: null as Error | null };
+const said = { mutateAsync: vi.fn(), error: null, isPending: false, reset: vi.fn() };
+vi.mock('../api/exchange', async () => {
+  const { useState } = await import('react');
+  return {
+    // shown again once it has been asked, as the real one is
+    useTableReading: () => {
+      const [, show] = useState(0);
+      return { ...reading, mutate: (file: File) => { reading.mutate(file); show((n) => n + 1); } };
+    },
+    useExchangeWrites: () => ({ bringIn }), useNotebook: () => notebook, useSaid: () => said,
+    useForgotten: () => ({ mutateAsync: vi.fn(), isPending: false }),
+  };
+});
 vi.mock('../api/queries', () => ({ useSpecies: () => ({ data: [{ id: 'white-ash', commonName: 'White ash' }] }) }));
 
 beforeEach(() => {
   vi.clearAllMocks();
   reading.data = undefined;
   reading.error = null;
+  notebook.error = null;
+  notebook.mutateAsync.mockResolvedValue(OURS);
 });
 
 it('looks into a chosen table before anything is kept', async () => {
@@ -33,6 +49,7 @@ it('looks into a chosen table before anything is kept', async () => {
   show(<BringIn />, (notice) => notices.push(notice));
   expect(screen.queryByText(/can come in/)).toBeNull();
   await userEvent.upload(screen.getByLabelText('Table of bends'), FILE);
+  await screen.findByRole('list', { name: 'Rows that cannot be read' });
   expect(reading.mutate).toHaveBeenCalledWith(FILE);
   expect(bringIn.mutateAsync).not.toHaveBeenCalled();
   expect(within(screen.getByRole('list', { name: 'Rows that cannot be read' })).getByText('line 9')).toBeDefined();
@@ -45,9 +62,50 @@ it('looks into a chosen table before anything is kept', async () => {
 });
 
 it('says in words why a file is no table and offers nothing to bring in', async () => {
-  reading.mutate.mockImplementation(() => { reading.error = new Error('The file is empty.'); });
+  notebook.mutateAsync.mockImplementation(() => {
+    notebook.error = new Error('The file is empty.');
+    return Promise.reject(notebook.error);
+  });
   show(<BringIn />);
   await userEvent.upload(screen.getByLabelText('Table of bends'), FILE);
-  expect(screen.getByRole('alert').textContent).toBe('The file is empty.');
+  expect((await screen.findByRole('alert')).textContent).toBe('The file is empty.');
   expect(screen.queryByRole('button', { name: /Bring in/ })).toBeNull();
+});
+
+it('asks what headings of somebody’s own mean, and reads the table as it was said', async () => {
+  const foreign: NotebookAnswer = {
+    ours: false, shape: 'abc', remembered: false,
+    translation: {
+      columns: [{ heading: 'Thick', column: 'thickness', unit: 'in', dayOrder: 'DAY_FIRST' }, { heading: 'Wood', column: 'species', unit: '', dayOrder: 'DAY_FIRST' }],
+      words: [{ column: 'species', text: 'Ash', means: '' }, { column: 'species', text: 'Red oak', means: 'Northern red oak' }], given: [{ column: 'bend angle', text: '' }],
+    },
+    columns: [{ samples: ['3/8'], units: ['in', 'mm', 'cm'], guessed: true }, { samples: ['Ash', 'Red oak'], units: [], guessed: false }],
+    words: [{ column: 'species', text: 'Ash', count: 2, offered: ['White ash', 'European ash'] }, { column: 'species', text: 'Red oak', count: 1, offered: [] }],
+    given: [{ column: 'bend angle', rows: 3, offered: [] }], targets: ['species', 'thickness', 'width'],
+  };
+  notebook.mutateAsync.mockResolvedValue(foreign);
+  said.mutateAsync.mockImplementation(({ translation }: { translation: NotebookAnswer['translation'] }) => Promise.resolve({ ...foreign, remembered: true, translation }));
+  reading.mutateAsync.mockImplementation(() => {
+    reading.data = TABLE;
+    return Promise.resolve(TABLE);
+  });
+  show(<BringIn />);
+  await userEvent.upload(screen.getByLabelText('Table of bends'), FILE);
+  const part = within(await screen.findByRole('region', { name: 'What your table means' }));
+  expect(part.getByRole('status').textContent).toBe('2 things are still asked; rows they concern would wait to be mended.');
+  expect(part.queryByLabelText(/Red oak/)).toBeNull();
+  expect(reading.mutate).not.toHaveBeenCalled();
+  await userEvent.click(part.getByRole('button', { name: 'mm' }));
+  await userEvent.click(part.getByLabelText('species: “Ash”, 2 rows'));
+  await userEvent.click(screen.getByRole('option', { name: 'European ash' }));
+  await userEvent.type(part.getByLabelText('bend angle, 3 rows'), '90');
+  expect(part.getByRole('status').textContent).toBe('Everything is said.');
+  await userEvent.click(part.getByRole('button', { name: 'Read it so' }));
+  expect(said.mutateAsync).toHaveBeenCalledWith({
+    file: FILE, shape: 'abc', translation: {
+      columns: [{ ...foreign.translation.columns[0], unit: 'mm' }, foreign.translation.columns[1]],
+      words: [{ column: 'species', text: 'Ash', means: 'European ash' }, foreign.translation.words[1]], given: [{ column: 'bend angle', text: '90' }],
+    },
+  });
+  expect(await screen.findByRole('list', { name: 'Bends that can come in' })).toBeDefined();
 });

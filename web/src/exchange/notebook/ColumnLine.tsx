@@ -26,7 +26,7 @@ export function ColumnLine({ means, view, targets, onMeans, onChange }: ColumnLi
         <Typography variant="body2" color="text.secondary" noWrap>{view?.samples.join(', ')}</Typography>
       </Box>
       <Meaning label="It is" options={targets} value={means.column} unsaid="" onChange={onMeans} />
-      <Box sx={{ minHeight: 40 }}>
+      <Box sx={{ minHeight: { md: 40 } }}>
         {units.length > 0 && <Choice label={`Bare numbers are${guess}`} options={Object.fromEntries(units.map((unit) => [unit, unit]))} value={means.unit} onChange={(unit) => { onChange({ unit }); }} />}
         {means.column === 'day' && <Choice label={`In its dates stands${guess}`} options={DAY_ORDER} value={means.dayOrder} onChange={(dayOrder) => { onChange({ dayOrder }); }} />}
         {means.column === '' && <Typography variant="body2" color="text.secondary" sx={{ pt: 1 }}>Goes into the note</Typography>}
