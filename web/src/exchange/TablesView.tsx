@@ -31,10 +31,14 @@ function TakeOut() {
   const [units] = useUnits();
   const { data } = useTrialCounts();
   const all = data && data.clean + data.flawed + data.broken;
+  const asked = `units=${units === 'inch' ? 'INCH' : 'METRIC'}`;
   return (
-    <Button variant="outlined" component="a" download disabled={!data} href={inThisShop(`/api/exchange/trials?units=${units === 'inch' ? 'INCH' : 'METRIC'}`)}>
-      Take out {all === undefined ? 'your bends' : many(all, 'bend', 'bends')} in {units === 'inch' ? 'inches and °F' : 'mm and °C'}
-    </Button>
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
+      <Button variant="outlined" component="a" download disabled={!data} href={inThisShop(`/api/exchange/trials?${asked}`)}>
+        Take out {all === undefined ? 'your bends' : many(all, 'bend', 'bends')} in {units === 'inch' ? 'inches and °F' : 'mm and °C'}
+      </Button>
+      <Button component="a" download disabled={!data} href={inThisShop(`/api/exchange/workbook?${asked}`)}>As a workbook</Button>
+    </Box>
   );
 }
 

@@ -3,15 +3,21 @@ package brachion.server.exchange;
 import brachion.server.exchange.ExchangeService.Kept;
 import brachion.server.exchange.ExchangeService.Reading;
 import brachion.server.exchange.LeftRow.Cell;
+import brachion.server.storage.Download;
 import brachion.server.storage.Stores;
 import brachion.server.storage.TableFile;
 import brachion.server.trial.TrialFields;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -31,6 +37,7 @@ class ExchangeController {
 
     /** Trials and rows a preview shows. */
     private static final int SHOWN = 100;
+    private static final String WORKBOOK = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet";
 
     private final ExchangeService service;
     private final Clock clock;
@@ -101,6 +108,13 @@ class ExchangeController {
     @GetMapping(path = "/trials", produces = TableFile.TYPE)
     ResponseEntity<byte[]> table(@RequestParam(defaultValue = "METRIC") Units units) {
         return TableFile.of("trials", service.table(units), clock);
+    }
+
+    /** All trials as a workbook. */
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = WORKBOOK, schema = @Schema(type = "string", format = "binary")))
+    @GetMapping(path = "/workbook", produces = WORKBOOK)
+    ResponseEntity<byte[]> workbook(@RequestParam(defaultValue = "METRIC") Units units) {
+        return Download.of("brachion-trials-" + LocalDate.now(clock) + ".xlsx", MediaType.parseMediaType(WORKBOOK), service.workbook(units));
     }
 
     /** Rows that wait to be mended. */

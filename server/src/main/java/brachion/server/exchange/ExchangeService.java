@@ -148,6 +148,11 @@ class ExchangeService {
         return new TrialWriter(units, workshops.now().woods()).table(trials.written());
     }
 
+    @Transactional(readOnly = true, timeout = LongWork.SECONDS)
+    public byte[] workbook(Units units) {
+        return new TrialWriter(units, workshops.now().woods()).workbook(trials.written());
+    }
+
     private TrialReader reader() {
         return new TrialReader(validator, workshops.now());
     }

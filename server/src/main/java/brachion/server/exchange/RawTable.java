@@ -17,7 +17,7 @@ import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 
 /**
- * A table as it came: comma or semicolon or tab between the cells (RFC 4180), UTF-8 or else Windows-1252.
+ * A table as it came: a workbook, or text with comma or semicolon or tab between the cells (RFC 4180), UTF-8 or else Windows-1252.
  *
  * @param rows the rows that are not empty, at least one
  */
@@ -36,6 +36,9 @@ record RawTable(List<Row> rows) {
     static RawTable read(byte[] file) {
         if (file.length > MOST_BYTES) {
             throw refused("The file is larger than 5 MB. Split it and bring in the parts.");
+        }
+        if (Workbook.is(file)) {
+            return new RawTable(Workbook.rows(file));
         }
         String text = decode(file).replaceFirst("^\uFEFF", "");
         if (text.isBlank()) {

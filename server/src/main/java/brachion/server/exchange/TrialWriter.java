@@ -48,6 +48,11 @@ final class TrialWriter {
         return String.join("\r\n", lines) + "\r\n";
     }
 
+    /** The same as a workbook. */
+    byte[] workbook(List<TrialFields> trials) {
+        return Workbook.of("Bends", Column.ALL.stream().map(column -> column.heading(units)).toList(), trials.stream().map(this::cells).toList());
+    }
+
     private static String line(List<String> cells) {
         return CSVFormat.RFC4180.format(cells.toArray());
     }

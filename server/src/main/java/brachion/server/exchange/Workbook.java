@@ -1,0 +1,148 @@
+package brachion.server.exchange;
+
+import brachion.server.problem.RefusedFieldException;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.math.BigDecimal;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import org.apache.commons.compress.archivers.zip.ZipArchiveEntry;
+import org.apache.commons.compress.archivers.zip.ZipFile;
+import org.apache.commons.compress.utils.SeekableInMemoryByteChannel;
+import org.dhatim.fastexcel.Worksheet;
+import org.dhatim.fastexcel.reader.Cell;
+import org.dhatim.fastexcel.reader.CellType;
+import org.dhatim.fastexcel.reader.ExcelReaderException;
+import org.dhatim.fastexcel.reader.ReadableWorkbook;
+import org.dhatim.fastexcel.reader.ReadingOptions;
+
+/** Tables as workbooks (Office Open XML, ECMA-376): the first sheet with something in it, cell by cell as it is shown; formulas by their last value. */
+final class Workbook {
+
+    private static final byte[] ZIP = {'P', 'K', 3, 4};
+    /** A workbook of 5 MB unpacks to no more unless it was made to harm. */
+    private static final long MOST_UNPACKED = 150_000_000;
+    private static final int BLOCK = 65_536;
+    private static final Pattern OF_A_DAY = Pattern.compile("(?i)(?:\"[^\"]*\"|\\[[^\\]]*]|\\\\.|[^dy])*(d|yy).*");
+    /** Days are counted from here in workbooks. */
+    private static final LocalDateTime DAY_ZERO = LocalDateTime.of(1899, 12, 30, 0, 0);
+    private static final BigDecimal HUNDRED = BigDecimal.valueOf(100);
+    private static final Pattern NUMBER = Pattern.compile("-?\\d+(\\.\\d+)?");
+
+    /** A number of so many characters is the same as a binary one. */
+    private static final int DIGITS = 15;
+
+    private Workbook() {
+    }
+
+    static boolean is(byte[] file) {
+        return file.length > ZIP.length && Arrays.equals(file, 0, ZIP.length, ZIP, 0, ZIP.length);
+    }
+
+    /** The rows of the first sheet that has any; refuses what is no workbook, with the field {@code file}. */
+    static List<Row> rows(byte[] file) {
+        requireModest(file);
+        try (ReadableWorkbook book = new ReadableWorkbook(new ByteArrayInputStream(file), new ReadingOptions(true, false))) {
+            for (org.dhatim.fastexcel.reader.Sheet sheet : book.getSheets().toList()) {
+                List<Row> rows = new ArrayList<>();
+                sheet.openStream().forEach(row -> {
+                    List<String> cells = new ArrayList<>();
+                    row.forEach(cell -> cells.add(cell == null ? "" : text(cell)));
+                    if (cells.stream().anyMatch(cell -> !cell.isBlank())) {
+                        rows.add(new Row(row.getRowNum(), List.copyOf(cells)));
+                    }
+                });
+                if (!rows.isEmpty()) {
+                    return rows;
+                }
+            }
+        } catch (IOException | UncheckedIOException | ExcelReaderException | IllegalArgumentException broken) {
+            throw new RefusedFieldException("file", "This workbook cannot be read. Save it anew, or save the sheet as CSV.");
+        }
+        throw new RefusedFieldException("file", "The workbook is empty: there is not one word in its sheets.");
+    }
+
+    /** Refuses what unpacks to far more than any table of bends, before anything reads it. */
+    private static void requireModest(byte[] file) {
+        long unpacked = 0;
+        byte[] block = new byte[BLOCK];
+        try (ZipFile zip = ZipFile.builder().setSeekableByteChannel(new SeekableInMemoryByteChannel(file)).get()) {
+            for (ZipArchiveEntry entry : Collections.list(zip.getEntries())) {
+                try (InputStream part = zip.getInputStream(entry)) {
+                    for (int read = part.read(block); read >= 0; read = part.read(block)) {
+                        unpacked += read;
+                        if (unpacked > MOST_UNPACKED) {
+                            throw new RefusedFieldException("file", "This workbook unpacks to more than 150 MB. Save the sheet as CSV and bring in the parts.");
+                        }
+                    }
+                }
+            }
+        } catch (IOException broken) {
+            throw new RefusedFieldException("file", "This workbook breaks off. Save it anew, or save the sheet as CSV.");
+        }
+    }
+
+    private static String text(Cell cell) {
+        CellType type = cell.getType();
+        if (type == CellType.NUMBER || type == CellType.FORMULA && isNumber(cell)) {
+            return number(cell);
+        }
+        if (type == CellType.BOOLEAN) {
+            return cell.asBoolean() ? "yes" : "no";
+        }
+        return type == CellType.ERROR || type == CellType.EMPTY ? "" : Optional.ofNullable(cell.getText()).orElse("");
+    }
+
+    private static boolean isNumber(Cell cell) {
+        return cell.getValue() instanceof BigDecimal || NUMBER.matcher(Optional.ofNullable(cell.getRawValue()).orElse("")).matches();
+    }
+
+    /** A number, a day or a percentage, as its format shows it. */
+    private static String number(Cell cell) {
+        String format = Optional.ofNullable(cell.getDataFormatString()).orElse("");
+        BigDecimal value = cell.getValue() instanceof BigDecimal known ? known : new BigDecimal(cell.getRawValue());
+        if (OF_A_DAY.matcher(format).matches() && value.signum() > 0) {
+            LocalDateTime moment = cell.getType() == CellType.NUMBER ? cell.asDate() : DAY_ZERO.plusDays(value.longValue());
+            return moment.toLocalTime().equals(LocalTime.MIDNIGHT) ? moment.toLocalDate().toString() : moment.toString();
+        }
+        return format.contains("%") ? value.multiply(HUNDRED).stripTrailingZeros().toPlainString() + " %" : value.stripTrailingZeros().toPlainString();
+    }
+
+    /** A workbook of one sheet: headings, then a row for each line; what is a number is written as one. */
+    static byte[] of(String name, List<String> headings, List<List<String>> lines) {
+        ByteArrayOutputStream file = new ByteArrayOutputStream();
+        try (org.dhatim.fastexcel.Workbook book = new org.dhatim.fastexcel.Workbook(file, "Brachion", "1.0")) {
+            Worksheet sheet = book.newWorksheet(name);
+            for (int column = 0; column < headings.size(); column++) {
+                sheet.value(0, column, headings.get(column));
+                sheet.style(0, column).bold().set();
+            }
+            sheet.freezePane(0, 1);
+            for (int line = 0; line < lines.size(); line++) {
+                for (int column = 0; column < headings.size(); column++) {
+                    write(sheet, line + 1, column, lines.get(line).get(column));
+                }
+            }
+        } catch (IOException inMemory) {
+            throw new UncheckedIOException(inMemory);
+        }
+        return file.toByteArray();
+    }
+
+    private static void write(Worksheet sheet, int row, int column, String text) {
+        if (NUMBER.matcher(text).matches() && text.length() <= DIGITS) {
+            sheet.value(row, column, new BigDecimal(text));
+        } else if (!text.isEmpty()) {
+            sheet.value(row, column, text);
+        }
+    }
+}
