@@ -13,7 +13,8 @@ import org.junit.jupiter.api.Test;
 /** A notebook under headings of its own comes in, after what it does not say was asked; the next one is remembered. */
 class NotebookTest extends BrowserTest {
 
-    private static final String KEPT = """
+    /** As people really keep one. */
+    static final String KEPT = """
             Date,Wood,MC,Thick,Width,Bend radius,Steam time,Strap?,Result,Remarks
             3/14/2025,Ash,8%,3/8,1-1/2,7 in,45,no,snapped,first go
             3/15/2025,Ash,8%,3/8,1-1/2,7 in,60,yes,ok,

@@ -23,8 +23,8 @@ class Screenshots extends BrowserTest {
     @Test
     void tables() {
         show("/records/tables");
-        field("Table of bends").setInputFiles(new FilePayload("ledger.csv", "text/csv", TablesTest.LEDGER.getBytes(StandardCharsets.UTF_8)));
-        page.getByText(Pattern.compile("bends can come in,")).waitFor();
+        field("Table of bends").setInputFiles(new FilePayload("notebook.csv", "text/csv", NotebookTest.KEPT.getBytes(StandardCharsets.UTF_8)));
+        page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What your table means")).scrollIntoViewIfNeeded();
         take("tables");
     }
 
@@ -139,12 +139,9 @@ class Screenshots extends BrowserTest {
     }
 
     @Test
-    void next() {
-        page.setViewportSize(1280, 1000);
-        show("/plan/next");
-        type("Inner radius", "4\"");
-        page.getByText("Step down to it").waitFor();
-        take("next");
+    void things() {
+        show("/rig/things");
+        take("things");
     }
 
     @Test
