@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, asBytes, body } from './client';
-import type { Cell, Kept, Translation } from './schema';
+import type { BroughtIn, Cell, Kept, Translation } from './schema';
 
 const ROWS = ['rows'];
 
@@ -63,6 +63,10 @@ export function useExchangeWrites() {
       body(api.POST('/api/exchange/trials', { ...asTable(file), params: { query: { fileName: file.name } } })),
     onSuccess,
   });
+  const takeBack = useMutation({
+    mutationFn: ({ trials, rows }: BroughtIn) => body(api.POST('/api/exchange/undoing', { body: { trials, rows } })),
+    onSuccess,
+  });
   const mend = useMutation({
     mutationFn: ({ row, cells }: { row: Kept; cells: Cell[] }) =>
       body(api.PUT('/api/exchange/rows/{id}', { params: { path: { id: row.id }, query: { version: row.version } }, body: { cells } })),
@@ -76,5 +80,5 @@ export function useExchangeWrites() {
     mutationFn: (id: number) => body(api.POST('/api/exchange/rows/{id}/restoration', { params: { path: { id } } })),
     onSuccess,
   });
-  return { bringIn, mend, discard, restore };
+  return { bringIn, takeBack, mend, discard, restore };
 }

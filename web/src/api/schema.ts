@@ -820,6 +820,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/exchange/undoing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/exchange/trials": {
         parameters: {
             query?: never;
@@ -1374,7 +1390,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["takeBack"];
+        delete: operations["takeBack_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2706,6 +2722,20 @@ export interface components {
             levers: components["schemas"]["LeverView"][];
             cheapest: components["schemas"]["CombinationView"];
         };
+        UndoRequest: {
+            trials: number[];
+            rows: number[];
+        };
+        BroughtIn: {
+            /** Format: int32 */
+            coming: number;
+            /** Format: int32 */
+            left: number;
+            /** Format: int32 */
+            alreadyHere: number;
+            trials: number[];
+            rows: number[];
+        };
         TableAnswer: {
             /** Format: int32 */
             coming: number;
@@ -3406,6 +3436,8 @@ export type LeversRequest = components['schemas']['LeversRequest'];
 export type ChangeView = components['schemas']['ChangeView'];
 export type CombinationView = components['schemas']['CombinationView'];
 export type LeversAnswer = components['schemas']['LeversAnswer'];
+export type UndoRequest = components['schemas']['UndoRequest'];
+export type BroughtIn = components['schemas']['BroughtIn'];
 export type TableAnswer = components['schemas']['TableAnswer'];
 export type ColumnView = components['schemas']['ColumnView'];
 export type GivenView = components['schemas']['GivenView'];
@@ -5268,6 +5300,31 @@ export interface operations {
             };
         };
     };
+    takeBack: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["UndoRequest"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     table: {
         parameters: {
             query?: {
@@ -5314,7 +5371,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TableAnswer"];
+                    "application/json": components["schemas"]["BroughtIn"];
                 };
             };
         };
@@ -6097,7 +6154,7 @@ export interface operations {
             };
         };
     };
-    takeBack: {
+    takeBack_1: {
         parameters: {
             query: {
                 version: number;

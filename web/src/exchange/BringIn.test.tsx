@@ -18,6 +18,7 @@ const FILE = new File(['day,species\n'], 'ledger.csv', { type: 'text/csv' });
 
 const reading = { data: undefined as TableAnswer | undefined, error: null as Error | null, mutate: vi.fn(), mutateAsync: vi.fn(), isPending: false, reset: vi.fn() };
 const bringIn = { mutateAsync: vi.fn(), error: null, isPending: false };
+const takeBack = { mutate: vi.fn() };
 const OURS: NotebookAnswer = { ours: true, shape: '', remembered: false, translation: { columns: [], words: [], given: [] }, columns: [], words: [], given: [], targets: [] };
 const notebook = { mutateAsync: vi.fn(), error: null as Error | null };
 const said = { mutateAsync: vi.fn(), error: null, isPending: false, reset: vi.fn() };
@@ -29,7 +30,7 @@ vi.mock('../api/exchange', async () => {
       const [, show] = useState(0);
       return { ...reading, mutate: (file: File) => { reading.mutate(file); show((n) => n + 1); } };
     },
-    useExchangeWrites: () => ({ bringIn }), useNotebook: () => notebook, useSaid: () => said,
+    useExchangeWrites: () => ({ bringIn, takeBack }), useNotebook: () => notebook, useSaid: () => said,
     useForgotten: () => ({ mutateAsync: vi.fn(), isPending: false }),
   };
 });
@@ -55,10 +56,21 @@ it('looks into a chosen table before anything is kept', async () => {
   expect(within(screen.getByRole('list', { name: 'Rows that cannot be read' })).getByText('line 9')).toBeDefined();
   expect(screen.getByText('and 119 more like these')).toBeDefined();
   expect(within(screen.getByRole('list', { name: 'Bends that can come in' })).getByText('White ash')).toBeDefined();
-  bringIn.mutateAsync.mockResolvedValue(TABLE);
+  const broughtIn = { coming: 120, left: 1, alreadyHere: 0, trials: [1, 2], rows: [3] };
+  bringIn.mutateAsync.mockResolvedValue(broughtIn);
   await userEvent.click(screen.getByRole('button', { name: 'Bring in 120 bends and keep 1 row to mend' }));
   expect(bringIn.mutateAsync).toHaveBeenCalledWith(FILE);
   expect(notices.map((notice) => notice.message)).toEqual(['120 bends brought in, 1 row waits to be mended.']);
+  notices[0]?.undo?.();
+  expect(takeBack.mutate.mock.calls[0]?.[0]).toEqual(broughtIn);
+});
+
+it('takes cells that are pasted as a table', async () => {
+  show(<BringIn />);
+  await userEvent.click(screen.getByLabelText('Or paste cells here, with their headings'));
+  await userEvent.paste('Wood\tThick\nAsh\t3/8');
+  const [pasted] = notebook.mutateAsync.mock.calls[0] as [File];
+  expect(pasted).toMatchObject({ name: 'Pasted cells', size: 'Wood\tThick\nAsh\t3/8'.length });
 });
 
 it('says in words why a file is no table and offers nothing to bring in', async () => {

@@ -1,8 +1,9 @@
 import { Alert, Box, Button, Link, Typography } from '@mui/material';
-import { useRef, useState, type DragEvent } from 'react';
+import { useRef, useState, type ClipboardEvent, type DragEvent } from 'react';
 import { useExchangeWrites, useForgotten, useNotebook, useSaid, useTableReading } from '../api/exchange';
 import type { NotebookAnswer, TableAnswer, Translation } from '../api/schema';
 import { inThisShop } from '../api/shop';
+import { Field } from '../app/Field';
 import { useNotice } from '../app/notice';
 import { TrialSummary } from '../trials/TrialSummary';
 import { NotebookPart } from './notebook/NotebookPart';
@@ -17,7 +18,7 @@ export function BringIn() {
   const forgotten = useForgotten();
   const [foreign, setForeign] = useState<NotebookAnswer>();
   const reading = useTableReading();
-  const { bringIn } = useExchangeWrites();
+  const { bringIn, takeBack } = useExchangeWrites();
   const notify = useNotice();
   const look = async (chosen: File | undefined) => {
     if (!chosen) return;
@@ -39,8 +40,12 @@ export function BringIn() {
   };
   const put = async () => {
     if (!file) return;
-    const { coming, left } = await bringIn.mutateAsync(file);
-    notify({ message: `${many(coming, 'bend', 'bends')} brought in${left > 0 ? `, ${many(left, 'row waits', 'rows wait')} to be mended` : ''}.` });
+    const broughtIn = await bringIn.mutateAsync(file);
+    const { coming, left } = broughtIn;
+    notify({
+      message: `${many(coming, 'bend', 'bends')} brought in${left > 0 ? `, ${many(left, 'row waits', 'rows wait')} to be mended` : ''}.`,
+      undo: () => { takeBack.mutate(broughtIn, { onError: (error) => { notify({ message: error.message }); } }); },
+    });
     setFile(null);
     setForeign(undefined);
     reading.reset();
@@ -132,6 +137,14 @@ function DropPlace({ file, onFile }: { file: File | null; onFile: (file: File | 
             event.target.value = '';
           }} />
         <Typography>{file ? file.name : 'or drop it here. Nothing is kept until you have seen what it holds.'}</Typography>
+      </Box>
+      <Box onPaste={(event: ClipboardEvent) => {
+        const cells = event.clipboardData.getData('text/plain');
+        if (!cells.includes('\n')) return;
+        event.preventDefault();
+        onFile(new File([cells], 'Pasted cells', { type: 'text/csv' }));
+      }}>
+        <Field label="Or paste cells here, with their headings" value="" onChange={() => undefined} />
       </Box>
       <Typography variant="body2" color="text.secondary">
         A table is a CSV file or a workbook (XLSX) with a line for each bend, under headings of your own: what they mean is asked once and remembered. A cell may bring its

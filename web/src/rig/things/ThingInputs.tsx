@@ -7,7 +7,7 @@ import { GLUE, SUPPORT } from '../../recipe/words';
 import { MeasureField } from '../../units/MeasureField';
 import { useReadings } from '../../units/reading';
 import { MEASURED, thingTyped, type Measured, type ThingForm } from './draft';
-import { KIND, LABEL, roomLabel } from './words';
+import { KIND, labelOf } from './words';
 
 const MATERIAL = { STEEL: SUPPORT.STEEL, ALUMINIUM: SUPPORT.ALUMINIUM, WEBBING: SUPPORT.WEBBING, PLASTIC: SUPPORT.PLASTIC };
 
@@ -25,7 +25,7 @@ export function ThingInputs({ form, onChange }: { form: ThingForm; onChange: (fo
       {form.kind === 'GLUE' && <Choice label="Kind of glue" options={GLUE} value={form.glue} onChange={(glue) => { change({ glue }); }} />}
       <Row>
         {(Object.keys(typed) as Measured[]).map((field) => (
-          <MeasureField key={field} label={field === 'room' ? roomLabel(form.kind) : LABEL[field]} measurement={MEASURED[field]} text={form[field]} reading={readings[field] ?? {}}
+          <MeasureField key={field} label={labelOf(field, form.kind, system)} measurement={MEASURED[field]} text={form[field]} reading={readings[field] ?? {}}
             problem={readings[field]?.error} hint={field === 'room' ? ' ' : 'Empty if not measured'} onChange={(text) => { change({ [field]: text }); }} />
         ))}
         {form.kind === 'GLUE' && (

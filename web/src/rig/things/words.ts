@@ -18,15 +18,19 @@ export const KINDS: Record<ThingKind, string> = {
   GLUE: 'Glues', DRYING_PLACE: 'Drying places',
 };
 
-export const LABEL: Record<Measured, string> = {
+const LABEL: Record<Measured, string> = {
   room: 'Pieces at once', radius: 'Inner radius', angle: 'Goes round, °', width: 'Width of the stock it takes', length: 'Length of the stock it takes', thickness: 'Thickness',
-  reach: 'They open to', openMinutes: 'Open time at 68 °F', clampedHours: 'In the clamps', celsius: 'Temperature', humidity: 'Humidity',
+  reach: 'They open to', openMinutes: 'Open time', clampedHours: 'In the clamps', celsius: 'Temperature', humidity: 'Humidity',
 };
 
-/** What is asked for its room. */
-export function roomLabel(kind: ThingKind): string {
-  return kind === 'CLAMPS' ? 'How many there are' : LABEL.room;
+/** What is asked of a kind of thing. */
+export function labelOf(field: Measured, kind: ThingKind, system: UnitSystem): string {
+  if (field === 'room' && kind === 'CLAMPS') return 'How many there are';
+  return field === 'openMinutes' ? `${LABEL.openMinutes} at ${printTemperature(OF_THE_LABEL_C, system)}` : LABEL[field];
 }
+
+/** Labels of glues tell times at this temperature [°C]. */
+const OF_THE_LABEL_C = 20;
 
 /** What is known of a thing, in a line. */
 export function thingLine(item: RigItemFields, system: UnitSystem): string {

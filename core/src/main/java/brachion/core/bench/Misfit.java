@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.DoubleBinaryOperator;
+import java.util.function.DoubleSupplier;
 
 /**
  * What speaks against a thing in the rig for a bend.
@@ -49,14 +50,14 @@ public record Misfit(What what, OptionalDouble has, OptionalDouble needs) {
     /** What speaks against a thing for a bend, as far as it was measured. */
     public static List<Misfit> of(RigItem item, Recipe plan) {
         List<Misfit> all = new ArrayList<>();
-        falls(item, Trait.RADIUS, plan.bend().innerRadiusMm(), What.OTHER_RADIUS,
+        falls(item, Trait.RADIUS, plan.bend()::innerRadiusMm, What.OTHER_RADIUS,
                 (has, needs) -> Math.abs(has - needs) - SAME_CURVE * needs).ifPresent(all::add);
-        falls(item, Trait.ANGLE, plan.bend().angleDegrees(), What.LESS_ANGLE, Misfit::lacking).ifPresent(all::add);
-        falls(item, Trait.WIDTH, plan.blank().widthMm(), What.TOO_NARROW, Misfit::lacking).ifPresent(all::add);
-        falls(item, Trait.LENGTH, plan.method().sheet(plan).stockLengthMm(), What.TOO_SHORT, Misfit::lacking).ifPresent(all::add);
-        falls(item, Trait.REACH, plan.method().finishedMm(plan.blank().thicknessMm()), What.OPENS_TOO_LITTLE, Misfit::lacking).ifPresent(all::add);
+        falls(item, Trait.ANGLE, plan.bend()::angleDegrees, What.LESS_ANGLE, Misfit::lacking).ifPresent(all::add);
+        falls(item, Trait.WIDTH, plan.blank()::widthMm, What.TOO_NARROW, Misfit::lacking).ifPresent(all::add);
+        falls(item, Trait.LENGTH, () -> plan.method().sheet(plan).stockLengthMm(), What.TOO_SHORT, Misfit::lacking).ifPresent(all::add);
+        falls(item, Trait.REACH, () -> plan.method().finishedMm(plan.blank().thicknessMm()), What.OPENS_TOO_LITTLE, Misfit::lacking).ifPresent(all::add);
         Optional<Strap> strap = plan.method().strap();
-        strap.flatMap(planned -> falls(item, Trait.THICKNESS, planned.thicknessMm(), What.OTHER_THICKNESS,
+        strap.flatMap(planned -> falls(item, Trait.THICKNESS, planned::thicknessMm, What.OTHER_THICKNESS,
                 (has, needs) -> Math.abs(has - needs) - SAME_GAUGE_MM)).ifPresent(all::add);
         Optional<StrapMaterial> material = strap.map(Strap::material);
         if (item.strap().isPresent() && material.isPresent() && !item.strap().equals(material)) {
@@ -73,9 +74,13 @@ public record Misfit(What what, OptionalDouble has, OptionalDouble needs) {
         return needs - has;
     }
 
-    private static Optional<Misfit> falls(RigItem item, Trait trait, double needs, What what, DoubleBinaryOperator by) {
+    /** What the bend needs is asked only of a thing that was measured: it can take a simulation to say. */
+    private static Optional<Misfit> falls(RigItem item, Trait trait, DoubleSupplier needed, What what, DoubleBinaryOperator by) {
         OptionalDouble has = item.of(trait);
-        return has.isPresent() && by.applyAsDouble(has.getAsDouble(), needs) > NOTHING
-                ? Optional.of(new Misfit(what, has, OptionalDouble.of(needs))) : Optional.empty();
+        if (has.isEmpty()) {
+            return Optional.empty();
+        }
+        double needs = needed.getAsDouble();
+        return by.applyAsDouble(has.getAsDouble(), needs) > NOTHING ? Optional.of(new Misfit(what, has, OptionalDouble.of(needs))) : Optional.empty();
     }
 }

@@ -1,5 +1,6 @@
 package brachion.server.exchange;
 
+import brachion.server.exchange.ExchangeService.BroughtIn;
 import brachion.server.exchange.ExchangeService.Kept;
 import brachion.server.exchange.ExchangeService.Reading;
 import brachion.server.exchange.LeftRow.Cell;
@@ -87,6 +88,18 @@ class ExchangeController {
     record MendReading(Long trialId, Kept row) {
     }
 
+    /**
+     * What one table brought in.
+     *
+     * @param trials keys of the trials that came in
+     * @param rows   keys of the rows that wait
+     */
+    record UndoRequest(@NotNull @Size(max = MOST, message = "So much was never brought in at once.") List<@NotNull Long> trials,
+                       @NotNull @Size(max = MOST, message = "So much was never brought in at once.") List<@NotNull Long> rows) {
+
+        private static final int MOST = 200_000;
+    }
+
     /** Reads a table without keeping anything of it. */
     @PostMapping(path = "/readings", consumes = TableFile.TYPE)
     TableAnswer read(@RequestBody(required = false) byte[] file) {
@@ -96,8 +109,16 @@ class ExchangeController {
     /** Brings a table in. */
     @Stores(many = true)
     @PostMapping(path = "/trials", consumes = TableFile.TYPE)
-    TableAnswer bringIn(@RequestParam @Size(max = 255) String fileName, @RequestBody(required = false) byte[] file) {
-        return TableAnswer.of(service.bringIn(fileName, given(file)));
+    BroughtIn bringIn(@RequestParam @Size(max = 255) String fileName, @RequestBody(required = false) byte[] file) {
+        return service.bringIn(fileName, given(file));
+    }
+
+    /** Takes back what one table brought in. */
+    @Stores(many = true)
+    @PostMapping("/undoing")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void takeBack(@Valid @RequestBody UndoRequest undo) {
+        service.takeBack(undo.trials(), undo.rows());
     }
 
     private static byte[] given(byte[] file) {

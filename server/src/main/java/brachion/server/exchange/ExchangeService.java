@@ -58,6 +58,18 @@ class ExchangeService {
     record Left(Row row, List<Fault> faults) {
     }
 
+    /**
+     * What was brought in.
+     *
+     * @param coming how many trials came in
+     * @param left   how many rows cannot be read
+     * @param alreadyHere how many rows are written down here word for word
+     * @param trials keys of the trials that came in
+     * @param rows   keys of the rows that wait now and did not before
+     */
+    record BroughtIn(int coming, int left, int alreadyHere, List<Long> trials, List<Long> rows) {
+    }
+
     /** A row that waits to be mended. */
     record Kept(long id, int version, String fileName, LeftRow row) {
     }
@@ -86,10 +98,10 @@ class ExchangeService {
 
     /** Writes down what can be read and keeps the other rows, but for those that wait already. */
     @Transactional(timeout = LongWork.SECONDS)
-    public Reading bringIn(String fileName, byte[] file) {
+    public BroughtIn bringIn(String fileName, byte[] file) {
         longWork.begin();
         Reading reading = read(file);
-        trials.log(reading.trials());
+        List<Long> logged = trials.log(reading.trials());
         Set<List<String>> waiting = repository.present().stream().map(RowSetAsideEntity::content)
                 .collect(Collectors.toCollection(HashSet::new));
         List<RowSetAsideEntity> fresh = new ArrayList<>();
@@ -99,8 +111,17 @@ class ExchangeService {
                 fresh.add(row);
             }
         }
-        repository.saveAllAndFlush(fresh);
-        return reading;
+        List<Long> rows = repository.saveAllAndFlush(fresh).stream().map(RowSetAsideEntity::id).toList();
+        return new BroughtIn(logged.size(), reading.left().size(), reading.alreadyHere(), logged, rows);
+    }
+
+    /** Takes back what one table brought in, trials and rows that wait. */
+    @Transactional(timeout = LongWork.SECONDS)
+    public void takeBack(List<Long> broughtIn, List<Long> rows) {
+        trials.takeBack(broughtIn);
+        List<RowSetAsideEntity> waiting = repository.findByIdIn(rows).stream().filter(RowSetAsideEntity::present).toList();
+        waiting.forEach(row -> row.discard(clock.instant()));
+        repository.saveAllAndFlush(waiting);
     }
 
     @Transactional(readOnly = true)

@@ -14,6 +14,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.IntFunction;
 import java.util.function.Predicate;
+import java.util.function.ToDoubleFunction;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.DoubleStream;
@@ -103,11 +104,11 @@ final class Looks {
     private String guess(String column, List<String> cells) {
         String usual = units(column).get(0);
         if (usual.equals("in")) {
-            double median = median(cells, Measurement.LENGTH).orElse(0) / LengthUnit.INCH.millimetres();
+            double median = median(cells, cell -> Measurement.LENGTH.read(cell, UnitSystem.INCH)).orElse(0) / LengthUnit.INCH.millimetres();
             boolean radius = column.equals(Column.INNER_RADIUS.title()) || column.equals(Column.RELEASED_RADIUS.title());
             return cells.stream().anyMatch(FRACTION.asMatchPredicate()) || median < (radius ? INCHES_OF_RADIUS_BELOW : INCHES_BELOW) ? "in" : "mm";
         }
-        OptionalDouble median = median(cells, Measurement.COUNT);
+        OptionalDouble median = median(cells, Looks::number);
         return switch (column) {
             case "chamber", "bag", "bath", "pipe" -> median.orElse(0) >= FAHRENHEIT_FROM ? "°F" : "°C";
             case "steam", "hot bath", "steam left on" -> median.orElse(MINUTES_FROM) >= MINUTES_FROM ? "min" : "h";
@@ -115,16 +116,20 @@ final class Looks {
         };
     }
 
-    /** The middle of what can be read as numbers; lengths as if they were inches. */
-    private static OptionalDouble median(List<String> cells, Measurement measurement) {
+    /** The middle of what can be read of bare numbers. */
+    private static OptionalDouble median(List<String> cells, ToDoubleFunction<String> reading) {
         double[] read = cells.stream().filter(cell -> BARE.matcher(cell).matches()).flatMapToDouble(cell -> {
             try {
-                return DoubleStream.of(measurement == Measurement.LENGTH ? measurement.read(cell, UnitSystem.INCH) : Double.parseDouble(cell.replace(',', '.')));
+                return DoubleStream.of(reading.applyAsDouble(cell));
             } catch (UnreadableQuantityException | NumberFormatException unreadable) {
                 return DoubleStream.empty();
             }
         }).sorted().toArray();
         return read.length == 0 ? OptionalDouble.empty() : OptionalDouble.of(read[read.length / 2]);
+    }
+
+    private static double number(String cell) {
+        return Double.parseDouble(cell.replace(',', '.'));
     }
 
     /** Whether a unit or an order of dates is a guess that somebody should look at. */
@@ -156,6 +161,6 @@ final class Looks {
     }
 
     private static OptionalDouble moisture(List<String> cells) {
-        return median(cells.stream().map(cell -> cell.replace("%", "").strip()).toList(), Measurement.COUNT);
+        return median(cells.stream().map(cell -> cell.replace("%", "").strip()).toList(), Looks::number);
     }
 }

@@ -23,6 +23,8 @@ import java.util.stream.Stream;
 final class Notebook {
 
     private static final int MOST_WORDS = 80;
+    /** What is longer is no word but a story. */
+    private static final int LONGEST_WORD = 120;
     private static final int SAMPLES = 4;
 
     private final RawTable table;
@@ -125,7 +127,7 @@ final class Notebook {
 
     private List<WordMeans> said(List<ColumnMeans> columns) {
         List<WordMeans> said = new ArrayList<>();
-        spoken(columns).forEach((column, counted) -> counted.keySet().stream().limit(MOST_WORDS).forEach(text -> said.add(new WordMeans(column, text,
+        spoken(columns).forEach((column, counted) -> counted.keySet().stream().filter(text -> text.length() <= LONGEST_WORD).limit(MOST_WORDS).forEach(text -> said.add(new WordMeans(column, text,
                 kept.flatMap(before -> before.meaning(column, text)).or(() -> words.meant(column, text)).orElse("")))));
         return said;
     }

@@ -25,6 +25,8 @@ record Translation(
     /** A word that tells of no bend: its row is left out. */
     static final String NO_BEND = "no bend";
 
+    private static final String TOO_LONG = "A heading may be up to 500 characters long.";
+    private static final int LONGEST = 500;
     private static final int MOST = 200;
     private static final int MOST_WORDS = 2000;
 
@@ -36,7 +38,7 @@ record Translation(
      * @param unit     the unit of its numbers where neither cell nor heading says one; empty for none
      * @param dayOrder the order of day and month in its dates
      */
-    record ColumnMeans(@NotNull @Size(max = 200) String heading, @NotNull @Size(max = 80) String column, @NotNull @Size(max = 20) String unit, @NotNull DayOrder dayOrder) {
+    record ColumnMeans(@NotNull @Size(max = LONGEST, message = TOO_LONG) String heading, @NotNull @Size(max = 80) String column, @NotNull @Size(max = 20) String unit, @NotNull DayOrder dayOrder) {
     }
 
     /**
@@ -46,7 +48,7 @@ record Translation(
      * @param text   the word
      * @param means  what it means, in the words known here; empty while nobody said
      */
-    record WordMeans(@NotNull @Size(max = 80) String column, @NotNull @Size(max = 500) String text, @NotNull @Size(max = 120) String means) {
+    record WordMeans(@NotNull @Size(max = 80) String column, @NotNull @Size(max = LONGEST) String text, @NotNull @Size(max = 120) String means) {
     }
 
     /**
@@ -55,7 +57,7 @@ record Translation(
      * @param column the column known here
      * @param text   what it says; empty while nobody said
      */
-    record Given(@NotNull @Size(max = 80) String column, @NotNull @Size(max = 500) String text) {
+    record Given(@NotNull @Size(max = 80) String column, @NotNull @Size(max = LONGEST) String text) {
     }
 
     /** What a word of a column means; empty while nobody said. */

@@ -47,6 +47,8 @@ interface TrialRepository extends Repository<TrialEntity, Long> {
     @EntityGraph(attributePaths = {"person", "board", "source"})
     List<TrialEntity> findByJobIdInAndDeletedAtIsNullOrderByBentOn(Collection<Long> jobs);
 
+    List<TrialEntity> findByIdInAndDeletedAtIsNull(Collection<Long> keys);
+
     @Query("select t.outcome.severity as severity, count(t) as trials from TrialEntity t "
             + "where t.deletedAt is null group by t.outcome.severity")
     List<SeverityCount> countBySeverity();

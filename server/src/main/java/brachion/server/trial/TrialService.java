@@ -29,6 +29,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 class TrialService implements Trials {
 
+    /** Trials looked up in one statement. */
+    private static final int AT_ONCE = 500;
+
     private final TrialRepository repository;
     private final NamesOfTheShop names;
     private final Jobs jobs;
@@ -111,6 +114,23 @@ class TrialService implements Trials {
                 trials.stream().map(fields -> new TrialEntity(fields, keys.apply(fields.recipe()), clock.instant())).toList());
         repository.countChange();
         return stored.stream().map(TrialEntity::id).toList();
+    }
+
+    @Override
+    @Transactional(timeout = LongWork.SECONDS)
+    public int takeBack(List<Long> trials) {
+        longWork.begin();
+        int taken = 0;
+        for (int from = 0; from < trials.size(); from += AT_ONCE) {
+            List<TrialEntity> some = repository.findByIdInAndDeletedAtIsNull(trials.subList(from, Math.min(trials.size(), from + AT_ONCE)));
+            some.forEach(trial -> trial.discard(clock.instant()));
+            repository.saveAllAndFlush(some);
+            taken += some.size();
+        }
+        if (taken > 0) {
+            repository.countChange();
+        }
+        return taken;
     }
 
     @Override

@@ -23,6 +23,9 @@ public interface Trials {
     /** Writes several trials down at once, all or none; gives their keys in the same order. */
     List<Long> log(List<TrialFields> trials);
 
+    /** Takes several trials back at once, as if they had never been written down; those that are gone already are passed over. Gives how many it were. */
+    int takeBack(List<Long> trials);
+
     /** Writes one trial down, for a job or, where that is null, for none; gives its key. */
     long logOne(TrialFields trial, Long job);
 

@@ -227,6 +227,19 @@ class ExchangeApiTest {
     }
 
     @Test
+    void what_one_table_brought_in_is_taken_back_by_one_touch() {
+        bringIn(HEADINGS + HOOP);
+        MvcTestResult second = bringIn(HEADINGS + HOOP.replace("5 1/2 in", "7 in").replace("5 3/4 in", "") + HOOP.replace("White ash", "Nowood"));
+        assertThat(trials()).isEqualTo(2);
+        assertThat(read(mvc.get().uri("/api/exchange/rows").exchange(), "$.length()", Integer.class)).isEqualTo(1);
+        String undo = "{\"trials\": %s, \"rows\": %s}".formatted(read(second, "$.trials", List.class), read(second, "$.rows", List.class));
+        assertThat(post(mvc, "/api/exchange/undoing", undo)).hasStatus(204);
+        assertThat(trials()).as("what was there before stays").isEqualTo(1);
+        assertThat(read(mvc.get().uri("/api/exchange/rows").exchange(), "$.length()", Integer.class)).isZero();
+        assertThat(post(mvc, "/api/exchange/undoing", undo)).as("twice is once").hasStatus(204);
+    }
+
+    @Test
     void a_verdict_with_everything_seen_leaves_and_comes_back_as_it_was() {
         post(mvc, "/api/trials", Wire.trial(Wire.recipe(12, 200, Wire.STEAM), """
                 {"severity": "FLAW", "flaw": "INNER_CREASE", "flawAt": "END", "releasedChordMm": 240, "releasedGapMm": 5, "twistDegrees": 2.5,
