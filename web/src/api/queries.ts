@@ -248,7 +248,13 @@ export function useTrialWrites() {
       body(api.POST('/api/trials/{id}/restoration', { params: { path: { id } } })),
     onSuccess,
   });
-  return { log, correct, remove, restore };
+  const several = () => Promise.all([...LISTS, ['forecast']].map((queryKey) => client.invalidateQueries({ queryKey })));
+  const logAlike = useMutation({
+    mutationFn: ({ fields, pieces }: { fields: TrialFields; pieces: number }) => body(api.POST('/api/trials/alike', { params: { query: { pieces } }, body: fields })),
+    onSuccess: several,
+  });
+  const takeBack = useMutation({ mutationFn: (trials: number[]) => body(api.POST('/api/trials/alike/undoing', { body: { trials } })), onSuccess: several });
+  return { log, logAlike, takeBack, correct, remove, restore };
 }
 
 export function useRack() {

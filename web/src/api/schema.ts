@@ -340,6 +340,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/trials/alike": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["logAlike"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/alike/undoing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/stock/proposal": {
         parameters: {
             query?: never;
@@ -829,7 +861,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["takeBack"];
+        post: operations["takeBack_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1390,7 +1422,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["takeBack_1"];
+        delete: operations["takeBack_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2110,6 +2142,9 @@ export interface components {
             /** Format: double */
             share: number;
             next?: components["schemas"]["LeverView"];
+        };
+        AlikeAnswer: {
+            trials: number[];
         };
         ProposalRequest: {
             board: components["schemas"]["BoardFields"];
@@ -3367,6 +3402,7 @@ export type MarksFields = components['schemas']['MarksFields'];
 export type DiagnosisAnswer = components['schemas']['DiagnosisAnswer'];
 export type LeverView = components['schemas']['LeverView'];
 export type LikelyReading = components['schemas']['LikelyReading'];
+export type AlikeAnswer = components['schemas']['AlikeAnswer'];
 export type ProposalRequest = components['schemas']['ProposalRequest'];
 export type BlankSize = components['schemas']['BlankSize'];
 export type ProposalAnswer = components['schemas']['ProposalAnswer'];
@@ -4414,6 +4450,60 @@ export interface operations {
             };
         };
     };
+    logAlike: {
+        parameters: {
+            query: {
+                pieces: number;
+            };
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TrialFields"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlikeAnswer"];
+                };
+            };
+        };
+    };
+    takeBack: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AlikeAnswer"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     propose: {
         parameters: {
             query?: never;
@@ -5300,7 +5390,7 @@ export interface operations {
             };
         };
     };
-    takeBack: {
+    takeBack_1: {
         parameters: {
             query?: never;
             header?: {
@@ -6154,7 +6244,7 @@ export interface operations {
             };
         };
     };
-    takeBack_1: {
+    takeBack_2: {
         parameters: {
             query: {
                 version: number;

@@ -1,9 +1,10 @@
 import { Alert, Box, Button, Paper, Typography } from '@mui/material';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { Problem } from '../api/client';
 import { useReadRecipe, useTrial, useTrialWrites } from '../api/queries';
 import type { TrialFields, TrialView } from '../api/schema';
+import { Field } from '../app/Field';
 import { useNotice } from '../app/notice';
 import { useStored } from '../app/storage';
 import { useUnits } from '../app/units';
@@ -19,6 +20,7 @@ import { useRecipe } from '../recipe/useRecipe';
 import { WaitLine } from '../recipe/WaitLine';
 import { shapeLine } from '../recipe/words';
 import { today } from '../units/days';
+import { number } from '../units/number';
 import { readNow, useReadings, type Reading, type Typed } from '../units/reading';
 import { doneForm, doneOf, doneTyped, processOf } from './done';
 import { DoneInputs } from './DoneInputs';
@@ -26,26 +28,41 @@ import { AS_PLANNED, EMPTY_OUTCOME, FIRST_TRIAL, LOG_DRAFT, type TrialForm } fro
 import { completedOutcome, missingFromOutcome, outcomeForm, outcomeOf, outcomeTyped, type MeasuredAfter } from './outcome';
 import { OutcomeInputs } from './OutcomeInputs';
 
+/** No box gives more at once. */
+const MOST_ALIKE = 50;
+
 export function LogView() {
   const [kept, setTrial] = useStored<TrialForm>(LOG_DRAFT, FIRST_TRIAL);
   const trial = { ...kept, recipe: completed(kept.recipe), outcome: completedOutcome(kept.outcome) };
-  const { log, remove } = useTrialWrites();
+  const [pieces, setPieces] = useState('1');
+  const { log, logAlike, takeBack, remove } = useTrialWrites();
   const notify = useNotice();
+  const failed = (error: Error) => { notify({ message: error.message }); };
+  const save = async (fields: TrialFields) => {
+    const many = number(pieces);
+    if (many === undefined || !Number.isInteger(many) || many < 1 || many > MOST_ALIKE) throw new Error(`One piece to ${MOST_ALIKE}, as a whole number.`);
+    if (many === 1) {
+      const logged = await log.mutateAsync(fields);
+      notify({ message: 'Trial saved. The recipe stays for the next piece.', undo: () => { remove.mutate(logged, { onError: failed }); } });
+    } else {
+      const { trials } = await logAlike.mutateAsync({ fields, pieces: many });
+      notify({ message: `${many} trials saved. The recipe stays for the next piece.`, undo: () => { takeBack.mutate(trials, { onError: failed }); } });
+    }
+    // the next piece is usually like the last one: keep the recipe, ask for its own ending
+    setTrial({ recipe: trial.recipe, outcome: EMPTY_OUTCOME });
+    setPieces('1');
+  };
   return (
     <TrialEditor
       title="Log a bend"
       action="Save this trial"
       trial={trial}
       onChange={setTrial}
-      onSave={async (fields) => {
-        const logged = await log.mutateAsync(fields);
-        // the next piece is usually like the last one: keep the recipe, ask for its own ending
-        setTrial({ recipe: trial.recipe, outcome: EMPTY_OUTCOME });
-        notify({
-          message: 'Trial saved. The recipe stays for the next piece.',
-          undo: () => { remove.mutate(logged); },
-        });
-      }}
+      onSave={save}
+      beside={(
+        <Field label="Pieces that came out so" value={pieces} sx={{ width: 190 }} onChange={(event) => { setPieces(event.target.value); }}
+          slotProps={{ htmlInput: { inputMode: 'numeric', autoComplete: 'off' } }} />
+      )}
     />
   );
 }
@@ -87,9 +104,11 @@ interface TrialEditorProps {
   trial: TrialForm;
   onChange: (trial: TrialForm) => void;
   onSave: (fields: TrialFields) => Promise<void>;
+  /** What is asked beside the button that saves. */
+  beside?: ReactNode;
 }
 
-function TrialEditor({ title, action, trial, onChange, onSave }: TrialEditorProps) {
+function TrialEditor({ title, action, trial, onChange, onSave, beside }: TrialEditorProps) {
   const { recipe: form, outcome, done: doneText = AS_PLANNED } = trial;
   const [system] = useUnits();
   const state = useRecipe(form);
@@ -153,9 +172,12 @@ function TrialEditor({ title, action, trial, onChange, onSave }: TrialEditorProp
         />
         {refusal && <Alert severity="error" sx={{ mb: 2 }}>{refusal.message}</Alert>}
         {tried && missing && <Alert severity="warning" sx={{ mb: 2 }}>{missing}</Alert>}
-        <Button type="submit" variant="contained" size="large" loading={saving}>
-          {action}
-        </Button>
+        <Box sx={{ display: 'flex', alignItems: 'center', flexWrap: 'wrap', gap: 2 }}>
+          <Button type="submit" variant="contained" size="large" loading={saving}>
+            {action}
+          </Button>
+          {beside}
+        </Box>
       </Box>
       <Paper sx={{ p: 2, position: { md: 'sticky' }, top: { md: BAR_HEIGHT + 16 } }}>
         <Dimmed old={!current} sx={{ minHeight: 480 }}>

@@ -141,6 +141,22 @@ class LogABendTest extends BrowserTest {
     }
 
     @Test
+    void several_pieces_of_one_batch_are_logged_at_once_and_taken_back_at_once() {
+        show("/records/new");
+        type("Thickness", "5/16");
+        button("clean").click();
+        field("Pieces that came out so").fill("many");
+        button("Save this trial").click();
+        assertThat(page.getByText("One piece to 50, as a whole number.")).isVisible();
+        field("Pieces that came out so").fill("3");
+        button("Save this trial").click();
+        assertThat(page.getByText("3 trials saved. The recipe stays for the next piece.")).isVisible();
+        assertThat(field("Pieces that came out so")).hasValue("1");
+        button("Undo").click();
+        assertThat(page.getByText("3 trials saved.")).hasCount(0);
+    }
+
+    @Test
     void two_records_stand_side_by_side_with_what_was_forecast_of_each_before() {
         show("/records/3");
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Compare")).click();

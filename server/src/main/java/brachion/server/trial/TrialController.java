@@ -5,12 +5,17 @@ import brachion.core.trial.Severity;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.storage.Stores;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.net.URI;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import org.hibernate.validator.constraints.Range;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -20,6 +25,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Trials over HTTP. */
@@ -28,6 +34,7 @@ import org.springframework.web.bind.annotation.RestController;
 class TrialController {
 
     private static final int LARGEST_PAGE = 200;
+    private static final int MOST_ALIKE = 50;
 
     private final TrialService service;
 
@@ -52,6 +59,10 @@ class TrialController {
      * @param broken broken trials
      */
     record TrialCounts(long clean, long flawed, long broken) {
+    }
+
+    /** @param trials keys of the pieces of a batch */
+    record AlikeAnswer(@NotNull @Size(max = MOST_ALIKE, message = "So many were never written down at once.") List<@NotNull Long> trials) {
     }
 
     @GetMapping
@@ -86,6 +97,22 @@ class TrialController {
     ResponseEntity<TrialView> log(@RequestParam(required = false) Long job, @Valid @RequestBody TrialFields fields) {
         TrialView logged = service.log(fields, job);
         return ResponseEntity.created(URI.create("/api/trials/" + logged.id())).body(logged);
+    }
+
+    /** Writes several pieces down that were bent alike and came out alike, each a trial of its own. */
+    @Stores
+    @PostMapping("/alike")
+    @ResponseStatus(HttpStatus.CREATED)
+    AlikeAnswer logAlike(@RequestParam @Range(min = 2, max = MOST_ALIKE, message = "2 to " + MOST_ALIKE + " pieces at once.") int pieces, @Valid @RequestBody TrialFields fields) {
+        return new AlikeAnswer(service.log(Collections.nCopies(pieces, fields)));
+    }
+
+    /** Takes such a batch back, as if it had never been written down. */
+    @Stores
+    @PostMapping("/alike/undoing")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void takeBack(@Valid @RequestBody AlikeAnswer alike) {
+        service.takeBack(alike.trials());
     }
 
     @Stores

@@ -9,6 +9,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import brachion.server.ServerTest;
 import brachion.server.Wire;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -157,6 +158,16 @@ class TrialApiTest {
         MvcTestResult asked = post(mvc, "/api/released-curve", "{\"patternMm\": 200, \"chordMm\": 240, \"gapMm\": 5}");
         assertThat(read(asked, "$.radiusMm", Double.class)).isCloseTo(14_400 / 70.0 + 17.5, within(1e-9));
         assertThat(read(asked, "$.sdMm", Double.class)).isBetween(1.0, 4.0);
+    }
+
+    @Test
+    void several_pieces_that_came_out_alike_are_each_a_trial_and_are_taken_back_together() {
+        MvcTestResult alike = post(mvc, "/api/trials/alike?pieces=4", Wire.cleanTrial());
+        assertThat(alike).hasStatus(201);
+        assertThat(read(mvc.get().uri("/api/trials/counts").exchange(), "$.clean", Integer.class)).isEqualTo(4);
+        assertThat(post(mvc, "/api/trials/alike/undoing", "{\"trials\": %s}".formatted(read(alike, "$.trials", List.class)))).hasStatus(204);
+        assertThat(read(mvc.get().uri("/api/trials/counts").exchange(), "$.clean", Integer.class)).isZero();
+        assertThat(post(mvc, "/api/trials/alike?pieces=1000", Wire.cleanTrial())).hasStatus(400);
     }
 
     @Test
