@@ -1524,6 +1524,8 @@ export interface components {
             releasedGapMm?: number;
             /** Format: double */
             twistDegrees?: number;
+            /** Format: double */
+            cupMm?: number;
             /** @enum {string} */
             flawAt?: "BEGINNING" | "FIRST_HALF" | "MIDDLE" | "SECOND_HALF" | "END";
             also?: components["schemas"]["SeenFields"][];
@@ -1710,6 +1712,24 @@ export interface components {
             planned: boolean;
             rig: components["schemas"]["RigFields"];
         };
+        FormFields: {
+            madeOf?: string;
+            /** Format: int32 */
+            clampPlaces?: number;
+            alsoRack?: boolean;
+        };
+        LabelFields: {
+            /** Format: double */
+            closedMinutes?: number;
+            /** Format: double */
+            pressureMpa?: number;
+            /** Format: double */
+            spreadGramsPerM2?: number;
+            wantsDamp?: boolean;
+            batch?: string;
+            /** Format: date */
+            openedOn?: string;
+        };
         RigItemFields: {
             /** @enum {string} */
             kind: "STEAM_BOX" | "HOT_TROUGH" | "HOT_PIPE" | "SOAKING_TROUGH" | "FORM" | "STRAP" | "CLAMPS" | "GLUE" | "DRYING_PLACE";
@@ -1742,8 +1762,8 @@ export interface components {
             material?: "STEEL" | "ALUMINIUM" | "WEBBING" | "PLASTIC";
             /** @enum {string} */
             glue?: "PVA" | "EPOXY" | "POLYURETHANE" | "UREA_RESIN" | "HIDE";
-            /** Format: date */
-            openedOn?: string;
+            label?: components["schemas"]["LabelFields"];
+            form?: components["schemas"]["FormFields"];
         };
         RigItemView: {
             /** Format: int64 */
@@ -3027,12 +3047,23 @@ export interface components {
             now: string;
             pieces: components["schemas"]["BenchView"][];
         };
+        Dried: {
+            /** Format: double */
+            fromPercent: number;
+            /** Format: double */
+            toPercent: number;
+            /** Format: double */
+            days: number;
+            /** Format: int32 */
+            weighIns: number;
+        };
         MadeReading: {
             name?: string;
             /** Format: int64 */
             stockId?: number;
             blankName?: string;
             things: string[];
+            dried?: components["schemas"]["Dried"];
         };
         ItemUse: {
             /** Format: int64 */
@@ -3352,6 +3383,8 @@ export type BoardView = components['schemas']['BoardView'];
 export type Known = components['schemas']['Known'];
 export type RigFields = components['schemas']['RigFields'];
 export type KeptRig = components['schemas']['KeptRig'];
+export type FormFields = components['schemas']['FormFields'];
+export type LabelFields = components['schemas']['LabelFields'];
 export type RigItemFields = components['schemas']['RigItemFields'];
 export type RigItemView = components['schemas']['RigItemView'];
 export type PhotoFields = components['schemas']['PhotoFields'];
@@ -3505,6 +3538,7 @@ export type SetAside = components['schemas']['SetAside'];
 export type ShopConstant = components['schemas']['ShopConstant'];
 export type ComponentView = components['schemas']['ComponentView'];
 export type BenchAnswer = components['schemas']['BenchAnswer'];
+export type Dried = components['schemas']['Dried'];
 export type MadeReading = components['schemas']['MadeReading'];
 export type ItemUse = components['schemas']['ItemUse'];
 export type TakerView = components['schemas']['TakerView'];

@@ -67,7 +67,7 @@ export function OutcomeInputs({ outcome, neverSeen, readings, patternMm, dated =
 /** The curve after release, by what was at hand to measure it, and what follows from it. */
 function Released({ outcome, readings, patternMm, onChange }: Pick<OutcomeInputsProps, 'outcome' | 'readings' | 'patternMm' | 'onChange'>) {
   const asked = outcomeTyped(outcome);
-  const measure = (field: MeasuredAfter, on: 'releasedRadius' | 'chord' | 'rise' | 'gap' | 'twist', label: string, measurement: 'LENGTH' | 'ANGLE' = 'LENGTH') => asked[field] && (
+  const measure = (field: MeasuredAfter, on: 'releasedRadius' | 'chord' | 'rise' | 'gap' | 'twist' | 'cup', label: string, measurement: 'LENGTH' | 'ANGLE' = 'LENGTH') => asked[field] && (
     <MeasureField label={label} measurement={measurement} text={outcome[on]} reading={readings[field] ?? {}} problem={readings[field]?.error}
       onChange={(text) => { onChange({ [on]: text }); }} />
   );
@@ -80,6 +80,7 @@ function Released({ outcome, readings, patternMm, onChange }: Pick<OutcomeInputs
         {measure('rise', 'rise', 'Rise in its middle')}
         {measure('gap', 'gap', 'Gap at its ends')}
         {measure('twist', 'twist', 'Twist °', 'ANGLE')}
+        {measure('cup', 'cup', 'Cup across the width')}
       </Row>
       {outcome.curveBy !== 'RADIUS' && (
         <Follows patternMm={patternMm} chordMm={readings.chord?.value} riseMm={readings.rise?.value} gapMm={readings.gap?.value} />

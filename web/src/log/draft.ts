@@ -25,6 +25,7 @@ export interface OutcomeForm {
   rise: string;
   gap: string;
   twist: string;
+  cup: string;
   mended: string;
   nextTime: string;
   bentOn: string;
@@ -54,7 +55,7 @@ export const AS_PLANNED: DoneForm = { soakHours: '', steamMinutes: '', steamOn: 
 
 /** An empty day means today. */
 export const EMPTY_OUTCOME: OutcomeForm = {
-  also: [], curveBy: 'RADIUS', releasedRadius: '', chord: '', rise: '', gap: '', twist: '', mended: '', nextTime: '', bentOn: '', note: '',
+  also: [], curveBy: 'RADIUS', releasedRadius: '', chord: '', rise: '', gap: '', twist: '', cup: '', mended: '', nextTime: '', bentOn: '', note: '',
 };
 
 export const FIRST_TRIAL: TrialForm = { recipe: FIRST_RECIPE, outcome: EMPTY_OUTCOME };

@@ -5,7 +5,7 @@ import type { Reading, Typed } from '../units/reading';
 import { EMPTY_OUTCOME, type OutcomeForm } from './draft';
 
 /** What is measured on a bent piece. */
-export type MeasuredAfter = 'released' | 'chord' | 'rise' | 'gap' | 'twist';
+export type MeasuredAfter = 'released' | 'chord' | 'rise' | 'gap' | 'twist' | 'cup';
 
 /** How the curve after release can be told. */
 export const CURVE_BY: Record<OutcomeForm['curveBy'], string> = { RADIUS: 'its radius', RISE: 'chord and rise', GAP: 'gap to the pattern' };
@@ -17,13 +17,13 @@ export function completedOutcome(kept: Partial<OutcomeForm>): OutcomeForm {
 
 /** What is typed of it that is measured; a broken piece has no curve after release. */
 export function outcomeTyped(outcome: OutcomeForm): Partial<Record<MeasuredAfter, Typed>> {
-  const { curveBy, releasedRadius, chord, rise, gap, twist } = outcome;
+  const { curveBy, releasedRadius, chord, rise, gap, twist, cup } = outcome;
   const length = (text: string): Typed => ({ measurement: 'LENGTH', text });
   if (outcome.severity === 'BROKEN') return {};
   const curve: Partial<Record<MeasuredAfter, Typed>> = {
     RADIUS: { released: length(releasedRadius) }, RISE: { chord: length(chord), rise: length(rise) }, GAP: { chord: length(chord), gap: length(gap) },
   }[curveBy];
-  return { ...curve, twist: { measurement: 'ANGLE', text: twist } };
+  return { ...curve, twist: { measurement: 'ANGLE', text: twist }, cup: length(cup) };
 }
 
 /** What keeps an outcome from being written down, as a sentence. */
@@ -40,7 +40,7 @@ export function outcomeOf(outcome: OutcomeForm, read: Partial<Record<MeasuredAft
   return {
     severity, flaw: severity === 'CLEAN' ? undefined : flaw, flawAt: severity === 'CLEAN' ? undefined : flawAt, also: severity === 'CLEAN' || also.length === 0 ? undefined : also, mended, nextTime,
     releasedRadiusMm: read.released?.value, releasedChordMm: read.chord?.value, releasedRiseMm: read.rise?.value, releasedGapMm: read.gap?.value,
-    twistDegrees: read.twist?.value,
+    twistDegrees: read.twist?.value, cupMm: read.cup?.value,
   } as OutcomeFields;
 }
 
@@ -52,6 +52,6 @@ export function outcomeForm({ outcome, bentOn, note }: TrialView, system: UnitSy
     severity, ...(flaw ? { flaw } : {}), ...(flawAt ? { flawAt } : {}), also, bentOn, note,
     curveBy: releasedChordMm === undefined ? 'RADIUS' : releasedRiseMm === undefined ? 'GAP' : 'RISE',
     releasedRadius: length(releasedChordMm === undefined ? outcome.releasedRadiusMm : undefined), chord: length(releasedChordMm), rise: length(releasedRiseMm),
-    gap: length(outcome.releasedGapMm), twist: outcome.twistDegrees?.toString() ?? '', mended: outcome.mended ?? '', nextTime: outcome.nextTime ?? '',
+    gap: length(outcome.releasedGapMm), twist: outcome.twistDegrees?.toString() ?? '', cup: length(outcome.cupMm), mended: outcome.mended ?? '', nextTime: outcome.nextTime ?? '',
   };
 }

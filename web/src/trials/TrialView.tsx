@@ -24,7 +24,7 @@ import { ChamberRecord } from './ChamberRecord';
 import { Diagnosis } from './Diagnosis';
 import { doneLine } from './done';
 import { OutcomeTag } from './OutcomeTag';
-import { ALONG_BEND, alsoInWords } from './words';
+import { ALONG_BEND, alsoInWords, driedInWords } from './words';
 
 export function TrialView() {
   const id = Number(useParams().id);
@@ -115,6 +115,8 @@ function Facts({ trial, system }: { trial: Trial; system: UnitSystem }) {
     facts.push(['Released', `radius ${printLength(released, system)}, ${opened < 0 ? 'closed' : 'opened'} ${printPercent(opened)}${measuredBy(outcome, system)}`]);
   }
   if (outcome.twistDegrees) facts.push(['Twisted', `${outcome.twistDegrees}° from end to end`]);
+  if (outcome.cupMm) facts.push(['Cupped', `${printLength(outcome.cupMm, system)} across its width`]);
+  if (made?.dried) facts.push(['Dried', driedInWords(made.dried)]);
   if (outcome.nextTime) facts.push(['Next time', outcome.nextTime]);
   if (trial.note) facts.push(['Note', trial.note]);
   return (

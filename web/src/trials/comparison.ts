@@ -46,6 +46,7 @@ function told(trial: TrialView, species: SpeciesView[], system: UnitSystem): [st
     ['Where', outcome.flawAt ? ALONG_BEND[outcome.flawAt] : NOT_SAID],
     ['Radius after release', outcome.severity === 'BROKEN' ? 'broken' : length(outcome.releasedRadiusMm)],
     ['Twist', outcome.twistDegrees === undefined ? NOT_SAID : `${outcome.twistDegrees}°`],
+    ['Cup', length(outcome.cupMm)],
     ['Mended', outcome.mended ?? NOT_SAID],
     ['Next time', outcome.nextTime ?? NOT_SAID],
     ['Note', trial.note || NOT_SAID],

@@ -1,4 +1,5 @@
-import type { LikelyReading, OutcomeFields } from '../api/schema';
+import type { Dried, LikelyReading, OutcomeFields } from '../api/schema';
+import { tenths } from '../units/exact';
 
 export type Severity = OutcomeFields['severity'];
 export type Flaw = NonNullable<OutcomeFields['flaw']>;
@@ -85,4 +86,10 @@ export function outcomeLine({ severity, flaw }: OutcomeFields): string {
 /** Something else that was seen: crease inside, flaw, in the middle. */
 export function alsoInWords({ flaw, severity, flawAt }: NonNullable<OutcomeFields['also']>[number]): string {
   return [FLAW[flaw], severity === 'BROKEN' ? 'broken by it' : undefined, flawAt && ALONG_BEND[flawAt]].filter(Boolean).join(', ');
+}
+
+/** How a piece dried by its weigh-ins. */
+export function driedInWords({ fromPercent, toPercent, days, weighIns }: Dried): string {
+  const how = weighIns === 1 ? 'one weigh-in' : `${weighIns} weigh-ins`;
+  return `from ${tenths(fromPercent)} % to ${tenths(toPercent)} % ${days < 1 ? 'within the day' : days === 1 ? 'in a day' : `in ${Math.round(days)} days`}, by ${how}`;
 }

@@ -6,10 +6,12 @@ import { Row } from '../../recipe/fields';
 import { GLUE, SUPPORT } from '../../recipe/words';
 import { MeasureField } from '../../units/MeasureField';
 import { useReadings } from '../../units/reading';
-import { MEASURED, thingTyped, type Measured, type ThingForm } from './draft';
+import { MEASURED, thingTyped, type Measured, type ThingForm, type YesOrNo } from './draft';
 import { KIND, labelOf } from './words';
 
 const MATERIAL = { STEEL: SUPPORT.STEEL, ALUMINIUM: SUPPORT.ALUMINIUM, WEBBING: SUPPORT.WEBBING, PLASTIC: SUPPORT.PLASTIC };
+
+const YES_OR_NO: Record<YesOrNo, string> = { YES: 'yes', NO: 'no' };
 
 /** A thing in the rig: what it is, how many pieces it holds, and what is measured of such a thing. */
 export function ThingInputs({ form, onChange }: { form: ThingForm; onChange: (form: ThingForm) => void }) {
@@ -17,6 +19,9 @@ export function ThingInputs({ form, onChange }: { form: ThingForm; onChange: (fo
   const typed = thingTyped(form);
   const readings = useReadings(typed, system);
   const change = (part: Partial<ThingForm>) => { onChange({ ...form, ...part }); };
+  const plain = (field: 'pressure' | 'spread' | 'batch' | 'madeOf', label: string) => (
+    <Field label={label} value={form[field]} helperText=" " onChange={(event) => { change({ [field]: event.target.value }); }} slotProps={{ htmlInput: { maxLength: 120, autoComplete: 'off' } }} />
+  );
   return (
     <Box sx={{ display: 'grid', gap: 1, pt: 1 }}>
       <Choice label="It is" options={KIND} value={form.kind} onChange={(kind) => { change({ kind }); }} />
@@ -29,9 +34,17 @@ export function ThingInputs({ form, onChange }: { form: ThingForm; onChange: (fo
             problem={readings[field]?.error} hint={field === 'room' ? ' ' : 'Empty if not measured'} onChange={(text) => { change({ [field]: text }); }} />
         ))}
         {form.kind === 'GLUE' && (
-          <Field label="Opened on" type="date" value={form.openedOn} onChange={(event) => { change({ openedOn: event.target.value }); }} helperText=" " slotProps={{ inputLabel: { shrink: true } }} />
+          <>
+            {plain('pressure', 'Pressure, MPa')}
+            {plain('spread', 'Spread, g/m²')}
+            {plain('batch', 'Batch')}
+            <Field label="Opened on" type="date" value={form.openedOn} onChange={(event) => { change({ openedOn: event.target.value }); }} helperText=" " slotProps={{ inputLabel: { shrink: true } }} />
+          </>
         )}
+        {form.kind === 'FORM' && plain('madeOf', 'Made of')}
       </Row>
+      {form.kind === 'FORM' && <Choice label="Pieces may dry on it" options={YES_OR_NO} value={form.alsoRack} onChange={(alsoRack) => { change({ alsoRack }); }} />}
+      {form.kind === 'GLUE' && <Choice label="It wants the wood damp" options={YES_OR_NO} value={form.wantsDamp} onChange={(wantsDamp) => { change({ wantsDamp }); }} />}
       <Field label="Where it hangs or stands" value={form.place} onChange={(event) => { change({ place: event.target.value }); }} slotProps={{ htmlInput: { maxLength: 80, autoComplete: 'off' } }} />
       <Field label="Note" value={form.note} multiline minRows={2} onChange={(event) => { change({ note: event.target.value }); }} slotProps={{ htmlInput: { maxLength: 2000 } }} />
     </Box>

@@ -8,10 +8,11 @@ const FREE: ItemUse = { itemId: 1, free: 1, freeFrom: new Date(NOW).toISOString(
 const rib = (pieceId: number, takes: number, until?: string) => ({ pieceId, name: `Rib ${pieceId}`, takes, ...(until ? { until } : {}) });
 
 it('says what is known of a thing', () => {
-  expect(thingLine({ kind: 'FORM', name: 'Form', room: 1, note: '', radiusMm: 177.8, angleDegrees: 180, widthMm: 38.1, place: 'North wall' }, 'inch'))
-    .toBe('radius 7" through 180°, stock to 1 1/2" wide; North wall');
+  expect(thingLine({ kind: 'FORM', name: 'Form', room: 1, note: '', radiusMm: 177.8, angleDegrees: 180, widthMm: 38.1, place: 'North wall', form: { madeOf: 'plywood', clampPlaces: 9, alsoRack: true } }, 'inch'))
+    .toBe('radius 7" through 180°, stock to 1 1/2" wide, of plywood, 9 places for clamps, also a rack; North wall');
   expect(thingLine({ kind: 'STRAP', name: 'Strap', room: 1, note: '', material: 'STEEL', thicknessMm: 1.5 }, 'metric')).toBe('steel strap, 1.5 mm thick');
-  expect(thingLine({ kind: 'GLUE', name: 'Tin', room: 1, note: '', glue: 'PVA', openMinutes: 10, openedOn: '2026-09-01' }, 'inch')).toBe('PVA, open 10 min, opened 1 Sept 2026');
+  expect(thingLine({ kind: 'GLUE', name: 'Tin', room: 1, note: '', glue: 'PVA', openMinutes: 10, label: { closedMinutes: 20, wantsDamp: false, batch: 'B7', openedOn: '2026-09-01' } }, 'inch'))
+    .toBe('PVA, open 10 min, closed 20 min, batch B7, opened 1 Sept 2026');
 });
 
 it('says who has a thing and when it is free', () => {

@@ -20,7 +20,7 @@ export const KINDS: Record<ThingKind, string> = {
 
 const LABEL: Record<Measured, string> = {
   room: 'Pieces at once', radius: 'Inner radius', angle: 'Goes round, °', width: 'Width of the stock it takes', length: 'Length of the stock it takes', thickness: 'Thickness',
-  reach: 'They open to', openMinutes: 'Open time', clampedHours: 'In the clamps', celsius: 'Temperature', humidity: 'Humidity',
+  reach: 'They open to', clampPlaces: 'Places for clamps', openMinutes: 'Open time', closedMinutes: 'Closed time', clampedHours: 'In the clamps', celsius: 'Temperature', humidity: 'Humidity',
 };
 
 /** What is asked of a kind of thing. */
@@ -45,10 +45,18 @@ export function thingLine(item: RigItemFields, system: UnitSystem): string {
     item.lengthMm !== undefined && `to ${length(item.lengthMm)} long`,
     item.reachMm !== undefined && `open to ${length(item.reachMm)}`,
     item.openMinutes !== undefined && `open ${item.openMinutes} min`,
+    item.label?.closedMinutes !== undefined && `closed ${item.label.closedMinutes} min`,
     item.clampedHours !== undefined && `${item.clampedHours} h in the clamps`,
     item.celsius !== undefined && printTemperature(item.celsius, system),
     item.humidityPercent !== undefined && `${item.humidityPercent} % humidity`,
-    item.openedOn && `opened ${printDay(item.openedOn)}`,
+    item.label?.pressureMpa !== undefined && `${item.label.pressureMpa} MPa`,
+    item.label?.spreadGramsPerM2 !== undefined && `${item.label.spreadGramsPerM2} g/m²`,
+    item.label?.wantsDamp && 'wants the wood damp',
+    item.label?.batch && `batch ${item.label.batch}`,
+    item.label?.openedOn && `opened ${printDay(item.label.openedOn)}`,
+    item.form?.madeOf && `of ${item.form.madeOf}`,
+    item.form?.clampPlaces !== undefined && `${item.form.clampPlaces} places for clamps`,
+    item.form?.alsoRack && 'also a rack',
   ].filter(Boolean).join(', ');
   return [facts, item.place].filter(Boolean).join('; ');
 }

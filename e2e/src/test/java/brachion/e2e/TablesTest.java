@@ -73,7 +73,13 @@ class TablesTest extends BrowserTest {
     void what_is_no_table_is_refused_in_words() {
         show("/records/tables");
         field("Table of bends").setInputFiles(new FilePayload("shopping.csv", "text/csv", "eggs,milk\n6,1\n".getBytes(StandardCharsets.UTF_8)));
-        assertThat(page.getByText(Pattern.compile("No heading of the first line is known here"))).isVisible();
+        // nothing of it is understood, so all is asked and nothing comes in
+        Locator notebook = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What your table means"));
+        assertThat(notebook.getByText("Goes into the note")).hasCount(2);
+        assertThat(notebook).containsText(Pattern.compile("\\d+ things are still asked"));
+        field("Table of bends").setInputFiles(new FilePayload("empty.csv", "text/csv", new byte[0]));
+        assertThat(page.getByText("The file is empty.")).isVisible();
+        assertThat(notebook).hasCount(0);
         forgetErrors();
     }
 }

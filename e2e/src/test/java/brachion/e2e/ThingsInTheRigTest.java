@@ -98,6 +98,7 @@ class ThingsInTheRigTest extends BrowserTest {
         assertThat(main()).containsText("Made with");
         assertThat(main()).containsText("Sled form");
         assertThat(main()).containsText("Also");
+        assertThat(main()).containsText("to 14 % within the day, by one weigh-in");
         assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Photographs")).getByRole(AriaRole.IMG)).hasCount(1);
     }
 

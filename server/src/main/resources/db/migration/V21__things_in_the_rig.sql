@@ -21,6 +21,14 @@ create table rig_item (
     humidity_percent double,
     material         varchar(20),
     glue             varchar(20),
+    made_of          varchar(120),
+    clamp_places     integer,
+    also_rack        boolean,
+    closed_minutes   double,
+    pressure_mpa     double,
+    spread_grams_per_m2 double,
+    wants_damp       boolean,
+    batch            varchar(40),
     opened_on        date,
     index rig_item_of_shop (shop, deleted_at)
 );

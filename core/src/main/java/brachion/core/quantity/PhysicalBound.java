@@ -127,6 +127,12 @@ public enum PhysicalBound {
     REACH_MM("How far they open", 5, 5000, "mm"),
     /** How long a glue stays open. */
     OPEN_MINUTES("Open time", 0.5, 600, "min"),
+    /** Pressure a glue line wants. */
+    GLUE_PRESSURE_MPA("Pressure", 0.01, 10, "MPa"),
+    /** Glue spread on a line. */
+    SPREAD_G_M2("Spread", 20, 1000, "g/m²"),
+    /** How hollow a piece is across its width. */
+    CUP_MM("Cup", 0, 100, "mm"),
     /** How long glued plies stay in the clamps. */
     CLAMPED_HOURS("Time in the clamps", 0.05, 400, "h"),
     /** Plies in a lamination. */

@@ -6,6 +6,7 @@ import brachion.core.bench.Occupancy;
 import brachion.core.method.Recipe;
 import brachion.core.method.Sheet;
 import brachion.core.risk.UnknownInputs;
+import brachion.server.rack.Rack;
 import brachion.server.recipe.Workshops;
 import brachion.server.rig.RigItemFields;
 import brachion.server.rig.RigItems;
@@ -30,12 +31,14 @@ class RigInUse {
     private final BenchService bench;
     private final BenchRepository repository;
     private final RigItems rig;
+    private final Rack rack;
     private final Workshops workshops;
 
-    RigInUse(BenchService bench, BenchRepository repository, RigItems rig, Workshops workshops) {
+    RigInUse(BenchService bench, BenchRepository repository, RigItems rig, Rack rack, Workshops workshops) {
         this.bench = bench;
         this.repository = repository;
         this.rig = rig;
+        this.rack = rack;
         this.workshops = workshops;
     }
 
@@ -80,15 +83,17 @@ class RigInUse {
      * @param stockId   the board in stock it was sawn from, missing when nobody said
      * @param blankName what the blank was called there
      * @param things    names of the things in the rig it was made with
+     * @param dried     how it dried by its weigh-ins, missing when it was never weighed
      */
-    record MadeReading(String name, Long stockId, String blankName, @NotNull List<String> things) {
+    record MadeReading(String name, Long stockId, String blankName, @NotNull List<String> things, Rack.Dried dried) {
     }
 
     MadeReading made(long trial) {
         return repository.findByTrialId(trial).map(piece -> {
             Map<Long, RigItemFields> items = rig.of(piece.madeWith().stream().map(UsedFields::itemId).toList());
-            return new MadeReading(piece.name(), piece.stockId(), piece.blankName(), piece.madeWith().stream().map(used -> items.get(used.itemId()).name()).toList());
-        }).orElse(new MadeReading(null, null, null, List.of()));
+            return new MadeReading(piece.name(), piece.stockId(), piece.blankName(), piece.madeWith().stream().map(used -> items.get(used.itemId()).name()).toList(),
+                    Optional.ofNullable(piece.rackId()).flatMap(rack::dried).orElse(null));
+        }).orElse(new MadeReading(null, null, null, List.of(), null));
     }
 
     List<ItemUse> now(Instant now) {

@@ -45,6 +45,7 @@ record Column(String title, String path, String metricUnit, String inchUnit) {
     static final Column RISE = new Column("rise after release", "outcome.releasedRiseMm", "mm", "in");
     static final Column GAP = new Column("gap to the pattern", "outcome.releasedGapMm", "mm", "in");
     static final Column TWIST = new Column("twist", "outcome.twistDegrees", "°");
+    static final Column CUP = new Column("cup", "outcome.cupMm", "mm", "in");
     static final Column FLAW_AT = new Column("along the bend", "outcome.flawAt");
     /** What else was seen: flaw, severity and, where it is known, the place, one after the other. */
     static final Column ALSO_SEEN = new Column("also seen", "outcome.also");
@@ -73,7 +74,7 @@ record Column(String title, String path, String metricUnit, String inchUnit) {
         all.addAll(OF_METHODS);
         all.addAll(List.of(PERSON, BOARD, SOURCE));
         Arrays.stream(StageColumn.values()).map(StageColumn::column).forEach(all::add);
-        all.addAll(List.of(CHAMBER_READINGS, ENDED, FLAW, FLAW_AT, ALSO_SEEN, RELEASED_RADIUS, CHORD, RISE, GAP, TWIST, MENDED, NEXT_TIME, NOTE));
+        all.addAll(List.of(CHAMBER_READINGS, ENDED, FLAW, FLAW_AT, ALSO_SEEN, RELEASED_RADIUS, CHORD, RISE, GAP, TWIST, CUP, MENDED, NEXT_TIME, NOTE));
         return List.copyOf(all);
     }
 

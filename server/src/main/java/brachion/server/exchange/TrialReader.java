@@ -132,7 +132,7 @@ class TrialReader {
     private static OutcomeFields outcome(Cells cells) {
         return new OutcomeFields(cells.word(Column.ENDED, Severity.class), cells.word(Column.FLAW, Flaw.class),
                 cells.millimetres(Column.RELEASED_RADIUS), cells.millimetres(Column.CHORD), cells.millimetres(Column.RISE), cells.millimetres(Column.GAP),
-                cells.degrees(Column.TWIST), cells.word(Column.FLAW_AT, AlongBend.class), cells.seen(Column.ALSO_SEEN), cells.text(Column.MENDED), cells.text(Column.NEXT_TIME));
+                cells.degrees(Column.TWIST), cells.millimetres(Column.CUP), cells.word(Column.FLAW_AT, AlongBend.class), cells.seen(Column.ALSO_SEEN), cells.text(Column.MENDED), cells.text(Column.NEXT_TIME));
     }
 
     /** As it was done; which heat a column means, the way of bending says. */

@@ -79,6 +79,7 @@ final class TrialWriter {
         cells.put(Column.RISE, length(outcome.releasedRiseMm()));
         cells.put(Column.GAP, length(outcome.releasedGapMm()));
         cells.put(Column.TWIST, number(outcome.twistDegrees()));
+        cells.put(Column.CUP, length(outcome.cupMm()));
         cells.put(Column.MENDED, text(outcome.mended()));
         cells.put(Column.NEXT_TIME, text(outcome.nextTime()));
     }

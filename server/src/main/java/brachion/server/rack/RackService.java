@@ -5,6 +5,7 @@ import brachion.server.problem.NotHereException;
 import brachion.server.species.Woods;
 import java.time.Clock;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -40,6 +41,15 @@ class RackService implements Rack {
     @Override
     public void takeDown(long id) {
         repository.findById(id).filter(DryingPieceEntity::present).ifPresent(piece -> piece.discard(clock.instant()));
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public Optional<Dried> dried(long id) {
+        return repository.findById(id).map(piece -> piece.view(woods.catalogue())).filter(view -> !view.readings().isEmpty()).map(view -> {
+            DryingView.ReadingView last = view.readings().get(view.readings().size() - 1);
+            return new Dried(view.piece().startMoisturePercent(), last.moisturePercent(), last.days(), view.readings().size());
+        });
     }
 
     @Transactional(readOnly = true)

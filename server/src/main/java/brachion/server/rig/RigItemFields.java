@@ -12,10 +12,10 @@ import brachion.server.storage.Absent;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.time.LocalDate;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -41,7 +41,8 @@ import java.util.Optional;
  * @param humidityPercent relative humidity there [%]
  * @param material        what a strap is made of
  * @param glue            what kind of glue it is
- * @param openedOn        the day a glue was opened
+ * @param label           what else the label of a glue says, null for nothing
+ * @param form            how a form is built, null when nobody said
  */
 @Embeddable
 public record RigItemFields(
@@ -62,7 +63,8 @@ public record RigItemFields(
         @Within(PhysicalBound.HUMIDITY_PERCENT) Double humidityPercent,
         @Enumerated(EnumType.STRING) StrapMaterial material,
         @Enumerated(EnumType.STRING) Glue glue,
-        LocalDate openedOn) {
+        @Valid LabelFields label,
+        @Valid FormFields form) {
 
     /** A name is the same with blanks around it, and none is nobody. */
     public RigItemFields {
@@ -76,7 +78,8 @@ public record RigItemFields(
         fields().forEach((trait, value) -> foreign.put(field(trait), value != null && !kind.has(trait)));
         foreign.put("material", material != null && kind != ItemKind.STRAP);
         foreign.put("glue", glue != null && kind != ItemKind.GLUE);
-        foreign.put("openedOn", openedOn != null && kind != ItemKind.GLUE);
+        foreign.put("label", label != null && kind != ItemKind.GLUE);
+        foreign.put("form", form != null && kind != ItemKind.FORM);
         foreign.forEach((field, there) -> {
             if (there) {
                 throw new RefusedFieldException(field, "That is not said of such a thing.");

@@ -29,6 +29,7 @@ import java.util.Optional;
  * @param releasedRiseMm   how far the face stands off the middle of that edge [mm]
  * @param releasedGapMm    how far the ends of that edge stand off the pattern [mm]
  * @param twistDegrees     twist from end to end [°], null when nobody looked
+ * @param cupMm            how hollow it is across its width [mm], null when nobody looked
  * @param flawAt           where along the bend the flaw was, null when nobody wrote it down
  * @param also             what else was seen, each no worse than the piece; null when nothing was
  * @param mended           how it was mended, null when it was not
@@ -43,6 +44,7 @@ public record OutcomeFields(
         @Within(PhysicalBound.RISE_MM) Double releasedRiseMm,
         @Within(PhysicalBound.GAP_MM) Double releasedGapMm,
         @Within(PhysicalBound.TWIST_DEGREES) Double twistDegrees,
+        @Within(PhysicalBound.CUP_MM) Double cupMm,
         @Enumerated(EnumType.STRING) AlongBend flawAt,
         @Convert(converter = SeenFields.AsDocument.class) @Size(max = MOST_SEEN, message = "Up to " + MOST_SEEN + " more things can be seen on a piece.")
         List<@NotNull @Valid SeenFields> also,
@@ -62,7 +64,7 @@ public record OutcomeFields(
 
     /** An outcome of which no more was written down. */
     public OutcomeFields(Severity severity, Flaw flaw, Double releasedRadiusMm) {
-        this(severity, flaw, releasedRadiusMm, null, null, null, null, null, List.of(), null, null);
+        this(severity, flaw, releasedRadiusMm, null, null, null, null, null, null, List.of(), null, null);
     }
 
     /** The same with the radius that follows from how the curve was measured, where one does; on a pattern of some radius [mm]. */
@@ -72,7 +74,7 @@ public record OutcomeFields(
         }
         try {
             double radiusMm = measured(patternMm).curve(CHORD).radiusMm();
-            return new OutcomeFields(severity, flaw, radiusMm, releasedChordMm, releasedRiseMm, releasedGapMm, twistDegrees, flawAt, also, mended, nextTime);
+            return new OutcomeFields(severity, flaw, radiusMm, releasedChordMm, releasedRiseMm, releasedGapMm, twistDegrees, cupMm, flawAt, also, mended, nextTime);
         } catch (RefusedFieldException saidWhenItIsChecked) {
             return this;
         }

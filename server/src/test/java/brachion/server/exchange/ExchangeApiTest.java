@@ -242,7 +242,7 @@ class ExchangeApiTest {
     @Test
     void a_verdict_with_everything_seen_leaves_and_comes_back_as_it_was() {
         post(mvc, "/api/trials", Wire.trial(Wire.recipe(12, 200, Wire.STEAM), """
-                {"severity": "FLAW", "flaw": "INNER_CREASE", "flawAt": "END", "releasedChordMm": 240, "releasedGapMm": 5, "twistDegrees": 2.5,
+                {"severity": "FLAW", "flaw": "INNER_CREASE", "flawAt": "END", "releasedChordMm": 240, "releasedGapMm": 5, "twistDegrees": 2.5, "cupMm": 1.5,
                  "also": [{"flaw": "OUTER_SPLINTER", "severity": "FLAW", "flawAt": "MIDDLE"}, {"flaw": "GRAIN_SPLIT", "severity": "FLAW"}],
                  "mended": "scraped", "nextTime": "a strap"}"""));
         String table = new String(mvc.get().uri("/api/exchange/trials").exchange().getResponse().getContentAsByteArray(), StandardCharsets.UTF_8);
@@ -253,6 +253,7 @@ class ExchangeApiTest {
         assertThat(trials()).isEqualTo(1);
         MvcTestResult back = mvc.get().uri("/api/trials").exchange();
         assertThat(read(back, "$.trials[0].outcome.flawAt", String.class)).isEqualTo("END");
+        assertThat(read(back, "$.trials[0].outcome.cupMm", Double.class)).isEqualTo(1.5);
         assertThat(read(back, "$.trials[0].outcome.also[*].flaw", List.class)).isEqualTo(List.of("OUTER_SPLINTER", "GRAIN_SPLIT"));
         assertThat(read(back, "$.trials[0].outcome.also[0].flawAt", String.class)).isEqualTo("MIDDLE");
         assertThat(read(back, "$.trials[0].outcome.releasedGapMm", Double.class)).isEqualTo(5);

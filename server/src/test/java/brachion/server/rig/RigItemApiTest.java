@@ -61,6 +61,9 @@ class RigItemApiTest {
         long id = added("FORM", " Seven inch form ", 1, ", \"radiusMm\": 177.8, \"angleDegrees\": 180, \"place\": \"North wall\"");
         assertThat(put(mvc, "/api/rig/items/" + id + "?version=0", thing("FORM", "Seven inch form", 2, ", \"radiusMm\": 180"))).hasStatusOk();
         assertThat(put(mvc, "/api/rig/items/" + id + "?version=0", thing("FORM", "Other", 2, ""))).hasStatus(HttpStatus.CONFLICT);
+        long tin = added("GLUE", "Spring tin", 1, ", \"glue\": \"PVA\", \"openMinutes\": 12, \"label\": {\"closedMinutes\": 20, \"spreadGramsPerM2\": 180, \"wantsDamp\": false, \"batch\": \"B7\", \"openedOn\": \"2026-09-01\"}");
+        assertThat(read(mvc.get().uri("/api/rig/items").exchange(), "$[1].item.label.batch", String.class)).isEqualTo("B7");
+        assertThat(delete(mvc, "/api/rig/items/" + tin + "?version=0")).hasStatusOk();
         MvcTestResult all = mvc.get().uri("/api/rig/items").exchange();
         assertThat(read(all, "$[0].item.name", String.class)).isEqualTo("Seven inch form");
         assertThat(read(all, "$[0].item.radiusMm", Double.class)).isEqualTo(180);
@@ -74,6 +77,8 @@ class RigItemApiTest {
     void what_such_a_thing_does_not_have_is_refused_by_field() {
         assertThat(refusedFields(post(mvc, "/api/rig/items", thing("STRAP", "Strap", 1, ", \"radiusMm\": 100")))).containsExactly("radiusMm");
         assertThat(refusedFields(post(mvc, "/api/rig/items", thing("FORM", "Form", 1, ", \"glue\": \"PVA\"")))).containsExactly("glue");
+        assertThat(refusedFields(post(mvc, "/api/rig/items", thing("FORM", "Form", 1, ", \"label\": {\"batch\": \"7\"}")))).containsExactly("label");
+        assertThat(refusedFields(post(mvc, "/api/rig/items", thing("GLUE", "Tin", 1, ", \"label\": {\"pressureMpa\": 700}")))).containsExactly("label.pressureMpa");
         assertThat(refusedFields(post(mvc, "/api/rig/items", thing("FORM", "", 0, ", \"radiusMm\": 1")))).containsExactlyInAnyOrder("name", "room", "radiusMm");
         assertThat(refusedFields(onBench("Rib", one(4711)))).containsExactly("madeWith");
         long form = added("FORM", "Form", 1, "");
@@ -167,11 +172,17 @@ class RigItemApiTest {
                 .formatted(Wire.recipe(12, 200, Wire.STEAM), one(form), stock));
         assertThat(read(laid, "$.blankName", String.class)).isEqualTo("Blank 2");
         long id = read(laid, "$.id", Long.class);
-        tap(id, Instant.now().minusSeconds(600), "INTO_HEAT", "AT_HEAT", "PULLED", "CLAMPED");
-        MvcTestResult judged = post(mvc, "/api/bench/%d/verdict?version=4".formatted(id), "{\"outcome\": {\"severity\": \"CLEAN\"}, \"note\": \"\"}");
+        tap(id, Instant.now().minusSeconds(600), "INTO_HEAT", "AT_HEAT", "PULLED", "CLAMPED", "RELEASED");
+        MvcTestResult hung = mvc.get().uri("/api/rack").exchange();
+        assertThat(post(mvc, "/api/rack/%d/weigh-ins?version=%d".formatted(read(hung, "$[0].id", Long.class), read(hung, "$[0].version", Integer.class)),
+                "{\"weighedOn\": \"%s\", \"moisturePercent\": 9.5}".formatted(java.time.LocalDate.now().plusDays(6)))).hasStatusOk();
+        int version = read(mvc.get().uri("/api/bench").exchange(), "$.pieces[0].version", Integer.class);
+        MvcTestResult judged = post(mvc, ("/api/bench/%d/verdict?version=" + version).formatted(id), "{\"outcome\": {\"severity\": \"CLEAN\"}, \"note\": \"\"}");
         MvcTestResult made = mvc.get().uri("/api/bench/records/" + read(judged, "$.trialId", Long.class)).exchange();
         assertThat(read(made, "$.things", List.class)).isEqualTo(List.of("Form"));
         assertThat(read(made, "$.stockId", Long.class)).isEqualTo(stock);
+        assertThat(read(made, "$.dried.toPercent", Double.class)).isEqualTo(9.5);
+        assertThat(read(made, "$.dried.days", Double.class)).isEqualTo(6);
         assertThat(read(mvc.get().uri("/api/bench/records/999999").exchange(), "$.things", List.class)).isEmpty();
         assertThat(refusedFields(post(mvc, "/api/bench", "{\"name\": \"Rib\", \"recipe\": %s, \"stockId\": 999999}".formatted(Wire.recipe(12, 200, Wire.STEAM)))))
                 .containsExactly("stockId");
