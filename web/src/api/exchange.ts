@@ -18,9 +18,13 @@ export function useTableReading() {
   return useMutation({ mutationFn: (file: File) => body(api.POST('/api/exchange/readings', asTable(file))) });
 }
 
+function lookAt(file: File) {
+  return body(api.POST('/api/exchange/notebooks', asTable(file)));
+}
+
 /** Finds out what somebody's own table means; keeps nothing of it. */
 export function useNotebook() {
-  return useMutation({ mutationFn: (file: File) => body(api.POST('/api/exchange/notebooks', asTable(file))) });
+  return useMutation({ mutationFn: lookAt });
 }
 
 /** Says what tables of a shape mean, and looks at one of them again. */
@@ -28,7 +32,7 @@ export function useSaid() {
   return useMutation({
     mutationFn: async ({ file, shape, translation }: { file: File; shape: string; translation: Translation }) => {
       await body(api.PUT('/api/exchange/notebooks/{shape}', { params: { path: { shape } }, body: translation }));
-      return body(api.POST('/api/exchange/notebooks', asTable(file)));
+      return lookAt(file);
     },
   });
 }
@@ -38,7 +42,7 @@ export function useForgotten() {
   return useMutation({
     mutationFn: async ({ file, shape }: { file: File; shape: string }) => {
       await body(api.DELETE('/api/exchange/notebooks/{shape}', { params: { path: { shape } } }));
-      return body(api.POST('/api/exchange/notebooks', asTable(file)));
+      return lookAt(file);
     },
   });
 }

@@ -221,9 +221,10 @@ const LISTS = [['trials', 'list'], ['trials', 'counts'], NAMES];
 /** Writes to the record of bends; every one of them makes lists and forecasts fetch again. */
 export function useTrialWrites() {
   const client = useQueryClient();
-  const onSuccess = async (trial: TrialView) => {
+  const several = () => Promise.all([...LISTS, ['forecast']].map((queryKey) => client.invalidateQueries({ queryKey })));
+  const onSuccess = (trial: TrialView) => {
     client.setQueryData(['trials', 'one', trial.id], trial);
-    await Promise.all([...LISTS, ['forecast']].map((queryKey) => client.invalidateQueries({ queryKey })));
+    return several();
   };
   const log = useMutation({
     mutationFn: (fields: TrialFields) => body(api.POST('/api/trials', { body: fields })),
@@ -248,7 +249,6 @@ export function useTrialWrites() {
       body(api.POST('/api/trials/{id}/restoration', { params: { path: { id } } })),
     onSuccess,
   });
-  const several = () => Promise.all([...LISTS, ['forecast']].map((queryKey) => client.invalidateQueries({ queryKey })));
   const logAlike = useMutation({
     mutationFn: ({ fields, pieces }: { fields: TrialFields; pieces: number }) => body(api.POST('/api/trials/alike', { params: { query: { pieces } }, body: fields })),
     onSuccess: several,

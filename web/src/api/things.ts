@@ -3,7 +3,7 @@ import { api, body } from './client';
 import type { BenchView, RecipeFields, RigItemFields, RigItemView, UsedFields } from './schema';
 
 /** Whatever is known of the things in the rig and of who has them. */
-export const THINGS = ['things'];
+const THINGS = ['things'];
 const LOOK_EACH_MS = 5000;
 
 /** What kind of thing it is. */
@@ -18,12 +18,11 @@ export function useThingsInUse() {
   return useQuery({ queryKey: [...THINGS, 'use'], queryFn: () => body(api.GET('/api/bench/items')), refetchInterval: LOOK_EACH_MS });
 }
 
-/** What there is in the rig for a bend; the answer carries what it was asked. */
-export function useThingsFor(recipe: RecipeFields | undefined, jobId: number | undefined) {
+/** What there is in the rig for a bend. */
+export function useThingsFor(recipe: RecipeFields, jobId: number | undefined) {
   return useQuery({
     queryKey: [...THINGS, 'for', recipe, jobId],
-    queryFn: async () => ({ asked: recipe, choices: await body(api.POST('/api/bench/items/choices', { body: { recipe: recipe as RecipeFields, ...(jobId === undefined ? {} : { jobId }) } })) }),
-    enabled: recipe !== undefined,
+    queryFn: () => body(api.POST('/api/bench/items/choices', { body: { recipe, ...(jobId === undefined ? {} : { jobId }) } })),
     placeholderData: keepPreviousData,
     staleTime: 0,
   });

@@ -24,14 +24,14 @@ export function MadeWith({ piece: { madeWith } }: { piece: BenchView }) {
 
 /** What a piece is made with is said otherwise. */
 export function MadeWithDialog({ piece, onLeave }: { piece: BenchView; onLeave: () => void }) {
-  const { data, error } = useThingsFor(piece.recipe, piece.jobId);
+  const { data: choices, error } = useThingsFor(piece.recipe, piece.jobId);
   const [chosen, setChosen] = useState<UsedFields[]>(piece.madeWith.map(({ itemId, takes }) => ({ itemId, takes })));
   const { isMadeWith } = useThingWrites();
   return (
     <FormDialog title={`${piece.name}, made with`} keep="Keep it" maxWidth="xs" onLeave={onLeave} onKeep={async () => { await isMadeWith.mutateAsync({ piece, madeWith: chosen }); onLeave(); }}>
       {error && <Typography color="error">{error.message}</Typography>}
-      {data?.choices.length === 0 && <NothingThere />}
-      {data && <Things choices={data.choices} chosen={chosen} onChange={setChosen} />}
+      {choices?.length === 0 && <NothingThere />}
+      {choices && <Things choices={choices} chosen={chosen} onChange={setChosen} />}
     </FormDialog>
   );
 }

@@ -7,7 +7,7 @@ import { useThingsFor } from '../api/things';
 import { Dimmed } from '../app/Dimmed';
 import { Field } from '../app/Field';
 import { FormDialog } from '../app/FormDialog';
-import { number } from '../units/number';
+import { piecesOf } from '../units/number';
 import { NothingThere } from './MadeWith';
 import { suggested, Things } from './Things';
 import { useBenchWrites } from './useBenchWrites';
@@ -50,13 +50,12 @@ function PutDialog({ recipe, called, jobId, blank, many = 1, onLaid, onLeave }: 
   const laid = useRef(0);
   const { plan } = useBenchWrites();
   const navigate = useNavigate();
-  const { data: rig, isPlaceholderData } = useThingsFor(recipe, jobId);
+  const { data: choices, isPlaceholderData } = useThingsFor(recipe, jobId);
   const [chosen, setChosen] = useState<UsedFields[]>();
-  const madeWith = chosen ?? suggested(rig?.choices ?? []);
+  const madeWith = chosen ?? suggested(choices ?? []);
   const name = typed ?? called ?? species?.find(({ id }) => id === recipe.blank.speciesId)?.commonName ?? '';
   const put = async () => {
-    const pieces = number(count);
-    if (pieces === undefined || !Number.isInteger(pieces) || pieces < 1 || pieces > MOST) throw new Error(`One piece to ${MOST}, as a whole number.`);
+    const pieces = piecesOf(count, MOST);
     // what a refusal interrupted goes on with the next
     for (let piece = laid.current + 1; piece <= pieces; laid.current = piece++) {
       await plan.mutateAsync({ name: pieces === 1 ? name : `${name} ${piece}`, recipe, ...(jobId === undefined ? {} : { jobId }), ...blank, madeWith });
@@ -73,8 +72,8 @@ function PutDialog({ recipe, called, jobId, blank, many = 1, onLaid, onLeave }: 
         onChange={(event) => { setCount(event.target.value); }} slotProps={{ htmlInput: { inputMode: 'numeric', autoComplete: 'off' } }} />
       <Typography variant="h3" sx={{ mt: 2 }}>Made with</Typography>
       <Box sx={{ minHeight: 120 }}>
-        {rig?.choices.length === 0 && <NothingThere />}
-        {rig && <Dimmed old={isPlaceholderData}><Things choices={rig.choices} chosen={madeWith} onChange={setChosen} /></Dimmed>}
+        {choices?.length === 0 && <NothingThere />}
+        {choices && <Dimmed old={isPlaceholderData}><Things choices={choices} chosen={madeWith} onChange={setChosen} /></Dimmed>}
       </Box>
     </FormDialog>
   );

@@ -20,7 +20,7 @@ import { useRecipe } from '../recipe/useRecipe';
 import { WaitLine } from '../recipe/WaitLine';
 import { shapeLine } from '../recipe/words';
 import { today } from '../units/days';
-import { number } from '../units/number';
+import { piecesOf } from '../units/number';
 import { readNow, useReadings, type Reading, type Typed } from '../units/reading';
 import { doneForm, doneOf, doneTyped, processOf } from './done';
 import { DoneInputs } from './DoneInputs';
@@ -39,8 +39,7 @@ export function LogView() {
   const notify = useNotice();
   const failed = (error: Error) => { notify({ message: error.message }); };
   const save = async (fields: TrialFields) => {
-    const many = number(pieces);
-    if (many === undefined || !Number.isInteger(many) || many < 1 || many > MOST_ALIKE) throw new Error(`One piece to ${MOST_ALIKE}, as a whole number.`);
+    const many = piecesOf(pieces, MOST_ALIKE);
     if (many === 1) {
       const logged = await log.mutateAsync(fields);
       notify({ message: 'Trial saved. The recipe stays for the next piece.', undo: () => { remove.mutate(logged, { onError: failed }); } });

@@ -5,3 +5,10 @@ export function number(text: string): number | undefined {
   if (!/^\d+([.,]\d+)?$/.test(plain) || /^\d{1,3},\d{3}$/.test(plain)) return undefined;
   return Number(plain.replace(',', '.'));
 }
+
+/** How many pieces are meant; throws what is wrong with it. */
+export function piecesOf(text: string, most: number): number {
+  const pieces = number(text);
+  if (pieces === undefined || !Number.isInteger(pieces) || pieces < 1 || pieces > most) throw new Error(`One piece to ${most}, as a whole number.`);
+  return pieces;
+}

@@ -59,7 +59,7 @@ export function thingOf(form: ThingForm, read: Partial<Record<Measured, Reading>
   const measured = {
     radiusMm: read.radius?.value, angleDegrees: read.angle?.value, widthMm: read.width?.value, lengthMm: read.length?.value, thicknessMm: read.thickness?.value,
     reachMm: read.reach?.value, openMinutes: read.openMinutes?.value, clampedHours: read.clampedHours?.value, celsius: read.celsius?.value, humidityPercent: read.humidity?.value,
-    ...(kind === 'STRAP' ? { material } : {}), ...(kind === 'GLUE' ? { glue, label: labelOf(form, read.closedMinutes?.value) } : {}),
+    ...(kind === 'STRAP' ? { material } : {}), ...(kind === 'GLUE' ? { glue, label: onTheLabel(form, read.closedMinutes?.value) } : {}),
     ...(kind === 'FORM' ? { form: builtOf(form, read.clampPlaces?.value) } : {}),
   };
   const known = Object.fromEntries(Object.entries(measured).filter(([, value]) => value !== undefined));
@@ -67,7 +67,7 @@ export function thingOf(form: ThingForm, read: Partial<Record<Measured, Reading>
 }
 
 /** What else the label of a glue says; nothing where it is not said. */
-function labelOf({ pressure, spread, wantsDamp, batch, openedOn }: ThingForm, closedMinutes: number | undefined) {
+function onTheLabel({ pressure, spread, wantsDamp, batch, openedOn }: ThingForm, closedMinutes: number | undefined) {
   return said({ closedMinutes, pressureMpa: plain(pressure), spreadGramsPerM2: plain(spread), wantsDamp: truth(wantsDamp), batch: batch.trim() || undefined, openedOn: openedOn || undefined });
 }
 

@@ -12,7 +12,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.IntFunction;
 import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
 import java.util.regex.Matcher;
@@ -147,11 +146,11 @@ final class Looks {
     }
 
     /** What can be taken for what no column says. */
-    Map<String, String> usual(List<ColumnMeans> columns, IntFunction<List<String>> cells) {
+    Map<String, String> usual(List<ColumnMeans> columns, List<List<String>> cells) {
         Map<String, String> usual = new HashMap<>(Map.of(Column.METHOD.title(), has(columns, "plies") ? "cold lamination" : "steam box",
                 "strap thickness", "0.05 in", "gap at the stops", "0 mm"));
         IntStream.range(0, columns.size()).filter(place -> columns.get(place).column().equals(Column.MOISTURE.title())).findFirst()
-                .ifPresent(place -> moisture(cells.apply(place)).ifPresent(percent -> usual.put(Column.SEASONING.title(),
+                .ifPresent(place -> moisture(cells.get(place)).ifPresent(percent -> usual.put(Column.SEASONING.title(),
                         percent <= KILN_DRIED_UP_TO ? "kiln dried" : percent < GREEN_FROM ? "air dried" : "green")));
         return usual;
     }

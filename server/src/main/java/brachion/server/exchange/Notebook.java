@@ -1,6 +1,5 @@
 package brachion.server.exchange;
 
-import brachion.core.wood.SpeciesCatalogue;
 import brachion.server.exchange.Translation.ColumnMeans;
 import brachion.server.exchange.Translation.Given;
 import brachion.server.exchange.Translation.WordMeans;
@@ -31,16 +30,26 @@ final class Notebook {
     private final Optional<Translation> kept;
     private final Words words;
     private final Looks looks;
+    /** What stands in each column, empty cells left out. */
+    private final List<List<String>> filled;
+    private final Translation translation;
+    private final Map<String, Map<String, Long>> spoken;
 
     /**
      * @param table from its headings on
      * @param kept  what tables of this shape were said to mean before
      */
-    Notebook(RawTable table, Optional<Translation> kept, SpeciesCatalogue woods) {
+    Notebook(RawTable table, Optional<Translation> kept, Words words) {
         this.table = table;
-        this.kept = kept.filter(before -> before.columns().size() == headings(table).size());
-        this.words = new Words(woods);
+        this.kept = kept;
+        this.words = words;
         this.looks = new Looks(words);
+        this.filled = IntStream.range(0, headings(table).size())
+                .mapToObj(place -> table.rows().stream().skip(1).map(row -> row.cell(place)).filter(cell -> !cell.isEmpty()).toList()).toList();
+        List<ColumnMeans> columns = columns();
+        this.spoken = spoken(columns);
+        List<WordMeans> said = said();
+        this.translation = new Translation(columns, said, given(columns, said));
     }
 
     /** Whether its headings are those written here, so that nothing has to be said of it. */
@@ -63,29 +72,30 @@ final class Notebook {
         return table.rows().get(0).cells().stream().map(String::strip).toList();
     }
 
-    private List<String> column(int place) {
-        return table.rows().stream().skip(1).map(row -> row.cell(place)).toList();
-    }
-
-    private static List<String> filled(List<String> cells) {
-        return cells.stream().filter(cell -> !cell.isEmpty()).toList();
-    }
-
     /** What it is taken to mean. */
     Translation translation() {
-        List<ColumnMeans> columns = columns();
-        List<WordMeans> said = said(columns);
-        return new Translation(columns, said, given(columns, said));
+        return translation;
     }
 
-    /** The first cells of each column, each once. */
-    List<List<String>> samples() {
-        return IntStream.range(0, headings(table).size()).mapToObj(place -> filled(column(place)).stream().distinct().limit(SAMPLES).toList()).toList();
+    /** Whether this was said of a table of this shape before. */
+    boolean remembered() {
+        return kept.isPresent();
+    }
+
+    /** The first cells of a column, each once. */
+    List<String> samples(int place) {
+        return filled.get(place).stream().distinct().limit(SAMPLES).toList();
+    }
+
+    /** How often a word stands in a column of words. */
+    long count(WordMeans word) {
+        return spoken.get(word.column()).get(word.text());
     }
 
     /** Whether the unit of a column, or the order of its dates, is a guess; a guess was looked at once it is kept. */
-    boolean guessed(int place, ColumnMeans means) {
-        return kept.isEmpty() && looks.guessed(headings(table).get(place), means.column(), filled(column(place)));
+    boolean guessed(int place) {
+        ColumnMeans means = translation.columns().get(place);
+        return kept.isEmpty() && looks.guessed(means.heading(), means.column(), filled.get(place));
     }
 
     private List<ColumnMeans> columns() {
@@ -96,7 +106,7 @@ final class Notebook {
         Set<Column> taken = new HashSet<>();
         List<String> headings = headings(table);
         for (int place = 0; place < headings.size(); place++) {
-            List<String> cells = filled(column(place));
+            List<String> cells = filled.get(place);
             Optional<String> meant = looks.meant(headings.get(place), cells).filter(column -> Translator.targets(column).stream().noneMatch(taken::contains));
             meant.ifPresent(column -> taken.addAll(Translator.targets(column)));
             String column = meant.orElse("");
@@ -109,32 +119,31 @@ final class Notebook {
     private ColumnMeans withUnit(int place, ColumnMeans said) {
         List<String> units = Looks.units(said.column());
         return units.isEmpty() || units.contains(said.unit()) ? said
-                : new ColumnMeans(said.heading(), said.column(), looks.unit(said.heading(), said.column(), filled(column(place))), said.dayOrder());
+                : new ColumnMeans(said.heading(), said.column(), looks.unit(said.heading(), said.column(), filled.get(place)), said.dayOrder());
     }
 
     /** How often each word stands in each column of words, in the order they come. */
-    Map<String, Map<String, Long>> spoken(List<ColumnMeans> columns) {
+    private Map<String, Map<String, Long>> spoken(List<ColumnMeans> columns) {
         Map<String, Map<String, Long>> spoken = new LinkedHashMap<>();
         for (int place = 0; place < columns.size(); place++) {
             String column = columns.get(place).column();
             if (Words.areKnown(column)) {
-                Map<String, Long> counted = filled(column(place)).stream().collect(Collectors.groupingBy(cell -> cell, LinkedHashMap::new, Collectors.counting()));
-                spoken.put(column, counted);
+                spoken.put(column, filled.get(place).stream().collect(Collectors.groupingBy(cell -> cell, LinkedHashMap::new, Collectors.counting())));
             }
         }
         return spoken;
     }
 
-    private List<WordMeans> said(List<ColumnMeans> columns) {
+    private List<WordMeans> said() {
         List<WordMeans> said = new ArrayList<>();
-        spoken(columns).forEach((column, counted) -> counted.keySet().stream().filter(text -> text.length() <= LONGEST_WORD).limit(MOST_WORDS).forEach(text -> said.add(new WordMeans(column, text,
+        spoken.forEach((column, counted) -> counted.keySet().stream().filter(text -> text.length() <= LONGEST_WORD).limit(MOST_WORDS).forEach(text -> said.add(new WordMeans(column, text,
                 kept.flatMap(before -> before.meaning(column, text)).or(() -> words.meant(column, text)).orElse("")))));
         return said;
     }
 
     private List<Given> given(List<ColumnMeans> columns, List<WordMeans> said) {
         List<Given> given = new ArrayList<>();
-        Map<String, String> usual = looks.usual(columns, place -> filled(column(place)));
+        Map<String, String> usual = looks.usual(columns, filled);
         Stream.concat(Needed.OF_EVERY_BEND.stream(), Stream.of(Column.METHOD)).filter(column -> lacking(columns, column) > 0).forEach(column -> add(given, column, usual));
         Set<String> ways = said.stream().filter(word -> word.column().equals(Column.METHOD.title())).map(WordMeans::means).collect(Collectors.toSet());
         given.stream().filter(each -> each.column().equals(Column.METHOD.title())).map(Given::text).forEach(ways::add);
@@ -152,8 +161,13 @@ final class Notebook {
     }
 
     /** In how many rows nothing is said of a column. */
-    long lacking(List<ColumnMeans> columns, Column column) {
-        Optional<Integer> place = IntStream.range(0, columns.size()).boxed().filter(at -> Translator.targets(columns.get(at).column()).contains(column)).findFirst();
-        return place.map(at -> column(at).stream().filter(String::isEmpty).count()).orElse(table.rows().size() - 1L);
+    long lacking(Column column) {
+        return lacking(translation.columns(), column);
+    }
+
+    private long lacking(List<ColumnMeans> columns, Column column) {
+        int said = IntStream.range(0, columns.size()).filter(place -> Translator.targets(columns.get(place).column()).contains(column))
+                .map(place -> filled.get(place).size()).findFirst().orElse(0);
+        return table.rows().size() - 1L - said;
     }
 }

@@ -4,7 +4,6 @@ import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -51,17 +50,15 @@ record NotebookAnswer(boolean ours, String shape, boolean remembered, Translatio
     record GivenView(String column, long rows, @NotNull List<String> offered) {
     }
 
-    static NotebookAnswer of(String shape, boolean remembered, Notebook notebook, Words words) {
+    static NotebookAnswer of(String shape, Notebook notebook, Words words) {
         Translation translation = notebook.translation();
-        List<List<String>> samples = notebook.samples();
-        List<ColumnView> columns = IntStream.range(0, translation.columns().size()).mapToObj(place -> new ColumnView(samples.get(place),
-                Looks.units(translation.columns().get(place).column()), notebook.guessed(place, translation.columns().get(place)))).toList();
-        Map<String, Map<String, Long>> spoken = notebook.spoken(translation.columns());
-        List<WordView> said = translation.words().stream().map(word -> new WordView(word.column(), word.text(), spoken.get(word.column()).get(word.text()),
-                offered(words, word.column(), word.text()))).toList();
-        List<GivenView> given = translation.given().stream().map(each -> new GivenView(each.column(), notebook.lacking(translation.columns(), Column.named(each.column()).orElseThrow()),
+        List<ColumnView> columns = IntStream.range(0, translation.columns().size()).mapToObj(place -> new ColumnView(notebook.samples(place),
+                Looks.units(translation.columns().get(place).column()), notebook.guessed(place))).toList();
+        List<WordView> said = translation.words().stream()
+                .map(word -> new WordView(word.column(), word.text(), notebook.count(word), offered(words, word.column(), word.text()))).toList();
+        List<GivenView> given = translation.given().stream().map(each -> new GivenView(each.column(), notebook.lacking(Column.named(each.column()).orElseThrow()),
                 Words.areKnown(each.column()) ? words.meanings(each.column()) : List.of())).toList();
-        return new NotebookAnswer(false, shape, remembered, translation, columns, said, given, everyTarget());
+        return new NotebookAnswer(false, shape, notebook.remembered(), translation, columns, said, given, everyTarget());
     }
 
     private static List<String> offered(Words words, String column, String text) {

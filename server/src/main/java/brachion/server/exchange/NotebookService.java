@@ -33,9 +33,8 @@ class NotebookService {
             return NotebookAnswer.OURS;
         }
         RawTable table = raw.fromItsHeadings();
-        String shape = Notebook.shape(table);
-        Optional<Translation> kept = kept(shape);
-        return NotebookAnswer.of(shape, kept.isPresent(), new Notebook(table, kept, workshops.now().woods()), new Words(workshops.now().woods()));
+        Words words = new Words(workshops.now().woods());
+        return NotebookAnswer.of(Notebook.shape(table), new Notebook(table, kept(table), words), words);
     }
 
     /** A table in the columns and words known here. */
@@ -46,12 +45,13 @@ class NotebookService {
             return Sheet.of(raw);
         }
         RawTable table = raw.fromItsHeadings();
-        Optional<Translation> kept = kept(Notebook.shape(table)).filter(translation -> translation.columns().size() == table.rows().get(0).cells().size());
-        return kept.map(translation -> new Translator(translation).sheet(table)).orElseGet(() -> Sheet.of(raw));
+        return kept(table).map(translation -> new Translator(translation).sheet(table)).orElseGet(() -> Sheet.of(raw));
     }
 
-    private Optional<Translation> kept(String shape) {
-        return repository.findFirstByShapeOrderById(shape).filter(NotebookEntity::present).map(NotebookEntity::translation);
+    /** What was said of tables of this shape; what was said of another number of columns is of no use. */
+    private Optional<Translation> kept(RawTable table) {
+        return repository.findFirstByShapeOrderById(Notebook.shape(table)).filter(NotebookEntity::present).map(NotebookEntity::translation)
+                .filter(translation -> translation.columns().size() == table.rows().get(0).cells().size());
     }
 
     /** Keeps what tables of a shape mean. */

@@ -71,10 +71,25 @@ final class Words {
         say("species", "Black walnut", "american walnut");
     }
 
-    private final SpeciesCatalogue woods;
+    private final List<Wood> woods;
 
     Words(SpeciesCatalogue woods) {
-        this.woods = woods;
+        this.woods = woods.all().stream().map(Wood::of).toList();
+    }
+
+    /**
+     * A wood as it may be written.
+     *
+     * @param name   its common name
+     * @param called its key, common and botanical name, bare
+     * @param words  the words of its common name
+     */
+    private record Wood(String name, List<String> called, List<String> words) {
+
+        static Wood of(Species wood) {
+            return new Wood(wood.commonName(), Stream.of(wood.id(), wood.commonName(), wood.latinName()).map(Vocabulary::bare).toList(),
+                    List.of(Vocabulary.bare(wood.commonName()).split(" ")));
+        }
     }
 
     private static void say(String column, String means, String... texts) {
@@ -107,7 +122,7 @@ final class Words {
     /** Everything a word of a column can mean, as it is written in tables of ours. */
     List<String> meanings(String column) {
         if (column.equals(Column.SPECIES.title())) {
-            return woods.all().stream().map(Species::commonName).sorted().toList();
+            return woods.stream().map(Wood::name).sorted().toList();
         }
         Column known = Column.named(column).orElseThrow();
         if (known.equals(Column.ENDED)) {
@@ -122,11 +137,10 @@ final class Words {
     Optional<String> meant(String column, String text) {
         String bare = Vocabulary.bare(text);
         Optional<String> itself = column.equals(Column.SPECIES.title())
-                ? woods.all().stream().filter(each -> Stream.of(each.id(), each.commonName(), each.latinName()).map(Vocabulary::bare).anyMatch(bare::equals))
-                        .map(Species::commonName).findFirst()
+                ? woods.stream().filter(wood -> wood.called().contains(bare)).map(Wood::name).findFirst()
                 : meanings(column).stream().filter(means -> Vocabulary.bare(means).equals(bare)).findFirst();
         return itself.or(() -> Optional.ofNullable(SAID.getOrDefault(column, Map.of()).get(bare)))
-                .or(() -> column.equals(Column.SPECIES.title()) && likely(column, text).size() == 1 ? Optional.of(likely(column, text).get(0)) : Optional.empty());
+                .or(() -> Optional.of(likely(column, text)).filter(only -> only.size() == 1).map(only -> only.get(0)));
     }
 
     /** What it may mean where several things are likely: woods that have the word in their name. */
@@ -135,6 +149,6 @@ final class Words {
             return List.of();
         }
         List<String> said = List.of(Vocabulary.bare(text).split(" "));
-        return woods.all().stream().map(Species::commonName).filter(name -> List.of(Vocabulary.bare(name).split(" ")).containsAll(said)).toList();
+        return woods.stream().filter(wood -> wood.words().containsAll(said)).map(Wood::name).toList();
     }
 }

@@ -16,10 +16,12 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.util.EnumMap;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * A thing in the rig; what is measured depends on its kind, and null when nobody did.
@@ -75,7 +77,7 @@ public record RigItemFields(
     /** Refuses what such a thing does not have, naming the field. */
     void requireSense() {
         Map<String, Boolean> foreign = new LinkedHashMap<>();
-        fields().forEach((trait, value) -> foreign.put(field(trait), value != null && !kind.has(trait)));
+        measured().forEach(measured -> foreign.put(measured.field(), !kind.has(measured.trait())));
         foreign.put("material", material != null && kind != ItemKind.STRAP);
         foreign.put("glue", glue != null && kind != ItemKind.GLUE);
         foreign.put("label", label != null && kind != ItemKind.GLUE);
@@ -87,40 +89,23 @@ public record RigItemFields(
         });
     }
 
-    private Map<Trait, Double> fields() {
-        Map<Trait, Double> fields = new EnumMap<>(Trait.class);
-        fields.put(Trait.RADIUS, radiusMm);
-        fields.put(Trait.ANGLE, angleDegrees);
-        fields.put(Trait.WIDTH, widthMm);
-        fields.put(Trait.LENGTH, lengthMm);
-        fields.put(Trait.THICKNESS, thicknessMm);
-        fields.put(Trait.REACH, reachMm);
-        fields.put(Trait.OPEN_TIME, openMinutes);
-        fields.put(Trait.CLAMPED, clampedHours);
-        fields.put(Trait.CELSIUS, celsius);
-        fields.put(Trait.HUMIDITY, humidityPercent);
-        return fields;
+    /** A trait with the field it travels in. */
+    private record Measured(Trait trait, String field, Double value) {
     }
 
-    private static String field(Trait trait) {
-        return switch (trait) {
-            case RADIUS -> "radiusMm";
-            case ANGLE -> "angleDegrees";
-            case WIDTH -> "widthMm";
-            case LENGTH -> "lengthMm";
-            case THICKNESS -> "thicknessMm";
-            case REACH -> "reachMm";
-            case OPEN_TIME -> "openMinutes";
-            case CLAMPED -> "clampedHours";
-            case CELSIUS -> "celsius";
-            case HUMIDITY -> "humidityPercent";
-        };
+    /** What was measured of it. */
+    private List<Measured> measured() {
+        return Stream.of(new Measured(Trait.RADIUS, "radiusMm", radiusMm), new Measured(Trait.ANGLE, "angleDegrees", angleDegrees),
+                new Measured(Trait.WIDTH, "widthMm", widthMm), new Measured(Trait.LENGTH, "lengthMm", lengthMm),
+                new Measured(Trait.THICKNESS, "thicknessMm", thicknessMm), new Measured(Trait.REACH, "reachMm", reachMm),
+                new Measured(Trait.OPEN_TIME, "openMinutes", openMinutes), new Measured(Trait.CLAMPED, "clampedHours", clampedHours),
+                new Measured(Trait.CELSIUS, "celsius", celsius), new Measured(Trait.HUMIDITY, "humidityPercent", humidityPercent))
+                .filter(measured -> measured.value() != null).toList();
     }
 
     /** As the core knows it. */
     public RigItem toItem() {
-        Map<Trait, Double> measured = fields();
-        measured.values().removeIf(value -> value == null);
-        return new RigItem(kind, room, measured, Optional.ofNullable(material), Optional.ofNullable(glue));
+        return new RigItem(kind, room, measured().stream().collect(Collectors.toMap(Measured::trait, Measured::value)), Optional.ofNullable(material),
+                Optional.ofNullable(glue));
     }
 }
