@@ -71,6 +71,8 @@ class ThingsInTheRigTest extends BrowserTest {
         Locator card = item("Sled runner");
         assertThat(card).containsText("Sled form");
         for (String tap : new String[] {"Into the heat", "Pull", "Feathers", "Crease", "Clamped"}) {
+            // a card that finds its new place under the mouse is missed
+            settle();
             in(card, tap).click();
         }
         show("/rig/things");
@@ -91,6 +93,7 @@ class ThingsInTheRigTest extends BrowserTest {
         scales.getByLabel("Moisture %").fill("14");
         in(scales, "Write it down").click();
         assertThat(card).containsText("By its weigh-ins: ");
+        settle();
         in(card, "Say how it came out").click();
         assertThat(card.getByRole(AriaRole.GROUP, new Locator.GetByRoleOptions().setName("Also seen 1"))).isVisible();
         in(card, "Keep it as a record").click();

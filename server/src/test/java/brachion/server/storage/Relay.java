@@ -78,14 +78,26 @@ final class Relay implements AutoCloseable {
                 Socket far = new Socket(InetAddress.getLoopbackAddress(), to);
                 near.setTcpNoDelay(true);
                 far.setTcpNoDelay(true);
-                open.add(near);
-                open.add(far);
-                start(() -> pass(near, far, false));
-                start(() -> pass(far, near, true));
+                if (letIn(near, far)) {
+                    start(() -> pass(near, far, false));
+                    start(() -> pass(far, near, true));
+                }
             } catch (IOException closed) {
                 // the door was shut, or the database is
             }
         }
+    }
+
+    /** Whoever stood in the door when they were cut off is cut off, too. */
+    private synchronized boolean letIn(Socket near, Socket far) throws IOException {
+        if (state == State.CUT) {
+            near.close();
+            far.close();
+            return false;
+        }
+        open.add(near);
+        open.add(far);
+        return true;
     }
 
     private void pass(Socket one, Socket other, boolean answers) {
