@@ -1631,6 +1631,10 @@ export interface components {
             /** Format: double */
             bentToMm: number;
             cut?: boolean;
+            /** Format: int64 */
+            jobId?: number;
+            /** Format: int32 */
+            ply?: number;
         };
         MarkFields: {
             /** @enum {string} */
@@ -1877,6 +1881,13 @@ export interface components {
             dueOn?: string;
             note: string;
             recipe: components["schemas"]["RecipeFields"];
+            madeWith?: components["schemas"]["UsedFields"][];
+        };
+        UsedFields: {
+            /** Format: int64 */
+            itemId: number;
+            /** Format: int32 */
+            takes: number;
         };
         JobView: {
             /** Format: int64 */
@@ -1895,7 +1906,7 @@ export interface components {
             /** Format: int64 */
             trialId?: number;
             /** @enum {string} */
-            step: "PLANNED" | "SOAKING" | "HEATING" | "BENDING" | "ON_FORM" | "DRYING" | "GLUING" | "IN_CLAMPS" | "FINISHED" | "JUDGED";
+            step: "PLANNED" | "PREPARED" | "SOAKING" | "HEATING" | "BENDING" | "ON_FORM" | "DRYING" | "GLUING" | "IN_CLAMPS" | "FINISHED" | "JUDGED";
             /** @enum {string} */
             severity: "CLEAN" | "FLAW" | "BROKEN";
             /** Format: date */
@@ -1984,7 +1995,7 @@ export interface components {
             /** Format: int64 */
             rackId?: number;
             /** @enum {string} */
-            step: "PLANNED" | "SOAKING" | "HEATING" | "BENDING" | "ON_FORM" | "DRYING" | "GLUING" | "IN_CLAMPS" | "FINISHED" | "JUDGED";
+            step: "PLANNED" | "PREPARED" | "SOAKING" | "HEATING" | "BENDING" | "ON_FORM" | "DRYING" | "GLUING" | "IN_CLAMPS" | "FINISHED" | "JUDGED";
             next: components["schemas"]["NextView"][];
             said: components["schemas"]["TapFields"][];
             standing: components["schemas"]["StandingReading"];
@@ -2010,9 +2021,9 @@ export interface components {
         };
         NextView: {
             /** @enum {string} */
-            tap: "INTO_SOAK" | "INTO_HEAT" | "AT_HEAT" | "READING" | "PULLED" | "GLUE_ON" | "CLAMPED" | "STEAM_OFF" | "RELEASED" | "FEATHERS" | "CREASE" | "CLICK" | "BROKE" | "JUDGED";
+            tap: "PREPARED" | "INTO_SOAK" | "INTO_HEAT" | "AT_HEAT" | "READING" | "PULLED" | "GLUE_ON" | "CLAMPED" | "STEAM_OFF" | "RELEASED" | "FEATHERS" | "CREASE" | "CLICK" | "BROKE" | "JUDGED";
             /** @enum {string} */
-            to: "PLANNED" | "SOAKING" | "HEATING" | "BENDING" | "ON_FORM" | "DRYING" | "GLUING" | "IN_CLAMPS" | "FINISHED" | "JUDGED";
+            to: "PLANNED" | "PREPARED" | "SOAKING" | "HEATING" | "BENDING" | "ON_FORM" | "DRYING" | "GLUING" | "IN_CLAMPS" | "FINISHED" | "JUDGED";
             then: components["schemas"]["ThenView"][];
         };
         StandingReading: {
@@ -2030,7 +2041,7 @@ export interface components {
         };
         TapFields: {
             /** @enum {string} */
-            tap: "INTO_SOAK" | "INTO_HEAT" | "AT_HEAT" | "READING" | "PULLED" | "GLUE_ON" | "CLAMPED" | "STEAM_OFF" | "RELEASED" | "FEATHERS" | "CREASE" | "CLICK" | "BROKE" | "JUDGED";
+            tap: "PREPARED" | "INTO_SOAK" | "INTO_HEAT" | "AT_HEAT" | "READING" | "PULLED" | "GLUE_ON" | "CLAMPED" | "STEAM_OFF" | "RELEASED" | "FEATHERS" | "CREASE" | "CLICK" | "BROKE" | "JUDGED";
             /** Format: date-time */
             saidAt: string;
             /** Format: double */
@@ -2038,9 +2049,9 @@ export interface components {
         };
         ThenView: {
             /** @enum {string} */
-            tap: "INTO_SOAK" | "INTO_HEAT" | "AT_HEAT" | "READING" | "PULLED" | "GLUE_ON" | "CLAMPED" | "STEAM_OFF" | "RELEASED" | "FEATHERS" | "CREASE" | "CLICK" | "BROKE" | "JUDGED";
+            tap: "PREPARED" | "INTO_SOAK" | "INTO_HEAT" | "AT_HEAT" | "READING" | "PULLED" | "GLUE_ON" | "CLAMPED" | "STEAM_OFF" | "RELEASED" | "FEATHERS" | "CREASE" | "CLICK" | "BROKE" | "JUDGED";
             /** @enum {string} */
-            to: "PLANNED" | "SOAKING" | "HEATING" | "BENDING" | "ON_FORM" | "DRYING" | "GLUING" | "IN_CLAMPS" | "FINISHED" | "JUDGED";
+            to: "PLANNED" | "PREPARED" | "SOAKING" | "HEATING" | "BENDING" | "ON_FORM" | "DRYING" | "GLUING" | "IN_CLAMPS" | "FINISHED" | "JUDGED";
         };
         UsedView: {
             /** Format: int64 */
@@ -2064,12 +2075,6 @@ export interface components {
         };
         MadeWithRequest: {
             madeWith: components["schemas"]["UsedFields"][];
-        };
-        UsedFields: {
-            /** Format: int64 */
-            itemId: number;
-            /** Format: int32 */
-            takes: number;
         };
         WaysRequest: {
             /** Format: double */
@@ -2173,6 +2178,8 @@ export interface components {
             /** Format: int32 */
             wanted: number;
             marks: components["schemas"]["MarksFields"];
+            /** Format: int64 */
+            jobId?: number;
         };
         BlankSize: {
             /** Format: double */
@@ -2185,6 +2192,8 @@ export interface components {
             bentToMm: number;
             /** Format: int32 */
             piecesEach: number;
+            /** Format: int32 */
+            plies: number;
         };
         ProposalAnswer: {
             blanks: components["schemas"]["LaidFields"][];
@@ -3400,6 +3409,7 @@ export type NameFields = components['schemas']['NameFields'];
 export type Named = components['schemas']['Named'];
 export type NamesAnswer = components['schemas']['NamesAnswer'];
 export type JobFields = components['schemas']['JobFields'];
+export type UsedFields = components['schemas']['UsedFields'];
 export type JobView = components['schemas']['JobView'];
 export type PieceOfJob = components['schemas']['PieceOfJob'];
 export type PlanView = components['schemas']['PlanView'];
@@ -3424,7 +3434,6 @@ export type ThenView = components['schemas']['ThenView'];
 export type UsedView = components['schemas']['UsedView'];
 export type WoodReading = components['schemas']['WoodReading'];
 export type MadeWithRequest = components['schemas']['MadeWithRequest'];
-export type UsedFields = components['schemas']['UsedFields'];
 export type WaysRequest = components['schemas']['WaysRequest'];
 export type FellOutView = components['schemas']['FellOutView'];
 export type FoundView = components['schemas']['FoundView'];

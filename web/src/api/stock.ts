@@ -58,6 +58,6 @@ export function useLayout(board: BoardFields, recipe: RecipeFields | undefined) 
 export function useProposal() {
   const [system] = useUnits();
   return useMutation({
-    mutationFn: (asked: { board: BoardFields; recipe: RecipeFields; name: string; wanted: number }) => body(api.POST('/api/stock/proposal', { body: { ...asked, marks: MARKS[system] } })),
+    mutationFn: (asked: { board: BoardFields; recipe: RecipeFields; name: string; wanted: number; jobId?: number }) => body(api.POST('/api/stock/proposal', { body: { ...asked, marks: MARKS[system] } })),
   });
 }

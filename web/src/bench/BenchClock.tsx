@@ -4,7 +4,7 @@ import { useUnits } from '../app/units';
 import { printTime } from '../process/time';
 import { printPercent, printTemperature } from '../units/printing';
 import { useServerTime } from './useServerTime';
-import { DUE, printClock, printCountdown, printMoment, STEP, type Step } from './words';
+import { DUE, printClock, printCountdown, printMoment, STEP, type Step, UNTOUCHED } from './words';
 
 const MOISTURE_FIRST: Step[] = ['SOAKING', 'DRYING'];
 
@@ -28,7 +28,7 @@ export function BenchClock({ step, standing, first }: BenchClockProps) {
   return (
     <Box sx={{ minHeight: first ? 132 : 104, mt: 1 }}>
       <Typography color="text.secondary" sx={{ fontWeight: 600 }}>{STEP[step]}</Typography>
-      {step !== 'PLANNED' && step !== 'FINISHED' && <Typography component="p" role="timer" aria-label={`Clock: ${STEP[step]}`}
+      {!UNTOUCHED.includes(step) && step !== 'FINISHED' && <Typography component="p" role="timer" aria-label={`Clock: ${STEP[step]}`}
         sx={{ fontFamily: 'h1.fontFamily', fontWeight: 600, fontVariantNumeric: 'tabular-nums', lineHeight: 1.1,
           fontSize: first ? { xs: '3.4rem', md: '4.2rem' } : '2.2rem', color: down && over ? 'error.main' : 'text.primary' }}>
         {figure(down, left, from, now)}

@@ -1,8 +1,8 @@
 import { Box, Typography } from '@mui/material';
 import { useState } from 'react';
 import { Link as RouterLink } from 'react-router';
-import type { BenchView, UsedFields } from '../api/schema';
-import { useThingsFor, useThingWrites } from '../api/things';
+import type { BenchView, RecipeFields, UsedFields } from '../api/schema';
+import { useThingsFor } from '../api/things';
 import { FormDialog } from '../app/FormDialog';
 import { useUnits } from '../app/units';
 import { misfitInWords } from '../rig/things/words';
@@ -15,20 +15,34 @@ export function MadeWith({ piece: { madeWith } }: { piece: BenchView }) {
   return (
     <>
       {madeWith.length > 0 && (
-        <Typography variant="body2" color="text.secondary">With {madeWith.map(({ name, takes }) => (takes > 1 ? `${takes} of ${name}` : name)).join('; ')}</Typography>
+        <Typography variant="body2" color="text.secondary">With {withInWords(madeWith)}</Typography>
       )}
       {against.map((words) => <Typography key={words} variant="body2" sx={{ color: 'data.flaw', fontWeight: 600 }}>{words}</Typography>)}
     </>
   );
 }
 
-/** What a piece is made with is said otherwise. */
-export function MadeWithDialog({ piece, onLeave }: { piece: BenchView; onLeave: () => void }) {
-  const { data: choices, error } = useThingsFor(piece.recipe, piece.jobId);
-  const [chosen, setChosen] = useState<UsedFields[]>(piece.madeWith.map(({ itemId, takes }) => ({ itemId, takes })));
-  const { isMadeWith } = useThingWrites();
+/** Things by their names, with how many where it is more than one. */
+export function withInWords(things: { name: string; takes: number }[]): string {
+  return things.map(({ name, takes }) => (takes > 1 ? `${takes} of ${name}` : name)).join('; ');
+}
+
+interface MadeWithDialogProps {
+  /** What is made. */
+  name: string;
+  recipe: RecipeFields;
+  jobId: number | undefined;
+  madeWith: UsedFields[];
+  onKeep: (madeWith: UsedFields[]) => Promise<unknown>;
+  onLeave: () => void;
+}
+
+/** What a piece or the pieces of a job are made with is said otherwise. */
+export function MadeWithDialog({ name, recipe, jobId, madeWith, onKeep, onLeave }: MadeWithDialogProps) {
+  const { data: choices, error } = useThingsFor(recipe, jobId);
+  const [chosen, setChosen] = useState<UsedFields[]>(madeWith.map(({ itemId, takes }) => ({ itemId, takes })));
   return (
-    <FormDialog title={`${piece.name}, made with`} keep="Keep it" maxWidth="xs" onLeave={onLeave} onKeep={async () => { await isMadeWith.mutateAsync({ piece, madeWith: chosen }); onLeave(); }}>
+    <FormDialog title={`${name}, made with`} keep="Keep it" maxWidth="xs" onLeave={onLeave} onKeep={async () => { await onKeep(chosen); onLeave(); }}>
       {error && <Typography color="error">{error.message}</Typography>}
       {choices?.length === 0 && <NothingThere />}
       {choices && <Things choices={choices} chosen={chosen} onChange={setChosen} />}

@@ -2,6 +2,7 @@ import { Box, Button, Link, Paper, Typography } from '@mui/material';
 import { useEffect, useRef, useState } from 'react';
 import { Link as RouterLink } from 'react-router';
 import type { BenchView, JobView } from '../api/schema';
+import { useThingWrites } from '../api/things';
 import { useNotice } from '../app/notice';
 import { useUnits } from '../app/units';
 import { PieceGlyph } from '../bend/PieceGlyph';
@@ -20,7 +21,7 @@ import { Touches } from './Touches';
 import { useBenchWrites } from './useBenchWrites';
 import { Verdict } from './Verdict';
 import { WhichThermometer } from './WhichThermometer';
-import { saidInWords, type Step } from './words';
+import { saidInWords, type Step, UNTOUCHED } from './words';
 
 interface PieceCardProps {
   piece: BenchView;
@@ -34,7 +35,7 @@ interface PieceCardProps {
   lost: boolean;
 }
 
-const BEFORE_THE_PULL: Step[] = ['PLANNED', 'SOAKING', 'HEATING'];
+const BEFORE_THE_PULL: Step[] = [...UNTOUCHED, 'SOAKING', 'HEATING'];
 
 /** One piece under way: what it is, what its clock says, and what may be said of it by a touch. */
 export function PieceCard({ piece, place, wood, job, waiting, lost }: PieceCardProps) {
@@ -109,6 +110,7 @@ interface FootProps {
 /** What was said so far, and the way back. */
 function Foot({ piece, waiting, said, busy, photos, onPhotos }: FootProps) {
   const { takeBack, takeOff, putBack } = useBenchWrites();
+  const { isMadeWith } = useThingWrites();
   const [saying, setSaying] = useState(false);
   const notify = useNotice();
   const failed = (error: Error) => { notify({ message: error.message }); };
@@ -134,7 +136,10 @@ function Foot({ piece, waiting, said, busy, photos, onPhotos }: FootProps) {
           </Button>
         </Box>
       )}
-      {saying && <MadeWithDialog piece={piece} onLeave={() => { setSaying(false); }} />}
+      {saying && (
+        <MadeWithDialog name={piece.name} recipe={piece.recipe} jobId={piece.jobId} madeWith={piece.madeWith} onLeave={() => { setSaying(false); }}
+          onKeep={(madeWith) => isMadeWith.mutateAsync({ piece, madeWith })} />
+      )}
     </>
   );
 }

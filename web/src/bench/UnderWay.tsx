@@ -6,6 +6,7 @@ import { useStored } from '../app/storage';
 import { HowComputed } from '../help/HowComputed';
 import { useAlarm, useAwake } from './alarm';
 import { PieceCard } from './PieceCard';
+import { useHeldOrder } from './useHeldOrder';
 import { useBench, useWaitingTaps } from './useBench';
 
 const SOUND = 'brachion.sound';
@@ -18,6 +19,7 @@ export function UnderWay() {
   const { data: jobs = [] } = useJobs();
   const [sound, setSound] = useStored(SOUND, true);
   const pieces = bench?.pieces ?? [];
+  const [order, hand] = useHeldOrder(pieces);
   useAlarm(pieces, waiting, sound);
   useAwake(pieces.some(({ step }) => step === 'HEATING' || step === 'BENDING'));
   return (
@@ -36,9 +38,9 @@ export function UnderWay() {
           Nothing is under way. <Link to="/plan">Plan a bend</Link> and put it on the bench.
         </Typography>
       )}
-      <Box component="ul" aria-label="Pieces under way"
+      <Box component="ul" aria-label="Pieces under way" {...hand}
         sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 2, gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'repeat(2, minmax(0, 1fr))' } }}>
-        {species && pieces.map((piece, place) => (
+        {species && order.map((piece, place) => (
           <PieceCard key={piece.id} piece={piece} place={place} lost={lost} job={jobs.find(({ id }) => id === piece.jobId)}
             wood={species.find(({ id }) => id === piece.recipe.blank.speciesId)?.commonName ?? ''}
             waiting={waiting.filter((tap) => tap.piece === piece.id)} />

@@ -8,6 +8,7 @@ export type Tap = TapFields['tap'];
 
 /** What a touch says, as it is written on it. */
 export const SAY: Record<Tap, string> = {
+  PREPARED: 'Stock is ready',
   INTO_SOAK: 'Into the water',
   INTO_HEAT: 'Into the heat',
   AT_HEAT: 'It is at heat',
@@ -31,6 +32,7 @@ export function sayOf(tap: Tap, step: Step): string {
 
 /** The same once it was done. */
 export const DONE: Record<Tap, string> = {
+  PREPARED: 'Stock ready',
   INTO_SOAK: 'Into the water',
   INTO_HEAT: 'Into the heat',
   AT_HEAT: 'At heat',
@@ -49,6 +51,7 @@ export const DONE: Record<Tap, string> = {
 
 export const STEP: Record<Step, string> = {
   PLANNED: 'Planned',
+  PREPARED: 'Sawn and planed',
   SOAKING: 'In the water',
   HEATING: 'In the heat',
   BENDING: 'Bend it now',
@@ -59,6 +62,9 @@ export const STEP: Record<Step, string> = {
   FINISHED: 'Waits for its verdict',
   JUDGED: 'Judged',
 };
+
+/** Steps of a piece that neither water, heat, glue nor clamps have touched. */
+export const UNTOUCHED: Step[] = ['PLANNED', 'PREPARED'];
 
 /** What its clock waits for. */
 export const DUE: Record<StandingReading['dueIs'], string> = {

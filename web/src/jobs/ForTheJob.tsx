@@ -49,7 +49,7 @@ export function ForTheJob({ recipe, stale, job: view, onLeave }: ForTheJobProps)
       {making && recipe && (
         <JobDialog title="Make it a job" first={EMPTY_JOB} keep="Take it on" onLeave={() => { setMaking(false); }}
           onKeep={async (form) => {
-            const { id } = await takeOn.mutateAsync(jobOf(form, recipe));
+            const { id } = await takeOn.mutateAsync(jobOf(form, { recipe }));
             planFor(id);
             await navigate(`/plan/jobs/${id}`);
           }} />

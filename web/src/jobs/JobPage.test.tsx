@@ -9,7 +9,7 @@ import { JobPage } from './JobPage';
 
 const THINNER = { ...STEAMED, blank: { ...STEAMED.blank, thicknessMm: 12.7 } };
 const JOB: JobView = {
-  id: 3, version: 2, job: { name: 'Ribs', wanted: 5, certainty: 0.9, flawsPass: true, note: 'For the canoe.', recipe: THINNER },
+  id: 3, version: 2, job: { name: 'Ribs', wanted: 5, certainty: 0.9, flawsPass: true, note: 'For the canoe.', recipe: THINNER, madeWith: [{ itemId: 5, takes: 6 }] },
   plans: [{ plannedAt: '2026-11-01T08:00:00Z', recipe: STEAMED }, { plannedAt: '2026-11-09T08:00:00Z', recipe: THINNER }],
   pieces: [
     { trialId: 40, step: 'JUDGED', severity: 'CLEAN', bentOn: '2026-11-10' },
@@ -23,6 +23,10 @@ const OUTSTANDING: OutstandingAnswer = { missing: 3, toStart: 3, suffices: 0, pe
 const writes = { change: { mutateAsync: vi.fn(), isPending: false }, close: { mutateAsync: vi.fn(), isPending: false }, takeUpAgain: { mutate: vi.fn() } };
 vi.mock('react-router', async (original) => ({ ...(await original<object>()), useParams: () => ({ id: '3' }) }));
 vi.mock('../api/jobs', () => ({ useJobs: () => ({ data: [JOB] }), useOutstanding: () => ({ data: OUTSTANDING, isPlaceholderData: false }), useJobWrites: () => writes }));
+vi.mock('../api/things', () => ({
+  useThings: () => ({ data: [{ id: 4, item: { name: 'Rib form' } }, { id: 5, item: { name: 'Bar clamps' } }] }),
+  useThingsFor: () => ({ data: [{ itemId: 4, item: { kind: 'FORM', name: 'Rib form', room: 1, note: '' }, misfits: [], takes: 1, freeFrom: '2026-01-01T00:00:00Z', suggested: false }] }),
+}));
 vi.mock('../api/queries', () => ({ useSpecies: () => ({ data: [{ id: 'white-ash', commonName: 'White ash' }] }) }));
 
 beforeEach(() => { vi.clearAllMocks(); });
@@ -35,6 +39,15 @@ it('says how far it is, and leads to each of its pieces', () => {
     ['Bent 10 Nov 2026', '/records/40'], ['Rib 2', '/bench'], ['Rib 3', '/bench'],
   ]);
   expect(pieces.getByText('On the form, flaw, can be mended')).toBeDefined();
+});
+
+it('says with what of the rig its pieces are made, and is told otherwise', async () => {
+  show(<JobPage />);
+  expect(screen.getByText('With 6 of Bar clamps')).toBeDefined();
+  await userEvent.click(screen.getByRole('button', { name: 'Made with' }));
+  await userEvent.click(screen.getByRole('checkbox', { name: /^Rib form/ }));
+  await userEvent.click(screen.getByRole('button', { name: 'Keep it' }));
+  expect(writes.change.mutateAsync).toHaveBeenCalledWith({ view: JOB, job: { ...JOB.job, madeWith: [{ itemId: 5, takes: 6 }, { itemId: 4, takes: 1 }] } });
 });
 
 it('opens a plan there was before for the same job', async () => {

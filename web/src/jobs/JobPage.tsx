@@ -17,6 +17,7 @@ import { SEVERITY } from '../trials/words';
 import { printDay, today } from '../units/days';
 import { jobForm, jobOf, planFor } from './draft';
 import { JobDialog } from './JobDialog';
+import { JobsThings } from './JobsThings';
 import { Marks } from './Marks';
 import { nameOf, outstandingInWords, progressInWords, wantedLine } from './words';
 
@@ -76,7 +77,7 @@ function Heading({ view }: { view: JobView }) {
       {changing && (
         <JobDialog title="Change the job" first={jobForm(job)} keep="Keep it so" onLeave={() => { setChanging(false); }}
           onKeep={async (form) => {
-            await change.mutateAsync({ view, job: jobOf(form, job.recipe) });
+            await change.mutateAsync({ view, job: jobOf(form, { recipe: job.recipe, madeWith: job.madeWith ?? [] }) });
             setChanging(false);
           }} />
       )}
@@ -84,7 +85,8 @@ function Heading({ view }: { view: JobView }) {
   );
 }
 
-function Plan({ view: { id, job, plans }, toStart }: { view: JobView; toStart: number | undefined }) {
+function Plan({ view, toStart }: { view: JobView; toStart: number | undefined }) {
+  const { id, job, plans } = view;
   const [system] = useUnits();
   const { data: species } = useSpecies();
   const planIt = usePlanIt();
@@ -101,6 +103,7 @@ function Plan({ view: { id, job, plans }, toStart }: { view: JobView; toStart: n
         <PieceGlyph recipe={job.recipe} severity="CLEAN" />
         <Typography>{woodOf(job.recipe)}, {stockLine(job.recipe)}; {shapeLine(job.recipe, system)}. {processLine(job.recipe, system)}</Typography>
       </Box>
+      <JobsThings view={view} />
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1.5 }}>
         <PutOnBench recipe={job.recipe} stale={false} called={job.name} jobId={id} {...(toStart ? { many: toStart } : {})} />
         <Button onClick={() => { open(job.recipe); }}>Open the plan</Button>

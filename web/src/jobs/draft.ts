@@ -21,12 +21,12 @@ export function jobForm({ name, wanted, certainty, flawsPass, dueOn, note }: Job
   };
 }
 
-/** The job that was typed; throws what keeps it from being one. */
-export function jobOf({ name, wanted, certainty, good, dueOn, note }: JobForm, recipe: RecipeFields): JobFields {
+/** The job that was typed, with its plan; throws what keeps it from being one. */
+export function jobOf({ name, wanted, certainty, good, dueOn, note }: JobForm, plan: Pick<JobFields, 'recipe' | 'madeWith'>): JobFields {
   const pieces = number(wanted);
   if (name.trim() === '') throw new Error('Give the job a name.');
   if (pieces === undefined || !Number.isInteger(pieces) || pieces < 1) throw new Error(`“${wanted}” is not a number of pieces.`);
-  return { name, wanted: pieces, certainty: Number(certainty), flawsPass: good === 'flaw', ...(dueOn ? { dueOn } : {}), note, recipe };
+  return { name, wanted: pieces, certainty: Number(certainty), flawsPass: good === 'flaw', ...(dueOn ? { dueOn } : {}), note, ...plan };
 }
 
 /** Whether two plans are the same, however they are written. */

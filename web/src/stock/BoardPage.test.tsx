@@ -17,7 +17,7 @@ const VIEW: BoardView = {
 const LAYOUT: LayoutReading = {
   blanks: [{ inBend: [0], through: [], beside: [], recipe: STEAMED, unbroken: { probability: 0.4, low: 0.2, high: 0.6 } }], sawingOrder: [0], leftShare: 0.92,
   largestLeft: { alongMm: 0, acrossMm: 54, lengthMm: 2438.4, widthMm: 98.4 },
-  size: { lengthMm: 711.2, widthMm: 26.99, bentFromMm: 110, bentToMm: 600, piecesEach: 1 },
+  size: { lengthMm: 711.2, widthMm: 26.99, bentFromMm: 110, bentToMm: 600, piecesEach: 1, plies: 1 },
 };
 let boards: BoardView[];
 let waiting: boolean;

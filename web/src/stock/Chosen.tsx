@@ -3,8 +3,10 @@ import { useState } from 'react';
 import type { BoardFields } from '../api/schema';
 import { Field } from '../app/Field';
 import { useUnits } from '../app/units';
+import { WhichJob } from '../jobs/WhichJob';
 import { Row } from '../recipe/fields';
 import { exactLength } from '../units/exact';
+import { number } from '../units/number';
 import { MeasureField } from '../units/MeasureField';
 import { readNow, useReadings, type Typed } from '../units/reading';
 import { withChanged, without, type Thing } from './geometry';
@@ -41,9 +43,22 @@ export function Chosen({ board, thing, onChange, onRemove }: ChosenProps) {
         {blank && (Object.keys(BEND) as (keyof typeof BEND)[]).map((place) => (
           <Place key={`${place} ${thing.index} ${blank[place]}`} label={BEND[place]} mm={blank[place]} name={place} onRead={(value) => { change({ [place]: value }); }} />
         ))}
+        {blank && <Ply key={`ply ${thing.index} ${blank.ply ?? ''}`} ply={blank.ply} onChange={(ply) => { change({ ply }); }} />}
         {mark && <Slope key={`slope ${thing.index} ${mark.grainRun ?? ''}`} run={mark.grainRun} onRead={(grainRun) => { change({ grainRun }); }} />}
       </Row>
+      {blank && <WhichJob jobId={blank.jobId} ask="It is for a job" onSay={(jobId) => { change({ jobId }); }} />}
     </Box>
+  );
+}
+
+/** Number of the first ply that is sawn of a blank; empty for solid wood. */
+function Ply({ ply, onChange }: { ply: number | undefined; onChange: (ply: number | undefined) => void }) {
+  const [text, setText] = useState(ply?.toString() ?? '');
+  const read = text.trim() === '' ? undefined : number(text);
+  const fits = text.trim() === '' || (read !== undefined && Number.isInteger(read) && read >= 1 && read <= 200);
+  return (
+    <Field label="Ply" value={text} error={!fits} helperText={fits ? 'Empty if solid' : 'A number from 1 to 200'} onChange={(event) => { setText(event.target.value); }}
+      onBlur={() => { if (fits && read !== ply) onChange(read); }} slotProps={{ htmlInput: { inputMode: 'numeric', autoComplete: 'off' } }} />
   );
 }
 

@@ -4,10 +4,11 @@ import type { BoardFields, LaidFields, LaidReading, LayoutReading, MarkFields } 
 import { Dimmed } from '../app/Dimmed';
 import { useUnits } from '../app/units';
 import { PutOnBench } from '../bench/PutOnBench';
+import { JobLink } from '../jobs/WhichJob';
 import { oddsInWords } from '../odds/words';
 import { usePlanIt } from '../plan/draft';
 import { printLength } from '../units/printing';
-import { leftInWords, placeInWords } from './words';
+import { leftInWords, placeInWords, pliesInWords } from './words';
 
 interface CutListProps {
   board: BoardFields;
@@ -32,7 +33,7 @@ export function CutList({ board, stockId, layout, old, onChoose, onCut }: CutLis
         <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
           {order.map((index) => {
             const [blank, reading] = [board.blanks[index], layout?.blanks[index]];
-            return blank && reading && <Line key={index} index={index} blank={blank} reading={reading} marks={board.marks} stockId={stockId} piecesEach={layout?.size?.piecesEach ?? 1} onChoose={onChoose} onCut={onCut} />;
+            return blank && reading && <Line key={index} index={index} blank={blank} reading={reading} marks={board.marks} stockId={stockId} piecesEach={layout?.size?.piecesEach ?? 1} plies={layout?.size?.plies ?? 1} onChoose={onChoose} onCut={onCut} />;
           })}
         </Box>
         {layout && board.blanks.length > 0 && (
@@ -51,12 +52,14 @@ interface LineProps {
   stockId: number | undefined;
   /** How many pieces of the plan one blank is sawn into. */
   piecesEach: number;
+  /** How many plies one piece of the plan is glued up of. */
+  plies: number;
   onChoose: (index: number) => void;
   onCut: (index: number, cut: boolean) => void;
 }
 
 /** One blank; drawn anew only where what is said of it is another, so that a long list keeps up with a hand. */
-const Line = memo(function Line({ index, blank, reading, marks, stockId, piecesEach, onChoose, onCut }: LineProps) {
+const Line = memo(function Line({ index, blank, reading, marks, stockId, piecesEach, plies, onChoose, onCut }: LineProps) {
   const [system] = useUnits();
   const planIt = usePlanIt();
   const { recipe, unbroken, trouble } = reading;
@@ -68,6 +71,12 @@ const Line = memo(function Line({ index, blank, reading, marks, stockId, piecesE
           {index + 1}. {blank.name}
         </Button>
         <Typography variant="body2">{length} × {width}, from {along} along and {across} across. {placeInWords(reading, marks)}</Typography>
+        {(blank.ply !== undefined || blank.jobId !== undefined) && (
+          <Typography variant="body2">
+            {blank.ply !== undefined && `${pliesInWords(blank.ply, piecesEach, plies)}${blank.jobId === undefined ? '' : ', '}`}
+            {blank.jobId !== undefined && <>for <JobLink jobId={blank.jobId} /></>}
+          </Typography>
+        )}
       </Box>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1, justifyContent: { sm: 'flex-end' } }}>
         {unbroken && !trouble && <Typography sx={{ fontWeight: 650, minWidth: 74, textAlign: { sm: 'right' } }}>{oddsInWords(unbroken.probability)}</Typography>}
@@ -76,9 +85,9 @@ const Line = memo(function Line({ index, blank, reading, marks, stockId, piecesE
           onChange={() => { onCut(index, !blank.cut); }}>
           sawn
         </ToggleButton>
-        <PutOnBench recipe={recipe} stale={trouble !== undefined} called={blank.name} many={Math.max(1, piecesEach)} {...(stockId === undefined ? {} : { blank: { stockId, blankName: blank.name } })} onLaid={() => { onCut(index, true); }} />
+        <PutOnBench recipe={recipe} stale={trouble !== undefined} called={blank.name} jobId={blank.jobId} many={Math.max(1, piecesEach)} {...(stockId === undefined ? {} : { blank: { stockId, blankName: blank.name } })} onLaid={() => { onCut(index, true); }} />
       </Box>
     </Box>
   );
-}, (before, now) => before.blank === now.blank && before.piecesEach === now.piecesEach && before.marks === now.marks && before.onChoose === now.onChoose && before.onCut === now.onCut
+}, (before, now) => before.blank === now.blank && before.piecesEach === now.piecesEach && before.plies === now.plies && before.marks === now.marks && before.onChoose === now.onChoose && before.onCut === now.onCut
   && (before.reading === now.reading || JSON.stringify(before.reading) === JSON.stringify(now.reading)));

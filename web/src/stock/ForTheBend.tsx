@@ -7,6 +7,7 @@ import { Field } from '../app/Field';
 import { useNotice } from '../app/notice';
 import { useUnits } from '../app/units';
 import { HowComputed } from '../help/HowComputed';
+import { usePlannedJob } from '../jobs/usePlannedJob';
 import { METHOD } from '../methods/forms';
 import { shapeLine } from '../recipe/words';
 import { number } from '../units/number';
@@ -27,6 +28,7 @@ export function ForTheBend({ board, recipe, size, onChange }: ForTheBendProps) {
   const [count, setCount] = useState('1');
   const [refusal, setRefusal] = useState<string>();
   const proposal = useProposal();
+  const [job] = usePlannedJob();
   const notify = useNotice();
   const lay = async () => {
     const wanted = number(count);
@@ -36,7 +38,7 @@ export function ForTheBend({ board, recipe, size, onChange }: ForTheBendProps) {
     }
     if (!recipe) return;
     try {
-      const { blanks } = await proposal.mutateAsync({ board, recipe, name, wanted });
+      const { blanks } = await proposal.mutateAsync({ board, recipe, name, wanted, ...(job ? { jobId: job.id } : {}) });
       if (blanks.length < wanted) setRefusal(blanks.length === 0 ? 'There is no room for another one.' : `There is room for ${blanks.length} only.`);
       if (blanks.length > 0) {
         onChange({ ...board, blanks: [...board.blanks, ...blanks] });
@@ -53,7 +55,7 @@ export function ForTheBend({ board, recipe, size, onChange }: ForTheBendProps) {
         <HowComputed part="the-stock" />
       </Box>
       <Typography variant="body2" sx={{ minHeight: '3.2em' }}>
-        {recipe ? `${METHOD[recipe.method.kind]}, ${shapeLine(recipe, system)}.` : 'Reading the plan …'}{' '}
+        {recipe ? `${METHOD[recipe.method.kind]}, ${shapeLine(recipe, system)}.` : 'Reading the plan …'}{job ? ` For ${job.job.name}.` : ''}{' '}
         <Link component={RouterLink} to="/plan">Change the plan</Link>
       </Typography>
       <Typography variant="body2" color="text.secondary" sx={{ minHeight: '1.6em', mb: 1 }}>

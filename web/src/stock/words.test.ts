@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest';
 import type { LaidReading, MarkFields } from '../api/schema';
 import { STEAMED } from '../testing';
-import { blanksInWords, leftInWords, moistureLine, placeInWords } from './words';
+import { blanksInWords, leftInWords, moistureLine, placeInWords, pliesInWords } from './words';
 
 const MARKS: MarkFields[] = [
   { kind: 'KNOT', alongMm: 0, acrossMm: 0, lengthMm: 20, widthMm: 20 },
@@ -13,6 +13,14 @@ it('says what a blank is made of', () => {
   expect(placeInWords({ ...CLEAR, recipe: STEAMED }, MARKS)).toBe('Clear in the bend, grain 1 in 25.');
   expect(placeInWords({ ...CLEAR, inBend: [0], beside: [1] }, MARKS)).toBe('Knot in the bend; sapwood off it.');
   expect(placeInWords({ ...CLEAR, trouble: 'SPOILT' }, MARKS)).toBe('A check or bark runs through it.');
+});
+
+it('says which plies are sawn of a blank', () => {
+  expect(pliesInWords(3, 1, 7)).toBe('Ply 3 of 7');
+  expect(pliesInWords(3, 3, 7)).toBe('Plies 3 to 5 of 7');
+  expect(pliesInWords(6, 3, 7)).toBe('Plies 6 to 7 of 7 and 1 of the next');
+  expect(pliesInWords(6, 4, 7)).toBe('Plies 6 to 7 of 7 and 1 to 2 of the next');
+  expect(pliesInWords(2, 1, 1)).toBe('Ply 2');
 });
 
 it('says how wet the board was when it was last read', () => {

@@ -46,6 +46,14 @@ export function placeInWords({ trouble, inBend, beside, recipe }: LaidReading, m
   return `${bend.charAt(0).toUpperCase()}${bend.slice(1)}${grain}${off}.`;
 }
 
+/** Which plies of a piece are sawn of a blank: "Ply 3 of 7", "Plies 3 to 5 of 7". Beyond the last the next piece begins. */
+export function pliesInWords(first: number, each: number, plies: number): string {
+  const of = plies > 1 ? ` of ${plies}` : '';
+  if (each <= 1) return `Ply ${first}${of}`;
+  const last = first + each - 1;
+  return plies > 1 && last > plies ? `Plies ${first} to ${plies}${of} and ${last - plies === 1 ? '1' : `1 to ${last - plies}`} of the next` : `Plies ${first} to ${last}${of}`;
+}
+
 /** How many blanks there are, and how many are sawn. */
 export function blanksInWords({ blanks }: Pick<BoardFields, 'blanks'>): string {
   const sawn = blanks.filter(({ cut }) => cut).length;

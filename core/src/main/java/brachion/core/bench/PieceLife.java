@@ -165,7 +165,7 @@ public final class PieceLife {
     private int unusual(Tap tap) {
         return switch (tap) {
             case INTO_SOAK -> way.soakPlanned() ? 0 : 1;
-            case JUDGED -> 1;
+            case JUDGED, PREPARED -> 1;
             case READING -> 2;
             case FEATHERS, CREASE, CLICK -> 3;
             case BROKE -> 4;
@@ -273,6 +273,7 @@ public final class PieceLife {
         return at(tap).isPresent() && !tap.notes() ? "That was written down about this piece already."
                 : "That cannot follow: this piece is " + switch (step) {
                     case PLANNED -> "planned, and nothing was done to it yet.";
+                    case PREPARED -> "sawn and planed, and nothing else was done to it yet.";
                     case SOAKING -> "soaking.";
                     case HEATING -> "in the heat.";
                     case BENDING -> "out of the heat and not yet clamped.";

@@ -4,6 +4,8 @@ package brachion.core.bench;
 public enum Step {
     /** Nothing was done yet. */
     PLANNED,
+    /** Its stock is sawn and planed; nothing else was done yet. */
+    PREPARED,
     /** In water. */
     SOAKING,
     /** In the heat. */
@@ -21,5 +23,10 @@ public enum Step {
     /** Nothing more is done to it; a verdict is due. */
     FINISHED,
     /** Judged. */
-    JUDGED
+    JUDGED;
+
+    /** Whether water, heat, glue or clamps have touched it. */
+    public boolean begun() {
+        return this != PLANNED && this != PREPARED;
+    }
 }

@@ -2,6 +2,8 @@ package brachion.core.bench;
 
 /** What a person at the bench says by one touch. */
 public enum Tap {
+    /** Its stock is sawn and planed. */
+    PREPARED,
     /** Laid in water. */
     INTO_SOAK,
     /** Put into the heat, or on the pipe. */

@@ -56,7 +56,8 @@ record WayOfThePiece(List<StageKind> stages, boolean soakPlanned, boolean glued)
     /** The step a touch leads to from another step; empty when it cannot come there. */
     Optional<Step> after(Step step, Tap tap) {
         return Optional.ofNullable(switch (step) {
-            case PLANNED -> planned(tap);
+            case PLANNED -> tap == Tap.PREPARED ? Step.PREPARED : begun(tap);
+            case PREPARED -> begun(tap);
             case SOAKING -> tap == Tap.INTO_HEAT ? Step.HEATING : null;
             case HEATING -> heating(tap);
             case BENDING -> bent(tap, Step.BENDING);
@@ -69,7 +70,7 @@ record WayOfThePiece(List<StageKind> stages, boolean soakPlanned, boolean glued)
         });
     }
 
-    private Step planned(Tap tap) {
+    private Step begun(Tap tap) {
         return switch (tap) {
             case INTO_SOAK -> stages.contains(StageKind.SOAK) ? Step.SOAKING : null;
             case INTO_HEAT -> heated() ? Step.HEATING : null;

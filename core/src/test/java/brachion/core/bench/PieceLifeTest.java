@@ -139,7 +139,7 @@ class PieceLifeTest {
 
     @Test
     void a_piece_bent_in_its_bag_is_not_pulled_and_cold_plies_know_no_heat() {
-        assertThat(PieceLife.planned(BenchWays.of(MethodKind.COLD_LAMINATION)).next()).containsExactly(Tap.GLUE_ON);
+        assertThat(PieceLife.planned(BenchWays.of(MethodKind.COLD_LAMINATION)).next()).containsExactly(Tap.GLUE_ON, Tap.PREPARED);
         PieceLife inPlace = PieceLife.of(BenchWays.of(MethodKind.STEAM_IN_PLACE), List.of(tapped(Tap.INTO_HEAT, 0), tapped(Tap.AT_HEAT, 60)));
         assertThat(inPlace.next()).contains(Tap.CLAMPED, Tap.BROKE).doesNotContain(Tap.PULLED);
         PieceLife onThePipe = PieceLife.of(BenchWays.of(MethodKind.HOT_PIPE), List.of(tapped(Tap.INTO_HEAT, 0)));
@@ -173,6 +173,19 @@ class PieceLifeTest {
         PieceLife heating = PieceLife.of(Recipes.ash().steamed(), List.of(tapped(Tap.INTO_HEAT, 0)));
         assertThat(heating.next()).startsWith(Tap.AT_HEAT, Tap.PULLED);
         assertThat(heating.after(tapped(Tap.AT_HEAT, 1)).after(tapped(Tap.PULLED, 2)).next()).startsWith(Tap.CLAMPED).endsWith(Tap.BROKE);
+    }
+
+    @Test
+    void stock_that_is_ready_is_no_stage_and_may_be_passed_over() {
+        PieceLife ready = PieceLife.planned(Recipes.ash().steamed()).after(tapped(Tap.PREPARED, 0));
+        assertThat(ready.step()).isEqualTo(Step.PREPARED);
+        assertThat(ready.step().begun()).isFalse();
+        assertThat(ready.next()).startsWith(Tap.INTO_HEAT).doesNotContain(Tap.PREPARED);
+        PieceLife heating = ready.after(tapped(Tap.INTO_HEAT, 3600));
+        assertThat(heating.step()).isEqualTo(PieceLife.planned(Recipes.ash().steamed()).after(tapped(Tap.INTO_HEAT, 0)).step());
+        assertThat(heating.done().took()).isEmpty();
+        assertThat(heating.next()).doesNotContain(Tap.PREPARED);
+        assertThat(heating.takenBack().step()).isEqualTo(Step.PREPARED);
     }
 
     @Test

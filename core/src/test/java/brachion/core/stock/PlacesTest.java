@@ -24,7 +24,7 @@ class PlacesTest {
 
     private static final double KERF_MM = 3;
     private static final Marks FINE = new Marks(1e-6, 1e-6);
-    private static final BlankSize SIZE = new BlankSize(600, 40, 100, 500, 1);
+    private static final BlankSize SIZE = new BlankSize(600, 40, 100, 500, 1, 1);
 
     private static double odds(WoodAtPlace wood) {
         return wood.inBend().isEmpty() ? 0.9 : 0.4;

@@ -6,6 +6,7 @@ import brachion.core.method.Recipe;
 import brachion.server.instrument.ChamberRecord;
 import brachion.server.recipe.RecipeColumns;
 import brachion.server.recipe.RecipeFields;
+import brachion.server.rig.UsedFields;
 import brachion.server.storage.StoredEntity;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.ElementCollection;

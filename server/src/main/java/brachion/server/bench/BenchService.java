@@ -19,6 +19,7 @@ import brachion.server.recipe.RecipeFields;
 import brachion.server.recipe.Workshops;
 import brachion.server.rig.RigItemFields;
 import brachion.server.rig.RigItems;
+import brachion.server.rig.UsedFields;
 import brachion.server.stock.Stock;
 import brachion.server.storage.CurrentShop;
 import brachion.server.trial.DoneFields;
@@ -29,12 +30,10 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Comparator;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
-import java.util.Set;
 import java.util.function.Supplier;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.HttpStatus;
@@ -49,7 +48,7 @@ class BenchService implements Bench {
     /** The most pressing first: what is out of the heat, then what is due, then what counts on, then what is only planned. */
     private static final Comparator<BenchView> PRESSING = Comparator
             .comparing((BenchView piece) -> piece.step() != Step.BENDING)
-            .thenComparing(piece -> piece.step() == Step.PLANNED)
+            .thenComparing(piece -> !piece.step().begun())
             .thenComparing(piece -> piece.standing().due(), Comparator.nullsLast(Comparator.naturalOrder()))
             .thenComparing(BenchView::id);
 
@@ -94,7 +93,7 @@ class BenchService implements Bench {
 
     @Override
     public void lay(PlanFields plan, List<TapFields> said) {
-        requireThings(plan.madeWith());
+        rig.requireThere("madeWith", plan.madeWith());
         BenchPieceEntity piece = new BenchPieceEntity(plan);
         piece.said(PieceLife.of(typical(piece, workshops.now()), said.stream().map(TapFields::tapped).toList()));
         repository.saveAndFlush(piece);
@@ -127,7 +126,7 @@ class BenchService implements Bench {
         if (plan.stockId() != null && !stock.has(plan.stockId())) {
             throw new RefusedFieldException("stockId", "There is no board " + plan.stockId() + " in stock.");
         }
-        requireThings(plan.madeWith());
+        rig.requireThere("madeWith", plan.madeWith());
         return changed(new BenchPieceEntity(plan), workshop);
     }
 
@@ -167,23 +166,9 @@ class BenchService implements Bench {
     public BenchView isMadeWith(long id, int version, List<UsedFields> things) {
         BenchPieceEntity piece = present(id);
         requireVersion(piece, version);
-        requireThings(things);
+        rig.requireThere("madeWith", things);
         piece.isMadeWith(things);
         return changed(piece, workshops.now());
-    }
-
-    /** Refuses what is not in the rig, and the same thing twice. */
-    private void requireThings(List<UsedFields> things) {
-        Set<Long> keys = rig.of(things.stream().map(UsedFields::itemId).toList()).keySet();
-        Set<Long> named = new HashSet<>();
-        things.forEach(used -> {
-            if (!keys.contains(used.itemId())) {
-                throw new RefusedFieldException("madeWith", "There is no thing " + used.itemId() + " in the rig.");
-            }
-            if (!named.add(used.itemId())) {
-                throw new RefusedFieldException("madeWith", "The same thing is named twice.");
-            }
-        });
     }
 
     private static LocalDate day(Instant at) {

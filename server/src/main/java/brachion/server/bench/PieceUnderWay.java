@@ -8,6 +8,7 @@ import brachion.core.bench.PieceLife;
 import brachion.core.bench.Standing;
 import brachion.core.method.Recipe;
 import brachion.server.rig.RigItemFields;
+import brachion.server.rig.UsedFields;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;

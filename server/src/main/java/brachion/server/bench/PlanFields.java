@@ -1,6 +1,7 @@
 package brachion.server.bench;
 
 import brachion.server.recipe.RecipeFields;
+import brachion.server.rig.UsedFields;
 import brachion.server.storage.Absent;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -24,9 +25,7 @@ public record PlanFields(
         Long jobId,
         Long stockId,
         @Size(max = 120, message = "A name may be up to 120 characters long.") String blankName,
-        @Size(max = MOST, message = "A piece is made with up to " + MOST + " things.") List<@NotNull @Valid UsedFields> madeWith) {
-
-    static final int MOST = 20;
+        @Size(max = UsedFields.MOST, message = UsedFields.TOO_MANY) List<@NotNull @Valid UsedFields> madeWith) {
 
     /** What is not said is nothing. */
     public PlanFields {

@@ -6,16 +6,17 @@ import brachion.core.bench.Occupancy;
 import brachion.core.method.Recipe;
 import brachion.core.method.Sheet;
 import brachion.core.risk.UnknownInputs;
+import brachion.server.job.Jobs;
 import brachion.server.rack.Rack;
 import brachion.server.recipe.Workshops;
 import brachion.server.rig.RigItemFields;
 import brachion.server.rig.RigItems;
+import brachion.server.rig.UsedFields;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -32,9 +33,11 @@ class RigInUse {
     private final BenchRepository repository;
     private final RigItems rig;
     private final Rack rack;
+    private final Jobs jobs;
     private final Workshops workshops;
 
-    RigInUse(BenchService bench, BenchRepository repository, RigItems rig, Rack rack, Workshops workshops) {
+    RigInUse(BenchService bench, BenchRepository repository, RigItems rig, Rack rack, Jobs jobs, Workshops workshops) {
+        this.jobs = jobs;
         this.bench = bench;
         this.repository = repository;
         this.rig = rig;
@@ -107,11 +110,11 @@ class RigInUse {
         return all;
     }
 
-    /** What of the rig a bend can be made with, by the order of the work; what the last piece of its job was made with is suggested, or what fits and is free first. */
+    /** What of the rig a bend can be made with, by the order of the work; what its job is to be made with, or its last piece was, is suggested, or what fits and is free first. */
     List<ItemChoice> choices(ChoicesRequest asked, Instant now) {
         Recipe plan = UnknownInputs.typical(asked.recipe().toRecipe(workshops.now()));
         List<PieceUnderWay> pieces = bench.underWay(now);
-        Map<Long, Integer> before = lastOf(asked.jobId());
+        Map<Long, Integer> before = ofJob(asked.jobId());
         Map<Long, RigItemFields> items = rig.all();
         List<ItemChoice> all = new ArrayList<>();
         for (ItemKind kind : ItemKind.neededFor(plan)) {
@@ -141,11 +144,13 @@ class RigInUse {
         return (int) Math.min(clamps, item.room());
     }
 
-    private Map<Long, Integer> lastOf(Long job) {
-        Map<Long, Integer> takes = new HashMap<>();
-        Optional.ofNullable(job).flatMap(repository::findFirstByJobIdOrderByIdDesc)
-                .ifPresent(piece -> piece.madeWith().forEach(used -> takes.put(used.itemId(), used.takes())));
-        return takes;
+    private Map<Long, Integer> ofJob(Long job) {
+        if (job == null) {
+            return Map.of();
+        }
+        List<UsedFields> planned = jobs.madeWith(job);
+        List<UsedFields> used = planned.isEmpty() ? repository.findFirstByJobIdOrderByIdDesc(job).map(BenchPieceEntity::madeWith).orElse(List.of()) : planned;
+        return used.stream().collect(Collectors.toMap(UsedFields::itemId, UsedFields::takes));
     }
 
     private static Occupancy occupancy(long id, RigItemFields item, List<PieceUnderWay> pieces) {

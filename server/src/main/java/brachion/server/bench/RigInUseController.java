@@ -3,6 +3,7 @@ package brachion.server.bench;
 import brachion.server.bench.RigInUse.ItemChoice;
 import brachion.server.bench.RigInUse.ItemUse;
 import brachion.server.bench.RigInUse.MadeReading;
+import brachion.server.rig.UsedFields;
 import brachion.server.storage.Stores;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -34,7 +35,7 @@ class RigInUseController {
     }
 
     /** @param madeWith what of the rig it is made with */
-    record MadeWithRequest(@NotNull @Size(max = PlanFields.MOST, message = "A piece is made with up to " + PlanFields.MOST + " things.")
+    record MadeWithRequest(@NotNull @Size(max = UsedFields.MOST, message = UsedFields.TOO_MANY)
                            List<@NotNull @Valid UsedFields> madeWith) {
     }
 

@@ -17,12 +17,12 @@ import brachion.core.quantity.LengthUnit;
 import brachion.server.bench.Bench;
 import brachion.server.bench.PlanFields;
 import brachion.server.bench.TapFields;
-import brachion.server.bench.UsedFields;
 import brachion.server.job.JobFields;
 import brachion.server.job.Jobs;
 import brachion.server.recipe.BlankFields;
 import brachion.server.recipe.MethodFields;
 import brachion.server.recipe.RecipeFields;
+import brachion.server.rig.UsedFields;
 import brachion.server.trial.Trials;
 import java.time.Duration;
 import java.time.Instant;
@@ -53,19 +53,21 @@ final class FellmarrowBench {
         RecipeFields frame = recipe("white-ash", Seasoning.AIR_DRIED, 17, 1 / 2.0, 13 / 16.0, 6, 180, steamed(0, 40), "Tamsin");
         RecipeFields handle = recipe("red-oak", Seasoning.KILN_DRIED, 8, 7 / 8.0, 7 / 8.0, 3.5, 180, steamed(14, 55), "Tamsin");
         RecipeFields arch = recipe("white-oak", Seasoning.KILN_DRIED, 8, 1 / 8.0, 2, 20, 150, new ColdLamination(Glue.UREA_RESIN, 10), "Odo");
-        long frames = jobs.add(new JobFields("Snowshoe frames, four pairs", 8, 0.9, true, day(12), "For the ridge walkers, before the first snow.", frame));
-        long gate = jobs.add(new JobFields("Orchard gate", 2, 0.9, false, day(20), "A crook handle on either side.", handle));
-        long garden = jobs.add(new JobFields("Garden arch", 1, 0.9, false, null, "Ten plies, to stand outdoors.", arch));
+        List<UsedFields> forFrames = rig.with("Plywood box", "Snowshoe form, 6 in", "Small screw clamps", "Loft over the stove");
+        List<UsedFields> forHandles = rig.with("Eaves gutter", "Plywood box", "Crook form, 3 1/2 in", "Bar clamps");
+        List<UsedFields> forArch = List.of(rig.with(1, "Arch form, 20 in"), rig.with(14, "Bar clamps"), rig.with(1, "Plastic resin, spring tin"));
+        long frames = jobs.add(new JobFields("Snowshoe frames, four pairs", 8, 0.9, true, day(12), "For the ridge walkers, before the first snow.", frame, forFrames));
+        long gate = jobs.add(new JobFields("Orchard gate", 2, 0.9, false, day(20), "A crook handle on either side.", handle, forHandles));
+        long garden = jobs.add(new JobFields("Garden arch", 1, 0.9, false, null, "Ten plies, to stand outdoors.", arch, forArch));
         trials.wereFor(framesBent, frames);
-        bench.lay(made("Snowshoe frame, right", frame, frames, rig.with("Plywood box", "Snowshoe form, 6 in", "Small screw clamps", "Loft over the stove")), List.of(
+        bench.lay(made("Snowshoe frame, right", frame, frames, forFrames), List.of(
                 said(Tap.INTO_HEAT, 31), read(29, 41), read(25, 72), read(21, 93), read(17, 97.2), read(9, 97.6), read(2, 97.4)));
-        bench.lay(made("Crook handle, left", handle, gate, rig.with("Eaves gutter", "Plywood box", "Crook form, 3 1/2 in", "Bar clamps")), List.of(said(Tap.INTO_SOAK, 9 * 60 + 20)));
+        bench.lay(made("Crook handle, left", handle, gate, forHandles), List.of(said(Tap.INTO_SOAK, 9 * 60 + 20)));
         bench.lay(made("Pannier rim, lower", recipe("beech", Seasoning.AIR_DRIED, 15, 3 / 8.0, 1, 5, 180, steamed(0, 30), "Odo"), null,
                 rig.with("Plywood box", "Rim form, 5 in", "Small screw clamps")), List.of(
                 said(Tap.INTO_HEAT, 20 * 60 + 40), said(Tap.AT_HEAT, 20 * 60 + 32), said(Tap.PULLED, 20 * 60), said(Tap.CLAMPED, 20 * 60 - 0.2)));
-        bench.lay(made("Garden arch, ten plies", arch, garden,
-                List.of(rig.with(1, "Arch form, 20 in"), rig.with(14, "Bar clamps"), rig.with(1, "Plastic resin, spring tin"))), List.of(said(Tap.GLUE_ON, 5 * 60 + 25), said(Tap.CLAMPED, 5 * 60 + 12)));
-        bench.lay(made("Snowshoe frame, spare", frame, frames, rig.with("Plywood box", "Snowshoe form, 6 in", "Small screw clamps", "Loft over the stove")), List.of());
+        bench.lay(made("Garden arch, ten plies", arch, garden, forArch), List.of(said(Tap.GLUE_ON, 5 * 60 + 25), said(Tap.CLAMPED, 5 * 60 + 12)));
+        bench.lay(made("Snowshoe frame, spare", frame, frames, forFrames), List.of(said(Tap.PREPARED, 50)));
     }
 
     private static PlanFields made(String name, RecipeFields recipe, Long job, List<UsedFields> madeWith) {

@@ -38,7 +38,7 @@ class SampleWorkshop {
 
     /** What belongs to a row of these, and by which key. */
     private static final List<Part> PARTS = List.of(new Part("weigh_in", "piece_id", "drying_piece"), new Part("bench_tap", "piece_id", "bench_piece"), new Part("bench_item", "piece_id", "bench_piece"),
-            new Part("instrument_reading", "instrument_id", "instrument"), new Part("photo_image", "photo_id", "photo"), new Part("job_plan", "job_id", "job"), new Part("stock_mark", "stock_id", "stock_board"),
+            new Part("instrument_reading", "instrument_id", "instrument"), new Part("photo_image", "photo_id", "photo"), new Part("job_plan", "job_id", "job"), new Part("job_item", "job_id", "job"), new Part("stock_mark", "stock_id", "stock_board"),
             new Part("stock_reading", "stock_id", "stock_board"), new Part("stock_blank", "stock_id", "stock_board"));
 
     private record Part(String table, String key, String of) {

@@ -1,6 +1,7 @@
 package brachion.server.job;
 
 import brachion.server.recipe.RecipeFields;
+import brachion.server.rig.UsedFields;
 import brachion.server.storage.StoredEntity;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.ElementCollection;
@@ -32,6 +33,12 @@ class JobEntity extends StoredEntity {
     @BatchSize(size = 100)
     private List<PlanColumns> plans = new ArrayList<>();
 
+    @ElementCollection
+    @CollectionTable(name = "job_item", joinColumns = @JoinColumn(name = "job_id"))
+    @OrderColumn(name = "position")
+    @BatchSize(size = 100)
+    private List<UsedFields> madeWith = new ArrayList<>();
+
     protected JobEntity() {
     }
 
@@ -47,6 +54,8 @@ class JobEntity extends StoredEntity {
         flawsPass = fields.flawsPass();
         dueOn = fields.dueOn();
         note = fields.note();
+        madeWith.clear();
+        madeWith.addAll(fields.madeWith());
         if (plans.isEmpty() || !plan().equals(fields.recipe())) {
             plans.add(PlanColumns.of(fields.recipe(), now));
         }
@@ -61,6 +70,6 @@ class JobEntity extends StoredEntity {
     }
 
     JobFields fields() {
-        return new JobFields(name, wanted, certainty, flawsPass, dueOn, note, plan());
+        return new JobFields(name, wanted, certainty, flawsPass, dueOn, note, plan(), List.copyOf(madeWith));
     }
 }

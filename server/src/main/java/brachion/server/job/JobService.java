@@ -3,6 +3,8 @@ package brachion.server.job;
 import brachion.server.problem.NotHereException;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.recipe.Workshops;
+import brachion.server.rig.RigItems;
+import brachion.server.rig.UsedFields;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -30,9 +32,11 @@ class JobService implements Jobs {
     /** Asked for late: those who keep pieces ask for the jobs, too. */
     private final ObjectProvider<PiecesOfJobs> keepers;
     private final Workshops workshops;
+    private final RigItems rig;
     private final Clock clock;
 
-    JobService(JobRepository repository, ObjectProvider<PiecesOfJobs> keepers, Workshops workshops, Clock clock) {
+    JobService(JobRepository repository, ObjectProvider<PiecesOfJobs> keepers, Workshops workshops, RigItems rig, Clock clock) {
+        this.rig = rig;
         this.repository = repository;
         this.keepers = keepers;
         this.workshops = workshops;
@@ -55,6 +59,12 @@ class JobService implements Jobs {
     }
 
     @Override
+    @Transactional(readOnly = true)
+    public List<UsedFields> madeWith(long job) {
+        return repository.findById(job).filter(JobEntity::present).map(stored -> stored.fields().madeWith()).orElse(List.of());
+    }
+
+    @Override
     public long add(JobFields fields) {
         return takeOn(fields).id();
     }
@@ -73,13 +83,18 @@ class JobService implements Jobs {
     }
 
     public JobView takeOn(JobFields fields) {
-        fields.recipe().toRecipe(workshops.now());
+        requireSense(fields);
         return view(repository.saveAndFlush(new JobEntity(fields, clock.instant())));
     }
 
     public JobView change(long id, int version, JobFields fields) {
-        fields.recipe().toRecipe(workshops.now());
+        requireSense(fields);
         return change(id, version, stored -> stored.write(fields, clock.instant()));
+    }
+
+    private void requireSense(JobFields fields) {
+        fields.recipe().toRecipe(workshops.now());
+        rig.requireThere("madeWith", fields.madeWith());
     }
 
     public JobView close(long id, int version) {

@@ -1,6 +1,8 @@
 package brachion.server.job;
 
 import brachion.core.job.Progress;
+import brachion.server.rig.UsedFields;
+import java.util.List;
 
 /** What other capabilities may ask of the jobs. */
 public interface Jobs {
@@ -10,6 +12,9 @@ public interface Jobs {
 
     /** One job; refuses a key nobody has. */
     One one(long job);
+
+    /** What of the rig the pieces of a job are to be made with; nothing where nobody said, and of a job that is done with. */
+    List<UsedFields> madeWith(long job);
 
     /** Takes a job on; gives its key. */
     long add(JobFields fields);

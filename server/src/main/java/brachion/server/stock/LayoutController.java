@@ -13,6 +13,7 @@ import brachion.server.forecasting.MarksFields;
 import brachion.server.forecasting.OddsOfTheShop;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.recipe.Workshops;
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -20,6 +21,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Objects;
 import java.util.concurrent.Callable;
 import java.util.stream.IntStream;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -80,11 +82,12 @@ class LayoutController {
      * @param name   what they are for
      * @param wanted how many
      * @param marks  the marks of the rule they are sawn by
+     * @param jobId  the job they are for; null for none
      */
     record ProposalRequest(@NotNull @Valid BoardFields board, @NotNull(message = "Say what they are for.") @Valid RecipeFields recipe,
                            @NotBlank(message = "Give the blanks a name.") @Size(max = MOST, message = "A name may be up to 100 characters long.") String name,
                            @NotNull(message = "Say how many.") @Min(value = 1, message = "At least one.") @Max(value = MOST, message = "At most 100 at once.") Integer wanted,
-                           @NotNull @Valid MarksFields marks) {
+                           @NotNull @Valid MarksFields marks, @Schema(nullable = true) Long jobId) {
     }
 
     /**
@@ -119,8 +122,10 @@ class LayoutController {
         List<LaidBlank> places = new Places(layout.board(), layout.kerfMm(), wood -> bend.odds(wood).probability())
                 .propose(layout.blanks(), size, request.wanted());
         int there = layout.blanks().size();
+        int before = (int) request.board().blanks().stream().filter(blank -> blank.ply() != null && Objects.equals(blank.jobId(), request.jobId())).count();
         return new ProposalAnswer(IntStream.range(0, places.size())
-                .mapToObj(place -> LaidFields.of(request.name().strip() + " " + (there + place + 1), places.get(place))).toList(), size);
+                .mapToObj(place -> LaidFields.of(request.name().strip() + " " + (there + place + 1), places.get(place), request.jobId(), size.firstPly(before + place)))
+                .toList(), size);
     }
 
     private static LaidReading reading(Layout layout, int blank, OnBoard bend) {

@@ -13,6 +13,9 @@ import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.hibernate.annotations.BatchSize;
 
 /** A stored board; its name is that of the board trials carry. */
@@ -94,6 +97,11 @@ class StockBoardEntity extends StoredEntity {
 
     void isNow(long otherBoardId) {
         boardId = otherBoardId;
+    }
+
+    /** The jobs its blanks are for. */
+    Set<Long> jobs() {
+        return blanks.stream().map(LaidFields::jobId).filter(Objects::nonNull).collect(Collectors.toSet());
     }
 
     BoardFields fields(String name) {

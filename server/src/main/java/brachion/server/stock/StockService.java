@@ -1,5 +1,6 @@
 package brachion.server.stock;
 
+import brachion.server.job.Jobs;
 import brachion.server.problem.NotHereException;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.species.Woods;
@@ -8,7 +9,9 @@ import java.time.Clock;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -21,9 +24,11 @@ class StockService implements Stock {
     private final StockRepository repository;
     private final BoardNames names;
     private final Woods woods;
+    private final Jobs jobs;
     private final Clock clock;
 
-    StockService(StockRepository repository, BoardNames names, Woods woods, Clock clock) {
+    StockService(StockRepository repository, BoardNames names, Woods woods, Jobs jobs, Clock clock) {
+        this.jobs = jobs;
         this.repository = repository;
         this.names = names;
         this.woods = woods;
@@ -57,6 +62,7 @@ class StockService implements Stock {
 
     public BoardView lay(BoardFields fields) {
         fields.requireSense(woods.catalogue());
+        requireJobs(fields, Set.of());
         long board = names.keyOf(fields.name());
         Optional<StockBoardEntity> there = repository.findByBoardId(board);
         if (there.isPresent() && there.get().present()) {
@@ -72,6 +78,7 @@ class StockService implements Stock {
     public BoardView change(long id, int version, BoardFields fields) {
         fields.requireSense(woods.catalogue());
         return change(id, version, stored -> {
+            requireJobs(fields, stored.jobs());
             names.call(stored.boardId(), fields.name());
             stored.write(fields);
         });
@@ -85,6 +92,11 @@ class StockService implements Stock {
         StockBoardEntity stored = repository.findById(id).orElseThrow(() -> missing(id));
         stored.bringBack();
         return view(repository.saveAndFlush(stored));
+    }
+
+    /** Refuses a job nobody has; one that is done with meanwhile stays named. */
+    private void requireJobs(BoardFields fields, Set<Long> named) {
+        fields.blanks().stream().map(LaidFields::jobId).filter(Objects::nonNull).distinct().filter(job -> !named.contains(job)).forEach(job -> jobs.requireThere("blanks", job));
     }
 
     private BoardView view(StockBoardEntity stored) {

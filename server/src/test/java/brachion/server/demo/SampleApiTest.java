@@ -137,7 +137,7 @@ class SampleApiTest {
         for (String table : TABLES) {
             assertThat(database.queryForObject("select count(*) from " + table + " where shop <> 'own'", Integer.class)).as(table).isZero();
         }
-        for (String part : List.of("trial_stage", "chamber_reading", "weigh_in", "bench_tap", "bench_item", "instrument_reading")) {
+        for (String part : List.of("trial_stage", "chamber_reading", "weigh_in", "bench_tap", "bench_item", "job_item", "instrument_reading")) {
             assertThat(database.queryForObject("select count(*) from " + part, Integer.class)).as(part).isZero();
         }
         assertThat(total("own")).isEqualTo(1);

@@ -75,6 +75,23 @@ class JobApiTest {
     }
 
     @Test
+    void a_job_says_what_of_the_rig_its_pieces_are_made_with() {
+        MvcTestResult form = post(mvc, "/api/rig/items", "{\"kind\": \"FORM\", \"name\": \"Rim form\", \"room\": 1, \"note\": \"\", \"radiusMm\": 200}");
+        assertThat(form).hasStatus(HttpStatus.CREATED);
+        long thing = read(form, "$.id", Long.class);
+        post(mvc, "/api/rig/items", "{\"kind\": \"FORM\", \"name\": \"Another\", \"room\": 1, \"note\": \"\", \"radiusMm\": 200}");
+        String rims = job("Rims", 2, null, 200);
+        String madeWith = rims.replace("\"note\"", "\"madeWith\": [{\"itemId\": %d, \"takes\": 1}], \"note\"".formatted(thing + 1));
+        long id = taken(madeWith);
+        assertThat(read(jobs(), "$[0].job.madeWith[0].itemId", Long.class)).isEqualTo(thing + 1);
+        String asked = "{\"recipe\": %s, \"jobId\": %d}".formatted(Wire.recipe(12, 200, Wire.STEAM), id);
+        assertThat(read(post(mvc, "/api/bench/items/choices", asked), "$[?(@.suggested == true)].item.name", List.class)).as("not the first that fits").isEqualTo(List.of("Another"));
+        assertThat(put(mvc, "/api/jobs/" + id + "?version=0", rims)).hasStatusOk();
+        assertThat(read(post(mvc, "/api/bench/items/choices", asked), "$[?(@.suggested == true)].item.name", List.class)).isEqualTo(List.of("Rim form"));
+        assertThat(refusedFields(post(mvc, "/api/jobs", madeWith.replace("\"itemId\": " + (thing + 1), "\"itemId\": 99999")))).containsExactly("madeWith");
+    }
+
+    @Test
     void what_is_due_first_stands_first() {
         taken(job("Some day", 1, null, 200));
         taken(job("Later", 1, "2027-01-10", 200));

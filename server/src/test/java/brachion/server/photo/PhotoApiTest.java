@@ -17,6 +17,9 @@ import com.drew.metadata.exif.GpsDirectory;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
+import java.awt.image.DataBuffer;
+import java.awt.image.Raster;
+import java.awt.image.WritableRaster;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -27,7 +30,10 @@ import java.util.Base64;
 import java.util.HexFormat;
 import java.util.stream.IntStream;
 import java.util.zip.CRC32;
+import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageWriter;
+import javax.imageio.stream.ImageOutputStream;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpStatus;
@@ -162,6 +168,8 @@ class PhotoApiTest {
     void what_is_damaged_or_too_large_is_refused_with_a_sentence() {
         String of = "trial=" + trial();
         byte[] png = picture("png", 400, 300);
+        byte[] jpeg = picture("jpg", 400, 300);
+        assertThat(send(of, "image/jpeg", Arrays.copyOf(jpeg, 300))).hasStatus(HttpStatus.BAD_REQUEST).bodyText().contains("damaged");
         assertThat(send(of, "image/png", Arrays.copyOf(png, png.length / 2))).hasStatus(HttpStatus.BAD_REQUEST).bodyText().contains("damaged");
         // the header of a PNG of a hundred thousand by a hundred thousand (PNG specification, 11.2.1), with a right checksum
         byte[] header = hex("49484452" + "000186a0" + "000186a0" + "0802000000");
@@ -190,6 +198,30 @@ class PhotoApiTest {
         MvcTestResult added = send("trial=" + trial(), "image/webp", webp);
         assertThat(added).hasStatus(HttpStatus.CREATED);
         assertThat(read(added, "$.widthPx", Integer.class)).isEqualTo(16);
+    }
+
+    /** A JPEG of four inks, as programs for printing write them (segment APP14 of ITU-T T.872, inks inverted): no cyan, full magenta and yellow, no black is red. */
+    @Test
+    void a_jpeg_made_for_printing_is_read() throws Exception {
+        WritableRaster inks = Raster.createInterleavedRaster(DataBuffer.TYPE_BYTE, 64, 48, 4, null);
+        IntStream.range(0, 64 * 48).forEach(i -> inks.setPixel(i % 64, i / 64, new int[] {255, 0, 0, 255}));
+        ByteArrayOutputStream printed = new ByteArrayOutputStream();
+        ImageWriter writer = ImageIO.getImageWritersByFormatName("jpeg").next();
+        try (ImageOutputStream out = ImageIO.createImageOutputStream(printed)) {
+            writer.setOutput(out);
+            writer.write(null, new IIOImage(inks, null, null), null);
+        } finally {
+            writer.dispose();
+        }
+        byte[] file = printed.toByteArray();
+        ByteArrayOutputStream marked = new ByteArrayOutputStream();
+        marked.write(file, 0, 2);
+        marked.writeBytes(hex("ffee000e" + "41646f6265" + "0064" + "0000" + "0000" + "00"));
+        marked.write(file, 2, file.length - 2);
+        MvcTestResult added = send("trial=" + trial(), "image/jpeg", marked.toByteArray());
+        assertThat(added).hasStatus(HttpStatus.CREATED);
+        long id = read(added, "$.id", Long.class);
+        assertThat(new Color(image(bytes(mvc.get().uri("/api/photos/" + id + "/image").exchange())).getRGB(30, 20))).matches(colour -> reddish(colour.getRGB()), "red");
     }
 
     @Test

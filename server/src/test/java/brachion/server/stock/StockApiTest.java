@@ -140,6 +140,28 @@ class StockApiTest {
     }
 
     @Test
+    void blanks_for_a_job_of_plies_say_which_plies_they_are() {
+        String recipe = Wire.recipe(3, 200, "{\"kind\": \"COLD_LAMINATION\", \"glue\": \"UREA_RESIN\", \"plies\": 7}");
+        long job = read(post(mvc, "/api/jobs", "{\"name\": \"Arch\", \"wanted\": 1, \"certainty\": 0.9, \"flawsPass\": true, \"note\": \"\", \"recipe\": %s}".formatted(recipe)), "$.id", Long.class);
+        String asked = "{\"board\": %s, \"recipe\": %s, \"name\": \"Ply\", \"wanted\": 2, \"marks\": %s, \"jobId\": %d}";
+        MvcTestResult two = post(mvc, "/api/stock/proposal", asked.formatted(board("A", "", "", ""), recipe, MARKS, job));
+        int each = read(two, "$.size.piecesEach", Integer.class);
+        assertThat(each).as("3 mm, planed 1/16 in more, and the cut, out of 27 mm").isEqualTo((int) Math.floor((27 + 3) / (3 + 25.4 / 16 + 3)));
+        assertThat(read(two, "$.size.plies", Integer.class)).isEqualTo(7);
+        assertThat(read(two, "$.blanks[*].ply", List.class)).isEqualTo(List.of(1, 1 + each));
+        assertThat(read(two, "$.blanks[0].jobId", Long.class)).isEqualTo(job);
+        String laid = com.jayway.jsonpath.JsonPath.parse(read(two, "$.blanks", List.class)).jsonString();
+        String board = board("A", "", "", laid.substring(1, laid.length() - 1));
+        assertThat(read(post(mvc, "/api/stock/proposal", asked.formatted(board, recipe, MARKS, job)), "$.blanks[0].ply", Integer.class)).as("goes on, and begins anew with the next piece")
+                .isEqualTo(2 * each % 7 + 1);
+        MvcTestResult kept = post(mvc, "/api/stock/boards", board);
+        assertThat(kept).hasStatus(HttpStatus.CREATED);
+        assertThat(refusedFields(post(mvc, "/api/stock/boards", board.replace("\"A\"", "\"B\"").replaceFirst("\"jobId\":" + job, "\"jobId\":99999")))).containsExactly("blanks");
+        delete(mvc, "/api/jobs/" + job + "?version=0");
+        assertThat(put(mvc, "/api/stock/boards/" + read(kept, "$.id", Long.class) + "?version=0", board)).as("a job that is done with stays named").hasStatusOk();
+    }
+
+    @Test
     void blanks_are_proposed_where_the_odds_are_best_and_fit_the_bend() {
         MvcTestResult answer = post(mvc, "/api/stock/proposal", "{\"board\": %s, \"recipe\": %s, \"name\": \"Rim\", \"wanted\": 3, \"marks\": %s}"
                 .formatted(board("A", KNOT, "", ""), Wire.recipe(12, 200, Wire.STEAM), MARKS));

@@ -1,4 +1,4 @@
-package brachion.server.bench;
+package brachion.server.rig;
 
 import brachion.core.quantity.PhysicalBound;
 import brachion.server.recipe.Within;
@@ -13,4 +13,9 @@ import jakarta.validation.constraints.NotNull;
  */
 @Embeddable
 public record UsedFields(@NotNull(message = "Say with what it is made.") Long itemId, @NotNull @Within(PhysicalBound.PIECES) Integer takes) {
+
+    /** A piece is made with so many things at most. */
+    public static final int MOST = 20;
+    /** What is said of more. */
+    public static final String TOO_MANY = "A piece is made with up to " + MOST + " things.";
 }
