@@ -2046,6 +2046,7 @@ export interface components {
             saidAt: string;
             /** Format: double */
             celsius?: number;
+            person?: string;
         };
         ThenView: {
             /** @enum {string} */

@@ -2,15 +2,19 @@ import { Box, Button, Checkbox, FormControlLabel, Typography } from '@mui/materi
 import { useState } from 'react';
 import { useProcess } from '../api/queries';
 import type { RecipeFields } from '../api/schema';
+import { Field } from '../app/Field';
+import { useStored } from '../app/storage';
 import { factsOf, methodOf } from '../methods/forms';
 import { USUALLY_AFTERWARDS } from '../plan/draft';
 import { serverNow } from './serverClock';
 import { useServerTime } from './useServerTime';
-import { checklist, printClock, printCountdown } from './words';
+import { checklist, printClock, printCountdown, roles } from './words';
 
 /** The way from the heat to the clamps, walked cold: what has to be ready, and whether it can be done in the seconds the wood leaves. */
 export function Rehearsal({ recipe, onClose }: { recipe: RecipeFields; onClose: () => void }) {
   const { data } = useProcess(methodOf(recipe).followed ? recipe : undefined, USUALLY_AFTERWARDS);
+  const facts = factsOf(recipe.method);
+  const [who, setWho] = useStored<Partial<Record<string, string>>>('brachion.roles', {});
   const [began, setBegan] = useState<number>();
   const [took, setTook] = useState<number>();
   const window = data?.times.carryLimitS;
@@ -21,8 +25,13 @@ export function Rehearsal({ recipe, onClose }: { recipe: RecipeFields; onClose: 
     <Box component="section" aria-label="Rehearsal" sx={{ display: 'grid', gap: 1 }}>
       <Typography variant="h3">Rehearse it cold</Typography>
       <Box component="ul" aria-label="To have ready" sx={{ listStyle: 'none', p: 0, m: 0 }}>
-        {checklist(factsOf(recipe.method)).map((line) => (
+        {checklist(facts).map((line) => (
           <li key={line}><FormControlLabel control={<Checkbox />} label={line} /></li>
+        ))}
+      </Box>
+      <Box role="group" aria-label="Who does what" sx={{ display: 'grid', gap: 1, gridTemplateColumns: 'repeat(auto-fit, minmax(190px, 1fr))' }}>
+        {roles(facts).map((role) => (
+          <Field key={role} label={role} value={who[role] ?? ''} onChange={(event) => { setWho({ ...who, [role]: event.target.value }); }} slotProps={{ htmlInput: { maxLength: 80, autoComplete: 'off' } }} />
         ))}
       </Box>
       <Typography role="timer" aria-label="Rehearsed" sx={{ fontSize: '2.2rem', fontWeight: 600, fontVariantNumeric: 'tabular-nums', lineHeight: 1.1 }}>

@@ -1,15 +1,30 @@
 import { Alert, Box, Button, Snackbar, Typography } from '@mui/material';
 import { Link } from 'react-router';
 import { useJobs } from '../api/jobs';
-import { useSpecies } from '../api/queries';
+import { useNames, useSpecies } from '../api/queries';
+import { Field } from '../app/Field';
 import { useStored } from '../app/storage';
 import { HowComputed } from '../help/HowComputed';
 import { useAlarm, useAwake } from './alarm';
 import { PieceCard } from './PieceCard';
-import { useHeldOrder } from './useHeldOrder';
+import { AT_THIS_SCREEN } from './taps';
 import { useBench, useWaitingTaps } from './useBench';
+import { useHeldOrder } from './useHeldOrder';
 
 const SOUND = 'brachion.sound';
+
+/** Whoever works at this screen; every touch made here is theirs. */
+function AtThisScreen() {
+  const [name, setName] = useStored(AT_THIS_SCREEN, '');
+  const { data: names } = useNames();
+  return (
+    <>
+      <Field label="Your name" value={name} sx={{ width: 150 }} onChange={(event) => { setName(event.target.value); }}
+        slotProps={{ htmlInput: { maxLength: 80, autoComplete: 'off', list: 'hands-at-the-bench' } }} />
+      <datalist id="hands-at-the-bench">{names?.people.map((person) => <option key={person.name} value={person.name} />)}</datalist>
+    </>
+  );
+}
 
 /** Everything under way, the most pressing first and largest. */
 export function UnderWay() {
@@ -24,10 +39,11 @@ export function UnderWay() {
   useAwake(pieces.some(({ step }) => step === 'HEATING' || step === 'BENDING'));
   return (
     <>
-      <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mb: 1.5 }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 2, rowGap: 1, mb: 1.5 }}>
         <Typography variant="h1" sx={{ flexGrow: 1 }}>On the bench</Typography>
         <Typography role="status" color="text.secondary">{!lost && waiting.length > 0 ? 'Sending…' : ''}</Typography>
         <HowComputed part="the-bench" />
+        <AtThisScreen />
         <Button aria-pressed={sound} onClick={() => { setSound(!sound); }}>{sound ? 'Sound on' : 'Sound off'}</Button>
       </Box>
       <Snackbar open={lost} anchorOrigin={{ vertical: 'top', horizontal: 'center' }} sx={{ mt: 6 }}

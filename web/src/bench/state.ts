@@ -23,7 +23,7 @@ interface Following {
 export function stateOf(piece: BenchView, waiting: WaitingTap[]): BenchState {
   let { step, standing, said } = piece;
   let next: Following[] = piece.next;
-  for (const { tap, saidAt, celsius } of waiting) {
+  for (const { tap, saidAt, celsius, person } of waiting) {
     if (piece.said.some((each) => each.tap === tap && each.saidAt === saidAt)) continue;
     const follows = next.find((each) => each.tap === tap);
     if (follows && follows.to !== step) {
@@ -31,7 +31,7 @@ export function stateOf(piece: BenchView, waiting: WaitingTap[]): BenchState {
       step = follows.to;
     }
     next = follows?.then ?? [];
-    said = [...said, { tap, saidAt, ...(celsius === undefined ? {} : { celsius }) }];
+    said = [...said, { tap, saidAt, ...(celsius === undefined ? {} : { celsius }), ...(person === undefined ? {} : { person }) }];
   }
   return { step, next: next.map(({ tap }) => tap), standing, said };
 }

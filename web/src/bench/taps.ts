@@ -2,6 +2,7 @@ import { api, Problem } from '../api/client';
 import { writeKey } from '../api/persistence';
 import type { BenchView } from '../api/schema';
 import { shopOfThisTab } from '../api/shop';
+import { readStored } from '../app/storage';
 import { serverMoment, serverNow } from './serverClock';
 import type { Tap } from './words';
 
@@ -12,7 +13,12 @@ export interface WaitingTap {
   tap: Tap;
   saidAt: string;
   celsius?: number | undefined;
+  /** Who did it, where this screen knows. */
+  person?: string | undefined;
 }
+
+/** Whoever works at this screen, by their name. */
+export const AT_THIS_SCREEN = 'brachion.at-this-screen';
 
 /** Each stands in the browser's store by itself, so that two pages of one browser lose nothing of each other's. */
 const STORED = 'brachion.tap.';
@@ -64,7 +70,7 @@ export function listenToTaps(onTaken: (piece: BenchView) => void, onRefused: (ta
 
 /** Says something of a piece, whether or not anybody hears it now; at this moment, unless it was earlier. */
 export function say(piece: number, tap: Tap, { at = serverNow(), celsius }: { at?: number; celsius?: number } = {}) {
-  const said: WaitingTap = { key: writeKey(), piece, tap, saidAt: serverMoment(at), celsius };
+  const said: WaitingTap = { key: writeKey(), piece, tap, saidAt: serverMoment(at), celsius, person: (readStored<string>(AT_THIS_SCREEN) ?? '').trim() || undefined };
   try {
     localStorage.setItem(prefix() + said.key, JSON.stringify(said));
   } catch {
@@ -95,12 +101,12 @@ export async function sendWaiting(): Promise<void> {
 }
 
 async function send(said: WaitingTap) {
-  const { key, piece, tap, saidAt, celsius } = said;
+  const { key, piece, tap, saidAt, celsius, person } = said;
   try {
     const { data } = await api.POST('/api/bench/{id}/taps', {
       params: { path: { id: piece } },
       headers: { 'Idempotency-Key': key },
-      body: { tap, saidAt, celsius },
+      body: { tap, saidAt, celsius, person },
     });
     done(said);
     if (data) taken.forEach((listener) => { listener(data); });

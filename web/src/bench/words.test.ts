@@ -25,6 +25,12 @@ it('tells readings that follow each other as one', () => {
   expect(saidInWords(said.slice(0, 2), now, 'inch')).toBe('Into the heat 08:00, Thermometer 104 °F 08:05');
 });
 
+it('names the hands where they are others than before', () => {
+  const said = ([['INTO_HEAT', 'Odo'], ['AT_HEAT', undefined], ['PULLED', 'Odo'], ['CLAMPED', 'Tamsin']] as const).map(([tap, person], minute) =>
+    ({ tap, saidAt: new Date(2026, 10, 20, 8, minute).toISOString(), ...(person ? { person } : {}) }));
+  expect(saidInWords(said, new Date(2026, 10, 20, 9, 0).getTime(), 'metric')).toBe('Into the heat 08:00 (Odo), At heat 08:01, Pulled 08:02, Clamped 08:03 (Tamsin)');
+});
+
 it('says which stage nobody touched the screen at the end of', () => {
   expect(tooLongInWords(['CARRY'])).toBe('The carry took longer than any does, so nobody touched the screen at its end.');
 });

@@ -104,15 +104,18 @@ export function printCountdown(left: number): string {
   return left > 0 ? printClock(left, true) : `+${printClock(-left, true)}`;
 }
 
-/** What was said, in a line; readings that follow each other as one. */
+/** What was said, in a line; readings that follow each other as one, and a name where the hands are others than before. */
 export function saidInWords(said: TapFields[], now: number, system: UnitSystem): string {
   const lines: string[] = [];
   let read: number[] = [];
-  said.forEach(({ tap, saidAt, celsius }) => {
+  let hands: string | undefined;
+  said.forEach(({ tap, saidAt, celsius, person }) => {
     read = tap === 'READING' && celsius !== undefined ? [...read, celsius] : [];
     if (read.length > 1) lines.pop();
     const shown = read.length === 0 ? '' : ` ${[...new Set([read[0], read.at(-1)])].map((each) => printTemperature(each ?? 0, system)).join(' to ')}`;
-    lines.push(`${DONE[tap]}${shown} ${printMoment(Date.parse(saidAt), now)}`);
+    const whose = person === undefined || person === hands ? '' : ` (${person})`;
+    hands = person ?? hands;
+    lines.push(`${DONE[tap]}${shown} ${printMoment(Date.parse(saidAt), now)}${whose}`);
   });
   return lines.join(', ');
 }
@@ -128,6 +131,11 @@ export function checklist({ strap, plies }: Pick<Facts, 'strap' | 'plies'>): str
     'Gloves and sleeves on: steam burns',
     'Whoever helps knows what to take hold of',
   ];
+}
+
+/** What somebody has to do between the heat and the clamps; common practice. */
+export function roles({ strap }: Pick<Facts, 'strap'>): string[] {
+  return ['Opens the heat and carries', strap ? 'Bends, at the strap\u2019s handles' : 'Bends', 'Sets the clamps', 'Keeps the time'];
 }
 
 const STAGE: Record<BenchView['tooLong'][number], string> = {

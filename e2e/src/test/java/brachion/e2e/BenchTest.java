@@ -81,6 +81,9 @@ class BenchTest extends BrowserTest {
         field("Name of the piece").fill("Toe of a snowshoe");
         button("Lay it there").click();
         Locator card = card(page, "Toe of a snowshoe");
+        field("Your name").fill("Tamsin");
+        button(card, "Stock is ready").click();
+        assertThat(card.getByText(Pattern.compile("^Stock ready .* \\(Tamsin\\)$"))).isVisible();
         button(card, "Into the heat").click();
         // the workshop's thermometer says by itself that it is at heat
         assertThat(card).containsText("Ready at");

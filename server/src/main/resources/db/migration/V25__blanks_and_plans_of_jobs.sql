@@ -12,3 +12,6 @@ create table job_item (
     constraint item_of_job foreign key (job_id) references job (id),
     constraint job_item_in_rig foreign key (item_id) references rig_item (id)
 );
+
+-- Who did what at the bench, where somebody said.
+alter table bench_tap add column person varchar(80);

@@ -20,5 +20,8 @@ class BenchOfNames {
     void renamed(Renamed named) {
         String column = named.what().column();
         database.update("update bench_piece set %1$s = ?, version = version + 1 where shop = ? and %1$s = ?".formatted(column), named.to(), CurrentShop.key(), named.from());
+        if (named.what() == Renamed.What.PERSON) {
+            database.update("update bench_tap set person = ? where person = ? and piece_id in (select id from bench_piece where shop = ?)", named.to(), named.from(), CurrentShop.key());
+        }
     }
 }

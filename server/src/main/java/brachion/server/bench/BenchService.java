@@ -204,7 +204,7 @@ class BenchService implements Bench {
     public long judge(long id, int version, VerdictFields verdict) {
         BenchPieceEntity piece = present(id);
         requireVersion(piece, version);
-        TapFields judged = new TapFields(Tap.JUDGED, clock.instant(), null);
+        TapFields judged = new TapFields(Tap.JUDGED, clock.instant(), null, null);
         RecipeFields recipe = piece.recipe();
         PieceLife life = inTurn(() -> piece.life(typical(piece, workshops.now()), chamber).after(judged.tapped()));
         LocalDate bentOn = day(life.bentAt().orElse(judged.saidAt()));

@@ -91,11 +91,11 @@ final class FellmarrowBench {
     }
 
     private TapFields said(Tap tap, double minutesAgo) {
-        return new TapFields(tap, ago(minutesAgo), null);
+        return new TapFields(tap, ago(minutesAgo), null, null);
     }
 
     private TapFields read(double minutesAgo, double celsius) {
-        return new TapFields(Tap.READING, ago(minutesAgo), celsius);
+        return new TapFields(Tap.READING, ago(minutesAgo), celsius, null);
     }
 
     private Instant ago(double minutes) {

@@ -8,6 +8,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import brachion.server.ServerTest;
 import brachion.server.Wire;
+import java.time.Instant;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutorService;
@@ -104,18 +105,21 @@ class NamesApiTest {
         several.shutdown();
     }
 
-    /** Hands are known by what was measured, those of one shop apart from those of another. */
     @Test
     void a_name_put_right_is_put_right_on_the_bench_and_in_plans_too() {
         bentBy("Tasmin");
         String recipe = Wire.recipe(12, 200, Wire.STEAM).replaceFirst("\\{", "{\"person\": \"Tasmin\", ");
         post(mvc, "/api/bench", "{\"name\": \"Rib\", \"recipe\": %s}".formatted(recipe));
+        long piece = read(mvc.get().uri("/api/bench").exchange(), "$.pieces[0].id", Long.class);
+        assertThat(post(mvc, "/api/bench/" + piece + "/taps", "{\"tap\": \"PREPARED\", \"saidAt\": \"%s\", \"person\": \"Tasmin\"}".formatted(Instant.now().minusSeconds(60)))).hasStatusOk();
         post(mvc, "/api/jobs", "{\"name\": \"Ribs\", \"wanted\": 2, \"certainty\": 0.9, \"flawsPass\": true, \"note\": \"\", \"recipe\": %s}".formatted(recipe));
         assertThat(rename("Tasmin", "Tamsin", false)).hasStatusOk();
         assertThat(read(mvc.get().uri("/api/bench").exchange(), "$.pieces[0].recipe.person", String.class)).isEqualTo("Tamsin");
+        assertThat(read(mvc.get().uri("/api/bench").exchange(), "$.pieces[0].said[0].person", String.class)).as("who said the stock is ready").isEqualTo("Tamsin");
         assertThat(read(mvc.get().uri("/api/jobs").exchange(), "$[0].job.recipe.person", String.class)).isEqualTo("Tamsin");
     }
 
+    /** Hands are known by what was measured, those of one shop apart from those of another. */
     @Test
     void hands_are_known_by_three_carries_that_were_measured() {
         for (int seconds : new int[] {8, 12, 9}) {
