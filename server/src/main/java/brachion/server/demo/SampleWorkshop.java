@@ -33,7 +33,7 @@ class SampleWorkshop {
     /** So many of the job under way are bent. */
     private static final int FRAMES = 5;
     /** Everything a shop keeps; what belongs to a piece goes with it. */
-    private static final List<String> KEPT = List.of("photo", "trial", "bench_piece", "stock_board", "person", "board", "source", "drying_piece", "steam_rig", "rig_item", "instrument", "row_set_aside", "notebook", "wood", "job",
+    private static final List<String> KEPT = List.of("photo", "trial", "bench_piece", "stock_board", "person", "board", "source", "drying_piece", "steam_rig", "rig_item", "instrument", "row_set_aside", "notebook", "saved_view", "wood", "job",
             "trial_revision", "write_done");
 
     /** What belongs to a row of these, and by which key. */

@@ -47,6 +47,11 @@ interface TrialRepository extends Repository<TrialEntity, Long> {
     @EntityGraph(attributePaths = {"person", "board", "source"})
     List<TrialEntity> findByJobIdInAndDeletedAtIsNullOrderByBentOn(Collection<Long> jobs);
 
+    /** Those of some keys with the names they carry. */
+    @EntityGraph(attributePaths = {"person", "board", "source"})
+    @Query("select t from TrialEntity t where t.id in :keys and t.deletedAt is null")
+    List<TrialEntity> named(Collection<Long> keys);
+
     List<TrialEntity> findByIdInAndDeletedAtIsNull(Collection<Long> keys);
 
     @Query("select t.outcome.severity as severity, count(t) as trials from TrialEntity t "

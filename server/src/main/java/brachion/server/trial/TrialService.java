@@ -16,8 +16,11 @@ import brachion.server.trial.NamesOfTheShop.Keys;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
@@ -81,6 +84,13 @@ class TrialService implements Trials {
         TrialFields fields = present(id).fields();
         Workshop workshop = workshops.now();
         return new One(fields.toTrial(id, workshop), fields.recipe().toRecipe(workshop));
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public List<TrialView> shown(List<Long> ids) {
+        Map<Long, TrialEntity> stored = repository.named(ids).stream().collect(Collectors.toMap(TrialEntity::id, Function.identity()));
+        return ids.stream().map(stored::get).filter(Objects::nonNull).map(TrialEntity::view).toList();
     }
 
     @Override

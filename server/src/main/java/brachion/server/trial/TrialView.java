@@ -16,6 +16,6 @@ import java.time.LocalDate;
  * @param note    anything else
  * @param jobId   the job it was for, null when it was for none
  */
-record TrialView(long id, int version, LocalDate bentOn, RecipeFields recipe, DoneView done, OutcomeFields outcome,
+public record TrialView(long id, int version, LocalDate bentOn, RecipeFields recipe, DoneView done, OutcomeFields outcome,
                  String note, @Schema(nullable = true) Long jobId) {
 }

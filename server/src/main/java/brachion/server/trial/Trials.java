@@ -35,6 +35,9 @@ public interface Trials {
     /** One trial; refuses a key nobody has, and a trial that can no longer be computed with. */
     One one(long id);
 
+    /** Trials of some keys as they are shown, in the order of the keys; those that were deleted are passed over. */
+    List<TrialView> shown(List<Long> ids);
+
     /** Whether there is one of that key that was not deleted. */
     boolean has(long id);
 

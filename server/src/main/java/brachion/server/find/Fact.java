@@ -1,0 +1,44 @@
+package brachion.server.find;
+
+import brachion.core.quantity.Measurement;
+
+/**
+ * Something a record says, to find it by.
+ *
+ * @param key         what it is called on the wire
+ * @param title       what it is called
+ * @param kind        what its values are
+ * @param measurement how a number is typed; null for a bare number and for all that is none
+ * @param sql         where it stands, of a trial called t
+ */
+record Fact(String key, String title, Kind kind, Measurement measurement, String sql) {
+
+    /** What values of a fact are. */
+    enum Kind {
+        /** One of a few words. */
+        WORD,
+        /** Somebody or something the shop has named. */
+        NAMED,
+        /** A number. */
+        NUMBER,
+        /** A day. */
+        DAY
+    }
+
+    /** Whether records can be counted by it. */
+    boolean groups() {
+        return kind != Kind.DAY;
+    }
+
+    static Fact word(String key, String title, String column) {
+        return new Fact(key, title, Kind.WORD, null, column);
+    }
+
+    static Fact named(String key, String title, String column) {
+        return new Fact(key, title, Kind.NAMED, null, column);
+    }
+
+    static Fact number(String key, String title, Measurement measurement, String column) {
+        return new Fact(key, title, Kind.NUMBER, measurement, column);
+    }
+}
