@@ -1,4 +1,4 @@
-import { keepPreviousData, useInfiniteQuery, useMutation, useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useMutation, useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
 import { methodOf } from '../methods/forms';
 import { api, body } from './client';
 import type { DryingFields, DryingView, ForecastAnswer, LoadFields, MeasuredCurveFields, RecipeFields, RigFields, TrialFields, TrialView, TypedRecipe, WeighInFields } from './schema';
@@ -6,30 +6,11 @@ import type { Named, operations } from './schema';
 
 export type NameKind = operations['rename']['parameters']['path']['kind'];
 
-export type TrialFilter = Pick<
-  NonNullable<operations['search']['parameters']['query']>,
-  'speciesId' | 'method' | 'severity'
->;
-
-/** As many as stand in sight at once. */
-const PAGE = 20;
-
 export function useSpecies() {
   return useQuery({
     queryKey: ['species'],
     queryFn: () => body(api.GET('/api/species')),
     staleTime: Infinity,
-  });
-}
-
-export function useTrials(filter: TrialFilter) {
-  return useInfiniteQuery({
-    queryKey: ['trials', 'list', filter],
-    queryFn: ({ pageParam }) =>
-      body(api.GET('/api/trials', { params: { query: { ...filter, page: pageParam, size: PAGE } } })),
-    initialPageParam: 0,
-    getNextPageParam: (last, pages) => (pages.length * PAGE < last.total ? pages.length : undefined),
-    placeholderData: keepPreviousData,
   });
 }
 

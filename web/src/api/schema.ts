@@ -500,6 +500,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/records/views": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["views"];
+        put?: never;
+        post: operations["keep_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/records/views/{id}/restoration": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restore_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/records/tally": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tally"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/records/found": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["found"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/records/count": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["count"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/readings": {
         parameters: {
             query?: never;
@@ -893,7 +973,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["restore_1"];
+        post: operations["restore_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1021,7 +1101,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["restore_2"];
+        post: operations["restore_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1100,6 +1180,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["species"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/records/facts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["facts"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1343,6 +1439,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/records/views/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["discard_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2303,6 +2415,73 @@ export interface components {
             /** Format: double */
             sdMm: number;
         };
+        ConditionFields: {
+            fact: string;
+            among?: string[];
+            /** Format: double */
+            from?: number;
+            /** Format: double */
+            below?: number;
+            /** Format: date */
+            since?: string;
+            /** Format: date */
+            until?: string;
+        };
+        FindFields: {
+            words?: string;
+            conditions: components["schemas"]["ConditionFields"][];
+            sortBy?: string;
+            falling: boolean;
+        };
+        ViewFields: {
+            name: string;
+            find: components["schemas"]["FindFields"];
+            rows?: string;
+            columns?: string;
+        };
+        SavedView: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+            view: components["schemas"]["ViewFields"];
+        };
+        TallyFields: {
+            of: components["schemas"]["FindFields"];
+            rows: string;
+            columns?: string;
+            /** @enum {string} */
+            units: "INCH" | "METRIC";
+        };
+        TallyCount: {
+            /** Format: int64 */
+            trials: number;
+            /** Format: int64 */
+            flawed: number;
+            /** Format: int64 */
+            broken: number;
+        };
+        TallyReading: {
+            rows: components["schemas"]["ValueReading"][];
+            columns: components["schemas"]["ValueReading"][];
+            cells: components["schemas"]["TallyCount"][][];
+            /** Format: int64 */
+            left: number;
+        };
+        ValueReading: {
+            key: string;
+            label?: string;
+            /** Format: double */
+            from?: number;
+            /** Format: double */
+            below?: number;
+        };
+        FoundReading: {
+            trials: components["schemas"]["TrialView"][];
+        };
+        CountAnswer: {
+            /** Format: int64 */
+            total: number;
+        };
         ReadingRequest: {
             /** @enum {string} */
             bareUnits: "INCH" | "METRIC";
@@ -2914,6 +3093,14 @@ export interface components {
             supportedRadiusMm: number;
             radiiEstimated: boolean;
         };
+        FactView: {
+            key: string;
+            title: string;
+            /** @enum {string} */
+            kind: "WORD" | "NAMED" | "NUMBER" | "DAY";
+            /** @enum {string} */
+            measurement?: "LENGTH" | "TEMPERATURE" | "MOISTURE" | "HUMIDITY" | "SECONDS" | "MINUTES" | "HOURS" | "DAYS" | "SHARE" | "ANGLE" | "GRAIN_SLOPE" | "COUNT" | "ALTITUDE" | "MASS";
+        };
         Carries: {
             /** Format: int32 */
             measured: number;
@@ -3459,6 +3646,16 @@ export type AppraisalAnswer = components['schemas']['AppraisalAnswer'];
 export type Change = components['schemas']['Change'];
 export type MeasuredCurveFields = components['schemas']['MeasuredCurveFields'];
 export type ReleasedCurve = components['schemas']['ReleasedCurve'];
+export type ConditionFields = components['schemas']['ConditionFields'];
+export type FindFields = components['schemas']['FindFields'];
+export type ViewFields = components['schemas']['ViewFields'];
+export type SavedView = components['schemas']['SavedView'];
+export type TallyFields = components['schemas']['TallyFields'];
+export type TallyCount = components['schemas']['TallyCount'];
+export type TallyReading = components['schemas']['TallyReading'];
+export type ValueReading = components['schemas']['ValueReading'];
+export type FoundReading = components['schemas']['FoundReading'];
+export type CountAnswer = components['schemas']['CountAnswer'];
 export type ReadingRequest = components['schemas']['ReadingRequest'];
 export type TypedMeasurement = components['schemas']['TypedMeasurement'];
 export type MeasurementReading = components['schemas']['MeasurementReading'];
@@ -3533,6 +3730,7 @@ export type RecordForecast = components['schemas']['RecordForecast'];
 export type Beforehand = components['schemas']['Beforehand'];
 export type TrialCounts = components['schemas']['TrialCounts'];
 export type SpeciesView = components['schemas']['SpeciesView'];
+export type FactView = components['schemas']['FactView'];
 export type Carries = components['schemas']['Carries'];
 export type HandsView = components['schemas']['HandsView'];
 export type OutstandingAnswer = components['schemas']['OutstandingAnswer'];
@@ -4788,6 +4986,153 @@ export interface operations {
             };
         };
     };
+    views: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedView"][];
+                };
+            };
+        };
+    };
+    keep_2: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ViewFields"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedView"];
+                };
+            };
+        };
+    };
+    restore_1: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedView"];
+                };
+            };
+        };
+    };
+    tally: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TallyFields"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TallyReading"];
+                };
+            };
+        };
+    };
+    found: {
+        parameters: {
+            query?: {
+                from?: number;
+                many?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FindFields"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FoundReading"];
+                };
+            };
+        };
+    };
+    count: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FindFields"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CountAnswer"];
+                };
+            };
+        };
+    };
     readings: {
         parameters: {
             query?: never;
@@ -5510,7 +5855,7 @@ export interface operations {
             };
         };
     };
-    restore_1: {
+    restore_2: {
         parameters: {
             query?: never;
             header?: {
@@ -5739,7 +6084,7 @@ export interface operations {
             };
         };
     };
-    restore_2: {
+    restore_3: {
         parameters: {
             query?: never;
             header?: {
@@ -5866,6 +6211,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SpeciesView"][];
+                };
+            };
+        };
+    };
+    facts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FactView"][];
                 };
             };
         };
@@ -6177,6 +6542,29 @@ export interface operations {
                 content: {
                     "application/zip": string;
                 };
+            };
+        };
+    };
+    discard_1: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

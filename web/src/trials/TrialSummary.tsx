@@ -1,4 +1,4 @@
-import { Box, Checkbox, Link, Typography } from '@mui/material';
+import { Box, Checkbox, Link, Typography, type SxProps, type Theme } from '@mui/material';
 import { Link as RouterLink } from 'react-router';
 import { useSpecies } from '../api/queries';
 import type { TrialFields, TrialView } from '../api/schema';
@@ -13,17 +13,23 @@ interface TrialSummaryProps {
   to?: string;
   /** Where records are chosen: whether this one is, and how that is changed. */
   choice?: { chosen: boolean; onChange: (chosen: boolean) => void } | undefined;
+  /** Which it is of how many, in a list that only holds those in sight. */
+  place?: number;
+  of?: number;
+  sx?: SxProps<Theme>;
 }
 
 /** A trial in a list: the piece drawn, what it was and how it ended; it leads on where there is somewhere to go. */
-export function TrialSummary({ trial, to, choice }: TrialSummaryProps) {
+export function TrialSummary({ trial, to, choice, place, of, sx = {} }: TrialSummaryProps) {
   const [system] = useUnits();
   const { data: species = [] } = useSpecies();
   const { recipe, outcome } = trial;
   const name = species.find((s) => s.id === recipe.blank.speciesId)?.commonName ?? recipe.blank.speciesId;
+  // lines of a list whose pieces are all of one height are cut where they end
+  const noWrap = place !== undefined;
   return (
-    <Box component="li" sx={{ bgcolor: 'background.paper', display: 'flex', gap: 2, p: 1.5, alignItems: 'center', position: 'relative',
-      '&:hover': to ? { bgcolor: 'background.default' } : {} }}>
+    <Box component="li" aria-posinset={place} aria-setsize={of} sx={[{ bgcolor: 'background.paper', display: 'flex', gap: 2, p: 1.5, alignItems: 'center', position: 'relative',
+      '&:hover': to ? { bgcolor: 'background.default' } : {} }, ...(Array.isArray(sx) ? (sx as SxProps<Theme>[]) : [sx])] as SxProps<Theme>}>
       {choice && (
         <Checkbox checked={choice.chosen} sx={{ zIndex: 1, ml: -1, mr: -1 }} onChange={(_, chosen) => { choice.onChange(chosen); }}
           slotProps={{ input: { 'aria-label': `Compare ${name}, ${shapeLine(recipe, system)}, ${printDay(trial.bentOn)}` } }} />
@@ -39,8 +45,8 @@ export function TrialSummary({ trial, to, choice }: TrialSummaryProps) {
           <Typography component="span" sx={{ fontWeight: 620 }}>{name}</Typography>
         )}{' '}
         <Typography component="span" color="text.secondary">{stockLine(recipe)}</Typography>
-        <Typography variant="body2">{shapeLine(recipe, system)}</Typography>
-        <Typography variant="body2" color="text.secondary">{processLine(recipe, system)}</Typography>
+        <Typography variant="body2" noWrap={noWrap}>{shapeLine(recipe, system)}</Typography>
+        <Typography variant="body2" color="text.secondary" noWrap={noWrap}>{processLine(recipe, system)}</Typography>
       </Box>
       <Box sx={{ textAlign: 'right', flexShrink: 0, maxWidth: 130 }}>
         <OutcomeTag outcome={outcome} />

@@ -1,24 +1,29 @@
-import { Alert, Box, Button, MenuItem, TextField, Typography } from '@mui/material';
-import { useState } from 'react';
+import { Alert, Box, Button, Typography } from '@mui/material';
+import { useCallback, useState } from 'react';
 import { Link as RouterLink, useSearchParams } from 'react-router';
 import { useSetAside } from '../api/advice';
 import { useRowsWaiting } from '../api/exchange';
-import { useSpecies, useTrialCounts, useTrials, type TrialFilter } from '../api/queries';
+import { useFacts, useHowMany } from '../api/find';
+import { useTrialCounts } from '../api/queries';
+import { Dimmed } from '../app/Dimmed';
 import { SetAsideList } from '../evidence/SetAsideList';
 import { many } from '../exchange/words';
-import { METHOD } from '../methods/forms';
+import { FindBar } from '../find/FindBar';
+import { narrows, questionOf, withCondition, withQuestion, type Question } from '../find/question';
+import { RecordList } from '../find/RecordList';
+import { TallyTable } from '../find/TallyTable';
+import { Views } from '../find/Views';
 import { MOST_COMPARED } from './comparison';
-import { TrialSummary } from './TrialSummary';
-import { SEVERITY } from './words';
 
+/** The records: found by words and facts, in a list or counted. */
 export function TrialsView() {
-  const [filter, setFilter] = useState<TrialFilter>({});
-  const [params] = useSearchParams();
+  const [params, setParams] = useSearchParams();
   const [chosen, setChosen] = useState(() => params.get('compare')?.split(',').filter(Boolean).map(Number));
-  const trials = useTrials(filter);
+  const question = questionOf(params);
+  const facts = useFacts();
+  const ask = useCallback((next: Question) => { setParams((now) => withQuestion(now, next), { replace: true, preventScrollReset: true }); }, [setParams]);
+  const { data: total, isPlaceholderData: old, error } = useHowMany(question);
   const { data: setAside = [] } = useSetAside();
-  const shown = trials.data?.pages.flatMap((page) => page.trials) ?? [];
-  const total = trials.data?.pages[0]?.total ?? 0;
   return (
     <>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'end', mb: 2 }}>
@@ -26,32 +31,23 @@ export function TrialsView() {
           <Typography variant="h1">Trials</Typography>
           <Counts />
         </Box>
-        <Filters filter={filter} onChange={setFilter} />
         <Comparing chosen={chosen} onChange={setChosen} />
       </Box>
       <SetAsideList setAside={setAside} />
       <Waiting />
-      {trials.isError && <Typography color="error">{trials.error.message}</Typography>}
-      {trials.isSuccess && shown.length === 0 && <Empty filtered={Object.values(filter).some(Boolean)} />}
-      <Box
-        component="ul"
-        aria-label="Trials"
-        sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: '1px', bgcolor: 'divider',
-          gridTemplateColumns: { xs: '1fr', lg: '1fr 1fr' }, border: shown.length > 0 ? 1 : 0, borderColor: 'divider' }}
-      >
-        {shown.map((trial) => (
-          <TrialSummary key={trial.id} trial={trial} to={`/records/${trial.id}`}
-            choice={chosen && {
-              chosen: chosen.includes(trial.id),
-              onChange: (one) => { setChosen([...chosen.filter((id) => id !== trial.id), ...(one ? [trial.id] : [])].slice(-MOST_COMPARED)); },
-            }} />
-        ))}
-      </Box>
-      {trials.hasNextPage && (
-        <Button sx={{ mt: 2 }} variant="outlined" loading={trials.isFetchingNextPage}
-          onClick={() => { void trials.fetchNextPage(); }}>
-          Show older ({total - shown.length} more)
-        </Button>
+      <FindBar question={question} facts={facts} onChange={ask} />
+      <Views question={question} onAsk={ask} />
+      {error && <Typography role="alert" color="error">{error.message}</Typography>}
+      <Typography role="status" sx={{ minHeight: 28, my: 0.5 }}>{total !== undefined && narrows(question) && (old ? '' : many(total, 'record is like that', 'records are like that'))}</Typography>
+      {total === 0 && !old && <Empty filtered={narrows(question)} />}
+      {question.rows === undefined ? (
+        <Dimmed old={old}>
+          <RecordList question={question} total={total ?? 0} chosen={chosen}
+            onChoose={(id, one) => { setChosen([...(chosen ?? []).filter((each) => each !== id), ...(one ? [id] : [])].slice(-MOST_COMPARED)); }} />
+        </Dimmed>
+      ) : total !== 0 && (
+        <TallyTable question={question} facts={facts} rows={question.rows} columns={question.columns}
+          onOpen={(conditions) => { ask(conditions.reduce<Question>((narrower, condition) => withCondition(narrower, condition.fact, condition), { ...question, rows: undefined, columns: undefined })); }} />
       )}
     </>
   );
@@ -90,26 +86,6 @@ function Waiting() {
       action={<Button color="inherit" component={RouterLink} to="/records/tables">Mend them</Button>}>
       {many(data.length, 'row of a table waits', 'rows of tables wait')} to be mended; no forecast counts {data.length === 1 ? 'it' : 'them'} yet.
     </Alert>
-  );
-}
-
-function Filters({ filter, onChange }: { filter: TrialFilter; onChange: (filter: TrialFilter) => void }) {
-  const { data: species = [] } = useSpecies();
-  const pick = (name: keyof TrialFilter, label: string, options: [string, string][]) => (
-    <TextField select label={label} value={filter[name] ?? ''} sx={{ width: 170 }}
-      onChange={(event) => { onChange({ ...filter, [name]: event.target.value || undefined }); }}>
-      <MenuItem value="">all</MenuItem>
-      {options.map(([value, text]) => (
-        <MenuItem key={value} value={value}>{text}</MenuItem>
-      ))}
-    </TextField>
-  );
-  return (
-    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-      {pick('speciesId', 'Species', species.map((s) => [s.id, s.commonName]))}
-      {pick('method', 'Method', Object.entries(METHOD))}
-      {pick('severity', 'Ended', Object.entries(SEVERITY))}
-    </Box>
   );
 }
 

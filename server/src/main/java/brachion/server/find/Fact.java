@@ -10,8 +10,9 @@ import brachion.core.quantity.Measurement;
  * @param kind        what its values are
  * @param measurement how a number is typed; null for a bare number and for all that is none
  * @param sql         where it stands, of a trial called t
+ * @param always      whether every record says it
  */
-record Fact(String key, String title, Kind kind, Measurement measurement, String sql) {
+record Fact(String key, String title, Kind kind, Measurement measurement, String sql, boolean always) {
 
     /** What values of a fact are. */
     enum Kind {
@@ -31,14 +32,19 @@ record Fact(String key, String title, Kind kind, Measurement measurement, String
     }
 
     static Fact word(String key, String title, String column) {
-        return new Fact(key, title, Kind.WORD, null, column);
+        return new Fact(key, title, Kind.WORD, null, column, false);
     }
 
     static Fact named(String key, String title, String column) {
-        return new Fact(key, title, Kind.NAMED, null, column);
+        return new Fact(key, title, Kind.NAMED, null, column, false);
+    }
+
+    /** The same, said by every record. */
+    Fact everywhere() {
+        return new Fact(key, title, kind, measurement, sql, true);
     }
 
     static Fact number(String key, String title, Measurement measurement, String column) {
-        return new Fact(key, title, Kind.NUMBER, measurement, column);
+        return new Fact(key, title, Kind.NUMBER, measurement, column, false);
     }
 }

@@ -56,6 +56,16 @@ class FindController {
         return service.found(asked, from, many);
     }
 
+    /** @param total how many records there are */
+    record CountAnswer(long total) {
+    }
+
+    /** How many records there are of those that are looked for. */
+    @PostMapping("/count")
+    CountAnswer count(@Valid @RequestBody FindFields asked) {
+        return new CountAnswer(service.count(asked));
+    }
+
     /** How many records there are of each value of a fact, or of each two. */
     @PostMapping("/tally")
     TallyReading tally(@Valid @RequestBody TallyFields asked) {

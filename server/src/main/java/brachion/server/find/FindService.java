@@ -2,8 +2,12 @@ package brachion.server.find;
 
 import brachion.server.problem.NotHereException;
 import brachion.server.problem.RefusedFieldException;
+import brachion.server.storage.CurrentShop;
 import brachion.server.trial.Trials;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
+import java.time.Duration;
 import java.util.Comparator;
 import java.util.List;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -15,6 +19,13 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 class FindService {
 
+    /** Places in an order that are counted off anew for each page. */
+    private static final int NEAR = 1000;
+    private static final int ORDERS = 8;
+    private static final Duration SCROLLED = Duration.ofSeconds(20);
+
+    /** Keys of records in an order somebody scrolls through; for a short while, for the name of a job may change without a new revision. */
+    private final Cache<Order, List<Long>> inOrder = Caffeine.newBuilder().maximumSize(ORDERS).expireAfterWrite(SCROLLED).build();
     private final JdbcTemplate database;
     private final Trials trials;
     private final Names names;
@@ -29,14 +40,32 @@ class FindService {
         this.clock = clock;
     }
 
+    private record Order(String shop, long revision, FindFields asked) {
+    }
+
     /** So many of the records that are looked for, from some place in their order on. */
     @Transactional(readOnly = true)
     public FoundReading found(FindFields asked, int from, int many) {
         asked.requireSense();
+        return new FoundReading(trials.shown(from <= NEAR ? keys(asked, from, many) : farKeys(asked, from, many)));
+    }
+
+    private List<Long> keys(FindFields asked, int from, int many) {
         Statement statement = new Statement(asked);
-        long total = database.queryForObject("select count(*)" + statement.where(), Long.class, statement.parameters());
-        List<Long> keys = database.queryForList("select t.id" + statement.where() + Statement.order(asked) + " limit ? offset ?", Long.class, statement.parameters(many, from));
-        return new FoundReading(trials.shown(keys), total);
+        return database.queryForList("select t.id" + statement.where() + Statement.order(asked) + " limit ? offset ?", Long.class, statement.parameters(many, from));
+    }
+
+    /** Whoever scrolls far down comes by many pages; what lies before them is counted off once. */
+    private List<Long> farKeys(FindFields asked, int from, int many) {
+        List<Long> all = inOrder.get(new Order(CurrentShop.key(), trials.revision(), asked), none -> keys(asked, 0, Integer.MAX_VALUE));
+        return all.subList(Math.min(from, all.size()), Math.min(from + many, all.size()));
+    }
+
+    @Transactional(readOnly = true)
+    public long count(FindFields asked) {
+        asked.requireSense();
+        Statement statement = new Statement(asked);
+        return database.queryForObject("select count(*)" + statement.where(), Long.class, statement.parameters());
     }
 
     @Transactional(readOnly = true)

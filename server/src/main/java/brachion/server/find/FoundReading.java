@@ -8,7 +8,6 @@ import java.util.List;
  * Records that were looked for.
  *
  * @param trials so many of them
- * @param total  how many there are in all
  */
-record FoundReading(@NotNull List<TrialView> trials, long total) {
+record FoundReading(@NotNull List<TrialView> trials) {
 }

@@ -8,12 +8,12 @@ import java.util.stream.Collectors;
 /** The part of a statement that says which records are looked for, and its parameters in order. Keys of facts never reach it, only what {@link Facts} says of them. */
 final class Statement {
 
-    private static final String WORD = """
-            (t.note like ? or t.mended like ? or t.next_time like ?
-             or t.person_id in (select id from person where shop = t.shop and convert(name using utf8mb4) collate utf8mb4_general_ci like ?)
-             or t.board_id in (select id from board where shop = t.shop and convert(name using utf8mb4) collate utf8mb4_general_ci like ?)
-             or t.source_id in (select id from source where shop = t.shop and convert(name using utf8mb4) collate utf8mb4_general_ci like ?)
-             or t.job_id in (select id from job where shop = t.shop and name like ?))""";
+    /** Who and what a record names, each in a table and with a key in the trial. */
+    private static final List<String> NAMED = List.of(Facts.PERSON, Facts.BOARD, Facts.SOURCE, Facts.JOB);
+    /** Names are kept letter by letter; looked for they are not. */
+    private static final String WORD = "(t.note like ? or t.mended like ? or t.next_time like ?" + NAMED.stream()
+            .map(table -> " or t." + table + "_id in (select id from " + table + " where shop = ? and convert(name using utf8mb4) collate utf8mb4_general_ci like ?)")
+            .collect(Collectors.joining()) + ")";
 
     private final List<String> conditions = new ArrayList<>(List.of("t.shop = ?", "t.deleted_at is null"));
     private final List<Object> parameters = new ArrayList<>(List.of(CurrentShop.key()));
@@ -23,7 +23,8 @@ final class Statement {
             if (!word.isEmpty()) {
                 String like = "%" + word.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%";
                 conditions.add(WORD);
-                WORD.chars().filter(each -> each == '?').forEach(each -> parameters.add(like));
+                parameters.addAll(List.of(like, like, like));
+                NAMED.forEach(table -> parameters.addAll(List.of(CurrentShop.key(), like)));
             }
         }
         asked.conditions().forEach(this::add);
@@ -71,13 +72,14 @@ final class Statement {
         return all.toArray();
     }
 
-    /** In which order they stand; those that say nothing of a fact come last, and the newer before the older. */
+    /** In which order they stand; those that say nothing of a fact come last, and what is alike by its day. */
     static String order(FindFields asked) {
+        String direction = asked.sortBy() == null || asked.falling() ? " desc" : "";
+        String byDay = "t.bent_on" + direction + ", t.id" + direction;
         if (asked.sortBy() == null || asked.sortBy().equals(Facts.DAY)) {
-            String direction = asked.sortBy() == null || asked.falling() ? " desc" : "";
-            return " order by t.bent_on" + direction + ", t.id" + direction;
+            return " order by " + byDay;
         }
-        String fact = Facts.of("sortBy", asked.sortBy()).sql();
-        return " order by " + fact + " is null, " + fact + (asked.falling() ? " desc" : "") + ", t.bent_on desc, t.id desc";
+        Fact fact = Facts.of("sortBy", asked.sortBy());
+        return " order by " + (fact.always() ? "" : fact.sql() + " is null, ") + fact.sql() + direction + ", " + byDay;
     }
 }

@@ -3,8 +3,8 @@ package brachion.server.find;
 import brachion.core.quantity.Bands;
 import brachion.core.quantity.UnitSystem;
 import brachion.core.trial.Severity;
-import brachion.server.find.TallyReading.Count;
-import brachion.server.find.TallyReading.Value;
+import brachion.server.find.TallyReading.TallyCount;
+import brachion.server.find.TallyReading.ValueReading;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -25,7 +25,7 @@ final class Tally {
     private final Names names;
     private final Statement statement;
     private final UnitSystem units;
-    private final Map<String, Map<String, Count>> counts = new HashMap<>();
+    private final Map<String, Map<String, TallyCount>> counts = new HashMap<>();
 
     Tally(JdbcTemplate database, Names names, TallyFields asked) {
         this.database = database;
@@ -40,7 +40,7 @@ final class Tally {
         /** What its records are told apart by. */
         String sql();
 
-        Value value(String key);
+        ValueReading value(String key);
 
         /** Its values in the order they are shown. */
         List<String> inOrder(Map<String, Long> trials);
@@ -54,8 +54,8 @@ final class Tally {
         }
 
         @Override
-        public Value value(String key) {
-            return new Value(key, key.equals(UNSAID) ? null : called.getOrDefault(key, Names.plain(key)), null, null);
+        public ValueReading value(String key) {
+            return new ValueReading(key, key.equals(UNSAID) ? null : called.getOrDefault(key, Names.plain(key)), null, null);
         }
 
         @Override
@@ -74,12 +74,12 @@ final class Tally {
         }
 
         @Override
-        public Value value(String key) {
+        public ValueReading value(String key) {
             if (key.equals(UNSAID)) {
-                return new Value(key, null, null, null);
+                return new ValueReading(key, null, null, null);
             }
             long band = Long.parseLong(key);
-            return new Value(key, null, bands.from(band), bands.from(band + 1));
+            return new ValueReading(key, null, bands.from(band), bands.from(band + 1));
         }
 
         @Override
@@ -96,8 +96,8 @@ final class Tally {
         }
 
         @Override
-        public Value value(String key) {
-            return new Value(key, null, null, null);
+        public ValueReading value(String key) {
+            return new ValueReading(key, null, null, null);
         }
 
         @Override
@@ -128,14 +128,14 @@ final class Tally {
             long trials = row.getLong(4);
             Severity ended = Severity.valueOf(row.getString(3));
             counts.computeIfAbsent(r, none -> new HashMap<>())
-                    .merge(c, new Count(trials, ended == Severity.FLAW ? trials : 0, ended == Severity.BROKEN ? trials : 0), Count::and);
+                    .merge(c, new TallyCount(trials, ended == Severity.FLAW ? trials : 0, ended == Severity.BROKEN ? trials : 0), TallyCount::and);
             inRow.merge(r, trials, Long::sum);
             inColumn.merge(c, trials, Long::sum);
         }, statement.parameters());
         List<String> shownRows = first(down.inOrder(inRow), columns == null ? MOST_VALUES : MOST_BESIDE_ANOTHER);
         List<String> shownColumns = first(across.inOrder(inColumn), MOST_BESIDE_ANOTHER);
-        List<List<Count>> cells = shownRows.stream().map(r -> shownColumns.stream().map(c -> counts.get(r).getOrDefault(c, Count.NONE)).toList()).toList();
-        long shown = cells.stream().flatMap(List::stream).mapToLong(Count::trials).sum();
+        List<List<TallyCount>> cells = shownRows.stream().map(r -> shownColumns.stream().map(c -> counts.get(r).getOrDefault(c, TallyCount.NONE)).toList()).toList();
+        long shown = cells.stream().flatMap(List::stream).mapToLong(TallyCount::trials).sum();
         long all = inRow.values().stream().mapToLong(Long::longValue).sum();
         return new TallyReading(shownRows.stream().map(down::value).toList(), shownColumns.stream().map(across::value).toList(), cells, all - shown);
     }

@@ -11,7 +11,7 @@ import java.util.List;
  * @param cells   how many records there are of each, row by row
  * @param left    records whose value is not among them, for there are too many
  */
-record TallyReading(@NotNull List<Value> rows, @NotNull List<Value> columns, @NotNull List<List<Count>> cells, long left) {
+record TallyReading(@NotNull List<ValueReading> rows, @NotNull List<ValueReading> columns, @NotNull List<List<TallyCount>> cells, @NotNull Long left) {
 
     /**
      * A value of a fact, or a band of its values.
@@ -21,7 +21,7 @@ record TallyReading(@NotNull List<Value> rows, @NotNull List<Value> columns, @No
      * @param from  where a band begins
      * @param below where it ends
      */
-    record Value(@NotNull String key, String label, Double from, Double below) {
+    record ValueReading(@NotNull String key, String label, Double from, Double below) {
     }
 
     /**
@@ -31,12 +31,12 @@ record TallyReading(@NotNull List<Value> rows, @NotNull List<Value> columns, @No
      * @param flawed those with a flaw that can be mended
      * @param broken those that broke
      */
-    record Count(long trials, long flawed, long broken) {
+    record TallyCount(long trials, long flawed, long broken) {
 
-        static final Count NONE = new Count(0, 0, 0);
+        static final TallyCount NONE = new TallyCount(0, 0, 0);
 
-        Count and(Count other) {
-            return new Count(trials + other.trials, flawed + other.flawed, broken + other.broken);
+        TallyCount and(TallyCount other) {
+            return new TallyCount(trials + other.trials, flawed + other.flawed, broken + other.broken);
         }
     }
 }

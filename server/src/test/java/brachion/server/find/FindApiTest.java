@@ -5,6 +5,7 @@ import static brachion.server.Wire.post;
 import static brachion.server.Wire.read;
 import static brachion.server.Wire.refusedFields;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import brachion.server.ServerTest;
 import brachion.server.Wire;
@@ -23,6 +24,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpStatus;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.web.servlet.assertj.MockMvcTester;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 
@@ -42,6 +44,9 @@ class FindApiTest {
 
     @Autowired
     private MockMvcTester mvc;
+
+    @Autowired
+    private JdbcTemplate database;
 
     /** Every record, the newest first. */
     private List<Map<String, Object>> records;
@@ -66,16 +71,15 @@ class FindApiTest {
     }
 
     private MvcTestResult found(String conditions, String words, String sortBy, boolean falling) {
-        MvcTestResult answer = post(mvc, "/api/records/found?many=200", "{\"words\": \"%s\", \"conditions\": [%s], \"sortBy\": %s, \"falling\": %s}"
-                .formatted(words, conditions, sortBy == null ? "null" : "\"" + sortBy + "\"", falling));
+        String asked = "{\"words\": \"%s\", \"conditions\": [%s], \"sortBy\": %s, \"falling\": %s}".formatted(words, conditions, sortBy == null ? "null" : "\"" + sortBy + "\"", falling);
+        MvcTestResult answer = post(mvc, "/api/records/found?many=200", asked);
         assertThat(answer).hasStatusOk();
+        assertThat(read(post(mvc, "/api/records/count", asked), "$.total", Integer.class)).isEqualTo(read(answer, "$.trials.length()", Integer.class));
         return answer;
     }
 
     private static List<?> keys(MvcTestResult found) {
-        List<?> keys = read(found, "$.trials[*].id", List.class);
-        assertThat(read(found, "$.total", Integer.class)).isEqualTo(keys.size());
-        return keys;
+        return read(found, "$.trials[*].id", List.class);
     }
 
     private List<Object> keysOf(Predicate<Map<String, Object>> those) {
@@ -170,6 +174,20 @@ class FindApiTest {
             all.addAll(read(post(mvc, "/api/records/found?many=25&from=" + from, "{\"conditions\": [], \"sortBy\": \"severity\", \"falling\": false}"), "$.trials[*].id", List.class));
         }
         assertThat(all).hasSize(60).doesNotHaveDuplicates();
+    }
+
+    /** Whoever scrolls far down is answered from what was counted off once; as from the front. */
+    @Test
+    void far_down_it_goes_on_as_it_began() {
+        String columns = database.queryForObject("select group_concat(column_name) from information_schema.columns where table_schema = database() and table_name = 'trial' and column_name <> 'id'",
+                String.class);
+        database.update("insert into trial (" + columns + ") select " + columns + " from trial join (select 1 n union all select id from trial limit 20) copies");
+        List<Long> inOrder = database.queryForList("select id from trial order by thickness_mm, bent_on, id", Long.class);
+        assertThat(inOrder).hasSizeGreaterThan(1200);
+        for (int from : new int[] {950, 1000, 1001, 1130, inOrder.size() - 10, inOrder.size() + 10}) {
+            List<Number> page = read(post(mvc, "/api/records/found?many=50&from=" + from, "{\"conditions\": [], \"sortBy\": \"thicknessMm\", \"falling\": false}"), "$.trials[*].id", List.class);
+            assertThat(page.stream().map(Number::longValue)).as("from " + from).isEqualTo(inOrder.subList(Math.min(from, inOrder.size()), Math.min(from + 50, inOrder.size())));
+        }
     }
 
     @Test

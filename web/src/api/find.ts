@@ -1,0 +1,87 @@
+import { keepPreviousData, useMutation, useQueries, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useUnits } from '../app/units';
+import { findFields, type Facts, type Question } from '../find/question';
+import { BARE } from '../units/reading';
+import { api, body } from './client';
+import type { TrialView, ViewFields } from './schema';
+import { useNames, useSpecies } from './queries';
+import { useJobs } from './jobs';
+
+/** As many as are asked for at once. */
+export const PAGE = 50;
+const VIEWS = ['views'];
+
+/** Every fact of a record, by its key. */
+export function useFacts(): Facts {
+  const { data = [] } = useQuery({ queryKey: ['facts'], queryFn: () => body(api.GET('/api/records/facts')), staleTime: Infinity });
+  return Object.fromEntries(data.map((fact) => [fact.key, fact]));
+}
+
+/** How many records there are of those that are looked for, and whether that is of another question. */
+export function useHowMany(question: Question) {
+  const asked = findFields(question);
+  return useQuery({
+    queryKey: ['trials', 'count', asked.words, asked.conditions],
+    queryFn: async () => (await body(api.POST('/api/records/count', { body: asked }))).total,
+    placeholderData: keepPreviousData,
+  });
+}
+
+/** Records by their place in the order, as far as they have come; those of the pages that are in sight are asked for. */
+export function useFound(question: Question, pages: number[]) {
+  const asked = findFields(question);
+  return useQueries({
+    queries: pages.map((page) => ({
+      queryKey: ['trials', 'found', asked, page],
+      queryFn: async () => (await body(api.POST('/api/records/found', { params: { query: { from: page * PAGE, many: PAGE } }, body: asked }))).trials,
+      retry: false,
+    })),
+    combine: (answers) => {
+      const found = new Map<number, TrialView>();
+      answers.forEach(({ data }, index) => { data?.forEach((trial, place) => found.set((pages[index] ?? 0) * PAGE + place, trial)); });
+      return { found, error: answers.find(({ error }) => error)?.error };
+    },
+  });
+}
+
+/** Records counted by one fact or two. It carries what was asked. */
+export function useTally(question: Question, rows: string | undefined, columns?: string) {
+  const [system] = useUnits();
+  const of = findFields(question);
+  return useQuery({
+    queryKey: ['trials', 'tally', of.words, of.conditions, rows, columns, system],
+    queryFn: async () => ({
+      asked: { rows: rows ?? '', columns }, ...(await body(api.POST('/api/records/tally', { body: { of, rows: rows ?? '', units: BARE[system], ...(columns === undefined ? {} : { columns }) } }))),
+    }),
+    enabled: rows !== undefined,
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+}
+
+/** What people, boards, sources, jobs and woods are called, by fact and key. */
+export function useNamesOfValues(): (fact: string, key: string) => string | undefined {
+  const { data: species = [] } = useSpecies();
+  const { data: names } = useNames();
+  const { data: jobs = [] } = useJobs();
+  const named = { person: names?.people, board: names?.boards, source: names?.sources };
+  return (fact, key) => {
+    if (fact === 'wood') return species.find(({ id }) => id === key)?.commonName;
+    if (fact === 'job') return jobs.find(({ id }) => String(id) === key)?.job.name;
+    return named[fact as keyof typeof named]?.find(({ id }) => String(id) === key)?.name;
+  };
+}
+
+export function useViews() {
+  return useQuery({ queryKey: VIEWS, queryFn: () => body(api.GET('/api/records/views')) });
+}
+
+export function useViewWrites() {
+  const client = useQueryClient();
+  const onSuccess = () => client.invalidateQueries({ queryKey: VIEWS });
+  return {
+    keep: useMutation({ mutationFn: (view: ViewFields) => body(api.POST('/api/records/views', { body: view })), onSuccess }),
+    discard: useMutation({ mutationFn: (id: number) => body(api.DELETE('/api/records/views/{id}', { params: { path: { id } } })), onSuccess }),
+    restore: useMutation({ mutationFn: (id: number) => body(api.POST('/api/records/views/{id}/restoration', { params: { path: { id } } })), onSuccess }),
+  };
+}

@@ -1,0 +1,59 @@
+import { Box, Typography, useMediaQuery } from '@mui/material';
+import { useWindowVirtualizer } from '@tanstack/react-virtual';
+import { useLayoutEffect, useRef, useState } from 'react';
+import { PAGE, useFound } from '../api/find';
+import { TrialSummary } from '../trials/TrialSummary';
+import type { Question } from './question';
+
+/** Height of a record in the list [px]; all are alike, so that the list is as long as it will be before they have come. */
+const TALL_PX = 104;
+/** Rows kept ready beyond what is in sight. */
+const READY = 8;
+
+interface RecordListProps {
+  question: Question;
+  /** How many there are in all. */
+  total: number;
+  /** Records chosen to stand side by side; none where nobody chooses. */
+  chosen: number[] | undefined;
+  onChoose: (id: number, one: boolean) => void;
+}
+
+/** The records that are looked for, however many: only those in sight are there, the others once they are scrolled to. */
+export function RecordList({ question, total, chosen, onChoose }: RecordListProps) {
+  const wide = useMediaQuery('(min-width: 1200px)');
+  const abreast = wide ? 2 : 1;
+  const list = useRef<HTMLUListElement>(null);
+  const [top, setTop] = useState(0);
+  useLayoutEffect(() => {
+    const measure = () => { setTop(Math.round((list.current?.getBoundingClientRect().top ?? 0) + window.scrollY)); };
+    measure();
+    // what stands above may grow and shrink
+    const above = new ResizeObserver(measure);
+    above.observe(document.body);
+    return () => { above.disconnect(); };
+  }, []);
+  const rows = useWindowVirtualizer({ count: Math.ceil(total / abreast), estimateSize: () => TALL_PX, overscan: READY, scrollMargin: top });
+  const inSight = rows.getVirtualItems();
+  const places = inSight.flatMap(({ index }) => Array.from({ length: abreast }, (_, beside) => index * abreast + beside)).filter((place) => place < total);
+  const pages = [...new Set(places.map((place) => Math.floor(place / PAGE)))];
+  const { found, error } = useFound(question, pages);
+  return (
+    <>
+      {error && <Typography role="alert" color="error">{error.message}</Typography>}
+      <Box component="ul" ref={list} aria-label="Trials" sx={{ listStyle: 'none', p: 0, m: 0, position: 'relative', height: rows.getTotalSize(), bgcolor: total > 0 ? 'background.paper' : 'transparent' }}>
+        {places.map((place) => {
+          const trial = found.get(place);
+          const at = {
+            position: 'absolute', top: Math.floor(place / abreast) * TALL_PX, left: `${(place % abreast) * (100 / abreast)}%`, width: `${100 / abreast}%`, height: TALL_PX,
+            borderBottom: 1, borderLeft: place % abreast > 0 ? 1 : 0, borderColor: 'divider', overflow: 'hidden',
+          } as const;
+          return trial ? (
+            <TrialSummary key={place} trial={trial} to={`/records/${trial.id}`} sx={at} place={place + 1} of={total}
+              choice={chosen && { chosen: chosen.includes(trial.id), onChange: (one) => { onChoose(trial.id, one); } }} />
+          ) : <Box component="li" key={place} aria-busy sx={at} />;
+        })}
+      </Box>
+    </>
+  );
+}
