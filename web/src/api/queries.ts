@@ -197,7 +197,7 @@ export function useRigWrites() {
 }
 
 /** What shows records by the number. */
-const LISTS = [['trials', 'list'], ['trials', 'counts'], NAMES];
+const LISTS = [['trials', 'found'], ['trials', 'count'], ['trials', 'tally'], ['trials', 'counts'], NAMES];
 
 /** Writes to the record of bends; every one of them makes lists and forecasts fetch again. */
 export function useTrialWrites() {

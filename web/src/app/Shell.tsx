@@ -110,6 +110,11 @@ function TryingAgain() {
   );
 }
 
+/** What a page's place on the screen is kept by: every page that is opened anew is the first of its history, so those are told apart by their addresses. */
+function placeToReturnTo({ key, pathname }: { key: string; pathname: string }): string {
+  return key === 'default' ? pathname : key;
+}
+
 /** Height of the bar at the top [px]; what stays in sight below it hangs from there. */
 export const BAR_HEIGHT = 56;
 
@@ -161,7 +166,7 @@ export function Shell() {
       </Box>
       {onPhone && <Places onPhone />}
       <TryingAgain />
-      <ScrollRestoration />
+      <ScrollRestoration getKey={placeToReturnTo} />
       <Snackbar
         open={notice !== null}
         autoHideDuration={10_000}

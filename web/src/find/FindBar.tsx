@@ -37,7 +37,7 @@ export function FindBar({ question, facts, onChange }: FindBarProps) {
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 1 }}>
         <Words key={question.words} words={question.words} onChange={(words) => { onChange({ ...question, words }); }} />
         {pick('Only by', narrowing ?? '', [['', 'any fact'], ...titles(all)], (key) => { setNarrowing(key === '' ? undefined : key); }, 170)}
-        {pick('Counted by', rows ?? '', [['', 'not: a list'], ...titles(groups)], (key) => { onChange({ ...question, rows: key === '' ? undefined : key, columns: key === '' ? undefined : columns }); }, 170)}
+        {pick('Counted by', rows ?? '', [['', 'nothing'], ...titles(groups)], (key) => { onChange({ ...question, rows: key === '' ? undefined : key, columns: key === '' ? undefined : columns }); }, 170)}
         {rows === undefined ? (
           <>
             {pick('In order of', sortBy ?? NEWEST, [[NEWEST, 'the newest'], ...titles(all)], (key) => { onChange({ ...question, sortBy: key === NEWEST ? undefined : key, falling: true }); }, 170)}

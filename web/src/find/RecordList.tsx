@@ -1,12 +1,14 @@
 import { Box, Typography, useMediaQuery } from '@mui/material';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
-import { useLayoutEffect, useRef, useState } from 'react';
+import { memo, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { PAGE, useFound } from '../api/find';
+import type { TrialView } from '../api/schema';
 import { TrialSummary } from '../trials/TrialSummary';
 import type { Question } from './question';
 
-/** Height of a record in the list [px]; all are alike, so that the list is as long as it will be before they have come. */
+/** Height of a record in the list [px], and on a phone; all are alike, so that the list is as long as it will be before they have come. */
 const TALL_PX = 104;
+const TALL_ON_PHONE_PX = 148;
 /** Rows kept ready beyond what is in sight. */
 const READY = 8;
 
@@ -19,10 +21,37 @@ interface RecordListProps {
   onChoose: (id: number, one: boolean) => void;
 }
 
+interface InListProps {
+  place: number;
+  of: number;
+  /** Records beside each other. */
+  abreast: number;
+  tall: number;
+  /** The record, once it has come. */
+  trial: TrialView | undefined;
+  /** Whether it is chosen; none where nobody chooses. */
+  chosen: boolean | undefined;
+  onChoose: (id: number, one: boolean) => void;
+}
+
+/** A record at its place in the list; drawn once, however far is scrolled. */
+const InList = memo(function InList({ place, of, abreast, tall, trial, chosen, onChoose }: InListProps) {
+  const at = {
+    position: 'absolute', top: Math.floor(place / abreast) * tall, left: `${(place % abreast) * (100 / abreast)}%`, width: `${100 / abreast}%`, height: tall,
+    borderBottom: 1, borderLeft: place % abreast > 0 ? 1 : 0, borderColor: 'divider', overflow: 'hidden',
+  } as const;
+  if (!trial) return <Box component="li" aria-busy sx={at} />;
+  return (
+    <TrialSummary trial={trial} to={`/records/${trial.id}`} sx={at} place={place + 1} of={of}
+      choice={chosen === undefined ? undefined : { chosen, onChange: (one) => { onChoose(trial.id, one); } }} />
+  );
+});
+
 /** The records that are looked for, however many: only those in sight are there, the others once they are scrolled to. */
 export function RecordList({ question, total, chosen, onChoose }: RecordListProps) {
   const wide = useMediaQuery('(min-width: 1200px)');
   const abreast = wide ? 2 : 1;
+  const tall = useMediaQuery('(max-width: 599px)') ? TALL_ON_PHONE_PX : TALL_PX;
   const list = useRef<HTMLUListElement>(null);
   const [top, setTop] = useState(0);
   useLayoutEffect(() => {
@@ -33,7 +62,8 @@ export function RecordList({ question, total, chosen, onChoose }: RecordListProp
     above.observe(document.body);
     return () => { above.disconnect(); };
   }, []);
-  const rows = useWindowVirtualizer({ count: Math.ceil(total / abreast), estimateSize: () => TALL_PX, overscan: READY, scrollMargin: top });
+  const rows = useWindowVirtualizer({ count: Math.ceil(total / abreast), estimateSize: () => tall, overscan: READY, scrollMargin: top });
+  useEffect(() => { rows.measure(); }, [rows, tall]);
   const inSight = rows.getVirtualItems();
   const places = inSight.flatMap(({ index }) => Array.from({ length: abreast }, (_, beside) => index * abreast + beside)).filter((place) => place < total);
   const pages = [...new Set(places.map((place) => Math.floor(place / PAGE)))];
@@ -44,14 +74,7 @@ export function RecordList({ question, total, chosen, onChoose }: RecordListProp
       <Box component="ul" ref={list} aria-label="Trials" sx={{ listStyle: 'none', p: 0, m: 0, position: 'relative', height: rows.getTotalSize(), bgcolor: total > 0 ? 'background.paper' : 'transparent' }}>
         {places.map((place) => {
           const trial = found.get(place);
-          const at = {
-            position: 'absolute', top: Math.floor(place / abreast) * TALL_PX, left: `${(place % abreast) * (100 / abreast)}%`, width: `${100 / abreast}%`, height: TALL_PX,
-            borderBottom: 1, borderLeft: place % abreast > 0 ? 1 : 0, borderColor: 'divider', overflow: 'hidden',
-          } as const;
-          return trial ? (
-            <TrialSummary key={place} trial={trial} to={`/records/${trial.id}`} sx={at} place={place + 1} of={total}
-              choice={chosen && { chosen: chosen.includes(trial.id), onChange: (one) => { onChoose(trial.id, one); } }} />
-          ) : <Box component="li" key={place} aria-busy sx={at} />;
+          return <InList key={place} place={place} of={total} abreast={abreast} tall={tall} trial={trial} chosen={trial && chosen?.includes(trial.id)} onChoose={onChoose} />;
         })}
       </Box>
     </>

@@ -25,7 +25,7 @@ export function TrialSummary({ trial, to, choice, place, of, sx = {} }: TrialSum
   const { data: species = [] } = useSpecies();
   const { recipe, outcome } = trial;
   const name = species.find((s) => s.id === recipe.blank.speciesId)?.commonName ?? recipe.blank.speciesId;
-  // lines of a list whose pieces are all of one height are cut where they end
+  // in a list whose pieces are all of one height the longest line is cut where it ends
   const noWrap = place !== undefined;
   return (
     <Box component="li" aria-posinset={place} aria-setsize={of} sx={[{ bgcolor: 'background.paper', display: 'flex', gap: 2, p: 1.5, alignItems: 'center', position: 'relative',
@@ -45,7 +45,7 @@ export function TrialSummary({ trial, to, choice, place, of, sx = {} }: TrialSum
           <Typography component="span" sx={{ fontWeight: 620 }}>{name}</Typography>
         )}{' '}
         <Typography component="span" color="text.secondary">{stockLine(recipe)}</Typography>
-        <Typography variant="body2" noWrap={noWrap}>{shapeLine(recipe, system)}</Typography>
+        <Typography variant="body2">{shapeLine(recipe, system)}</Typography>
         <Typography variant="body2" color="text.secondary" noWrap={noWrap}>{processLine(recipe, system)}</Typography>
       </Box>
       <Box sx={{ textAlign: 'right', flexShrink: 0, maxWidth: 130 }}>

@@ -23,6 +23,9 @@ export function TrialsView() {
   const facts = useFacts();
   const ask = useCallback((next: Question) => { setParams((now) => withQuestion(now, next), { replace: true, preventScrollReset: true }); }, [setParams]);
   const { data: total, isPlaceholderData: old, error } = useHowMany(question);
+  const choose = useCallback((id: number, one: boolean) => {
+    setChosen((now) => [...(now ?? []).filter((each) => each !== id), ...(one ? [id] : [])].slice(-MOST_COMPARED));
+  }, []);
   const { data: setAside = [] } = useSetAside();
   return (
     <>
@@ -43,7 +46,7 @@ export function TrialsView() {
       {question.rows === undefined ? (
         <Dimmed old={old}>
           <RecordList question={question} total={total ?? 0} chosen={chosen}
-            onChoose={(id, one) => { setChosen([...(chosen ?? []).filter((each) => each !== id), ...(one ? [id] : [])].slice(-MOST_COMPARED)); }} />
+            onChoose={choose} />
         </Dimmed>
       ) : total !== 0 && (
         <TallyTable question={question} facts={facts} rows={question.rows} columns={question.columns}
@@ -68,7 +71,7 @@ function Comparing({ chosen, onChange }: { chosen: number[] | undefined; onChang
 
 function Counts() {
   const { data } = useTrialCounts();
-  if (!data) return null;
+  if (!data) return <Typography sx={{ minHeight: '1.5em' }} />;
   const all = data.clean + data.flawed + data.broken;
   return (
     <Typography color="text.secondary">
