@@ -38,6 +38,7 @@ function TakeOut() {
         Take out {all === undefined ? 'your bends' : many(all, 'bend', 'bends')} in {units === 'inch' ? 'inches and °F' : 'mm and °C'}
       </Button>
       <Button component="a" download disabled={!data} href={inThisShop(`/api/exchange/workbook?${asked}`)}>As a workbook</Button>
+      <Button component="a" download disabled={!data} href={inThisShop('/api/exchange/document')}>As a JSON document</Button>
     </Box>
   );
 }

@@ -17,6 +17,8 @@ import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.core.io.Resource;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -38,6 +40,7 @@ class ExchangeController {
 
     /** Trials and rows a preview shows. */
     private static final int SHOWN = 100;
+    private static final String SCHEMA = "application/schema+json";
     private static final String WORKBOOK = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet";
 
     private final ExchangeService service;
@@ -136,6 +139,20 @@ class ExchangeController {
     @GetMapping(path = "/workbook", produces = WORKBOOK)
     ResponseEntity<byte[]> workbook(@RequestParam(defaultValue = "METRIC") Units units) {
         return Download.of("brachion-trials-" + LocalDate.now(clock) + ".xlsx", MediaType.parseMediaType(WORKBOOK), service.workbook(units));
+    }
+
+    /** All trials as one JSON document, exactly as they are written down. */
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = MediaType.APPLICATION_JSON_VALUE, schema = @Schema(type = "string", format = "binary")))
+    @GetMapping(path = "/document", produces = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<byte[]> document() {
+        return Download.of("brachion-trials-" + LocalDate.now(clock) + ".json", MediaType.APPLICATION_JSON, service.document());
+    }
+
+    /** What such a document may hold: a JSON Schema of draft 2020-12. */
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = SCHEMA, schema = @Schema(type = "string", format = "binary")))
+    @GetMapping(path = "/schema", produces = SCHEMA)
+    ResponseEntity<Resource> schema() {
+        return Download.of("trials.schema.json", MediaType.parseMediaType(SCHEMA), new ClassPathResource("schema/trials.schema.json"));
     }
 
     /** Rows that wait to be mended. */

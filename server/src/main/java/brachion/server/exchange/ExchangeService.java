@@ -29,12 +29,14 @@ class ExchangeService {
     private final Workshops workshops;
     private final RowSetAsideRepository repository;
     private final NotebookService notebooks;
+    private final TrialsDocument document;
     private final LongWork longWork;
     private final Clock clock;
 
     ExchangeService(Trials trials, Validator validator, Workshops workshops, RowSetAsideRepository repository, NotebookService notebooks,
-                    LongWork longWork, Clock clock) {
+                    TrialsDocument document, LongWork longWork, Clock clock) {
         this.notebooks = notebooks;
+        this.document = document;
         this.longWork = longWork;
         this.trials = trials;
         this.validator = validator;
@@ -76,10 +78,15 @@ class ExchangeService {
 
     @Transactional(readOnly = true, timeout = LongWork.SECONDS)
     public Reading read(byte[] file) {
-        Sheet sheet = notebooks.sheet(file);
         Map<TrialFields, Integer> here = new HashMap<>();
         trials.written().forEach(trial -> here.merge(trial, 1, Integer::sum));
         List<TrialFields> read = new ArrayList<>();
+        if (TrialsDocument.isOne(file)) {
+            List<TrialFields> all = document.read(file, workshops.now());
+            all.stream().filter(trial -> here.merge(trial, -1, Integer::sum) < 0).forEach(read::add);
+            return new Reading(new Sheet(List.of(), List.of()), read, List.of(), all.size() - read.size());
+        }
+        Sheet sheet = notebooks.sheet(file);
         List<Left> left = new ArrayList<>();
         int alreadyHere = 0;
         TrialReader reader = reader();
@@ -172,6 +179,11 @@ class ExchangeService {
     @Transactional(readOnly = true, timeout = LongWork.SECONDS)
     public byte[] workbook(Units units) {
         return new TrialWriter(units, workshops.now().woods()).workbook(trials.written());
+    }
+
+    @Transactional(readOnly = true, timeout = LongWork.SECONDS)
+    public byte[] document() {
+        return document.write(trials.written());
     }
 
     private TrialReader reader() {
