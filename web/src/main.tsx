@@ -69,6 +69,7 @@ const router = createBrowserRouter([
           { path: 'tables', lazy: async () => ({ Component: (await import('./exchange/TablesView')).TablesView }) },
         ],
       },
+      { path: 'records/logbook', lazy: async () => ({ Component: (await import('./logbook/LogbookView')).LogbookView }) },
       { path: 'records/compare', lazy: async () => ({ Component: (await import('./trials/CompareView')).CompareView }) },
       { path: 'records/new', lazy: async () => ({ Component: (await import('./log/LogView')).LogView }) },
       { path: 'records/:id', lazy: async () => ({ Component: (await import('./trials/TrialView')).TrialView }) },

@@ -44,6 +44,27 @@ export function useFound(question: Question, pages: number[]) {
   });
 }
 
+/** As many as one logbook holds. */
+export const MOST_PRINTED = 2000;
+const LARGEST_PAGE = 200;
+
+/** All records that are looked for, as many as a logbook holds. */
+export function useAllFound(question: Question) {
+  const asked = findFields(question);
+  return useQuery({
+    queryKey: ['trials', 'found', asked, 'all'],
+    queryFn: async () => {
+      const all: TrialView[] = [];
+      for (let more = LARGEST_PAGE; more === LARGEST_PAGE && all.length < MOST_PRINTED;) {
+        const { trials } = await body(api.POST('/api/records/found', { params: { query: { from: all.length, many: LARGEST_PAGE } }, body: asked }));
+        all.push(...trials);
+        more = trials.length;
+      }
+      return all;
+    },
+  });
+}
+
 /** Records counted by one fact or two. It carries what was asked. */
 export function useTally(question: Question, rows: string | undefined, columns?: string) {
   const [system] = useUnits();

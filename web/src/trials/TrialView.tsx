@@ -17,14 +17,12 @@ import { limitInWords, oddsInWords } from '../odds/words';
 import { RecordsJob } from '../jobs/RecordsJob';
 import { PhotosOf } from '../photo/PhotosOf';
 import { formOf } from '../recipe/form';
-import { GROWTH_RINGS, KNOTS, OUTER_FACE, OUTLINE, processLine, shapeLine, stockLine } from '../recipe/words';
 import { printDay } from '../units/days';
-import { printLength, printPercent } from '../units/printing';
+import { printLength } from '../units/printing';
 import { ChamberRecord } from './ChamberRecord';
 import { Diagnosis } from './Diagnosis';
-import { doneLine } from './done';
+import { factsInWords } from './facts';
 import { OutcomeTag } from './OutcomeTag';
-import { ALONG_BEND, alsoInWords, driedInWords } from './words';
 
 export function TrialView() {
   const id = Number(useParams().id);
@@ -88,37 +86,8 @@ function NotCounted({ id, system }: { id: number; system: UnitSystem }) {
 }
 
 function Facts({ trial, system }: { trial: Trial; system: UnitSystem }) {
-  const { recipe, outcome } = trial;
-  const { blank } = recipe;
-  const done = doneLine(trial.done);
-  const released = outcome.releasedRadiusMm;
   const { data: made } = useMadeWith(trial.id);
-  const facts: [string, string][] = [
-    ['Stock', stockLine(recipe)],
-    ['Piece', shapeLine(recipe, system)],
-    ['Planned', processLine(recipe, system)],
-    ['Rings', GROWTH_RINGS[blank.growthRings]],
-    ['Grain', `${blank.grainRun ? `1 in ${blank.grainRun}` : 'slope not looked at'}, knots ${KNOTS[blank.knots]}`],
-  ];
-  if (blank.outline) facts.push(['Section', OUTLINE[blank.outline]]);
-  if (blank.outerFace) facts.push(['Outer face', OUTER_FACE[blank.outerFace]]);
-  if (done) facts.push(['Went', done]);
-  const named = [recipe.board && `board ${recipe.board}`, recipe.source && `from ${recipe.source}`, recipe.person && `bent by ${recipe.person}`].filter(Boolean);
-  if (named.length > 0) facts.push(['Who, what', named.join(', ')]);
-  if (made?.things.length) facts.push(['Made with', made.things.join(', ')]);
-  if (made?.blankName) facts.push(['Blank', made.blankName]);
-  if (outcome.flawAt) facts.push(['Gave way', `${ALONG_BEND[outcome.flawAt]}${outcome.flawAt === 'BEGINNING' || outcome.flawAt === 'END' ? '' : ' of the bend'}`]);
-  outcome.also?.forEach((seen) => { facts.push(['Also', alsoInWords(seen)]); });
-  if (outcome.mended) facts.push(['Mended', outcome.mended]);
-  if (released !== undefined) {
-    const opened = released / recipe.innerRadiusMm - 1;
-    facts.push(['Released', `radius ${printLength(released, system)}, ${opened < 0 ? 'closed' : 'opened'} ${printPercent(opened)}${measuredBy(outcome, system)}`]);
-  }
-  if (outcome.twistDegrees) facts.push(['Twisted', `${outcome.twistDegrees}° from end to end`]);
-  if (outcome.cupMm) facts.push(['Cupped', `${printLength(outcome.cupMm, system)} across its width`]);
-  if (made?.dried) facts.push(['Dried', driedInWords(made.dried)]);
-  if (outcome.nextTime) facts.push(['Next time', outcome.nextTime]);
-  if (trial.note) facts.push(['Note', trial.note]);
+  const facts = factsInWords(trial, made, system);
   return (
     <Box component="dl" sx={{ m: 0, display: 'grid', gridTemplateColumns: '84px 1fr', rowGap: 0.75 }}>
       {facts.map(([term, text]) => (
@@ -129,12 +98,6 @@ function Facts({ trial, system }: { trial: Trial; system: UnitSystem }) {
       ))}
     </Box>
   );
-}
-
-/** How a curve was measured, where that was not its radius. */
-function measuredBy({ releasedChordMm: chord, releasedRiseMm: rise, releasedGapMm: gap }: Trial['outcome'], system: UnitSystem): string {
-  if (chord === undefined) return '';
-  return `, by a chord of ${printLength(chord, system)} and ${rise === undefined ? `a gap of ${printLength(gap ?? 0, system)}` : `a rise of ${printLength(rise, system)}`}`;
 }
 
 function Actions({ trial }: { trial: Trial }) {
@@ -154,6 +117,7 @@ function Actions({ trial }: { trial: Trial }) {
       </Button>
       <Button component={RouterLink} to={`/records?compare=${trial.id}`}>Compare</Button>
       <Button component={RouterLink} to={`/records/${trial.id}/correct`}>Correct</Button>
+      <Button component={RouterLink} to={`/records/logbook?one=${trial.id}`}>Print a card</Button>
       <Button
         color="error"
         loading={remove.isPending}

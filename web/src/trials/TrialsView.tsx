@@ -34,6 +34,7 @@ export function TrialsView() {
           <Typography variant="h1">Trials</Typography>
           <Counts />
         </Box>
+        <Button component={RouterLink} to={`/records/logbook?${withQuestion(new URLSearchParams(), question).toString()}`} sx={{ minHeight: 40 }}>Print a logbook</Button>
         <Comparing chosen={chosen} onChange={setChosen} />
       </Box>
       <SetAsideList setAside={setAside} />

@@ -1,0 +1,95 @@
+import { Box, Button, GlobalStyles, Typography } from '@mui/material';
+import { useState } from 'react';
+import { Link as RouterLink, useSearchParams } from 'react-router';
+import { MOST_PRINTED, useAllFound } from '../api/find';
+import { useSpecies, useTrial } from '../api/queries';
+import type { TrialView } from '../api/schema';
+import { useUnits } from '../app/units';
+import { questionOf, withQuestion, type Question } from '../find/question';
+import { wordOf } from '../find/values';
+import { Choice } from '../recipe/Choice';
+import { printDay } from '../units/days';
+import { Entry } from './Entry';
+
+const PAPER = { A5: 'A5', letter: 'Letter' } as const;
+type Paper = keyof typeof PAPER;
+
+/** Records to be kept on the shelf: all that are looked for, month by month, or one as a card. */
+export function LogbookView() {
+  const [params] = useSearchParams();
+  const one = Number(params.get('one') ?? undefined);
+  return Number.isInteger(one) ? <Card id={one} /> : <Logbook question={questionOf(params)} />;
+}
+
+function Logbook({ question }: { question: Question }) {
+  const asked = { ...question, ...(question.sortBy === undefined ? { sortBy: 'day', falling: false } : {}) };
+  const { data: trials, error } = useAllFound(asked);
+  if (error) return <Typography role="alert">{error.message}</Typography>;
+  if (!trials) return <Typography role="status">Reading the records …</Typography>;
+  const days = trials.map(({ bentOn }) => bentOn).sort();
+  const byDay = asked.sortBy === 'day';
+  return (
+    <Printed back={`/records?${withQuestion(new URLSearchParams(), question).toString()}`} backTo="The records">
+      <Typography variant="h1">Logbook of bends</Typography>
+      <Typography sx={{ mb: 2 }}>
+        {trials.length === 0 ? 'No record is like that.' : `${trials.length === 1 ? '1 bend' : `${trials.length} bends`}, ${printDay(days[0] ?? '')} to ${printDay(days.at(-1) ?? '')}.`}
+        {trials.length >= MOST_PRINTED && ` A logbook holds up to ${MOST_PRINTED}; look for fewer to print the others.`}
+      </Typography>
+      {trials.map((trial, place) => (
+        <Box key={trial.id}>
+          {byDay && monthOf(trial) !== monthOf(trials[place - 1]) && <Typography variant="h2" sx={{ mt: 2, mb: 0.5, breakAfter: 'avoid' }}>{wordOf('month', trial.bentOn.slice(0, 7))}</Typography>}
+          <Line trial={trial} />
+        </Box>
+      ))}
+    </Printed>
+  );
+}
+
+function monthOf(trial: TrialView | undefined): string | undefined {
+  return trial?.bentOn.slice(0, 7);
+}
+
+function Card({ id }: { id: number }) {
+  const { data: trial, error } = useTrial(id);
+  if (error) return <Typography role="alert">{error.message}</Typography>;
+  if (!trial) return null;
+  return <Printed back={`/records/${id}`} backTo="The record"><Line trial={trial} card /></Printed>;
+}
+
+function Line({ trial, card = false }: { trial: TrialView; card?: boolean }) {
+  const [system] = useUnits();
+  const { data: species = [] } = useSpecies();
+  return <Entry trial={trial} system={system} card={card} wood={species.find(({ id }) => id === trial.recipe.blank.speciesId)?.commonName ?? ''} />;
+}
+
+/** What goes on paper, and beside it what does not: the size of the paper, and the way back. */
+function Printed({ back, backTo, children }: { back: string; backTo: string; children: React.ReactNode }) {
+  const [paper, setPaper] = useState<Paper>('A5');
+  return (
+    <>
+      <GlobalStyles styles={onPaper(paper)} />
+      <Box className="unprinted" sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'flex-end', gap: 2, mb: 2 }}>
+        <Choice label="Paper" options={PAPER} value={paper} onChange={setPaper} />
+        <Button variant="contained" sx={{ mb: 1 }} onClick={() => { window.print(); }}>Print</Button>
+        <Button component={RouterLink} to={back} sx={{ mb: 1 }}>{backTo}</Button>
+      </Box>
+      <Box component="section" aria-label="On paper" sx={{ maxWidth: 640, bgcolor: 'background.paper', p: 2, border: 1, borderColor: 'divider', '@media print': { maxWidth: 'none', p: 0, border: 0 } }}>
+        {children}
+      </Box>
+    </>
+  );
+}
+
+/** On paper there are the records and nothing else, black on white, with the number of the page at its foot. */
+function onPaper(paper: Paper) {
+  return {
+    '@page': { size: paper, margin: '14mm 12mm 16mm' },
+    '@media print': {
+      '@page': { '@bottom-center': { content: 'counter(page)', fontFamily: 'sans-serif', fontSize: '9pt' } },
+      'html, body': { background: '#fff !important', fontSize: '11pt' },
+      'header, footer, nav, .unprinted, .MuiSnackbar-root': { display: 'none !important' },
+      'main#main': { padding: '0 !important', maxWidth: 'none', minHeight: 0 },
+      'main#main *': { color: '#000 !important' },
+    },
+  } as const;
+}
