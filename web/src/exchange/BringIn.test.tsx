@@ -67,10 +67,19 @@ it('looks into a chosen table before anything is kept', async () => {
 
 it('takes cells that are pasted as a table', async () => {
   show(<BringIn />);
-  await userEvent.click(screen.getByLabelText('Or paste cells here, with their headings'));
+  await userEvent.click(screen.getByLabelText('Or paste cells with their headings, or lines of a notebook'));
   await userEvent.paste('Wood\tThick\nAsh\t3/8');
   const [pasted] = notebook.mutateAsync.mock.calls[0] as [File];
   expect(pasted).toMatchObject({ name: 'Pasted cells', size: 'Wood\tThick\nAsh\t3/8'.length });
+});
+
+it('takes lines of a notebook as they are typed', async () => {
+  show(<BringIn />);
+  const line = '3/8 ash, 1.5h steam, strap, 7in, snapped';
+  await userEvent.type(screen.getByLabelText('Or paste cells with their headings, or lines of a notebook'), line);
+  await userEvent.click(screen.getByRole('button', { name: 'Read it' }));
+  const [typed] = notebook.mutateAsync.mock.calls[0] as [File];
+  expect(typed).toMatchObject({ name: 'Lines', size: line.length });
 });
 
 it('says in words why a file is no table and offers nothing to bring in', async () => {

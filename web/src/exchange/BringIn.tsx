@@ -130,7 +130,7 @@ function DropPlace({ file, onFile }: { file: File | null; onFile: (file: File | 
         <Button variant={file ? 'outlined' : 'contained'} onClick={() => { input.current?.click(); }}>
           {file ? 'Choose another table' : 'Choose a table'}
         </Button>
-        <input ref={input} type="file" hidden accept=".csv,.tsv,.txt,.xlsx,text/csv" aria-label="Table of bends"
+        <input ref={input} type="file" hidden accept=".csv,.tsv,.txt,.xlsx,.json,text/csv" aria-label="Table of bends"
           onChange={(event) => {
             onFile(event.target.files?.[0]);
             // the same file can be chosen again after it was mended
@@ -138,19 +138,30 @@ function DropPlace({ file, onFile }: { file: File | null; onFile: (file: File | 
           }} />
         <Typography>{file ? file.name : 'or drop it here. Nothing is kept until you have seen what it holds.'}</Typography>
       </Box>
-      <Box onPaste={(event: ClipboardEvent) => {
-        const cells = event.clipboardData.getData('text/plain');
-        if (!cells.includes('\n')) return;
-        event.preventDefault();
-        onFile(new File([cells], 'Pasted cells', { type: 'text/csv' }));
-      }}>
-        <Field label="Or paste cells here, with their headings" value="" onChange={() => undefined} />
-      </Box>
+      <Lines onFile={onFile} />
       <Typography variant="body2" color="text.secondary">
-        A table is a CSV file or a workbook (XLSX) with a line for each bend, under headings of your own: what they mean is asked once and remembered. A cell may bring its
+        A table is a CSV file, a workbook (XLSX) or a JSON document taken out here; with a line for each bend, under headings of your own: what they mean is asked once and remembered. A cell may bring its
         unit, such as 3/8 in or 1 h 30 min. For the headings known here, take out{' '}
         <Link href={inThisShop('/api/exchange/trials?units=METRIC')} download>your own bends</Link> and see.
       </Typography>
+    </Box>
+  );
+}
+
+/** Cells that are pasted, and lines as they stand in a notebook of paper. */
+function Lines({ onFile }: { onFile: (file: File) => void }) {
+  const [text, setText] = useState('');
+  const read = (lines: string, name: string) => { onFile(new File([lines], name, { type: 'text/csv' })); };
+  return (
+    <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }} onPaste={(event: ClipboardEvent) => {
+      const cells = event.clipboardData.getData('text/plain');
+      if (!cells.includes('\n')) return;
+      event.preventDefault();
+      read(cells, 'Pasted cells');
+    }}>
+      <Field label="Or paste cells with their headings, or lines of a notebook" value={text} multiline onChange={(event) => { setText(event.target.value); }}
+        helperText="One line a bend, such as 3/8 ash, 1.5h steam, strap, 7in, snapped" />
+      <Button variant="outlined" disabled={text.trim() === ''} sx={{ minHeight: 40, flexShrink: 0 }} onClick={() => { read(text, 'Lines'); }}>Read it</Button>
     </Box>
   );
 }

@@ -39,7 +39,8 @@ export function Narrow({ fact, question, onChange, onLeave }: NarrowProps) {
 function Words({ fact, question, chosen, onChange }: { fact: FactView; question: Question; chosen: string[]; onChange: NarrowProps['onChange'] }) {
   const { data, isPlaceholderData } = useTally(withCondition(question, fact.key, undefined), fact.key);
   if (!data || data.rows.length === 0) return <Typography sx={{ minHeight: 42 }}>{data ? 'No record says it.' : ''}</Typography>;
-  const of = isPlaceholderData && data.rows[0]?.from !== undefined ? [] : data.rows;
+  // what was counted by another fact is no answer here
+  const of = data.asked.rows === fact.key ? data.rows : [];
   return (
     <Dimmed old={isPlaceholderData}>
       <Box role="group" aria-label={fact.title} sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2, maxHeight: 260, overflowY: 'auto' }}>

@@ -40,9 +40,11 @@ export function TrialsView() {
       <SetAsideList setAside={setAside} />
       <Waiting />
       <FindBar question={question} facts={facts} onChange={ask} />
-      <Views question={question} onAsk={ask} />
       {error && <Typography role="alert" color="error">{error.message}</Typography>}
-      <Typography role="status" sx={{ minHeight: 28, my: 0.5 }}>{total !== undefined && narrows(question) && (old ? '' : many(total, 'record is like that', 'records are like that'))}</Typography>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 2, minHeight: 44, mb: 0.5 }}>
+        <Typography role="status" sx={{ minWidth: narrows(question) ? { xs: 0, sm: 220 } : 0 }}>{total !== undefined && narrows(question) && (old ? '' : many(total, 'record is like that', 'records are like that'))}</Typography>
+        <Views question={question} onAsk={ask} />
+      </Box>
       {total === 0 && !old && <Empty filtered={narrows(question)} />}
       {question.rows === undefined ? (
         <Dimmed old={old}>

@@ -67,4 +67,22 @@ class NotebookTest extends BrowserTest {
         button("Begin afresh").click();
         assertThat(notebook()).containsText("2 things are still asked");
     }
+
+    @Test
+    void a_line_of_a_notebook_is_typed_and_understood() {
+        show("/records/tables");
+        field("Or paste cells with their headings, or lines of a notebook").fill("5/16 ash, 1.5h steam, strap, 7in, snapped");
+        button("Read it").click();
+        assertThat(notebook()).containsText("Bend radius");
+        pick("species: “ash”, 1 row", "White ash");
+        for (String[] answer : new String[][] {{"day, 1 row", "2025-03-14"}, {"width, 1 row", "1 in"}, {"bend angle, 1 row", "180"}}) {
+            notebook().getByLabel(answer[0]).fill(answer[1]);
+        }
+        pick("seasoning, 1 row", "kiln dried");
+        assertThat(notebook()).containsText("Everything is said.");
+        button("Read it so").click();
+        Locator coming = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Bends that can come in"));
+        assertThat(coming).containsText("5/16\" × 1\", radius 7\" through 180°");
+        assertThat(coming).containsText("90 min steam");
+    }
 }

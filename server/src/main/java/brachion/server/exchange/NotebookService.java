@@ -35,8 +35,8 @@ class NotebookService {
         if (Notebook.isOurs(raw)) {
             return NotebookAnswer.OURS;
         }
-        RawTable table = raw.fromItsHeadings();
         Words words = new Words(workshops.now().woods());
+        RawTable table = withColumns(raw, words);
         return NotebookAnswer.of(Notebook.shape(table), new Notebook(table, kept(table), words), words);
     }
 
@@ -47,8 +47,13 @@ class NotebookService {
         if (Notebook.isOurs(raw)) {
             return Sheet.of(raw);
         }
-        RawTable table = raw.fromItsHeadings();
+        RawTable table = withColumns(raw, new Words(workshops.now().woods()));
         return kept(table).map(translation -> new Translator(translation).sheet(table)).orElseGet(() -> Sheet.of(raw));
+    }
+
+    /** Lines written freely are taken apart into columns; a table has its own. */
+    private static RawTable withColumns(RawTable raw, Words words) {
+        return FreeLines.of(raw, words).orElseGet(raw::fromItsHeadings);
     }
 
     /** What was said of tables of this shape; what was said of another number of columns is of no use. */

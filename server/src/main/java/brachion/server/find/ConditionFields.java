@@ -29,9 +29,15 @@ record ConditionFields(@NotBlank String fact,
     /** Refuses what is asked of another kind of fact. */
     void requireSense(String field) {
         Fact known = Facts.of(field, fact);
-        boolean words = known.kind() == Fact.Kind.WORD || known.kind() == Fact.Kind.NAMED;
-        boolean misfits = words ? from != null || below != null : !among.isEmpty() || (known.kind() == Fact.Kind.DAY ? from != null || below != null : false);
-        if (misfits || known.kind() != Fact.Kind.DAY && (since != null || until != null)) {
+        boolean asWords = !among.isEmpty();
+        boolean asNumber = from != null || below != null;
+        boolean asDay = since != null || until != null;
+        boolean misfits = switch (known.kind()) {
+            case WORD, NAMED -> asNumber || asDay;
+            case NUMBER -> asWords || asDay;
+            case DAY -> asWords || asNumber;
+        };
+        if (misfits) {
             throw new RefusedFieldException(field, "“" + known.title() + "” is not looked for in that way.");
         }
     }

@@ -76,6 +76,21 @@ class NotebookApiTest {
     }
 
     @Test
+    void lines_written_freely_come_in_after_what_they_do_not_say() {
+        String lines = "3/8 ash, 1.5h steam, strap, 7in, snapped\n1/2 red oak, 1h steam, 8in, ok\n";
+        MvcTestResult looked = look(lines);
+        assertThat(read(looked, "$.translation.columns[*].column", List.class)).isEqualTo(List.of("species", "thickness", "inner radius", "method", "steam", "strap", "ended"));
+        said(looked, Map.of("ash", "White ash"), Map.of("day", "2025-03-14", "seasoning", "kiln dried", "width", "1 in", "bend angle", "180", "strap thickness", "0.9 mm", "gap at the stops", "0 mm", "strap", "none"));
+        MvcTestResult read = reading(lines);
+        assertThat(read(read, "$.left", Integer.class)).as(body(read)).isZero();
+        assertThat(read(read, "$.coming", Integer.class)).isEqualTo(2);
+        assertThat(read(read, "$.trials[0].recipe.blank.thicknessMm", Double.class)).isCloseTo(3 / 8.0 * INCH, within(1e-9));
+        assertThat(read(read, "$.trials[0].recipe.method.steamMinutes", Double.class)).isEqualTo(90);
+        assertThat(read(read, "$.trials[1].recipe.innerRadiusMm", Double.class)).isCloseTo(8 * INCH, within(1e-9));
+        assertThat(read(read, "$.trials[*].outcome.severity", List.class)).isEqualTo(List.of("BROKEN", "CLEAN"));
+    }
+
+    @Test
     void a_usual_notebook_is_understood_but_for_what_it_does_not_say() {
         MvcTestResult looked = look(USUAL);
         assertThat(read(looked, "$.translation.columns[*].column", List.class)).isEqualTo(List.of("day", "species", "moisture", "thickness", "width", "inner radius", "steam",
