@@ -8,6 +8,7 @@ import brachion.server.Wire;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.TimeZone;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
@@ -53,6 +54,29 @@ class BenchApiTest {
         assertThat(took(trial, "FORM")).isCloseTo((86_400 - 9.5) / 60, within(1e-9));
         assertThat(Wire.read(trial, "$.note", String.class)).isEqualTo("bound with thread");
         assertThat(mvc.get().uri("/api/bench")).bodyJson().extractingPath("$.pieces.length()").isEqualTo(0);
+    }
+
+    /** The night a clock on the wall shows half past two twice (26 October 2025 in Berlin). */
+    @Test
+    void an_hour_in_the_heat_is_an_hour_over_the_end_of_summer_time() {
+        TimeZone before = TimeZone.getDefault();
+        TimeZone.setDefault(TimeZone.getTimeZone("Europe/Berlin"));
+        try {
+            long id = planned(Wire.recipe(12, 200, Wire.STEAM));
+            String said = "{\"tap\": \"%s\", \"saidAt\": \"2025-10-26T%sZ\"}";
+            assertThat(say(id, said.formatted("INTO_HEAT", "00:30:00"))).hasStatusOk();
+            assertThat(say(id, said.formatted("AT_HEAT", "00:30:00"))).hasStatusOk();
+            assertThat(say(id, said.formatted("PULLED", "01:30:00"))).hasStatusOk();
+            MvcTestResult clamped = say(id, said.formatted("CLAMPED", "01:30:10"));
+            assertThat(mvc.get().uri("/api/bench")).bodyJson().extractingPath("$.pieces[0].said[*].saidAt")
+                    .isEqualTo(List.of("2025-10-26T00:30:00Z", "2025-10-26T00:30:00Z", "2025-10-26T01:30:00Z", "2025-10-26T01:30:10Z"));
+            MvcTestResult judged = Wire.post(mvc, "/api/bench/" + id + "/verdict?version=" + Wire.read(clamped, "$.version", Integer.class), "{\"outcome\": {\"severity\": \"CLEAN\"}, \"note\": \"\"}");
+            MvcTestResult trial = mvc.get().uri("/api/trials/" + Wire.read(judged, "$.trialId", Long.class)).exchange();
+            assertThat(took(trial, "STEAM_BOX")).isEqualTo(60);
+            assertThat(trial).bodyJson().extractingPath("$.bentOn").isEqualTo("2025-10-26");
+        } finally {
+            TimeZone.setDefault(before);
+        }
     }
 
     @Test
