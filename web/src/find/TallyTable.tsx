@@ -41,7 +41,7 @@ export function TallyTable({ question, facts, rows, columns, onOpen }: TallyTabl
                 {data.columns.map((beside, column) => (
                   <Box component="td" key={keyOf(beside)} sx={{ p: '0 !important' }}>
                     <Cell count={data.cells[place]?.[column]} called={`${valueInWords(down, value, system)}${across ? `, ${valueInWords(across, beside, system)}` : ''}`}
-                      onOpen={() => { onOpen([conditionOf(down, value), ...(across ? [conditionOf(across, beside)] : [])].flatMap((each) => (each ? [each] : []))); }} />
+                      conditions={[conditionOf(down, value), ...(across ? [conditionOf(across, beside)] : [])]} onOpen={onOpen} />
                   </Box>
                 ))}
               </tr>
@@ -66,12 +66,22 @@ function conditionOf({ key: fact, kind }: FactView, { key, from, below }: ValueR
   return from === undefined || below === undefined ? undefined : { fact, from, below };
 }
 
-function Cell({ count, called, onOpen }: { count: TallyCount | undefined; called: string; onOpen: () => void }) {
+interface CellProps {
+  count: TallyCount | undefined;
+  /** What is counted there. */
+  called: string;
+  /** What must be so of a record that is; one that cannot be asked for keeps them closed. */
+  conditions: (ConditionFields | undefined)[];
+  onOpen: (conditions: ConditionFields[]) => void;
+}
+
+function Cell({ count, called, conditions, onOpen }: CellProps) {
   if (!count || count.trials === 0) return <Box sx={{ minHeight: 44 }} />;
   const { trials, flawed, broken } = count;
+  const asked = conditions.flatMap((each) => (each ? [each] : []));
   return (
-    <Box component="button" type="button" onClick={onOpen} aria-label={`${called}: ${broken} of ${trials} broke`}
-      sx={{ display: 'block', width: '100%', minHeight: 44, minWidth: 92, p: 0.75, border: 0, bgcolor: 'transparent', font: 'inherit', color: 'inherit', textAlign: 'left', cursor: 'pointer', '&:hover': { bgcolor: 'action.hover' } }}>
+    <Box component="button" type="button" disabled={asked.length < conditions.length} onClick={() => { onOpen(asked); }} aria-label={`${called}: ${broken} of ${trials} broke`}
+      sx={{ display: 'block', width: '100%', minHeight: 44, minWidth: 92, p: 0.75, border: 0, bgcolor: 'transparent', font: 'inherit', color: 'inherit', textAlign: 'left', '&:enabled': { cursor: 'pointer' }, '&:enabled:hover': { bgcolor: 'action.hover' } }}>
       <Box component="span" sx={{ fontVariantNumeric: 'tabular-nums' }}>{broken === 0 ? `${trials}, none broke` : `${broken} of ${trials} broke`}</Box>
       <Box aria-hidden sx={{ display: 'flex', height: 6, mt: 0.5, bgcolor: 'action.hover' }}>
         <Box sx={{ width: `${(flawed / trials) * 100}%`, bgcolor: 'data.flaw', opacity: 0.55 }} />

@@ -4,7 +4,7 @@ import { useViews, useViewWrites } from '../api/find';
 import { Field } from '../app/Field';
 import { FormDialog } from '../app/FormDialog';
 import { useNotice } from '../app/notice';
-import { EVERYTHING, findFields, questionOfView, type Question } from './question';
+import { EVERYTHING, findFields, questionOfView, sameQuestion, type Question } from './question';
 
 /** Questions worth keeping: asked again by a tap, kept under a name. */
 export function Views({ question, onAsk }: { question: Question; onAsk: (question: Question) => void }) {
@@ -12,15 +12,14 @@ export function Views({ question, onAsk }: { question: Question; onAsk: (questio
   const { discard, restore } = useViewWrites();
   const [keeping, setKeeping] = useState(false);
   const notify = useNotice();
-  const asked = JSON.stringify(question);
-  const here = views.find((view) => JSON.stringify({ ...EVERYTHING, ...questionOfView(view) }) === asked);
+  const here = views.find((view) => sameQuestion(questionOfView(view), question));
   const failed = (error: Error) => { notify({ message: error.message }); };
   return (
     <Box role="group" aria-label="Kept views" sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1, minHeight: 40 }}>
       {views.map((view) => (
-        <Button key={view.id} size="small" variant={view === here ? 'contained' : 'outlined'} aria-pressed={view === here} onClick={() => { onAsk({ ...EVERYTHING, ...questionOfView(view) }); }}>{view.name}</Button>
+        <Button key={view.id} size="small" variant={view === here ? 'contained' : 'outlined'} aria-pressed={view === here} onClick={() => { onAsk(questionOfView(view)); }}>{view.name}</Button>
       ))}
-      {asked !== JSON.stringify(EVERYTHING) && !here && <Button size="small" onClick={() => { setKeeping(true); }}>Keep this view</Button>}
+      {!here && !sameQuestion(question, EVERYTHING) && <Button size="small" onClick={() => { setKeeping(true); }}>Keep this view</Button>}
       {here && (
         <Button size="small" onClick={() => {
           discard.mutateAsync(here.id).then(() => { notify({ message: `“${here.name}” is no longer kept.`, undo: () => { restore.mutate(here.id, { onError: failed }); } }); }).catch(failed);

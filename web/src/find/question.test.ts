@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { EVERYTHING, narrows, questionOf, questionOfView, withCondition, withQuestion } from './question';
+import { EVERYTHING, narrows, questionOf, questionOfView, sameQuestion, withCondition, withQuestion } from './question';
 
 it('stands in the address beside what else does, and not at all where everything is shown', () => {
   const question = { ...EVERYTHING, words: 'split & "torn"', conditions: [{ fact: 'wood', among: ['white-ash', ''] }], rows: 'month' };
@@ -16,6 +16,14 @@ it('says one fact otherwise and leaves the others in their places', () => {
   expect(withCondition(both, 'wood', undefined).conditions).toEqual([{ fact: 'plies', from: 4 }]);
   expect(narrows(both)).toBe(true);
   expect(narrows({ ...EVERYTHING, words: '  ' })).toBe(false);
+});
+
+it('is the same question however it is written', () => {
+  const asked = { ...EVERYTHING, conditions: [{ fact: 'widthMm', from: 12.7 }], rows: 'wood' };
+  expect(sameQuestion({ rows: 'wood', falling: true, conditions: [{ from: 12.7, among: [], fact: 'widthMm' }], words: ' ', sortBy: undefined }, asked)).toBe(true);
+  expect(sameQuestion({ ...asked, falling: false }, asked)).toBe(true);
+  expect(sameQuestion({ ...asked, sortBy: 'wood', falling: false }, { ...asked, sortBy: 'wood' })).toBe(false);
+  expect(sameQuestion({ ...asked, rows: undefined }, asked)).toBe(false);
 });
 
 it('asks what a kept view asks', () => {

@@ -28,7 +28,7 @@ export function questionOf(params: URLSearchParams): Question {
 /** The address of a question beside whatever else stands in it. */
 export function withQuestion(params: URLSearchParams, question: Question): URLSearchParams {
   const next = new URLSearchParams(params);
-  if (JSON.stringify(question) === JSON.stringify(EVERYTHING)) next.delete('find');
+  if (sameQuestion(question, EVERYTHING)) next.delete('find');
   else next.set('find', JSON.stringify(question));
   return next;
 }
@@ -42,6 +42,17 @@ export function findFields({ words, conditions, sortBy, falling }: Question): Fi
 export function questionOfView({ view: { find, rows, columns } }: SavedView): Question {
   const { words = '', conditions, sortBy, falling } = find;
   return { words, conditions, falling, ...(sortBy === undefined ? {} : { sortBy }), ...(rows === undefined ? {} : { rows }), ...(columns === undefined ? {} : { columns }) };
+}
+
+/** Whether two questions ask the same, however they are written. */
+export function sameQuestion(one: Question, other: Question): boolean {
+  return plain(one) === plain(other);
+}
+
+function plain({ words, conditions, sortBy, falling, rows, columns }: Question): string {
+  return JSON.stringify([
+    words.trim(), conditions.map(({ fact, among = [], from, below, since, until }) => [fact, among, from, below, since, until]), sortBy, sortBy === undefined || falling, rows, columns,
+  ]);
 }
 
 /** Whether some records are left out. */

@@ -55,8 +55,8 @@ public record Bands(double unit, double offset, double width) {
         return (long) Math.floor((measured / unit + offset) / width + HAIR);
     }
 
-    /** Where a band begins, in the unit the measurement is kept in; the one below ends there. */
+    /** Where a band begins, in the unit the measurement is kept in; the one below ends there. A hair before its edge, so that what is counted there lies behind it. */
     public double from(long band) {
-        return (band * width - offset) * unit;
+        return ((band - HAIR) * width - offset) * unit;
     }
 }

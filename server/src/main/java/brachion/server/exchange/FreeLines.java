@@ -21,6 +21,7 @@ final class FreeLines {
 
     /** So many of the lines tell of a bend, or it is something else. */
     private static final double ALMOST_ALL = 0.6;
+    private static final int LONGEST_PART = 120;
     private static final String NUMBER = "(?:\\d+(?:[.,]\\d+)?(?:[ -]\\d+/\\d+)?(?:/\\d+)?|[½¼¾⅛⅜⅝⅞])";
     private static final String UNIT = "(?:\"|″|''|in(?:ch(?:es)?)?\\b|mm\\b|cm\\b|zoll\\b)";
     private static final Pattern DAY = pattern("\\b(?:\\d{4}-\\d{1,2}-\\d{1,2}|\\d{1,2}[/.]\\d{1,2}[/.]\\d{2,4})\\b\\.?");
@@ -66,9 +67,11 @@ final class FreeLines {
 
     /** The table the lines would make; empty where they are a table already, or tell of nothing known here. */
     static Optional<RawTable> of(RawTable raw, Words words) {
+        if (!tellsOfABend(read(raw.rows().get(0), words))) {
+            return Optional.empty();
+        }
         List<Map<Said, String>> lines = raw.rows().stream().map(row -> read(row, words)).toList();
-        long telling = lines.stream().filter(FreeLines::tellsOfABend).count();
-        if (!tellsOfABend(lines.get(0)) || telling < lines.size() * ALMOST_ALL) {
+        if (lines.stream().filter(FreeLines::tellsOfABend).count() < lines.size() * ALMOST_ALL) {
             return Optional.empty();
         }
         Set<Said> columns = EnumSet.noneOf(Said.class);
@@ -93,8 +96,12 @@ final class FreeLines {
         return line.said;
     }
 
-    /** Takes one part of a line apart; what is left over is a note. */
+    /** Takes one part of a line apart; what is left over is a note, and a story is nothing else. */
     private void part(String text) {
+        if (text.length() > LONGEST_PART) {
+            note(text);
+            return;
+        }
         String left = text;
         left = take(left, DAY, Said.DAY, 0);
         left = take(left, MOISTURE, Said.MOISTURE, 0);
@@ -119,8 +126,12 @@ final class FreeLines {
         left = taken(left, Said.RESULT, known(left, run -> run.length() > 1 && words.meant(Column.ENDED.title(), run).isPresent()));
         left = SPENT.matcher(left).replaceAll(" ").replaceAll("[\\s.:-]+", " ").strip();
         if (!left.isEmpty()) {
-            said.merge(Said.NOTE, text, (before, more) -> before + ", " + more);
+            note(text);
         }
+    }
+
+    private void note(String text) {
+        said.merge(Said.NOTE, text, (before, more) -> before + ", " + more);
     }
 
     private static Said stage(String text) {

@@ -50,6 +50,8 @@ class FreeLinesTest {
     @Test
     void what_is_not_understood_stays_as_a_note() {
         assertThat(lines("3/8 ash, 1h steam, 7in, ok, for the neighbour's gate").get(0)).containsEntry("Notes", "for the neighbour's gate");
+        String story = "it was a long day ".repeat(20_000).strip();
+        assertThat(lines("3/8 ash, 1h steam, 7in, ok, " + story).get(0)).containsEntry("Notes", story);
         assertThat(lines("3/8 ash, 1h steam, 7in, ok, 2 h on form").get(0)).containsEntry("On the form", "2 h").doesNotContainKey("Notes");
     }
 
