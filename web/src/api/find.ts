@@ -4,7 +4,7 @@ import { findFields, type Facts, type Question } from '../find/question';
 import { BARE } from '../units/reading';
 import { api, body } from './client';
 import type { TrialView, ViewFields } from './schema';
-import { useNames, useSpecies } from './queries';
+import { LISTED, useNames, useSpecies } from './queries';
 import { useJobs } from './jobs';
 
 /** As many as are asked for at once. */
@@ -21,7 +21,7 @@ export function useFacts(): Facts {
 export function useHowMany(question: Question) {
   const asked = findFields(question);
   return useQuery({
-    queryKey: ['trials', 'count', asked.words, asked.conditions],
+    queryKey: [...LISTED, 'count', asked.words, asked.conditions],
     queryFn: async () => (await body(api.POST('/api/records/count', { body: asked }))).total,
     placeholderData: keepPreviousData,
   });
@@ -32,9 +32,8 @@ export function useFound(question: Question, pages: number[]) {
   const asked = findFields(question);
   return useQueries({
     queries: pages.map((page) => ({
-      queryKey: ['trials', 'found', asked, page],
+      queryKey: [...LISTED, 'found', asked, page],
       queryFn: async () => (await body(api.POST('/api/records/found', { params: { query: { from: page * PAGE, many: PAGE } }, body: asked }))).trials,
-      retry: false,
     })),
     combine: (answers) => {
       const found = new Map<number, TrialView>();
@@ -52,7 +51,7 @@ const LARGEST_PAGE = 200;
 export function useAllFound(question: Question) {
   const asked = findFields(question);
   return useQuery({
-    queryKey: ['trials', 'found', asked, 'all'],
+    queryKey: [...LISTED, 'found', asked, 'all'],
     queryFn: async () => {
       const all: TrialView[] = [];
       for (let more = LARGEST_PAGE; more === LARGEST_PAGE && all.length < MOST_PRINTED;) {
@@ -70,13 +69,12 @@ export function useTally(question: Question, rows: string | undefined, columns?:
   const [system] = useUnits();
   const of = findFields(question);
   return useQuery({
-    queryKey: ['trials', 'tally', of.words, of.conditions, rows, columns, system],
+    queryKey: [...LISTED, 'tally', of.words, of.conditions, rows, columns, system],
     queryFn: async () => ({
       asked: { rows: rows ?? '', columns }, ...(await body(api.POST('/api/records/tally', { body: { of, rows: rows ?? '', units: BARE[system], ...(columns === undefined ? {} : { columns }) } }))),
     }),
     enabled: rows !== undefined,
     placeholderData: keepPreviousData,
-    retry: false,
   });
 }
 

@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, body } from './client';
+import { LISTED } from './queries';
 import type { JobFields, JobView, TrialView } from './schema';
 
 const JOBS = ['jobs'];
@@ -34,7 +35,7 @@ export function useJobWrites() {
         body(api.PUT('/api/trials/{id}/job', { params: { path: { id: trial.id }, query: { version: trial.version, ...(job === undefined ? {} : { job }) } } })),
       onSuccess: (trial) => {
         client.setQueryData(['trials', 'one', trial.id], trial);
-        return onSuccess();
+        return Promise.all([onSuccess(), client.invalidateQueries({ queryKey: LISTED })]);
       },
     }),
   };

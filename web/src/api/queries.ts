@@ -4,6 +4,9 @@ import { api, body } from './client';
 import type { DryingFields, DryingView, ForecastAnswer, LoadFields, MeasuredCurveFields, RecipeFields, RigFields, TrialFields, TrialView, TypedRecipe, WeighInFields } from './schema';
 import type { Named, operations } from './schema';
 
+/** What shows records that are looked for, in a list or counted. */
+export const LISTED = ['trials', 'list'];
+
 export type NameKind = operations['rename']['parameters']['path']['kind'];
 
 export function useSpecies() {
@@ -197,7 +200,7 @@ export function useRigWrites() {
 }
 
 /** What shows records by the number. */
-const LISTS = [['trials', 'found'], ['trials', 'count'], ['trials', 'tally'], ['trials', 'counts'], NAMES];
+const LISTS = [LISTED, ['trials', 'counts'], NAMES];
 
 /** Writes to the record of bends; every one of them makes lists and forecasts fetch again. */
 export function useTrialWrites() {

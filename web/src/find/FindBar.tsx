@@ -9,7 +9,6 @@ import { conditionInWords } from './values';
 
 /** So long after the last key is the question asked [ms]. */
 const PAUSE_MS = 250;
-const NEWEST = '';
 
 interface FindBarProps {
   question: Question;
@@ -24,26 +23,26 @@ export function FindBar({ question, facts, onChange }: FindBarProps) {
   const [narrowing, setNarrowing] = useState<string>();
   const all = Object.values(facts);
   const fact = narrowing === undefined ? undefined : facts[narrowing];
-  const pick = (label: string, value: string, options: [string, string][], onPick: (key: string) => void, width = 190) => (
-    <TextField select size="small" label={label} value={value} sx={{ width }} onChange={(event) => { onPick(event.target.value); }} slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}>
-      {options.map(([key, text]) => <MenuItem key={key} value={key}>{text}</MenuItem>)}
+  const pick = (label: string, value: string | undefined, none: string, which: typeof all, onPick: (key: string | undefined) => void) => (
+    <TextField select size="small" label={label} value={value ?? ''} sx={{ width: 170 }} onChange={(event) => { onPick(event.target.value || undefined); }} slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}>
+      <MenuItem value="">{none}</MenuItem>
+      {which.map(({ key, title }) => <MenuItem key={key} value={key}>{title}</MenuItem>)}
     </TextField>
   );
-  const titles = (which: typeof all) => which.map(({ key, title }): [string, string] => [key, title]);
   const groups = all.filter(({ kind }) => kind !== 'DAY');
   const { rows, columns, sortBy } = question;
   return (
     <Box component="section" aria-label="Find">
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 1 }}>
-        <Words key={question.words} words={question.words} onChange={(words) => { onChange({ ...question, words }); }} />
-        {pick('Only by', narrowing ?? '', [['', 'any fact'], ...titles(all)], (key) => { setNarrowing(key === '' ? undefined : key); }, 170)}
-        {pick('Counted by', rows ?? '', [['', 'nothing'], ...titles(groups)], (key) => { onChange({ ...question, rows: key === '' ? undefined : key, columns: key === '' ? undefined : columns }); }, 170)}
+        <Words words={question.words} onChange={(words) => { onChange({ ...question, words }); }} />
+        {pick('Only by', narrowing, 'any fact', all, setNarrowing)}
+        {pick('Counted by', rows, 'nothing', groups, (key) => { onChange({ ...question, rows: key, columns: key && columns }); })}
         {rows === undefined ? (
           <>
-            {pick('In order of', sortBy ?? NEWEST, [[NEWEST, 'the newest'], ...titles(all)], (key) => { onChange({ ...question, sortBy: key === NEWEST ? undefined : key, falling: true }); }, 170)}
+            {pick('In order of', sortBy, 'the newest', all, (key) => { onChange({ ...question, sortBy: key, falling: true }); })}
             {sortBy !== undefined && <Button size="small" onClick={() => { onChange({ ...question, falling: !question.falling }); }}>{question.falling ? 'Greatest first' : 'Smallest first'}</Button>}
           </>
-        ) : pick('And by', columns ?? '', [['', 'nothing else'], ...titles(groups.filter(({ key }) => key !== rows))], (key) => { onChange({ ...question, columns: key === '' ? undefined : key }); }, 170)}
+        ) : pick('And by', columns, 'nothing else', groups.filter(({ key }) => key !== rows), (key) => { onChange({ ...question, columns: key }); })}
       </Box>
       {question.conditions.length > 0 && (
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 1 }}>
@@ -66,14 +65,26 @@ export function FindBar({ question, facts, onChange }: FindBarProps) {
   );
 }
 
-/** Words to look for; asked once the hand rests. */
+/** Words to look for; asked once the hand rests. What is typed stays, unless other words are asked for from elsewhere. */
 function Words({ words, onChange }: { words: string; onChange: (words: string) => void }) {
   const [text, setText] = useState(words);
+  const [asked, setAsked] = useState(words);
+  const [seen, setSeen] = useState(words);
+  if (seen !== words) {
+    setSeen(words);
+    if (words !== asked) {
+      setText(words);
+      setAsked(words);
+    }
+  }
   useEffect(() => {
-    if (text.trim() === words.trim()) return undefined;
-    const later = setTimeout(() => { onChange(text); }, PAUSE_MS);
+    if (text.trim() === asked.trim()) return undefined;
+    const later = setTimeout(() => {
+      setAsked(text);
+      onChange(text);
+    }, PAUSE_MS);
     return () => { clearTimeout(later); };
-  }, [text, words, onChange]);
+  }, [text, asked, onChange]);
   return (
     <Field label="Words in notes and names" value={text} sx={{ width: 240 }} onChange={(event) => { setText(event.target.value); }}
       slotProps={{ htmlInput: { maxLength: 200, autoComplete: 'off', type: 'search' } }} />

@@ -1,4 +1,4 @@
-import { screen, within } from '@testing-library/react';
+import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, expect, it, vi } from 'vitest';
 import type { FactView, Kept, SetAside, TallyReading, TrialView } from '../api/schema';
@@ -85,6 +85,18 @@ it('counts by a fact, and opens the records of a count', async () => {
   await userEvent.click(table.getByRole('button', { name: 'White ash: 4 of 12 broke' }));
   expect(asked).toHaveBeenLastCalledWith(expect.objectContaining({ conditions: [{ fact: 'wood', among: ['white-ash'] }] }));
   expect(screen.getByRole('list', { name: 'Trials' })).toBeDefined();
+});
+
+it('asks for words once the hand rests, and leaves the hand where it is', async () => {
+  show(<TrialsView />);
+  const words = screen.getByLabelText('Words in notes and names');
+  await userEvent.type(words, 'oil');
+  await waitFor(() => { expect(asked).toHaveBeenLastCalledWith(expect.objectContaining({ words: 'oil' })); });
+  expect(document.activeElement).toBe(words);
+  await userEvent.keyboard('ed');
+  await waitFor(() => { expect(asked).toHaveBeenLastCalledWith(expect.objectContaining({ words: 'oiled' })); });
+  await userEvent.click(screen.getByRole('button', { name: 'Broken only' }));
+  expect((words as HTMLInputElement).value).toBe('');
 });
 
 it('asks a kept view again', async () => {
