@@ -31,15 +31,15 @@ export function TallyTable({ question, facts, rows, columns, onOpen }: TallyTabl
           <thead>
             <tr>
               <Box component="th" scope="col" sx={{ color: 'text.secondary', fontSize: '0.85rem' }}>{down.title}</Box>
-              {data.columns.map((value) => <Box component="th" scope="col" key={keyOf(value)} sx={{ fontSize: '0.85rem' }}>{across ? valueInWords(across, value, system) : 'Records'}</Box>)}
+              {data.columns.map((value) => <Box component="th" scope="col" key={value.key} sx={{ fontSize: '0.85rem' }}>{across ? valueInWords(across, value, system) : 'Records'}</Box>)}
             </tr>
           </thead>
           <tbody>
             {data.rows.map((value, place) => (
-              <tr key={keyOf(value)}>
+              <tr key={value.key}>
                 <th scope="row">{valueInWords(down, value, system)}</th>
                 {data.columns.map((beside, column) => (
-                  <Box component="td" key={keyOf(beside)} sx={{ p: '0 !important' }}>
+                  <Box component="td" key={beside.key} sx={{ p: '0 !important' }}>
                     <Cell count={data.cells[place]?.[column]} called={`${valueInWords(down, value, system)}${across ? `, ${valueInWords(across, beside, system)}` : ''}`}
                       conditions={[conditionOf(down, value), ...(across ? [conditionOf(across, beside)] : [])]} onOpen={onOpen} />
                   </Box>
@@ -54,10 +54,6 @@ export function TallyTable({ question, facts, rows, columns, onOpen }: TallyTabl
       </Typography>
     </Dimmed>
   );
-}
-
-function keyOf({ key, from }: ValueReading): string {
-  return from === undefined ? key : String(from);
 }
 
 /** What a record must be to be counted there; nothing can be asked of a number that is not said. */

@@ -41,7 +41,7 @@ export function findFields({ words, conditions, sortBy, falling }: Question): Fi
 /** The question of a kept view. */
 export function questionOfView({ view: { find, rows, columns } }: SavedView): Question {
   const { words = '', conditions, sortBy, falling } = find;
-  return { words, conditions, falling, ...(sortBy === undefined ? {} : { sortBy }), ...(rows === undefined ? {} : { rows }), ...(columns === undefined ? {} : { columns }) };
+  return { words, conditions, falling, sortBy, rows, columns };
 }
 
 /** Whether two questions ask the same, however they are written. */
@@ -62,8 +62,8 @@ export function narrows({ words, conditions }: Question): boolean {
 
 /** The same question with what one fact must be said otherwise; nothing where it may be anything. */
 export function withCondition(question: Question, fact: string, condition: ConditionFields | undefined): Question {
-  const others = question.conditions.filter((each) => each.fact !== fact);
-  const at = question.conditions.findIndex((each) => each.fact === fact);
-  if (!condition) return { ...question, conditions: others };
-  return { ...question, conditions: at < 0 ? [...others, condition] : question.conditions.map((each, place) => (place === at ? condition : each)) };
+  const { conditions } = question;
+  if (!condition) return { ...question, conditions: conditions.filter((each) => each.fact !== fact) };
+  const asked = conditions.some((each) => each.fact === fact);
+  return { ...question, conditions: asked ? conditions.map((each) => (each.fact === fact ? condition : each)) : [...conditions, condition] };
 }

@@ -1,9 +1,9 @@
-import type { FactView, ValueReading } from '../api/schema';
+import type { ConditionFields, FactView, ValueReading } from '../api/schema';
 import type { UnitSystem } from '../app/units';
 import { METHOD } from '../methods/forms';
 import { ADDITIVE, GLUE, GROWTH_RINGS, KNOTS, OUTER_FACE, OUTLINE, SEASONING } from '../recipe/words';
 import { ALONG_BEND, FLAW, SEVERITY } from '../trials/words';
-import { printDay } from '../units/days';
+import { printDay, printMonth } from '../units/days';
 import { printLength, printTemperature } from '../units/printing';
 
 const WORDS: Partial<Record<string, Record<string, string>>> = {
@@ -11,13 +11,12 @@ const WORDS: Partial<Record<string, Record<string, string>>> = {
   glue: GLUE, soakAdditive: ADDITIVE,
 };
 
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 const UNSAID = 'not said';
 
 /** A value of a fact that is a word, as it is read. */
 export function wordOf(fact: string, key: string, label?: string): string {
   if (key === '') return UNSAID;
-  if (fact === 'month') return `${MONTHS[Number(key.slice(5)) - 1] ?? ''} ${key.slice(0, 4)}`;
+  if (fact === 'month') return printMonth(key);
   return WORDS[fact]?.[key] ?? label ?? key.toLowerCase().replaceAll('_', ' ');
 }
 
@@ -36,7 +35,7 @@ export function valueInWords(fact: FactView, { key, label, from, below }: ValueR
 }
 
 /** What a fact must be, in words. */
-export function conditionInWords(fact: FactView, { among, from, below, since, until }: { among?: string[]; from?: number; below?: number; since?: string; until?: string }, system: UnitSystem,
+export function conditionInWords(fact: FactView, { among, from, below, since, until }: Omit<ConditionFields, 'fact'>, system: UnitSystem,
   nameOf: (key: string) => string | undefined): string {
   const bound = (least: string | undefined, most: string | undefined) =>
     least === undefined ? `below ${most ?? ''}` : most === undefined ? `from ${least}` : least === most ? least : `${least} to ${most}`;

@@ -1,6 +1,6 @@
 import type { JobFields, RecipeFields } from '../api/schema';
 import { writeStored } from '../app/storage';
-import { number } from '../units/number';
+import { wholeNumber } from '../units/number';
 
 /** A job as it is typed. */
 export interface JobForm {
@@ -23,9 +23,9 @@ export function jobForm({ name, wanted, certainty, flawsPass, dueOn, note }: Job
 
 /** The job that was typed, with its plan; throws what keeps it from being one. */
 export function jobOf({ name, wanted, certainty, good, dueOn, note }: JobForm, plan: Pick<JobFields, 'recipe' | 'madeWith'>): JobFields {
-  const pieces = number(wanted);
+  const pieces = wholeNumber(wanted);
   if (name.trim() === '') throw new Error('Give the job a name.');
-  if (pieces === undefined || !Number.isInteger(pieces) || pieces < 1) throw new Error(`“${wanted}” is not a number of pieces.`);
+  if (pieces === undefined) throw new Error(`“${wanted}” is not a number of pieces.`);
   return { name, wanted: pieces, certainty: Number(certainty), flawsPass: good === 'flaw', ...(dueOn ? { dueOn } : {}), note, ...plan };
 }
 

@@ -6,9 +6,8 @@ import { useSpecies, useTrial } from '../api/queries';
 import type { TrialView } from '../api/schema';
 import { useUnits } from '../app/units';
 import { questionOf, withQuestion, type Question } from '../find/question';
-import { wordOf } from '../find/values';
 import { Choice } from '../recipe/Choice';
-import { printDay } from '../units/days';
+import { printDay, printMonth } from '../units/days';
 import { Entry } from './Entry';
 
 const PAPER = { A5: 'A5', letter: 'Letter' } as const;
@@ -37,7 +36,7 @@ function Logbook({ question }: { question: Question }) {
       </Typography>
       {trials.map((trial, place) => (
         <Box key={trial.id}>
-          {byDay && monthOf(trial) !== monthOf(trials[place - 1]) && <Typography variant="h2" sx={{ mt: 2, mb: 0.5, breakAfter: 'avoid' }}>{wordOf('month', trial.bentOn.slice(0, 7))}</Typography>}
+          {byDay && monthOf(trial) !== monthOf(trials[place - 1]) && <Typography variant="h2" sx={{ mt: 2, mb: 0.5, breakAfter: 'avoid' }}>{monthOf(trial)}</Typography>}
           <Line trial={trial} />
         </Box>
       ))}
@@ -46,7 +45,7 @@ function Logbook({ question }: { question: Question }) {
 }
 
 function monthOf(trial: TrialView | undefined): string | undefined {
-  return trial?.bentOn.slice(0, 7);
+  return trial && printMonth(trial.bentOn.slice(0, 7));
 }
 
 function Card({ id }: { id: number }) {

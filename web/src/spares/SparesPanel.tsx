@@ -8,7 +8,7 @@ import { Dimmed } from '../app/Dimmed';
 import { CERTAINTY, GOOD } from '../jobs/words';
 import { oddsInWords } from '../odds/words';
 import { Choice } from '../recipe/Choice';
-import { number } from '../units/number';
+import { wholeNumber } from '../units/number';
 
 const SHOWN = 60;
 /** Cutting more than so many times what is needed is no plan. */
@@ -17,8 +17,7 @@ const WASTEFUL = 4;
 /** How many blanks to cut for so many good pieces. */
 export function SparesPanel({ recipe }: { recipe: RecipeFields }) {
   const [form, setForm] = useStored('brachion.spares', { good: '4', certainty: '0.9' as keyof typeof CERTAINTY, pass: 'flaw' as keyof typeof GOOD });
-  const good = number(form.good);
-  const whole = good !== undefined && Number.isInteger(good) && good > 0 ? good : undefined;
+  const whole = wholeNumber(form.good);
   const { data, error, isPlaceholderData } = useSpares(recipe, whole, Number(form.certainty), form.pass === 'flaw');
   return (
     <Box component="section" aria-label="Spares">

@@ -6,7 +6,7 @@ import { useUnits } from '../app/units';
 import { WhichJob } from '../jobs/WhichJob';
 import { Row } from '../recipe/fields';
 import { exactLength } from '../units/exact';
-import { number } from '../units/number';
+import { wholeNumber } from '../units/number';
 import { MeasureField } from '../units/MeasureField';
 import { readNow, useReadings, type Typed } from '../units/reading';
 import { withChanged, without, type Thing } from './geometry';
@@ -54,8 +54,8 @@ export function Chosen({ board, thing, onChange, onRemove }: ChosenProps) {
 /** Number of the first ply that is sawn of a blank; empty for solid wood. */
 function Ply({ ply, onChange }: { ply: number | undefined; onChange: (ply: number | undefined) => void }) {
   const [text, setText] = useState(ply?.toString() ?? '');
-  const read = text.trim() === '' ? undefined : number(text);
-  const fits = text.trim() === '' || (read !== undefined && Number.isInteger(read) && read >= 1 && read <= 200);
+  const read = wholeNumber(text, 200);
+  const fits = text.trim() === '' || read !== undefined;
   return (
     <Field label="Ply" value={text} error={!fits} helperText={fits ? 'Empty if solid' : 'A number from 1 to 200'} onChange={(event) => { setText(event.target.value); }}
       onBlur={() => { if (fits && read !== ply) onChange(read); }} slotProps={{ htmlInput: { inputMode: 'numeric', autoComplete: 'off' } }} />

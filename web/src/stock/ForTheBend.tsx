@@ -10,7 +10,7 @@ import { HowComputed } from '../help/HowComputed';
 import { usePlannedJob } from '../jobs/usePlannedJob';
 import { METHOD } from '../methods/forms';
 import { shapeLine } from '../recipe/words';
-import { number } from '../units/number';
+import { wholeNumber } from '../units/number';
 import { printLength } from '../units/printing';
 
 interface ForTheBendProps {
@@ -31,8 +31,8 @@ export function ForTheBend({ board, recipe, size, onChange }: ForTheBendProps) {
   const [job] = usePlannedJob();
   const notify = useNotice();
   const lay = async () => {
-    const wanted = number(count);
-    if (wanted === undefined || !Number.isInteger(wanted) || wanted < 1) {
+    const wanted = wholeNumber(count);
+    if (wanted === undefined) {
       setRefusal('Say how many, as a whole number.');
       return;
     }

@@ -1,4 +1,4 @@
-import { Box, Checkbox, Link, Typography, type SxProps, type Theme } from '@mui/material';
+import { Box, Checkbox, Link, Typography } from '@mui/material';
 import { Link as RouterLink } from 'react-router';
 import { useSpecies } from '../api/queries';
 import type { TrialFields, TrialView } from '../api/schema';
@@ -16,7 +16,7 @@ interface TrialSummaryProps {
   /** Which it is of how many, in a list that only holds those in sight. */
   place?: number;
   of?: number;
-  sx?: SxProps<Theme>;
+  sx?: object;
 }
 
 /** A trial in a list: the piece drawn, what it was and how it ended; it leads on where there is somewhere to go. */
@@ -28,8 +28,8 @@ export function TrialSummary({ trial, to, choice, place, of, sx = {} }: TrialSum
   // in a list whose pieces are all of one height the longest line is cut where it ends
   const noWrap = place !== undefined;
   return (
-    <Box component="li" aria-posinset={place} aria-setsize={of} sx={[{ bgcolor: 'background.paper', display: 'flex', gap: 2, p: 1.5, alignItems: 'center', position: 'relative',
-      '&:hover': to ? { bgcolor: 'background.default' } : {} }, ...(Array.isArray(sx) ? (sx as SxProps<Theme>[]) : [sx])] as SxProps<Theme>}>
+    <Box component="li" aria-posinset={place} aria-setsize={of} sx={{ bgcolor: 'background.paper', display: 'flex', gap: 2, p: 1.5, alignItems: 'center', position: 'relative',
+      '&:hover': to ? { bgcolor: 'background.default' } : {}, ...sx }}>
       {choice && (
         <Checkbox checked={choice.chosen} sx={{ zIndex: 1, ml: -1, mr: -1 }} onChange={(_, chosen) => { choice.onChange(chosen); }}
           slotProps={{ input: { 'aria-label': `Compare ${name}, ${shapeLine(recipe, system)}, ${printDay(trial.bentOn)}` } }} />

@@ -48,8 +48,7 @@ export function TrialsView() {
       {total === 0 && !old && <Empty filtered={narrows(question)} />}
       {question.rows === undefined ? (
         <Dimmed old={old}>
-          <RecordList question={question} total={total ?? 0} chosen={chosen}
-            onChoose={choose} />
+          <RecordList question={question} total={total ?? 0} chosen={chosen} onChoose={choose} />
         </Dimmed>
       ) : total !== 0 && (
         <TallyTable question={question} facts={facts} rows={question.rows} columns={question.columns}

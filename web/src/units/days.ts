@@ -9,6 +9,11 @@ export function printDay(day: string): string {
   return noon(day).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
 }
 
+/** A month, given as yyyy-mm, as it is said: Dec 2026. */
+export function printMonth(month: string): string {
+  return noon(`${month}-01`).toLocaleDateString('en-GB', { month: 'short', year: 'numeric' });
+}
+
 /** Whole days from one day to another. */
 export function daysBetween(from: string, to: string): number {
   return Math.round((noon(to).getTime() - noon(from).getTime()) / 86_400_000);

@@ -6,9 +6,15 @@ export function number(text: string): number | undefined {
   return Number(plain.replace(',', '.'));
 }
 
+/** A whole number from one on. */
+export function wholeNumber(text: string, most = Infinity): number | undefined {
+  const whole = number(text);
+  return whole !== undefined && Number.isInteger(whole) && whole >= 1 && whole <= most ? whole : undefined;
+}
+
 /** How many pieces are meant; throws what is wrong with it. */
 export function piecesOf(text: string, most: number): number {
-  const pieces = number(text);
-  if (pieces === undefined || !Number.isInteger(pieces) || pieces < 1 || pieces > most) throw new Error(`One piece to ${most}, as a whole number.`);
+  const pieces = wholeNumber(text, most);
+  if (pieces === undefined) throw new Error(`One piece to ${most}, as a whole number.`);
   return pieces;
 }

@@ -1,5 +1,7 @@
 package brachion.core.quantity;
 
+import java.util.stream.IntStream;
+
 /**
  * Even bands measurements are sorted into, with edges where a person would put them: at marks of the rule in inches, at ones, twos and
  * fives elsewhere. A band is known by its number, counted from zero in the unit it is read in.
@@ -12,9 +14,10 @@ public record Bands(double unit, double offset, double width) {
 
     /** The finest mark of a rule in inches that bands are set by. */
     private static final double FINEST_INCH = 1 / 16.0;
+    private static final int MARKS_BELOW_AN_INCH = 4;
     private static final double[] STEPS = {1, 2, 5};
     /** What lies on an edge but for the last digits of a number belongs to the band above. */
-    public static final double HAIR = 1e-9;
+    private static final double HAIR = 1e-9;
 
     /**
      * The narrowest bands by which measurements fall into no more than so many.
@@ -34,19 +37,18 @@ public record Bands(double unit, double offset, double width) {
         boolean fahrenheit = measurement == Measurement.TEMPERATURE && units == UnitSystem.INCH;
         double unit = inches ? LengthUnit.INCH.millimetres() : fahrenheit ? 1 / 1.8 : 1;
         double offset = fahrenheit ? 32 : 0;
-        double width = inches ? FINEST_INCH : Math.pow(10, Math.floor(Math.log10(Math.max((greatest - least) / unit / most, 1e-6))) - 1);
-        int step = 0;
-        Bands bands = new Bands(unit, offset, width);
-        while (bands.of(greatest) - bands.of(least) >= most) {
-            step++;
-            double wider = inches && width * Math.pow(2, step) <= 1 ? width * Math.pow(2, step) : rounded(inches ? 1 : width, inches ? step - 4 : step);
-            bands = new Bands(unit, offset, wider);
-        }
-        return bands;
+        double finest = Math.pow(10, Math.floor(Math.log10(Math.max((greatest - least) / unit / most, 1e-6))) - 1);
+        return IntStream.iterate(0, step -> step + 1).mapToObj(step -> new Bands(unit, offset, inches ? ofTheRule(step) : stepsAbove(finest, step)))
+                .filter(bands -> bands.of(greatest) - bands.of(least) < most).findFirst().orElseThrow();
+    }
+
+    /** Widths in inches: marks of the rule, each twice the one before, up to an inch; then ones, twos and fives. */
+    private static double ofTheRule(int step) {
+        return step < MARKS_BELOW_AN_INCH ? FINEST_INCH * (1 << step) : stepsAbove(1, step - MARKS_BELOW_AN_INCH);
     }
 
     /** The width so many steps of one, two, five above another. */
-    private static double rounded(double width, int step) {
+    private static double stepsAbove(double width, int step) {
         return width * STEPS[step % STEPS.length] * Math.pow(10, Math.floorDiv(step, STEPS.length));
     }
 

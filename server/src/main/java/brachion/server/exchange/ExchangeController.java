@@ -15,7 +15,6 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
-import java.time.LocalDate;
 import java.util.List;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
@@ -138,14 +137,14 @@ class ExchangeController {
     @ApiResponse(responseCode = "200", content = @Content(mediaType = WORKBOOK, schema = @Schema(type = "string", format = "binary")))
     @GetMapping(path = "/workbook", produces = WORKBOOK)
     ResponseEntity<byte[]> workbook(@RequestParam(defaultValue = "METRIC") Units units) {
-        return Download.of("brachion-trials-" + LocalDate.now(clock) + ".xlsx", MediaType.parseMediaType(WORKBOOK), service.workbook(units));
+        return Download.of(Download.named("trials", "xlsx", clock), MediaType.parseMediaType(WORKBOOK), service.workbook(units));
     }
 
     /** All trials as one JSON document, exactly as they are written down. */
     @ApiResponse(responseCode = "200", content = @Content(mediaType = MediaType.APPLICATION_JSON_VALUE, schema = @Schema(type = "string", format = "binary")))
     @GetMapping(path = "/document", produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<byte[]> document() {
-        return Download.of("brachion-trials-" + LocalDate.now(clock) + ".json", MediaType.APPLICATION_JSON, service.document());
+        return Download.of(Download.named("trials", "json", clock), MediaType.APPLICATION_JSON, service.document());
     }
 
     /** What such a document may hold: a JSON Schema of draft 2020-12. */

@@ -78,29 +78,30 @@ class ExchangeService {
 
     @Transactional(readOnly = true, timeout = LongWork.SECONDS)
     public Reading read(byte[] file) {
-        Map<TrialFields, Integer> here = new HashMap<>();
-        trials.written().forEach(trial -> here.merge(trial, 1, Integer::sum));
-        List<TrialFields> read = new ArrayList<>();
         if (TrialsDocument.isOne(file)) {
-            List<TrialFields> all = document.read(file, workshops.now());
-            all.stream().filter(trial -> here.merge(trial, -1, Integer::sum) < 0).forEach(read::add);
-            return new Reading(new Sheet(List.of(), List.of()), read, List.of(), all.size() - read.size());
+            return besideThoseHere(new Sheet(List.of(), List.of()), document.read(file, workshops.now()), List.of());
         }
         Sheet sheet = notebooks.sheet(file);
+        List<TrialFields> read = new ArrayList<>();
         List<Left> left = new ArrayList<>();
-        int alreadyHere = 0;
         TrialReader reader = reader();
         for (Row row : sheet.rows()) {
             TrialReader.Outcome outcome = reader.read(sheet.headings(), row);
             if (outcome.trial() == null) {
                 left.add(new Left(row, outcome.faults()));
-            } else if (here.merge(outcome.trial(), -1, Integer::sum) >= 0) {
-                alreadyHere++;
             } else {
                 read.add(outcome.trial());
             }
         }
-        return new Reading(sheet, read, left, alreadyHere);
+        return besideThoseHere(sheet, read, left);
+    }
+
+    /** What of the trials that were read can come in beside those that are written down. */
+    private Reading besideThoseHere(Sheet sheet, List<TrialFields> read, List<Left> left) {
+        Map<TrialFields, Integer> here = new HashMap<>();
+        trials.written().forEach(trial -> here.merge(trial, 1, Integer::sum));
+        List<TrialFields> coming = read.stream().filter(trial -> here.merge(trial, -1, Integer::sum) < 0).toList();
+        return new Reading(sheet, coming, left, read.size() - coming.size());
     }
 
     /** Writes down what can be read and keeps the other rows, but for those that wait already. */

@@ -5,7 +5,6 @@ import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -39,6 +38,7 @@ final class FreeLines {
     private static final Pattern CARRIED = pattern("carry|carried|transfer");
     private static final Pattern HELD = pattern("form|clamp");
     private static final Pattern WIDE = pattern("\\bwide\\b|\\bwidth\\b|breit|large");
+    private static final Pattern THICK = pattern("thick");
     /** Words that only say what a measurement beside them is. */
     private static final Pattern SPENT = pattern("\\b(?:steam(?:ed)?|soak(?:ed)?|box|thick|wide|width|mc|for|in|at|the|a|of|and|dampf|water|carry|form|clamped|on)\\b");
 
@@ -164,15 +164,16 @@ final class FreeLines {
         return radius.find() && say(Said.RADIUS, radius.group(1) == null ? radius.group(2) : radius.group(1)) ? radius.replaceFirst(" ") : left;
     }
 
-    /** A length beside a wood is how thick it is, one by itself the radius. */
+    /** A length beside a wood is how thick it is; one by itself is, too, and the radius once that is said. */
     private String length(String left, boolean besideAWood, boolean wide) {
-        Matcher length = LENGTH.matcher(left);
-        if (!length.find()) {
-            return left;
+        if (wide) {
+            return take(left, LENGTH, Said.WIDTH, 0);
         }
-        boolean alone = length.replaceFirst(" ").isBlank();
-        Said what = wide ? Said.WIDTH : besideAWood || !alone ? Said.THICKNESS : said.containsKey(Said.THICKNESS) ? Said.RADIUS : Said.THICKNESS;
-        return (besideAWood || wide || alone || left.toLowerCase(Locale.ROOT).contains("thick")) && say(what, length.group()) ? length.replaceFirst(" ") : left;
+        if (besideAWood || THICK.matcher(left).find()) {
+            return take(left, LENGTH, Said.THICKNESS, 0);
+        }
+        boolean alone = LENGTH.matcher(left).replaceFirst(" ").isBlank();
+        return alone ? take(left, LENGTH, said.containsKey(Said.THICKNESS) ? Said.RADIUS : Said.THICKNESS, 0) : left;
     }
 
     /** The longest run of words that is known. */

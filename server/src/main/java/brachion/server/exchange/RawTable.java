@@ -40,7 +40,7 @@ record RawTable(List<Row> rows) {
         if (Workbook.is(file)) {
             return new RawTable(Workbook.rows(file));
         }
-        String text = decode(file).replaceFirst("^\uFEFF", "");
+        String text = text(file);
         if (text.isBlank()) {
             throw refused("The file is empty.");
         }
@@ -75,6 +75,11 @@ record RawTable(List<Row> rows) {
             }
         }
         return found;
+    }
+
+    /** What a file of text says, without the mark some put before it. */
+    static String text(byte[] file) {
+        return decode(file).replaceFirst("^\uFEFF", "");
     }
 
     private static String decode(byte[] file) {

@@ -1,17 +1,14 @@
 package brachion.server.exchange;
 
 import brachion.core.method.Workshop;
+import brachion.server.problem.FieldError;
 import brachion.server.problem.NewerRecordException;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.trial.TrialFields;
-import jakarta.validation.ConstraintViolation;
 import jakarta.validation.Validator;
-import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Objects;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
@@ -28,7 +25,7 @@ class TrialsDocument {
 
     static final String FORMAT = "brachion-trials";
     static final int VERSION = 1;
-    private static final String BYTE_ORDER_MARK = "\uFEFF";
+    private static final int LOOKED_AT = 1024;
 
     /** Reads and writes as the interface does: no key twice, no number that is none. */
     private final JsonMapper json;
@@ -49,13 +46,11 @@ class TrialsDocument {
 
     /** Whether a file is meant as such a document: no table begins with a brace. */
     static boolean isOne(byte[] file) {
-        String begin = text(file.length > 1024 ? Arrays.copyOf(file, 1024) : file);
-        return begin.startsWith("{");
+        return text(Arrays.copyOf(file, Math.min(file.length, LOOKED_AT))).startsWith("{");
     }
 
     private static String text(byte[] file) {
-        String text = new String(file, StandardCharsets.UTF_8);
-        return (text.startsWith(BYTE_ORDER_MARK) ? text.substring(1) : text).stripLeading();
+        return RawTable.text(file).stripLeading();
     }
 
     byte[] write(List<TrialFields> trials) {
@@ -88,33 +83,33 @@ class TrialsDocument {
     }
 
     private TrialFields trial(JsonNode node, int place, Workshop workshop) {
-        String at = "trials[" + place + "]";
         TrialFields trial;
         try {
             trial = json.treeToValue(node, TrialFields.class);
         } catch (JacksonException unreadable) {
-            String path = unreadable.getPath().stream().map(JacksonException.Reference::getPropertyName).filter(Objects::nonNull)
-                    .collect(Collectors.joining("."));
-            throw new RefusedFieldException(at + (path.isEmpty() ? "" : "." + path), "Trial " + (place + 1) + " cannot be read" + (path.isEmpty() ? "." : ": “" + path + "” is not understood."));
+            throw refused(place, FieldError.unreadable(unreadable));
         }
         if (trial == null) {
-            throw new RefusedFieldException(at, "Trial " + (place + 1) + " is empty.");
+            throw refused(place, new FieldError("", "It is empty."));
         }
-        validator.validate(trial).stream().min(Comparator.comparing(wrong -> wrong.getPropertyPath().toString())).ifPresent(wrong -> {
-            throw refused(at, place, wrong);
-        });
+        validator.validate(trial).stream().map(wrong -> new FieldError(wrong.getPropertyPath().toString(), wrong.getMessage())).min(Comparator.comparing(FieldError::field))
+                .ifPresent(wrong -> {
+                    throw refused(place, wrong);
+                });
         try {
             trial.requireSense(workshop);
         } catch (RefusedFieldException wrong) {
-            throw new RefusedFieldException(at + "." + wrong.error().field(), "Trial " + (place + 1) + ": " + wrong.getMessage());
+            throw refused(place, wrong.error());
         } catch (NewerRecordException | IllegalArgumentException wrong) {
-            throw new RefusedFieldException(at, "Trial " + (place + 1) + ": " + wrong.getMessage());
+            throw refused(place, new FieldError("", wrong.getMessage()));
         }
         return trial;
     }
 
-    private static RefusedFieldException refused(String at, int place, ConstraintViolation<TrialFields> wrong) {
-        return new RefusedFieldException(at + "." + wrong.getPropertyPath(), "Trial " + (place + 1) + ", " + wrong.getPropertyPath() + ": " + wrong.getMessage());
+    private static RefusedFieldException refused(int place, FieldError wrong) {
+        boolean whole = wrong.field().isEmpty();
+        return new RefusedFieldException("trials[" + place + "]" + (whole ? "" : "." + wrong.field()),
+                "Trial " + (place + 1) + (whole ? "" : ", " + wrong.field()) + ": " + wrong.message());
     }
 
     private static RefusedFieldException refused(String sentence) {

@@ -31,6 +31,11 @@ record Fact(String key, String title, Kind kind, Measurement measurement, String
         return kind != Kind.DAY;
     }
 
+    /** Whether it is a span of time, the latest of which stands first. */
+    boolean time() {
+        return key.equals(Facts.MONTH) || key.equals(Facts.YEAR);
+    }
+
     static Fact word(String key, String title, String column) {
         return new Fact(key, title, Kind.WORD, null, column, false);
     }

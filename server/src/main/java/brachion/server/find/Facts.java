@@ -19,6 +19,8 @@ final class Facts {
     static final String SOURCE = "source";
     static final String JOB = "job";
     static final String DAY = "day";
+    static final String MONTH = "month";
+    static final String YEAR = "year";
 
     private static final Map<String, Fact> BY_KEY = byKey();
 
@@ -49,8 +51,8 @@ final class Facts {
                 Fact.named(SOURCE, "Source", "t.source_id"),
                 Fact.named(JOB, "Job", "t.job_id"),
                 new Fact(DAY, "Day", Fact.Kind.DAY, null, "t.bent_on", true),
-                Fact.word("month", "Month", "date_format(t.bent_on, '%Y-%m')"),
-                Fact.word("year", "Year", "date_format(t.bent_on, '%Y')"),
+                Fact.word(MONTH, "Month", "date_format(t.bent_on, '%Y-%m')"),
+                Fact.word(YEAR, "Year", "date_format(t.bent_on, '%Y')"),
                 Fact.number("releasedRadiusMm", "Radius after release", Measurement.LENGTH, "t.released_radius_mm"),
                 Fact.number("twistDegrees", "Twist", Measurement.ANGLE, "t.twist_degrees"),
                 Fact.number("cupMm", "Cup", Measurement.LENGTH, "t.cup_mm")));

@@ -71,11 +71,14 @@ class FindService {
     @Transactional(readOnly = true)
     public TallyReading tally(TallyFields asked) {
         asked.of().requireSense();
-        Fact rows = grouping("rows", asked.rows());
-        return new Tally(database, names, asked).by(rows, asked.columns() == null ? null : grouping("columns", asked.columns()));
+        return new Tally(database, names, asked).by(grouping("rows", asked.rows()), grouping("columns", asked.columns()));
     }
 
+    /** The fact to count by; null for none. Refuses one nobody counts by. */
     private static Fact grouping(String field, String key) {
+        if (key == null) {
+            return null;
+        }
         Fact fact = Facts.of(field, key);
         if (!fact.groups()) {
             throw new RefusedFieldException(field, "Records are not counted day by day; count them by month.");
@@ -91,6 +94,8 @@ class FindService {
     /** Keeps a view; one of that name is this one from now on. */
     public SavedView keep(ViewFields fields) {
         fields.find().requireSense();
+        grouping("rows", fields.rows());
+        grouping("columns", fields.columns());
         SavedViewEntity stored = views.findByNameAndDeletedAtIsNull(fields.name()).orElseGet(() -> new SavedViewEntity(fields.name()));
         stored.write(fields);
         return views.saveAndFlush(stored).view();

@@ -3,7 +3,6 @@ package brachion.server.find;
 import brachion.server.recipe.Workshops;
 import brachion.server.storage.CurrentShop;
 import java.util.HashMap;
-import java.util.Locale;
 import java.util.Map;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
@@ -41,10 +40,5 @@ class Names {
             names.put(row.getString(1), row.getString(2));
         }, CurrentShop.key());
         return names;
-    }
-
-    /** A word as it is read: all small, its parts apart. */
-    static String plain(String word) {
-        return word.toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 }

@@ -6,9 +6,12 @@ import brachion.core.trial.Severity;
 import brachion.server.find.TallyReading.TallyCount;
 import brachion.server.find.TallyReading.ValueReading;
 import java.util.Comparator;
+import java.util.DoubleSummaryStatistics;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.springframework.jdbc.core.JdbcTemplate;
 
 /** Counts records by one or two facts, for one request. */
@@ -25,7 +28,6 @@ final class Tally {
     private final Names names;
     private final Statement statement;
     private final UnitSystem units;
-    private final Map<String, Map<String, TallyCount>> counts = new HashMap<>();
 
     Tally(JdbcTemplate database, Names names, TallyFields asked) {
         this.database = database;
@@ -34,43 +36,48 @@ final class Tally {
         this.units = asked.units();
     }
 
-    /** A fact to count by: how its values are told apart, and what they are. */
+    /**
+     * Records that say the same.
+     *
+     * @param row    what they say of the first fact, null when they do not
+     * @param column what they say of the second
+     * @param count  how many they are
+     */
+    private record Alike(String row, String column, TallyCount count) {
+    }
+
+    /** A fact to count by: what stands for a value of it, and what that is. */
     private sealed interface Axis {
 
-        /** What its records are told apart by. */
-        String sql();
+        /** The key of the value, or of the band of values, that records with something said of them are counted under. */
+        default String key(String said) {
+            return said == null ? UNSAID : said;
+        }
 
         ValueReading value(String key);
 
-        /** Its values in the order they are shown. */
-        List<String> inOrder(Map<String, Long> trials);
+        /** Keys in the order they are shown, by how many records there are of each. */
+        Comparator<String> order(Map<String, Long> trials);
     }
 
     private record Words(Fact fact, Map<String, String> called) implements Axis {
 
         @Override
-        public String sql() {
-            return "coalesce(" + fact.sql() + ", '" + UNSAID + "')";
-        }
-
-        @Override
         public ValueReading value(String key) {
-            return new ValueReading(key, key.equals(UNSAID) ? null : called.getOrDefault(key, Names.plain(key)), null, null);
+            return new ValueReading(key, called.get(key), null, null);
         }
 
         @Override
-        public List<String> inOrder(Map<String, Long> trials) {
-            boolean times = fact.key().equals("month") || fact.key().equals("year");
-            Comparator<String> most = Comparator.comparing((String key) -> -trials.get(key)).thenComparing(Comparator.naturalOrder());
-            return trials.keySet().stream().sorted(times ? Comparator.reverseOrder() : most).toList();
+        public Comparator<String> order(Map<String, Long> trials) {
+            return fact.time() ? Comparator.reverseOrder() : Comparator.comparing((String key) -> -trials.get(key)).thenComparing(Comparator.naturalOrder());
         }
     }
 
-    private record Numbers(Fact fact, Bands bands) implements Axis {
+    private record Numbers(Bands bands) implements Axis {
 
         @Override
-        public String sql() {
-            return "coalesce(cast(floor((" + fact.sql() + " / " + bands.unit() + " + " + bands.offset() + ") / " + bands.width() + " + " + Bands.HAIR + ") as char), '" + UNSAID + "')";
+        public String key(String said) {
+            return said == null ? UNSAID : String.valueOf(bands.of(Double.parseDouble(said)));
         }
 
         @Override
@@ -83,17 +90,12 @@ final class Tally {
         }
 
         @Override
-        public List<String> inOrder(Map<String, Long> trials) {
-            return trials.keySet().stream().sorted(Comparator.comparing((String key) -> key.equals(UNSAID) ? Long.MAX_VALUE : Long.parseLong(key))).toList();
+        public Comparator<String> order(Map<String, Long> trials) {
+            return Comparator.comparing(key -> key.equals(UNSAID) ? Long.MAX_VALUE : Long.parseLong(key));
         }
     }
 
     private record Everything() implements Axis {
-
-        @Override
-        public String sql() {
-            return "'" + EVERY + "'";
-        }
 
         @Override
         public ValueReading value(String key) {
@@ -101,46 +103,45 @@ final class Tally {
         }
 
         @Override
-        public List<String> inOrder(Map<String, Long> trials) {
-            return List.copyOf(trials.keySet());
+        public Comparator<String> order(Map<String, Long> trials) {
+            return Comparator.naturalOrder();
         }
     }
 
-    private Axis axis(Fact fact) {
+    private Axis axis(Fact fact, List<Alike> all, Function<Alike, String> said) {
+        if (fact == null) {
+            return new Everything();
+        }
         if (fact.kind() != Fact.Kind.NUMBER) {
             return new Words(fact, names.of(fact));
         }
-        return database.queryForObject("select min(" + fact.sql() + "), max(" + fact.sql() + ")" + statement.where(), (row, place) -> {
-            double least = row.getDouble(1);
-            return new Numbers(fact, Bands.of(row.wasNull() ? 0 : least, row.getDouble(2), fact.measurement(), units, MOST_BANDS));
-        }, statement.parameters());
+        DoubleSummaryStatistics numbers = all.stream().map(said).filter(number -> number != null).mapToDouble(Double::parseDouble).summaryStatistics();
+        boolean none = numbers.getCount() == 0;
+        return new Numbers(Bands.of(none ? 0 : numbers.getMin(), none ? 0 : numbers.getMax(), fact.measurement(), units, MOST_BANDS));
     }
 
     /** By one fact, or by two where the second is not null. */
     TallyReading by(Fact rows, Fact columns) {
-        Axis down = axis(rows);
-        Axis across = columns == null ? new Everything() : axis(columns);
-        Map<String, Long> inRow = new HashMap<>();
-        Map<String, Long> inColumn = new HashMap<>();
-        database.query("select " + down.sql() + " r, " + across.sql() + " c, t.severity, count(*)" + statement.where() + " group by r, c, t.severity", row -> {
-            String r = row.getString(1);
-            String c = row.getString(2);
+        String second = columns == null ? "'" + EVERY + "'" : columns.sql();
+        List<Alike> all = database.query("select " + rows.sql() + " r, " + second + " c, t.severity, count(*)" + statement.where() + " group by r, c, t.severity", (row, place) -> {
             long trials = row.getLong(4);
             Severity ended = Severity.valueOf(row.getString(3));
-            counts.computeIfAbsent(r, none -> new HashMap<>())
-                    .merge(c, new TallyCount(trials, ended == Severity.FLAW ? trials : 0, ended == Severity.BROKEN ? trials : 0), TallyCount::and);
-            inRow.merge(r, trials, Long::sum);
-            inColumn.merge(c, trials, Long::sum);
+            return new Alike(row.getString(1), row.getString(2), new TallyCount(trials, ended == Severity.FLAW ? trials : 0, ended == Severity.BROKEN ? trials : 0));
         }, statement.parameters());
-        List<String> shownRows = first(down.inOrder(inRow), columns == null ? MOST_VALUES : MOST_BESIDE_ANOTHER);
-        List<String> shownColumns = first(across.inOrder(inColumn), MOST_BESIDE_ANOTHER);
+        Axis down = axis(rows, all, Alike::row);
+        Axis across = axis(columns, all, Alike::column);
+        Map<String, Map<String, TallyCount>> counts = new HashMap<>();
+        all.forEach(alike -> counts.computeIfAbsent(down.key(alike.row()), none -> new HashMap<>()).merge(across.key(alike.column()), alike.count(), TallyCount::and));
+        List<String> shownRows = first(down, all, alike -> down.key(alike.row()), columns == null ? MOST_VALUES : MOST_BESIDE_ANOTHER);
+        List<String> shownColumns = first(across, all, alike -> across.key(alike.column()), MOST_BESIDE_ANOTHER);
         List<List<TallyCount>> cells = shownRows.stream().map(r -> shownColumns.stream().map(c -> counts.get(r).getOrDefault(c, TallyCount.NONE)).toList()).toList();
         long shown = cells.stream().flatMap(List::stream).mapToLong(TallyCount::trials).sum();
-        long all = inRow.values().stream().mapToLong(Long::longValue).sum();
-        return new TallyReading(shownRows.stream().map(down::value).toList(), shownColumns.stream().map(across::value).toList(), cells, all - shown);
+        return new TallyReading(shownRows.stream().map(down::value).toList(), shownColumns.stream().map(across::value).toList(), cells,
+                all.stream().mapToLong(alike -> alike.count().trials()).sum() - shown);
     }
 
-    private static List<String> first(List<String> keys, int most) {
-        return keys.size() <= most ? keys : keys.subList(0, most);
+    private static List<String> first(Axis axis, List<Alike> all, Function<Alike, String> key, int most) {
+        Map<String, Long> trials = all.stream().collect(Collectors.groupingBy(key, Collectors.summingLong(alike -> alike.count().trials())));
+        return trials.keySet().stream().sorted(axis.order(trials)).limit(most).toList();
     }
 }

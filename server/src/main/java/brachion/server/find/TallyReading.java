@@ -17,7 +17,7 @@ record TallyReading(@NotNull List<ValueReading> rows, @NotNull List<ValueReading
      * A value of a fact, or a band of its values.
      *
      * @param key   of words and names: what to look for to have these records; empty for those that do not say
-     * @param label what it is called; missing where key, from and below say it
+     * @param label the name it was given; missing where it has none
      * @param from  where a band begins
      * @param below where it ends
      */

@@ -2,7 +2,6 @@ package brachion.server.storage;
 
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
-import java.time.LocalDate;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 
@@ -23,7 +22,7 @@ public final class TableFile {
      * @param clock tells the day
      */
     public static ResponseEntity<byte[]> of(String of, String text, Clock clock) {
-        return Download.of("brachion-" + of + "-" + LocalDate.now(clock) + ".csv",
+        return Download.of(Download.named(of, "csv", clock),
                 new MediaType(MediaType.parseMediaType(TYPE), StandardCharsets.UTF_8), text.getBytes(StandardCharsets.UTF_8));
     }
 }
