@@ -37,6 +37,7 @@ const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./plan/PlanPlace')).PlanPlace }),
         children: [
           { index: true, lazy: async () => ({ Component: (await import('./plan/ForecastPart')).ForecastPart }) },
+          { path: 'curve', lazy: async () => ({ Component: (await import('./curve/CurvePart')).CurvePart }) },
           { path: 'ways', lazy: async () => ({ Component: (await import('./ways/WaysPart')).WaysPart }) },
           { path: 'map', lazy: async () => ({ Component: (await import('./map/MapPart')).MapPart }) },
           { path: 'next', lazy: async () => ({ Component: (await import('./next/NextPart')).NextPart }) },

@@ -1012,6 +1012,150 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/curves/points": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["points"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/curves/kept": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["kept_1"];
+        put?: never;
+        post: operations["keep_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/curves/kept/{id}/restoration": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restore_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/curves/form": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["form"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/curves/forecast": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["forecast_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/curves/drawn": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["drawn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/curves/drawing/svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["svg"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/curves/drawing/pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pdf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/curves/drawing/dxf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["dxf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bench": {
         parameters: {
             query?: never;
@@ -1101,7 +1245,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["restore_3"];
+        post: operations["restore_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1131,7 +1275,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["forecast_1"];
+        get: operations["forecast_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1396,6 +1540,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/curves/familiar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["familiar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/components": {
         parameters: {
             query?: never;
@@ -1535,6 +1695,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/curves/kept/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["discard_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -3051,6 +3227,196 @@ export interface components {
             count: number;
             offered: string[];
         };
+        PlaceFields: {
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
+        PointsFields: {
+            places?: components["schemas"]["PlaceFields"][];
+            text?: string;
+            /** @enum {string} */
+            units?: "INCH" | "METRIC";
+            /** Format: double */
+            toleranceMm: number;
+            /** @enum {string} */
+            along: "MIDDLE" | "LEFT_FACE" | "RIGHT_FACE";
+            /** Format: double */
+            thicknessMm: number;
+        };
+        ChainFields: {
+            stretches: components["schemas"]["StretchFields"][];
+        };
+        FittedReading: {
+            chain: components["schemas"]["ChainFields"];
+            asDrawn: boolean;
+            /** Format: double */
+            offMm: number;
+            /** Format: int32 */
+            lines: number;
+            unitSaid: boolean;
+            /** Format: int32 */
+            leftOut: number;
+        };
+        StretchFields: {
+            /** @enum {string} */
+            kind: "STRAIGHT" | "ARC";
+            /** Format: double */
+            lengthMm?: number;
+            /** Format: double */
+            innerRadiusMm?: number;
+            /** Format: double */
+            angleDegrees?: number;
+            /** @enum {string} */
+            turn?: "LEFT" | "RIGHT";
+        };
+        KeptCurveFields: {
+            name: string;
+            chain: components["schemas"]["ChainFields"];
+            strapTurned?: boolean;
+        };
+        KeptCurve: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+            curve: components["schemas"]["KeptCurveFields"];
+        };
+        CurveRequest: {
+            recipe: components["schemas"]["RecipeFields"];
+            chain: components["schemas"]["ChainFields"];
+            strapTurned: boolean;
+        };
+        FormRequest: {
+            curve: components["schemas"]["CurveRequest"];
+            form: components["schemas"]["FormWantedFields"];
+        };
+        FormWantedFields: {
+            /** @enum {string} */
+            kind: "ONE_SIDED" | "PRESS" | "PEG_BOARD";
+            /** Format: double */
+            sheetThicknessMm: number;
+            /** Format: double */
+            sheetLengthMm: number;
+            /** Format: double */
+            sheetWidthMm: number;
+            /** Format: double */
+            sheetPrice?: number;
+            /** Format: double */
+            clampReachMm: number;
+            /** Format: double */
+            clampHoleMm?: number;
+            /** Format: double */
+            spacingMm: number;
+            /** Format: double */
+            pegMm: number;
+        };
+        FormReading: {
+            piece: string;
+            parts: components["schemas"]["PartView"][];
+            laid: components["schemas"]["Laid"][];
+            /** Format: int32 */
+            sheets: number;
+            /** Format: int32 */
+            pegs: number;
+            /** Format: double */
+            cost: number;
+            /** Format: double */
+            hours: number;
+            box: number[];
+        };
+        HoleView: {
+            /** @enum {string} */
+            use: "CLAMP" | "PIN" | "PEG";
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+            /** Format: double */
+            diameterMm: number;
+        };
+        Laid: {
+            /** Format: int32 */
+            part: number;
+            /** Format: int32 */
+            sheet: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            heightMm: number;
+        };
+        PartView: {
+            /** @enum {string} */
+            role: "BODY" | "INNER_HALF" | "OUTER_HALF" | "BOARD";
+            path: string;
+            holes: components["schemas"]["HoleView"][];
+            /** Format: int32 */
+            layers: number;
+        };
+        BendView: {
+            /** Format: int32 */
+            first: number;
+            /** Format: int32 */
+            last: number;
+            /** Format: double */
+            tightestMm: number;
+            /** Format: double */
+            angleDegrees: number;
+            /** @enum {string} */
+            turn: "LEFT" | "RIGHT";
+            /** Format: double */
+            fromMm: number;
+            /** Format: double */
+            toMm: number;
+            /** Format: double */
+            tightestAtMm: number;
+            bareFace: boolean;
+            unbroken: components["schemas"]["Odds"];
+            /** @enum {string} */
+            limiting: "TENSION" | "COMPRESSION" | "GLUE_LINE";
+            /** Format: double */
+            ratio: number;
+            /** Format: double */
+            formRadiusMm: number;
+        };
+        CurveReading: {
+            unbroken: components["schemas"]["Odds"];
+            /** Format: double */
+            asWorst: number;
+            /** Format: double */
+            eachForItself: number;
+            bends: components["schemas"]["BendView"][];
+            near: number[];
+            onForm: components["schemas"]["ChainFields"];
+            /** Format: double */
+            thicknessMm: number;
+            /** Format: double */
+            middleMm: number;
+            /** Format: double */
+            leftMm: number;
+            /** Format: double */
+            rightMm: number;
+            /** Format: double */
+            stockMm: number;
+            crosses: boolean;
+        };
+        DrawingFields: {
+            recipe: components["schemas"]["RecipeFields"];
+            chain: components["schemas"]["ChainFields"];
+            strapTurned?: boolean;
+            /** @enum {string} */
+            what: "PIECE" | "ON_FORM" | "FORM";
+            form?: components["schemas"]["FormWantedFields"];
+            name?: string;
+            /** @enum {string} */
+            units: "INCH" | "METRIC";
+            /** @enum {string} */
+            paper: "A4" | "LETTER";
+        };
         PlanFields: {
             name: string;
             recipe: components["schemas"]["RecipeFields"];
@@ -3751,6 +4117,23 @@ export type ColumnView = components['schemas']['ColumnView'];
 export type GivenView = components['schemas']['GivenView'];
 export type NotebookAnswer = components['schemas']['NotebookAnswer'];
 export type WordView = components['schemas']['WordView'];
+export type PlaceFields = components['schemas']['PlaceFields'];
+export type PointsFields = components['schemas']['PointsFields'];
+export type ChainFields = components['schemas']['ChainFields'];
+export type FittedReading = components['schemas']['FittedReading'];
+export type StretchFields = components['schemas']['StretchFields'];
+export type KeptCurveFields = components['schemas']['KeptCurveFields'];
+export type KeptCurve = components['schemas']['KeptCurve'];
+export type CurveRequest = components['schemas']['CurveRequest'];
+export type FormRequest = components['schemas']['FormRequest'];
+export type FormWantedFields = components['schemas']['FormWantedFields'];
+export type FormReading = components['schemas']['FormReading'];
+export type HoleView = components['schemas']['HoleView'];
+export type Laid = components['schemas']['Laid'];
+export type PartView = components['schemas']['PartView'];
+export type BendView = components['schemas']['BendView'];
+export type CurveReading = components['schemas']['CurveReading'];
+export type DrawingFields = components['schemas']['DrawingFields'];
 export type PlanFields = components['schemas']['PlanFields'];
 export type VerdictFields = components['schemas']['VerdictFields'];
 export type JudgedAnswer = components['schemas']['JudgedAnswer'];
@@ -5960,6 +6343,252 @@ export interface operations {
             };
         };
     };
+    points: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PointsFields"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FittedReading"];
+                };
+            };
+        };
+    };
+    kept_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptCurve"][];
+                };
+            };
+        };
+    };
+    keep_3: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeptCurveFields"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptCurve"];
+                };
+            };
+        };
+    };
+    restore_3: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptCurve"];
+                };
+            };
+        };
+    };
+    form: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FormRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FormReading"];
+                };
+            };
+        };
+    };
+    forecast_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CurveRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CurveReading"];
+                };
+            };
+        };
+    };
+    drawn: {
+        parameters: {
+            query: {
+                toleranceMm: number;
+                along: "MIDDLE" | "LEFT_FACE" | "RIGHT_FACE";
+                thicknessMm: number;
+                bareUnits?: "INCH" | "METRIC";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "image/svg+xml": string;
+                "image/vnd.dxf": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FittedReading"];
+                };
+            };
+        };
+    };
+    svg: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DrawingFields"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
+                };
+            };
+        };
+    };
+    pdf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DrawingFields"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    dxf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DrawingFields"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/vnd.dxf": string;
+                };
+            };
+        };
+    };
     bench: {
         parameters: {
             query?: never;
@@ -6116,7 +6745,7 @@ export interface operations {
             };
         };
     };
-    restore_3: {
+    restore_4: {
         parameters: {
             query?: never;
             header?: {
@@ -6163,7 +6792,7 @@ export interface operations {
             };
         };
     };
-    forecast_1: {
+    forecast_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -6515,6 +7144,30 @@ export interface operations {
             };
         };
     };
+    familiar: {
+        parameters: {
+            query: {
+                curve: "SINGLE" | "S" | "U" | "HOOP" | "SPIRAL";
+                innerRadiusMm: number;
+                angleDegrees: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChainFields"];
+                };
+            };
+        };
+    };
     components: {
         parameters: {
             query?: never;
@@ -6718,6 +7371,29 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["InstrumentView"];
                 };
+            };
+        };
+    };
+    discard_2: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -3,7 +3,7 @@ import { Link as RouterLink } from 'react-router';
 
 /** The parts of the account of the computation, by the headings of docs/computation.md. */
 export const PARTS = ['heat-and-water', 'the-bend', 'what-nobody-has-measured', 'the-steam-rig', 'the-odds', 'the-advice', 'the-sheet', 'the-bench', 'the-things-in-the-rig', 'the-record', 'the-stock',
-  'jobs-and-hands', 'photographs'] as const;
+  'jobs-and-hands', 'photographs', 'curves'] as const;
 
 /** Leads to how a number is computed. */
 export function HowComputed({ part }: { part: (typeof PARTS)[number] }) {

@@ -48,7 +48,7 @@ const FACE: Record<ModeForecast['mode'], string> = {
 };
 
 /** What limits the bend. */
-export function limitInWords(mode: ModeForecast): string {
+export function limitInWords(mode: Pick<ModeForecast, 'mode' | 'ratio'>): string {
   const share = Math.round(mode.ratio * 100);
   return mode.mode === 'GLUE_LINE'
     ? `The glue line limits it: the plies pull at ${share} % of what structural rules allow.`

@@ -17,8 +17,12 @@ import { PLAN_DRAFT } from './draft';
 import { PieceBand } from './PieceBand';
 import type { Plan } from './usePlan';
 
+/** Of several bends; it is drawn there, in place of the one bend. */
+const CURVE = '/plan/curve';
+
 const PARTS = [
   { to: '/plan', label: 'Forecast' },
+  { to: CURVE, label: 'Curve' },
   { to: '/plan/ways', label: 'Other ways' },
   { to: '/plan/map', label: 'Map' },
   { to: '/plan/next', label: 'Next trial' },
@@ -53,7 +57,7 @@ export function PlanPlace() {
       <Typography variant="h1" sx={{ position: 'absolute', left: -9999 }}>Plan a bend</Typography>
       {!onPhone && <Box component="section" aria-label="Recipe" sx={BESIDE}>{inputs}</Box>}
       <Box sx={{ minWidth: 0 }}>
-        <PieceBand state={state} />
+        {pathname !== CURVE && <PieceBand state={state} />}
         <ForTheJob recipe={state.answer?.recipe} stale={!state.current} job={job} onLeave={leaveJob} />
         <PartBar label="Parts of the plan" parts={PARTS} beside={<PutOnBench recipe={state.answer?.recipe} stale={!state.current} jobId={job?.id} />} />
         {onPhone && pathname === '/plan' && <section aria-label="Recipe">{inputs}</section>}

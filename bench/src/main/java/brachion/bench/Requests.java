@@ -5,6 +5,8 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.Locale;
 import java.util.function.IntFunction;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /** What the answers of the running product cost, beside an empty one of the same server. */
 final class Requests {
@@ -58,6 +60,15 @@ final class Requests {
                 post("/api/forecast/map", turn -> asked(hotter("", turn), MAP)), 5, 10);
         row("every way to a curve, side by side", "aim: 60 ms more",
                 post("/api/forecast/side-by-side", turn -> asked(RECIPE.formatted(MEASURED, 98), ", \"wanted\": 0.9")), 40, 40);
+        String arcs = IntStream.range(0, 6).mapToObj(arc -> """
+                {"kind": "STRAIGHT", "lengthMm": 60}, {"kind": "ARC", "innerRadiusMm": %d, "angleDegrees": 40, "turn": "%s"}""".formatted(150 + 20 * arc, arc % 2 == 0 ? "LEFT" : "RIGHT"))
+                .collect(Collectors.joining(", ", ", \"strapTurned\": true, \"chain\": {\"stretches\": [", "]}"));
+        String curve = asked(RECIPE.formatted(MEASURED, 98), arcs);
+        row("a curve of 12 parts, 6 of them bends", "aim: 10 ms more than one bend", post("/api/curves/forecast", turn -> curve), 200, 200);
+        String metres = asked(RECIPE.formatted(MEASURED, 98), """
+                , "strapTurned": true, "what": "PIECE", "name": "A rail", "units": "METRIC", "paper": "A4",
+                "chain": {"stretches": [{"kind": "STRAIGHT", "lengthMm": 700}, {"kind": "ARC", "innerRadiusMm": 300, "angleDegrees": 120, "turn": "LEFT"}, {"kind": "STRAIGHT", "lengthMm": 700}]}""");
+        row("pattern of a curve of two metres as PDF", "aim: 400 ms", post("/api/curves/drawing/pdf", turn -> metres), 20, 20);
         String broken = "/api/trials/" + broken();
         row("a record, forecast as it was done", "", get(broken + "/forecast"), 40, 40);
         row("what was behind its flaw", "", post(broken + "/diagnosis", turn -> MARKS_ALONE), 40, 40);

@@ -21,6 +21,7 @@ final class Busy {
                     "| what | value | beside |", "|---|---|---|"));
             report.addAll(new FullBench(product).measure());
             report.addAll(new DraggedBoard(product).measure());
+            report.addAll(new DraggedCurve(product).measure());
             Files.write(Path.of(arguments[2]), report);
             System.out.println(String.join("\n", report));
         }

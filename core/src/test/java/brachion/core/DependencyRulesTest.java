@@ -19,7 +19,7 @@ class DependencyRulesTest {
 
     @ArchTest
     static final ArchRule the_core_depends_on_no_framework = classes().should().onlyDependOnClassesThat()
-            .resideInAnyPackage("brachion.core..", "java..", "org.hipparchus..", "org.apache.commons.csv..");
+            .resideInAnyPackage("brachion.core..", "java..", "org.hipparchus..", "org.apache.commons.csv..", "org.locationtech.jts..");
 
     @ArchTest
     static final ArchRule nothing_points_backwards = layeredArchitecture().consideringOnlyDependenciesInLayers()
@@ -36,8 +36,12 @@ class DependencyRulesTest {
             .layer("photo").definedBy("brachion.core.photo")
             .layer("trial").definedBy("brachion.core.trial")
             .layer("risk").definedBy("brachion.core.risk")
+            .layer("shape").definedBy("brachion.core.shape")
+            .layer("form").definedBy("brachion.core.form")
             .layer("forecast").definedBy("brachion.core.forecast")
             .whereLayer("forecast").mayNotBeAccessedByAnyLayer()
+            .whereLayer("form").mayNotBeAccessedByAnyLayer()
+            .whereLayer("shape").mayOnlyBeAccessedByLayers("form", "forecast")
             .whereLayer("risk").mayOnlyBeAccessedByLayers("forecast")
             .whereLayer("trial").mayOnlyBeAccessedByLayers("job", "risk", "forecast")
             .whereLayer("bench").mayOnlyBeAccessedByLayers("job")

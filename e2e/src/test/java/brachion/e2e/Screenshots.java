@@ -91,6 +91,16 @@ class Screenshots extends BrowserTest {
     }
 
     @Test
+    void curve() {
+        show("/plan/curve");
+        button("Settle leg").click();
+        settle();
+        page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Radius of part 2").setExact(true)).focus();
+        settle();
+        take("curve");
+    }
+
+    @Test
     void stock() {
         show("/stock/1");
         type("How many", "4");

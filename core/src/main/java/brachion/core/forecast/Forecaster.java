@@ -130,13 +130,23 @@ public final class Forecaster {
     private SpringbackForecast springback(Possible typical) {
         double wanted = typical.recipe().bend().innerRadiusMm();
         Opening opening = risk.springback().opening(typical);
-        double form = wanted / opening.middle();
+        return new SpringbackForecast(wanted * opening.middle(), wanted * opening.low(), wanted * opening.high(),
+                wanted * opening.computed(), formRadiusMm(typical, opening.middle()), opening.measured());
+    }
+
+    /** The form a piece opens from to the radius asked for [mm]. */
+    double formRadiusMm(Possible typical) {
+        return formRadiusMm(typical, risk.springback().expectedOpening(typical));
+    }
+
+    private double formRadiusMm(Possible typical, double opens) {
+        double wanted = typical.recipe().bend().innerRadiusMm();
+        double form = wanted / opens;
         for (int round = 1; round < FORM_ROUNDS; round++) {
             Recipe onForm = typical.recipe().withInnerRadiusMm(Math.max(form, SMALLEST_FORM_MM));
             form = wanted / risk.springback().expectedOpening(Possible.roughly(onForm));
         }
-        return new SpringbackForecast(wanted * opening.middle(), wanted * opening.low(), wanted * opening.high(),
-                wanted * opening.computed(), form, opening.measured());
+        return form;
     }
 
     private List<MissingMeasurement> missing(Recipe recipe, List<Possible> possible) {

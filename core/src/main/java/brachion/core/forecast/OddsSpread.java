@@ -8,7 +8,9 @@ import brachion.core.risk.RiskModel;
 import brachion.core.trial.Severity;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.DoubleUnaryOperator;
 import org.hipparchus.distribution.discrete.BinomialDistribution;
 import org.hipparchus.special.Erf;
@@ -62,15 +64,8 @@ final class OddsSpread {
     }
 
     static OddsSpread of(RiskModel risk, List<Possible> possible, Severity worst, int points) {
-        List<Outlook> outlooks = new ArrayList<>();
-        for (Possible each : possible) {
-            for (Outlook outlook : risk.outlooks(worst, each)) {
-                outlooks.add(new Outlook(each.weight() * outlook.weight(), outlook.hidden(), outlook.margins()));
-            }
-        }
-        int all = points * possible.size();
-        int[] count = outlooks.stream().mapToInt(each -> Math.min(MOST_POINTS,
-                Math.max(FEWEST_OF_AN_OUTLOOK, (int) Math.round(all * each.weight())))).toArray();
+        List<Outlook> outlooks = outlooks(risk, possible, worst);
+        int[] count = counts(outlooks, points * possible.size());
         int size = Arrays.stream(count).sum();
         double[] value = new double[size];
         double[] weight = new double[size];
@@ -81,15 +76,95 @@ final class OddsSpread {
             mean += outlook.weight() * outlook.holds();
             List<Margin> margins = outlook.margins();
             for (int point = 0; point < count[i]; point++) {
-                double chance = 1 - outlook.hidden();
-                for (int mode = 0; mode < margins.size(); mode++) {
-                    chance *= margins.get(mode).probabilityAt(STANDARD[mode][point]);
-                }
-                value[next] = chance;
+                value[next] = chance(outlook.hidden(), margins, point);
                 weight[next++] = outlook.weight() / count[i];
             }
         }
         return new OddsSpread(value, weight, mean);
+    }
+
+    private static List<Outlook> outlooks(RiskModel risk, List<Possible> possible, Severity worst) {
+        List<Outlook> outlooks = new ArrayList<>();
+        for (Possible each : possible) {
+            for (Outlook outlook : risk.outlooks(worst, each)) {
+                outlooks.add(new Outlook(each.weight() * outlook.weight(), outlook.hidden(), outlook.margins()));
+            }
+        }
+        return outlooks;
+    }
+
+    private static int[] counts(List<Outlook> outlooks, int all) {
+        return outlooks.stream().mapToInt(each -> Math.min(MOST_POINTS,
+                Math.max(FEWEST_OF_AN_OUTLOOK, (int) Math.round(all * each.weight())))).toArray();
+    }
+
+    private static double chance(double hidden, List<Margin> margins, int point) {
+        double chance = 1 - hidden;
+        for (int mode = 0; mode < margins.size(); mode++) {
+            chance *= margins.get(mode).probabilityAt(STANDARD[mode][point]);
+        }
+        return chance;
+    }
+
+    /**
+     * Several bends of one piece.
+     *
+     * @param odds          odds that none breaks, halfway between both others in logarithm
+     * @param asWorst       chance that the worst of them holds, as things may stand
+     * @param eachForItself chance that all hold if they break independently
+     */
+    record Several(Odds odds, double asWorst, double eachForItself) {
+    }
+
+    /**
+     * Several bends of one piece, of which everything is unknown together: what the stock is, how the fit errs, how many pieces hide
+     * flaws.
+     *
+     * @param bends what each bend could be, of the same blank in the same order
+     */
+    static Several ofSeveral(RiskModel risk, List<List<Possible>> bends, Severity worst) {
+        if (bends.isEmpty()) {
+            return new Several(new Odds(1, 1, 1), 1, 1);
+        }
+        // equal bends are asked once; their answers are one and the same list
+        Map<List<Possible>, Integer> times = new IdentityHashMap<>();
+        bends.forEach(bend -> times.merge(bend, 1, Integer::sum));
+        if (bends.size() == 1) {
+            OddsSpread alone = of(risk, bends.get(0), worst);
+            return new Several(alone.odds(), alone.mean, alone.mean);
+        }
+        List<Integer> often = new ArrayList<>();
+        List<List<Outlook>> outlooks = new ArrayList<>();
+        times.forEach((possible, many) -> {
+            often.add(many);
+            outlooks.add(outlooks(risk, possible, worst));
+        });
+        List<Outlook> first = outlooks.get(0);
+        int[] count = counts(first, Math.max(FEWEST_POINTS * bends.get(0).size(), MOST_POINTS));
+        int size = Arrays.stream(count).sum();
+        double[] value = new double[size];
+        double[] weight = new double[size];
+        double[] sums = new double[3];
+        int next = 0;
+        for (int i = 0; i < count.length; i++) {
+            for (int point = 0; point < count[i]; point++) {
+                double least = 1;
+                double product = 1;
+                for (int bend = 0; bend < outlooks.size(); bend++) {
+                    Outlook outlook = outlooks.get(bend).get(i);
+                    double chance = chance(outlook.hidden(), outlook.margins(), point);
+                    least = Math.min(least, chance);
+                    product *= Math.pow(chance, often.get(bend));
+                }
+                value[next] = Math.sqrt(least * product);
+                weight[next] = first.get(i).weight() / count[i];
+                sums[0] += weight[next] * value[next];
+                sums[1] += weight[next] * least;
+                sums[2] += weight[next] * product;
+                next++;
+            }
+        }
+        return new Several(new OddsSpread(value, weight, sums[0]).odds(), sums[1], sums[2]);
     }
 
     /** Mean and the shortest range that holds 80 %: it reaches 1 where a piece may well be safe, and 0 where it is hopeless. */

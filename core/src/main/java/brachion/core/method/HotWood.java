@@ -108,6 +108,11 @@ public interface HotWood extends Method {
         return handling().strap();
     }
 
+    @Override
+    default HotWood withBareFace() {
+        return strap().isEmpty() ? this : with(handling().withStrap(Optional.empty()));
+    }
+
     /** Minutes in steam; empty for a way that steams nothing. */
     default OptionalDouble minutesInSteam() {
         return OptionalDouble.of(heating().minutes());

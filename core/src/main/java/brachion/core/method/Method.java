@@ -40,6 +40,11 @@ public interface Method {
     /** The strap on the outer face, if any. */
     Optional<Strap> strap();
 
+    /** The same way where nothing lies on the outer face: the strap of an S lies on the inner face of every other bend. */
+    default Method withBareFace() {
+        return this;
+    }
+
     /**
      * What bending the blank to the curve asks of the wood.
      *

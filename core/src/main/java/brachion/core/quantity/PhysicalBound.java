@@ -21,6 +21,14 @@ public enum PhysicalBound {
     TWIST_DEGREES("Twist", 0, 180, "°"),
     /** Angle through which the piece is bent. */
     ANGLE_DEGREES("Bend angle", 1, 720, "°"),
+    /** Inner radius of one arc of a chain; flatter than any bend where a fitted line is nearly straight. */
+    ARC_RADIUS_MM("Inner radius", 5, 1_000_000, "mm"),
+    /** One arc of a chain; a line fitted to points is made of many small ones. */
+    ARC_DEGREES("Angle", 0.001, 1440, "°"),
+    /** One straight of a chain. */
+    STRAIGHT_MM("Straight", 0.001, 15_000, "mm"),
+    /** How far a fitted line may lie from its points. */
+    FITTED_MM("Tolerance", 0.01, 50, "mm"),
     /** Moisture content, oven-dry basis. */
     MOISTURE_PERCENT("Moisture", 0, 200, "%"),
     /** Temperature of the steam chamber. */
@@ -125,6 +133,20 @@ public enum PhysicalBound {
     CONTACT_PERCENT("Contact with the pipe", 2, 100, "%"),
     /** How far a clamp opens. */
     REACH_MM("How far they open", 5, 5000, "mm"),
+    /** Hole for the head of a clamp. */
+    HOLE_MM("Clamp hole", 5, 150, "mm"),
+    /** From clamp to clamp, or from peg to peg. */
+    SPACING_MM("Spacing", 10, 1000, "mm"),
+    /** Thickness of a peg. */
+    PEG_MM("Peg", 3, 100, "mm"),
+    /** Thickness of sheet goods. */
+    SHEET_THICKNESS_MM("Sheet thickness", 3, 60, "mm"),
+    /** Length or width of a sheet. */
+    SHEET_SIDE_MM("Sheet", 100, 5000, "mm"),
+    /** What a sheet costs. */
+    PRICE("Price", 0, 100_000, ""),
+    /** Wood left over at each end of a piece. */
+    OVERHANG_MM("Overhang", 0, 1000, "mm"),
     /** How long a glue stays open. */
     OPEN_MINUTES("Open time", 0.5, 600, "min"),
     /** Pressure a glue line wants. */

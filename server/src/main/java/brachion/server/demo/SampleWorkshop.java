@@ -5,6 +5,7 @@ import brachion.server.job.Jobs;
 import brachion.server.photo.Photos;
 import brachion.server.rack.Rack;
 import brachion.server.rig.RigItems;
+import brachion.server.shape.Curves;
 import brachion.server.stock.Stock;
 import brachion.server.storage.CurrentShop;
 import brachion.server.storage.LongWork;
@@ -33,7 +34,7 @@ class SampleWorkshop {
     /** So many of the job under way are bent. */
     private static final int FRAMES = 5;
     /** Everything a shop keeps; what belongs to a piece goes with it. */
-    private static final List<String> KEPT = List.of("photo", "trial", "bench_piece", "stock_board", "person", "board", "source", "drying_piece", "steam_rig", "rig_item", "instrument", "row_set_aside", "notebook", "saved_view", "wood", "job",
+    private static final List<String> KEPT = List.of("photo", "trial", "bench_piece", "stock_board", "person", "board", "source", "drying_piece", "steam_rig", "rig_item", "instrument", "row_set_aside", "notebook", "saved_view", "kept_curve", "wood", "job",
             "trial_revision", "write_done");
 
     /** What belongs to a row of these, and by which key. */
@@ -51,13 +52,14 @@ class SampleWorkshop {
     private final Photos photos;
     private final Jobs jobs;
     private final RigItems rigItems;
+    private final Curves curves;
     private final JdbcTemplate database;
     private final TransactionTemplate transaction;
     private final LongWork longWork;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    SampleWorkshop(Trials trials, Rack rack, Bench bench, Stock stock, Photos photos, Jobs jobs, RigItems rigItems, JdbcTemplate database, PlatformTransactionManager transactions,
+    SampleWorkshop(Trials trials, Rack rack, Bench bench, Stock stock, Photos photos, Jobs jobs, RigItems rigItems, Curves curves, JdbcTemplate database, PlatformTransactionManager transactions,
                    LongWork longWork, ApplicationEventPublisher events, Clock clock) {
         this.trials = trials;
         this.rack = rack;
@@ -66,6 +68,7 @@ class SampleWorkshop {
         this.photos = photos;
         this.jobs = jobs;
         this.rigItems = rigItems;
+        this.curves = curves;
         this.database = database;
         this.longWork = longWork;
         this.transaction = new TransactionTemplate(transactions);
@@ -104,6 +107,7 @@ class SampleWorkshop {
         List<TrialFields> bends = new FellmarrowWorkshop(SEED).twoYears();
         List<Long> keys = trials.log(bends);
         new FellmarrowRack(LocalDate.now(clock)).hangOn(rack);
+        FellmarrowCurves.keepIn(curves);
         long sloping = new FellmarrowStock(LocalDate.now(clock)).layIn(stock);
         new FellmarrowPhotographs(bends, keys).hangUp(photos, sloping);
         new FellmarrowBench(clock.instant()).layOn(bench, jobs, trials, new FellmarrowRig(LocalDate.now(clock)).layIn(rigItems), lastFrames(bends, keys));

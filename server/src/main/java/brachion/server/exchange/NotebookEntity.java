@@ -1,19 +1,15 @@
 package brachion.server.exchange;
 
-import brachion.server.storage.StoredEntity;
+import brachion.server.storage.StoredDocument;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
-import tools.jackson.databind.json.JsonMapper;
 
 /** What tables of one shape were said to mean. */
 @Entity
 @Table(name = "notebook")
-class NotebookEntity extends StoredEntity {
-
-    private static final JsonMapper JSON = JsonMapper.shared();
+class NotebookEntity extends StoredDocument {
 
     private String shape;
-    private String document;
 
     protected NotebookEntity() {
     }
@@ -22,11 +18,7 @@ class NotebookEntity extends StoredEntity {
         this.shape = shape;
     }
 
-    void write(Translation translation) {
-        document = JSON.writeValueAsString(translation);
-    }
-
     Translation translation() {
-        return JSON.readValue(document, Translation.class);
+        return read(Translation.class);
     }
 }

@@ -1,19 +1,15 @@
 package brachion.server.find;
 
-import brachion.server.storage.StoredEntity;
+import brachion.server.storage.StoredDocument;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
-import tools.jackson.databind.json.JsonMapper;
 
 /** A kept view of the records. */
 @Entity
 @Table(name = "saved_view")
-class SavedViewEntity extends StoredEntity {
-
-    private static final JsonMapper JSON = JsonMapper.shared();
+class SavedViewEntity extends StoredDocument {
 
     private String name;
-    private String document;
 
     protected SavedViewEntity() {
     }
@@ -22,11 +18,7 @@ class SavedViewEntity extends StoredEntity {
         this.name = name;
     }
 
-    void write(ViewFields fields) {
-        document = JSON.writeValueAsString(fields);
-    }
-
     SavedView view() {
-        return new SavedView(id(), name, JSON.readValue(document, ViewFields.class));
+        return new SavedView(id(), name, read(ViewFields.class));
     }
 }

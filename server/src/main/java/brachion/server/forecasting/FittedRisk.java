@@ -1,5 +1,6 @@
 package brachion.server.forecasting;
 
+import brachion.core.forecast.ChainForecaster;
 import brachion.core.forecast.Forecaster;
 import brachion.core.forecast.Odds;
 import brachion.core.method.Recipe;
@@ -71,6 +72,11 @@ class FittedRisk implements OddsOfTheShop {
     @Override
     public Function<Recipe, Odds> unbroken() {
         return new Forecaster(current().risk())::unbroken;
+    }
+
+    @Override
+    public ChainForecaster chains() {
+        return new ChainForecaster(current().risk());
     }
 
     /** Fits behind the scenes once the server is up, so that the first question need not wait for it. */

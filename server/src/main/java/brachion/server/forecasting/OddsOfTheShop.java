@@ -1,5 +1,6 @@
 package brachion.server.forecasting;
 
+import brachion.core.forecast.ChainForecaster;
 import brachion.core.forecast.Odds;
 import brachion.core.method.Recipe;
 import java.util.function.Function;
@@ -9,4 +10,7 @@ public interface OddsOfTheShop {
 
     /** The odds that a piece does not break, all by the records as they are now. */
     Function<Recipe, Odds> unbroken();
+
+    /** What there is to expect of curves of several bends, by the same records. */
+    ChainForecaster chains();
 }

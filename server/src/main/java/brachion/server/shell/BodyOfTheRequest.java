@@ -40,6 +40,7 @@ class BodyOfTheRequest extends OncePerRequestFilter {
 
     private static final int LONGEST_DOCUMENT = 512 * 1024;
     private static final int LONGEST_TABLE = 6 * 1024 * 1024;
+    private static final int LONGEST_DRAWING = 2 * 1024 * 1024;
     private static final int LONGEST_PHOTOGRAPH = 15 * 1024 * 1024;
     private static final int LONGEST_BACKUP = 1024 * 1024 * 1024;
     /** What may be longer waits on the disk and not in memory. */
@@ -48,6 +49,7 @@ class BodyOfTheRequest extends OncePerRequestFilter {
     private static final int PART = 16 * 1024;
     private static final MediaType TABLE = MediaType.parseMediaType(TableFile.TYPE);
     private static final List<MediaType> PHOTOGRAPHS = List.of(MediaType.IMAGE_JPEG, MediaType.IMAGE_PNG, MediaType.parseMediaType("image/webp"));
+    private static final List<MediaType> DRAWINGS = List.of(MediaType.parseMediaType("image/svg+xml"), MediaType.parseMediaType("image/vnd.dxf"));
     private static final MediaType BACKUP = MediaType.parseMediaType("application/zip");
 
     /** An answer that came from another thread is looked at when it is there. */
@@ -178,6 +180,9 @@ class BodyOfTheRequest extends OncePerRequestFilter {
         }
         if (given.equalsTypeAndSubtype(TABLE)) {
             return LONGEST_TABLE;
+        }
+        if (DRAWINGS.stream().anyMatch(given::equalsTypeAndSubtype)) {
+            return LONGEST_DRAWING;
         }
         if (PHOTOGRAPHS.stream().anyMatch(given::equalsTypeAndSubtype)) {
             return LONGEST_PHOTOGRAPH;

@@ -1,0 +1,31 @@
+package brachion.server.shape;
+
+import brachion.core.shape.Place;
+import brachion.core.shape.Trace;
+import java.util.List;
+
+/**
+ * What a drawing that was made elsewhere holds.
+ *
+ * @param lines    its lines [mm], the longest first
+ * @param unitSaid whether the file says how large it is drawn
+ * @param leftOut  how many things in it are drawn in ways not read here
+ */
+record DrawnFile(List<Trace> lines, boolean unitSaid, int leftOut) {
+
+    /** Places that were typed: one line, and their unit is said. */
+    static final DrawnFile OF_PLACES = new DrawnFile(List.of(Trace.through(List.of(Place.ORIGIN, Place.ORIGIN), false)), true, 0);
+    /** As many parts of lines are read. */
+    static final int MOST_PARTS = 20_000;
+    /** Arcs lie so close to the curves they stand for [mm]. */
+    static final double CLOSE_MM = 0.004;
+    /** Ends this close are one [mm]. */
+    static final double JOINED_MM = 0.05;
+
+    /** Refuses a drawing of more parts than anybody draws a piece with. */
+    static void requireFew(int parts) {
+        if (parts > MOST_PARTS) {
+            throw new IllegalArgumentException("The drawing has more than " + MOST_PARTS + " straights and curves; take out all but the line of the piece.");
+        }
+    }
+}

@@ -1,0 +1,203 @@
+import { Box } from '@mui/material';
+import { memo, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import type { ChainFields, CurveReading, StretchFields } from '../api/schema';
+import { usePalette } from '../app/palette';
+import { useOnPhone } from '../app/phone';
+import { useUnits, type UnitSystem } from '../app/units';
+import { oddsInWords } from '../odds/words';
+import { printLength } from '../units/printing';
+import { after, boxRound, leftOf, partPath, posesOf, pulled, runOf, settled, STEP, type Grip, type Pose, type Run } from './geometry';
+import { bendLabel } from './words';
+
+interface CurveDrawingProps {
+  chain: ChainFields;
+  thicknessMm: number;
+  /** What is said of the curve, where that is still of so many parts. */
+  answer: CurveReading | undefined;
+  old: boolean;
+  /** Something was pulled to another value; the last is where it was let go. */
+  onPull: (grip: Grip, value: number, letGo: boolean) => void;
+}
+
+/** As high as wide curves are drawn [px], and as wide as most screens show it. */
+const HEIGHT = 400;
+const WIDTH = 900;
+/** A line of so many parts was drawn elsewhere and is not pulled about part by part. */
+const MOST_HELD = 30;
+const LETTERS = 14;
+/** With the shift key so many marks at once. */
+const AT_ONCE = 8;
+
+/** The piece along its curve, to be pulled at its joints and arcs, shaded by how near each place is to breaking. */
+export function CurveDrawing({ chain, thicknessMm, answer, old, onPull }: CurveDrawingProps) {
+  const [system] = useUnits();
+  const onPhone = useOnPhone();
+  const { data, text } = usePalette();
+  const [pulling, setPulling] = useState<{ grip: Grip; box: ReturnType<typeof boxRound>; value: number }>();
+  const svg = useRef<SVGSVGElement>(null);
+  const runs = useMemo(() => chain.stretches.map((stretch) => runOf(stretch, thicknessMm)), [chain, thicknessMm]);
+  const poses = useMemo(() => posesOf(runs), [runs]);
+  const whole = useMemo(() => boxRound(runs, poses, thicknessMm), [runs, poses, thicknessMm]);
+  // while something is pulled the drawing stands still under the hand
+  const [x, y, width, height] = pulling?.box ?? whole;
+  const perPx = Math.max(width / (onPhone ? 340 : WIDTH), height / (HEIGHT - 90));
+  const margin = 62 * perPx;
+  const near = answer?.near.length === runs.length ? answer.near : undefined;
+  const bends = answer && answer.bends.every(({ last }) => last < runs.length) ? answer.bends : [];
+  const worst = bends.length > 1 ? bends.find(({ unbroken }) => unbroken.probability === Math.min(...bends.map((each) => each.unbroken.probability))) : undefined;
+  const held = runs.length <= MOST_HELD;
+  const place = (event: PointerEvent) => {
+    const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.current?.getScreenCTM()?.inverse());
+    return { x: at.x, y: -at.y };
+  };
+  const pull = (grip: Grip, to: { x: number; y: number }) =>
+    settled(grip.what, pulled(grip, chain.stretches[grip.index] as StretchFields, poses[grip.index] as Pose, to, thicknessMm), system);
+  return (
+    <Box component="svg" ref={svg} role="group" aria-label="The curve" viewBox={`${x - margin} ${y - margin} ${width + 2 * margin} ${height + 2 * margin}`}
+      sx={{ display: 'block', width: '100%', height: { xs: 300, sm: HEIGHT }, fontFamily: 'fontFamily', '& [role=slider]': { cursor: 'grab', touchAction: 'none', outline: 'none' } }}
+      onPointerDown={(event: PointerEvent<SVGSVGElement>) => {
+        const grip = gripAt(event.target as Element);
+        if (!grip) return;
+        event.preventDefault();
+        event.currentTarget.setPointerCapture(event.pointerId);
+        setPulling({ grip, box: whole, value: valueOf(chain, grip) });
+      }}
+      onPointerMove={(event: PointerEvent<SVGSVGElement>) => {
+        if (!pulling) return;
+        const value = pull(pulling.grip, place(event));
+        if (value === pulling.value) return;
+        setPulling({ ...pulling, value });
+        onPull(pulling.grip, value, false);
+      }}
+      onPointerUp={() => {
+        if (pulling) onPull(pulling.grip, pulling.value, true);
+        setPulling(undefined);
+      }}
+      onPointerCancel={() => { setPulling(undefined); }}
+      onKeyDown={(event: KeyboardEvent) => {
+        const grip = gripAt(event.target as Element);
+        const by = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1, PageUp: AT_ONCE, PageDown: -AT_ONCE }[event.key];
+        if (!grip || by === undefined) return;
+        event.preventDefault();
+        onPull(grip, settled(grip.what, valueOf(chain, grip) + by * (event.shiftKey ? AT_ONCE : 1) * STEP[grip.what][system], system), true);
+      }}>
+      {runs.map((run, index) => (
+        <Part key={index} pose={poses[index] as Pose} run={run} thicknessMm={thicknessMm} near={old ? undefined : near?.[index]} calm={data.calm} hot={data.stretch} edge={text.primary} line={1.4 * perPx} />
+      ))}
+      {!pulling && bends.map((bend, index) => (
+        <BendLabel key={index} words={[bendLabel(bend, system), old ? '' : oddsInWords(bend.unbroken.probability)]} at={poseAt(runs, poses, bend.tightestAtMm)}
+          away={(bend.turn === 'LEFT' ? -1 : 1) * (thicknessMm / 2 + 26 * perPx)} perPx={perPx} ring={!old && bend === worst ? thicknessMm / 2 + 13 * perPx : 0} />
+      ))}
+      {held && runs.map((run, index) => <Grips key={index} stretch={chain.stretches[index] as StretchFields} index={index} run={run} pose={poses[index] as Pose} perPx={perPx} system={system} pulling={pulling?.grip} />)}
+      {pulling && <text x={x - margin + 8 * perPx} y={y - margin + 22 * perPx} fontSize={18 * perPx} fontWeight={600} fill={text.primary}>{valueInWords(pulling.grip, pulling.value, system)}</text>}
+    </Box>
+  );
+}
+
+function gripAt(element: Element): Grip | undefined {
+  const grip = element.closest('[data-what]');
+  return grip ? { index: Number(grip.getAttribute('data-index')), what: grip.getAttribute('data-what') as Grip['what'] } : undefined;
+}
+
+function valueOf({ stretches }: ChainFields, { index, what }: Grip): number {
+  return stretches[index]?.[what] ?? 0;
+}
+
+function valueInWords({ what }: Grip, value: number, system: UnitSystem): string {
+  if (what === 'angleDegrees') return `${Math.round(value)}°`;
+  return what === 'innerRadiusMm' ? `R ${printLength(value, system)}` : printLength(value, system);
+}
+
+interface PartProps {
+  pose: Pose;
+  run: Run;
+  thicknessMm: number;
+  near: number | undefined;
+  calm: string;
+  hot: string;
+  edge: string;
+  line: number;
+}
+
+/** A part of the piece; the redder the nearer to breaking, all of it where it is asked as much as the wood bears. */
+const Part = memo(function Part({ pose, run, thicknessMm, near = 0, calm, hot, edge, line }: PartProps) {
+  const path = partPath(pose, run, thicknessMm);
+  return (
+    <>
+      <path d={path} fill={calm} stroke={edge} strokeWidth={line} strokeLinejoin="round" />
+      {near > 0 && <path d={path} fill={hot} fillOpacity={Math.min(0.9, Math.max(0, (near - 0.35) / 0.75))} />}
+    </>
+  );
+});
+
+interface BendLabelProps {
+  words: [string, string];
+  at: Pose;
+  /** How far to the left of the middle it stands. */
+  away: number;
+  perPx: number;
+  /** How wide a ring lies round it; none for most. */
+  ring: number;
+}
+
+/** What a bend is and how often it holds, outside it; round the worst of them a ring. */
+function BendLabel({ words, at, away, perPx, ring }: BendLabelProps) {
+  const { data, text } = usePalette();
+  const label = leftOf(at, away);
+  const dx = label.x - at.x;
+  const lean = Math.abs(away) * 0.35;
+  const anchor = dx > lean ? 'start' : dx < -lean ? 'end' : 'middle';
+  const above = label.y > at.y && anchor === 'middle' ? LETTERS * 1.1 : 0;
+  const below = label.y < at.y && anchor === 'middle' ? LETTERS * 0.6 : 0;
+  return (
+    <g fontSize={LETTERS * perPx} fill={text.primary} textAnchor={anchor}>
+      {ring > 0 && <circle cx={at.x} cy={-at.y} r={ring} fill="none" stroke={data.stretch} strokeWidth={2 * perPx} strokeDasharray={`${5 * perPx} ${4 * perPx}`} />}
+      <text x={label.x} y={-label.y + (below - above) * perPx} fontWeight={600}>{words[0]}</text>
+      <text x={label.x} y={-label.y + (below - above + LETTERS * 1.25) * perPx}>{words[1]}</text>
+    </g>
+  );
+}
+
+function poseAt(runs: Run[], poses: Pose[], alongMm: number): Pose {
+  let left = alongMm;
+  for (const [index, run] of runs.entries()) {
+    if (left <= run.lengthMm) return after(poses[index] as Pose, run, left / run.lengthMm);
+    left -= run.lengthMm;
+  }
+  return poses[poses.length - 1] as Pose;
+}
+
+interface GripsProps {
+  stretch: StretchFields;
+  index: number;
+  run: Run;
+  pose: Pose;
+  perPx: number;
+  system: UnitSystem;
+  pulling: Grip | undefined;
+}
+
+/** Where a part is taken hold of: its end, and an arc in its middle, too. */
+function Grips({ stretch, index, run, pose, perPx, system, pulling }: GripsProps) {
+  const { background, primary } = usePalette();
+  const end: Grip = { index, what: stretch.kind === 'ARC' ? 'angleDegrees' : 'lengthMm' };
+  const grips: [Grip, Pose][] = [[end, after(pose, run)]];
+  if (stretch.kind === 'ARC') grips.push([{ index, what: 'innerRadiusMm' }, after(pose, run, 0.5)]);
+  return grips.map(([grip, at]) => {
+    const value = stretch[grip.what] ?? 0;
+    const held = pulling?.index === index && pulling.what === grip.what;
+    const size = 7 * perPx;
+    return (
+      <Box component="g" key={grip.what} role="slider" tabIndex={0} aria-label={`${NAMED[grip.what]} of part ${index + 1}`} aria-valuemin={0} aria-valuenow={Math.round(value)}
+        aria-valuetext={valueInWords(grip, value, system)} data-index={index} data-what={grip.what} transform={`translate(${at.x} ${-at.y})`}
+        sx={{ '&:focus-visible .mark': { strokeWidth: 4.5 * perPx } }}>
+        <circle r={2.3 * size} fill="transparent" />
+        {grip.what === 'innerRadiusMm'
+          ? <path className="mark" d={`M0 ${-size * 1.2}L${size * 1.2} 0L0 ${size * 1.2}L${-size * 1.2} 0Z`} fill={held ? primary.main : background.paper} stroke={primary.main} strokeWidth={2.2 * perPx} />
+          : <circle className="mark" r={size} fill={held ? primary.main : background.paper} stroke={primary.main} strokeWidth={2.2 * perPx} />}
+      </Box>
+    );
+  });
+}
+
+const NAMED = { lengthMm: 'Length', innerRadiusMm: 'Radius', angleDegrees: 'Angle' } as const;

@@ -1,0 +1,64 @@
+import { Box, Paper, Typography } from '@mui/material';
+import { useState } from 'react';
+import type { ChainFields } from '../api/schema';
+import { Dimmed } from '../app/Dimmed';
+import { useUnits } from '../app/units';
+import { usePlan } from '../plan/usePlan';
+import { WaitLine } from '../recipe/WaitLine';
+import { exactLength } from '../units/exact';
+import { CurveDrawing } from './CurveDrawing';
+import { CurveOdds } from './CurveOdds';
+import { withValue } from './draft';
+import { useFormEntry } from './formDraft';
+import { FormPart } from './FormPart';
+import type { Grip } from './geometry';
+import { PatternPart } from './PatternPart';
+import { StartFrom } from './StartFrom';
+import { StretchList } from './StretchList';
+import { useCurve } from './useCurve';
+
+/** A piece of several bends: its curve drawn and pulled into shape, its odds, the form it is bent on, patterns at full size. */
+export function CurvePart() {
+  const plan = usePlan();
+  const [system] = useUnits();
+  const curve = useCurve(plan.answer, plan.current);
+  const [entry, wanted] = useFormEntry();
+  const [moving, setMoving] = useState<ChainFields>();
+  const { draft, chain, answer, current } = curve;
+  const recipe = plan.answer?.recipe;
+  if (!recipe || !draft || !chain) return null;
+  const pull = (grip: Grip, value: number, letGo: boolean) => {
+    const stretches = chain.stretches.map((stretch, index) => (index === grip.index ? { ...stretch, [grip.what]: value } : stretch));
+    setMoving(letGo ? undefined : { stretches });
+    if (!letGo) return;
+    const part = draft.stretches[grip.index];
+    if (part) curve.change({ ...draft, stretches: draft.stretches.map((each, index) => (index === grip.index ? withValue(part, grip.what, value) : each)) });
+  };
+  const old = !current || moving !== undefined;
+  return (
+    <>
+      <StartFrom curve={curve} recipe={recipe} />
+      <Box sx={TWO}>
+        <Box sx={{ minWidth: 0 }}>
+          <Paper sx={{ p: { xs: 0.5, sm: 1 } }}>
+            <CurveDrawing chain={moving ?? chain} thicknessMm={curve.thicknessMm} answer={answer} old={old} onPull={pull} />
+          </Paper>
+          <WaitLine state={plan}>{' '}</WaitLine>
+          {curve.failure && <Typography role="alert" color="error">{curve.failure}</Typography>}
+          <Typography variant="h2" sx={{ mt: 1 }}>Part by part</Typography>
+          <StretchList draft={draft} readings={curve.readings} onChange={curve.change} />
+        </Box>
+        <Dimmed old={old} sx={{ minHeight: 420 }}>
+          {answer && (
+            <CurveOdds answer={answer} recipe={answer.asked.recipe} strapTurned={draft.strapTurned} onTurnStrap={(strapTurned) => { curve.change({ ...draft, strapTurned }); }}
+              onPlan={(bend) => { plan.change({ radius: exactLength(bend.tightestMm, system), angle: String(Number(bend.angleDegrees.toFixed(1))) }); }} />
+          )}
+        </Dimmed>
+      </Box>
+      <FormPart curve={curve.asked} old={old} entry={entry} wanted={wanted} />
+      <PatternPart name={draft.name} curve={curve.asked} old={old} form={wanted} />
+    </>
+  );
+}
+
+const TWO = { display: 'grid', gap: 3, gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 300px' }, alignItems: 'start' } as const;
