@@ -69,7 +69,7 @@ export function useBringLine() {
       return body(api.POST('/api/curves/drawn', { params: { query: { ...query, bareUnits: units } }, ...asBytes(file), headers: { 'Content-Type': DRAWN[ending] } }));
     },
   });
-  const places = useMutation({ mutationFn: (given: LineAsked & { text: string }) => body(api.POST('/api/curves/points', { body: given })) });
+  const places = useMutation({ mutationFn: (given: PointsFields) => body(api.POST('/api/curves/points', { body: given })) });
   return { drawn, places };
 }
 

@@ -3227,6 +3227,12 @@ export interface components {
             count: number;
             offered: string[];
         };
+        KnownFields: {
+            from: components["schemas"]["PlaceFields"];
+            to: components["schemas"]["PlaceFields"];
+            /** Format: double */
+            lengthMm: number;
+        };
         PlaceFields: {
             /** Format: double */
             xMm: number;
@@ -3235,6 +3241,7 @@ export interface components {
         };
         PointsFields: {
             places?: components["schemas"]["PlaceFields"][];
+            picture?: components["schemas"]["KnownFields"];
             text?: string;
             /** @enum {string} */
             units?: "INCH" | "METRIC";
@@ -4117,6 +4124,7 @@ export type ColumnView = components['schemas']['ColumnView'];
 export type GivenView = components['schemas']['GivenView'];
 export type NotebookAnswer = components['schemas']['NotebookAnswer'];
 export type WordView = components['schemas']['WordView'];
+export type KnownFields = components['schemas']['KnownFields'];
 export type PlaceFields = components['schemas']['PlaceFields'];
 export type PointsFields = components['schemas']['PointsFields'];
 export type ChainFields = components['schemas']['ChainFields'];

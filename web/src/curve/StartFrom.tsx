@@ -7,6 +7,7 @@ import { TRAY } from '../recipe/Choice';
 import { BringLineDialog } from './BringLineDialog';
 import { draftOf, type CurveDraft } from './draft';
 import { KeepDialog } from './KeepDialog';
+import { TraceDialog } from './TraceDialog';
 import type { Curve } from './useCurve';
 import { FAMILIAR } from './words';
 
@@ -16,7 +17,7 @@ export function StartFrom({ curve, recipe }: { curve: Curve; recipe: RecipeField
   const familiar = useFamiliar();
   const { data: kept = [] } = useKeptCurves();
   const { discard, restore } = useKeptCurveWrites();
-  const [open, setOpen] = useState<'line' | 'keep'>();
+  const [open, setOpen] = useState<'line' | 'trace' | 'keep'>();
   const notify = useNotice();
   const failed = (error: Error) => { notify({ message: error.message }); };
   const take = (next: CurveDraft) => {
@@ -38,6 +39,7 @@ export function StartFrom({ curve, recipe }: { curve: Curve; recipe: RecipeField
           {(Object.keys(FAMILIAR) as (keyof typeof FAMILIAR)[]).map((each) => <ToggleButton key={each} value={each}>{FAMILIAR[each]}</ToggleButton>)}
         </ToggleButtonGroup>
         <Button size="small" onClick={() => { setOpen('line'); }}>A drawing or places …</Button>
+        <Button size="small" onClick={() => { setOpen('trace'); }}>Trace a picture …</Button>
       </Box>
       <Box role="group" aria-label="Kept curves" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center', minHeight: 32 }}>
         {kept.map(({ id, name, curve: each }) => (
@@ -53,6 +55,7 @@ export function StartFrom({ curve, recipe }: { curve: Curve; recipe: RecipeField
         {kept.length === 0 && <Typography variant="body2" color="text.secondary">Curves you keep stand here.</Typography>}
       </Box>
       {open === 'line' && <BringLineDialog thicknessMm={curve.thicknessMm} onLeave={() => { setOpen(undefined); }} onBring={(next) => { take(draftOf(next, '', draft?.strapTurned)); }} />}
+      {open === 'trace' && <TraceDialog thicknessMm={curve.thicknessMm} onLeave={() => { setOpen(undefined); }} onBring={(next) => { take(draftOf(next, '', draft?.strapTurned)); }} />}
       {open === 'keep' && draft && chain && (
         <KeepDialog name={draft.name} chain={chain} strapTurned={draft.strapTurned} onLeave={() => { setOpen(undefined); }} onKept={(name) => { curve.change({ ...draft, name }); }} />
       )}

@@ -55,12 +55,12 @@ export function moved(lines: Draft['lines'], { line, index }: Grip, to: SpotFiel
 }
 
 /** One more place on a curve, in the middle of its widest gap. */
-export function withOneMore(lines: Draft['lines']): Draft['lines'] {
+export function withOneMore(lines: Draft['lines'], most = MOST_OF_A_CURVE): Draft['lines'] {
   const curve = lines.curve ?? [];
   const gaps = curve.slice(1).map((spot, at) => Math.hypot(spot.xPx - (curve[at]?.xPx ?? 0), spot.yPx - (curve[at]?.yPx ?? 0)));
   const widest = gaps.indexOf(Math.max(...gaps));
   const [from, to] = [curve[widest], curve[widest + 1]];
-  if (!from || !to || curve.length >= MOST_OF_A_CURVE) return lines;
+  if (!from || !to || curve.length >= most) return lines;
   return { ...lines, curve: [...curve.slice(0, widest + 1), { xPx: (from.xPx + to.xPx) / 2, yPx: (from.yPx + to.yPx) / 2 }, ...curve.slice(widest + 1)] };
 }
 

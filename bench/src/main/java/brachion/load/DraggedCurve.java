@@ -4,6 +4,7 @@ import brachion.endure.LaunchedProduct;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
 import java.util.List;
 
 /** A spiral of ten parts, one arc of which is pulled about. */
@@ -15,7 +16,7 @@ final class DraggedCurve {
         this.product = product;
     }
 
-    List<String> measure() {
+    List<String> measure() throws IOException {
         return List.of(Dragging.row("an arc of a spiral pulled wider and tighter", product, "/plan/curve", page -> {
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Spiral").setExact(true)).click();
             Locator arc = page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Radius of part 9").setExact(true));

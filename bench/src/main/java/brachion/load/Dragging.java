@@ -10,6 +10,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.BoundingBox;
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
@@ -33,7 +34,7 @@ final class Dragging {
      * @param address the page it is on
      * @param thing   finds it there
      */
-    static String row(String what, LaunchedProduct product, String address, Function<Page, Locator> thing) {
+    static String row(String what, LaunchedProduct product, String address, Function<Page, Locator> thing) throws IOException {
         try (Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
              Browser browser = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium"))
                      .setChromiumSandbox(false).setArgs(List.of("--disable-gpu")))) {

@@ -10,11 +10,14 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.FilePayload;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -168,6 +171,29 @@ class CurveTest extends BrowserTest {
         assertThat(page.getByText(Pattern.compile("^A curve fitted to it; it passes by"))).isVisible();
         assertThat(odds(Pattern.compile("hold at every bend").pattern())).isVisible();
         settle();
+    }
+
+    @Test
+    void a_curve_is_traced_on_a_picture() throws IOException {
+        show("/plan/curve");
+        part(1).waitFor();
+        button("Trace a picture …").click();
+        ByteArrayOutputStream picture = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(800, 600, BufferedImage.TYPE_INT_RGB), "png", picture);
+        FileChooser chooser = page.waitForFileChooser(() -> button("Choose a picture").click());
+        chooser.setFiles(new FilePayload("rail.png", "image/png", picture.toByteArray()));
+        Locator end = button("Known length, place 2");
+        end.focus();
+        end.press("Shift+ArrowRight");
+        button("The curve").click();
+        button("One more place").click();
+        assertThat(button("Curve, place 4")).isVisible();
+        field("The known length is").fill("20 in");
+        button("Take it as the curve").click();
+        assertThat(page.getByText(Pattern.compile("^A curve fitted to it"))).isVisible();
+        // 330 px are 20 in; the outermost places of the curve lie 400 px apart
+        settle();
+        assertThat(page.getByText(Pattern.compile("Along the middle it is 3\\d"))).isVisible();
     }
 
     @Test

@@ -124,21 +124,6 @@ class Screenshots extends BrowserTest {
     }
 
     @Test
-    void sheet() {
-        show("/plan/sheet");
-        button("Kerf bending").click();
-        type("Thickness", "3/4");
-        type("Width", "3\"");
-        type("Inner radius", "8\"");
-        type("Bend angle °", "90");
-        type("From cut to cut", "3/8");
-        settle();
-        page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Sheet for the bench")).evaluate("e => e.scrollIntoView()");
-        page.mouse().wheel(0, -140);
-        take("sheet");
-    }
-
-    @Test
     void map() {
         page.setViewportSize(1280, 1100);
         show("/plan/map");

@@ -17,6 +17,7 @@ import java.util.Optional;
  * Places on a curve, in order along it.
  *
  * @param places      the places, where they are not written in a text
+ * @param picture     a known length in the picture the places are pointed at on; they are in its pixels then, y downwards
  * @param text        a text with two numbers in each line: to the right and up
  * @param units       what the numbers of a text are in
  * @param toleranceMm how far the curve may pass the places [mm]
@@ -24,6 +25,7 @@ import java.util.Optional;
  * @param thicknessMm thickness of the piece [mm]
  */
 record PointsFields(@Size(min = 3, max = FittedLine.MOST_POINTS, message = "3 to " + FittedLine.MOST_POINTS + " places make a curve.") List<@NotNull @Valid PlaceFields> places,
+                    @Valid KnownFields picture,
                     @Size(max = 100_000, message = "That is too long for a list of places.") String text, UnitSystem units,
                     @NotNull(message = "Say how far the curve may pass the places.") @Within(PhysicalBound.FITTED_MM) Double toleranceMm,
                     @NotNull FittedReading.Along along,
@@ -32,15 +34,40 @@ record PointsFields(@Size(min = 3, max = FittedLine.MOST_POINTS, message = "3 to
     /**
      * A place.
      *
-     * @param xMm to the right [mm]
-     * @param yMm up [mm]
+     * @param xMm to the right [mm], or pixels of a picture
+     * @param yMm up [mm], or pixels downwards
      */
     record PlaceFields(@NotNull(message = "A place has two coordinates.") @Within(PhysicalBound.ON_BOARD_MM) Double xMm,
                        @NotNull(message = "A place has two coordinates.") @Within(PhysicalBound.ON_BOARD_MM) Double yMm) {
     }
 
+    /**
+     * A known length in a picture.
+     *
+     * @param from     where it begins [px]
+     * @param to       where it ends [px]
+     * @param lengthMm how long it is [mm]
+     */
+    record KnownFields(@NotNull @Valid PlaceFields from, @NotNull @Valid PlaceFields to,
+                       @NotNull(message = "Say how long the known length is.") @Within(PhysicalBound.BOARD_LENGTH_MM) Double lengthMm) {
+
+        private static final double LEAST_PX = 5;
+
+        private double mmPerPx() {
+            double px = Math.hypot(to.xMm() - from.xMm(), to.yMm() - from.yMm());
+            if (px < LEAST_PX) {
+                throw new RefusedFieldException("picture", "The ends of the known length lie on one another.");
+            }
+            return lengthMm / px;
+        }
+    }
+
     /** The places, however they were given. */
     List<Place> toPlaces() {
+        if (places != null && picture != null) {
+            double scale = picture.mmPerPx();
+            return places.stream().map(place -> new Place(place.xMm() * scale, -place.yMm() * scale)).toList();
+        }
         if (places != null) {
             return places.stream().map(place -> new Place(place.xMm(), place.yMm())).toList();
         }

@@ -7,6 +7,8 @@ import brachion.server.ServerTest;
 import brachion.server.Wire;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.junit.jupiter.api.Test;
@@ -122,6 +124,13 @@ class CurveApiTest {
                 {"places": [{"xMm": 0, "yMm": 0}, {"xMm": 100, "yMm": 30}, {"xMm": 200, "yMm": 80}, {"xMm": 300, "yMm": 160}], "toleranceMm": 0.5, "along": "MIDDLE", "thicknessMm": 12}""");
         assertThat(answer).hasStatusOk();
         assertThat(Wire.read(answer, "$.offMm", Double.class)).isLessThan(0.56);
+        String circle = IntStream.rangeClosed(0, 12).mapToObj(i -> "{\"xMm\": %s, \"yMm\": %s}".formatted(500 + 400 * Math.cos(Math.PI * i / 12), 600 - 400 * Math.sin(Math.PI * i / 12)))
+                .collect(Collectors.joining(","));
+        MvcTestResult traced = Wire.post(mvc, "/api/curves/points", """
+                {"places": [%s], "picture": {"from": {"xMm": 10, "yMm": 10}, "to": {"xMm": 10, "yMm": 210}, "lengthMm": 100}, "toleranceMm": 0.5, "along": "MIDDLE", "thicknessMm": 12}""".formatted(circle));
+        List<Double> radii = Wire.read(traced, "$.chain.stretches[?(@.kind=='ARC')].innerRadiusMm", List.class);
+        assertThat(radii.get(radii.size() / 2)).as("400 px at half a millimetre").isCloseTo(200 - 6, within(6.0));
+        assertThat(Wire.read(traced, "$.chain.stretches[5].turn", String.class)).as("seen on the picture it goes round to the left").isEqualTo("LEFT");
         MvcTestResult one = Wire.post(mvc, "/api/curves/points", """
                 {"places": [{"xMm": 0, "yMm": 0}, {"xMm": 0, "yMm": 0}, {"xMm": 0, "yMm": 0}], "toleranceMm": 0.5, "along": "MIDDLE", "thicknessMm": 12}""");
         assertThat(Wire.refusedFields(one)).containsExactly("places");
