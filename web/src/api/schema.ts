@@ -3300,7 +3300,7 @@ export interface components {
         };
         FormWantedFields: {
             /** @enum {string} */
-            kind: "ONE_SIDED" | "PRESS" | "PEG_BOARD";
+            kind: "ONE_SIDED" | "PRESS" | "RIBS" | "BLOCKS" | "PEG_BOARD";
             /** Format: double */
             sheetThicknessMm: number;
             /** Format: double */
@@ -3358,11 +3358,12 @@ export interface components {
         };
         PartView: {
             /** @enum {string} */
-            role: "BODY" | "INNER_HALF" | "OUTER_HALF" | "BOARD";
+            role: "BODY" | "INNER_HALF" | "OUTER_HALF" | "RIB" | "BLOCK" | "BOARD";
             path: string;
             holes: components["schemas"]["HoleView"][];
             /** Format: int32 */
             layers: number;
+            marks: string[];
         };
         BendView: {
             /** Format: int32 */

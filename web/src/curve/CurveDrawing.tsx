@@ -1,8 +1,7 @@
 import { Box } from '@mui/material';
-import { memo, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { memo, useEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent, type RefObject } from 'react';
 import type { ChainFields, CurveReading, StretchFields } from '../api/schema';
 import { usePalette } from '../app/palette';
-import { useOnPhone } from '../app/phone';
 import { useUnits, type UnitSystem } from '../app/units';
 import { oddsInWords } from '../odds/words';
 import { printLength } from '../units/printing';
@@ -19,9 +18,11 @@ interface CurveDrawingProps {
   onPull: (grip: Grip, value: number, letGo: boolean) => void;
 }
 
-/** As high as wide curves are drawn [px], and as wide as most screens show it. */
+/** As high as it is drawn [px], and as wide as most screens show it before that is known. */
 const HEIGHT = 400;
-const WIDTH = 900;
+const WIDTH = 560;
+/** Room for letters round it [px]. */
+const MARGIN = 62;
 /** A line of so many parts was drawn elsewhere and is not pulled about part by part. */
 const MOST_HELD = 30;
 const LETTERS = 14;
@@ -31,7 +32,6 @@ const AT_ONCE = 8;
 /** The piece along its curve, to be pulled at its joints and arcs, shaded by how near each place is to breaking. */
 export function CurveDrawing({ chain, thicknessMm, answer, old, onPull }: CurveDrawingProps) {
   const [system] = useUnits();
-  const onPhone = useOnPhone();
   const { data, text } = usePalette();
   const [pulling, setPulling] = useState<{ grip: Grip; box: ReturnType<typeof boxRound>; value: number }>();
   const svg = useRef<SVGSVGElement>(null);
@@ -40,8 +40,9 @@ export function CurveDrawing({ chain, thicknessMm, answer, old, onPull }: CurveD
   const whole = useMemo(() => boxRound(runs, poses, thicknessMm), [runs, poses, thicknessMm]);
   // while something is pulled the drawing stands still under the hand
   const [x, y, width, height] = pulling?.box ?? whole;
-  const perPx = Math.max(width / (onPhone ? 340 : WIDTH), height / (HEIGHT - 90));
-  const margin = 62 * perPx;
+  const shown = useSize(svg);
+  const perPx = Math.max(width / (shown.width - 2 * MARGIN), height / (shown.height - 2 * MARGIN));
+  const margin = MARGIN * perPx;
   const near = answer?.near.length === runs.length ? answer.near : undefined;
   const bends = answer && answer.bends.every(({ last }) => last < runs.length) ? answer.bends : [];
   const worst = bends.length > 1 ? bends.find(({ unbroken }) => unbroken.probability === Math.min(...bends.map((each) => each.unbroken.probability))) : undefined;
@@ -92,6 +93,24 @@ export function CurveDrawing({ chain, thicknessMm, answer, old, onPull }: CurveD
       {pulling && <text x={x - margin + 8 * perPx} y={y - margin + 22 * perPx} fontSize={18 * perPx} fontWeight={600} fill={text.primary}>{valueInWords(pulling.grip, pulling.value, system)}</text>}
     </Box>
   );
+}
+
+/** How large the drawing is on the screen, so that letters and grips are as large there whatever the curve. */
+function useSize(drawing: RefObject<SVGSVGElement | null>): { width: number; height: number } {
+  const [size, setSize] = useState({ width: WIDTH, height: HEIGHT });
+  useEffect(() => {
+    const box = drawing.current;
+    if (!box) return undefined;
+    const look = () => {
+      const { width, height } = box.getBoundingClientRect();
+      if (width > 0 && height > 0) setSize({ width, height });
+    };
+    look();
+    const watch = new ResizeObserver(look);
+    watch.observe(box);
+    return () => { watch.disconnect(); };
+  }, [drawing]);
+  return size;
 }
 
 function gripAt(element: Element): Grip | undefined {

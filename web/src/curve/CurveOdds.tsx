@@ -1,5 +1,6 @@
 import { Box, Button, FormControlLabel, Switch, Typography } from '@mui/material';
 import type { CurveReading, RecipeFields } from '../api/schema';
+import { useOld } from '../app/Dimmed';
 import { useUnits } from '../app/units';
 import { HowComputed } from '../help/HowComputed';
 import { factsOf } from '../methods/forms';
@@ -22,15 +23,14 @@ export function CurveOdds({ answer, recipe, strapTurned, onTurnStrap, onPlan }: 
   const worst = bends.reduce<CurveReading['bends'][number] | undefined>((found, bend) => (found && found.unbroken.probability <= bend.unbroken.probability ? found : bend), undefined);
   const bothWays = new Set(bends.map(({ turn }) => turn)).size > 1;
   const { strap } = factsOf(recipe.method);
+  const old = useOld();
   return (
     <Box component="section" aria-label="Odds of the curve" sx={{ display: 'grid', gap: 1.25 }}>
       <Box aria-live="polite">
         <Typography component="p" sx={{ fontFamily: 'h1.fontFamily', fontWeight: 600, fontSize: '2.1rem', lineHeight: 1.1 }}>{oddsInWords(unbroken.probability)}</Typography>
         <Typography>hold at every bend, {rangeInWords(unbroken)}</Typography>
         <Typography variant="body2" color="text.secondary">
-          {bends.length > 1
-            ? `Between ${oddsInWords(answer.eachForItself)}, if each bend broke for reasons of its own, and ${oddsInWords(answer.asWorst)}, if the worst decided for all.`
-            : 'One bend, forecast as in the plan.'}
+          {togetherInWords(answer)}
         </Typography>
       </Box>
       {worst && bends.length > 1 && (
@@ -54,8 +54,17 @@ export function CurveOdds({ answer, recipe, strapTurned, onTurnStrap, onPlan }: 
         face {about(answer.rightMm, system)}.
       </Typography>
       {answer.crosses && <Typography variant="body2" sx={{ color: 'data.flaw' }}>The piece comes to lie on itself; it is bent out of the plane there.</Typography>}
-      {worst && <Box><Button size="small" variant="outlined" onClick={() => { onPlan(worst); }}>Plan by {bends.length > 1 ? `bend ${bends.indexOf(worst) + 1}` : 'this bend'}</Button></Box>}
+      {worst && <Box><Button size="small" variant="outlined" disabled={old} onClick={() => { onPlan(worst); }}>Plan by {bends.length > 1 ? `bend ${bends.indexOf(worst) + 1}` : 'this bend'}</Button></Box>}
       <HowComputed part="curves" />
     </Box>
   );
+}
+
+/** Between what the odds of the whole lie, however much of what breaks one bend would break the others. */
+function togetherInWords({ bends, eachForItself, asWorst }: CurveReading): string {
+  if (bends.length < 2) return 'One bend, forecast as in the plan.';
+  const [apart, together] = [oddsInWords(eachForItself), oddsInWords(asWorst)];
+  return apart === together
+    ? 'The same whether its bends break together or each for reasons of its own.'
+    : `Between ${apart}, if each bend broke for reasons of its own, and ${together}, if the worst decided for all.`;
 }

@@ -12,9 +12,10 @@ export function FormDrawing({ form }: { form: FormReading }) {
     <Box component="svg" role="img" aria-label={`The form: ${form.parts.map(({ role, holes }) => `${ROLE[role]} with ${holes.length} holes`).join(', ')}`}
       viewBox={`${x - margin} ${y - margin} ${width + 2 * margin} ${height + 2 * margin}`} sx={{ display: 'block', width: '100%', maxHeight: 340 }}>
       <g stroke={text.primary} strokeWidth={1.4} strokeLinejoin="round" style={{ vectorEffect: 'non-scaling-stroke' }}>
-        {form.parts.map(({ role, path, holes }) => (
+        {form.parts.map(({ role, path, holes, marks }) => (
           <g key={role}>
             <path d={path} fill={data.form} vectorEffect="non-scaling-stroke" />
+            {marks.map((mark) => <path key={mark} d={mark} fill={data.calm} fillOpacity={0.6} strokeDasharray="5 4" vectorEffect="non-scaling-stroke" />)}
             {holes.map((hole) => (
               <circle key={`${hole.xMm} ${hole.yMm}`} cx={hole.xMm} cy={hole.yMm} r={hole.diameterMm / 2} fill={hole.use === 'PEG' ? data.strap : background.default} vectorEffect="non-scaling-stroke" />
             ))}

@@ -28,6 +28,7 @@ export function FormPart({ curve, old, entry, wanted }: FormPartProps) {
     <MeasureField label={label} measurement="LENGTH" text={form[name]} reading={readings[name]} problem={readings[name].error} hint={hint} onChange={(text) => { change({ ...form, [name]: text }); }} />
   );
   const pegs = form.kind === 'PEG_BOARD';
+  const clamped = form.kind === 'ONE_SIDED' || form.kind === 'PRESS';
   return (
     <Box component="section" aria-label="The form" sx={{ mt: 3 }}>
       <Typography variant="h2" sx={{ mb: 1 }}>The form</Typography>
@@ -35,11 +36,11 @@ export function FormPart({ curve, old, entry, wanted }: FormPartProps) {
         <Box sx={{ display: 'grid', columnGap: 1.5, rowGap: 0.5, gridTemplateColumns: '1fr 1fr', '& > div:first-of-type': { gridColumn: '1 / -1' } }}>
           <Choice label="Kind" options={FORM} value={form.kind} onChange={(kind) => { change({ ...form, kind }); }} />
           {field('sheetThickness', 'Sheet goods, thick')}
-          {field('clampReach', 'Clamps open')}
+          {clamped && field('clampReach', 'Clamps open')}
           {field('sheetLength', 'Sheet, long')}
           {field('sheetWidth', 'Sheet, wide')}
-          {field('spacing', pegs ? 'A peg every' : 'A clamp every')}
-          {field('peg', pegs ? 'Pegs, thick' : 'Pins, thick')}
+          {field('spacing', EVERY[form.kind])}
+          {(clamped || pegs) && field('peg', pegs ? 'Pegs, thick' : 'Pins, thick')}
           {form.kind === 'ONE_SIDED' && field('clampHole', 'Clamp holes', 'none: cut back')}
           <Field label="A sheet costs" value={form.price} error={entry.priceProblem !== undefined} helperText={entry.priceProblem ?? ' '} onChange={(event) => { change({ ...form, price: event.target.value }); }}
             slotProps={{ htmlInput: { inputMode: 'decimal', autoComplete: 'off' } }} />
@@ -52,11 +53,14 @@ export function FormPart({ curve, old, entry, wanted }: FormPartProps) {
       </Box>
       <Box sx={{ mt: 1 }}><HowComputed part="curves" /></Box>
       <Typography variant="body2" color="text.secondary" sx={{ mt: 0.5 }}>
-        Springback is taken out of the edge. Put wax, tape or polythene where glue comes.{pegs ? '' : ` It goes on straight for ${about(40, system)} at each end.`}
+        Springback is taken out of the edge. Put wax, tape or polythene where glue comes.{pegs || form.kind === 'BLOCKS' ? '' : ` It goes on straight for ${about(40, system)} at each end.`}
       </Typography>
     </Box>
   );
 }
+
+/** What stands, or is set, so far apart. */
+const EVERY: Record<FormWantedFields['kind'], string> = { ONE_SIDED: 'A clamp every', PRESS: 'A clamp every', RIBS: 'A rib every', BLOCKS: 'A block every', PEG_BOARD: 'A peg every' };
 
 interface MadeProps {
   form: FormReading;

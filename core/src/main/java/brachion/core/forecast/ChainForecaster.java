@@ -49,6 +49,7 @@ public final class ChainForecaster {
      *
      * @param recipe     the blank and the way; its own curve is not looked at
      * @param strapTurned whether the strap is turned over for bends to the other side, or lies on both faces
+     * @throws IllegalArgumentException when the way cannot make one of the bends, with what it would take
      */
     public ChainForecast forecast(Recipe recipe, Chain chain, boolean strapTurned) {
         double thickness = recipe.method().finishedMm(recipe.blank().thicknessMm());
@@ -62,6 +63,9 @@ public final class ChainForecaster {
         for (OneBend bend : bends) {
             boolean bareFace = isBare(recipe, strapTurned, strapped, bend.turn());
             Recipe one = at(recipe.withMethod(bareFace ? bare : recipe.method()), bend.tightestMm(), bend.angleDegrees());
+            one.method().refusals(one.blank().thicknessMm(), one.bend()).values().stream().findFirst().ifPresent(refusal -> {
+                throw new IllegalArgumentException(refusal);
+            });
             Asked answer = asked.computeIfAbsent(one, this::ask);
             pieces.add(answer.possible());
             answers.add(new BendOfChain(bend, bareFace, answer.said().unbroken(), answer.said().limiting().mode(), answer.said().limiting().ratio(),

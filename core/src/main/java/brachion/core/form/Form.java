@@ -47,6 +47,13 @@ public record Form(Trace piece, List<Part> parts, ShelfLayout layout, int pegs, 
     private static final double SET_UP_H = 1;
     /** A hoop that goes nearly all the way round is bent round a whole disc. */
     private static final double ALL_ROUND_RAD = Math.toRadians(345);
+    /** As many layers and blocks are laid on sheets. */
+    private static final int MOST_LAYERS = 3000;
+    /** Near enough to touch [mm]. */
+    private static final double TOUCHES_MM = 0.02;
+    private static final int TRIED_OFF = 40;
+    /** Nothing stands further in the piece than this [mm]. */
+    private static final double STANDS_IN_MM = 0.2;
     /** Steepest a half of a press may climb towards the other [rad]: straight up it would not open. */
     private static final double STEEPEST_RAD = Math.toRadians(85);
 
@@ -61,15 +68,21 @@ public record Form(Trace piece, List<Part> parts, ShelfLayout layout, int pegs, 
         Course middle = formed.middle(thickness);
         boolean mirrored = formed.bends(thickness).stream().min(Comparator.comparingDouble(OneBend::tightestMm)).map(OneBend::turn).orElse(Turn.LEFT) == Turn.RIGHT;
         Course there = mirrored ? middle.reversed() : middle;
-        Course along = wanted.kind() == FormKind.PRESS ? levelled(there) : there;
+        Course along = wanted.kind() == FormKind.PRESS || wanted.kind() == FormKind.RIBS ? levelled(there) : there;
         List<Part> parts = switch (wanted.kind()) {
             case ONE_SIDED -> List.of(body(along, wanted));
             case PRESS -> halves(along, wanted);
+            case RIBS -> ribs(along, wanted);
+            case BLOCKS -> blocks(along, wanted);
             case PEG_BOARD -> List.of(board(along, wanted));
         };
         List<ShelfLayout.Blank> blanks = new ArrayList<>();
         double sawn = 0;
         int holes = 0;
+        int all = parts.stream().mapToInt(Part::layers).sum();
+        if (all > MOST_LAYERS) {
+            throw new IllegalArgumentException("This form takes " + all + " layers and blocks; " + MOST_LAYERS + " are laid out at most. Take thicker sheets or set them further apart.");
+        }
         for (int part = 0; part < parts.size(); part++) {
             double[] size = sidesRound(parts.get(part).outline());
             for (int layer = 0; layer < parts.get(part).layers(); layer++) {
@@ -202,34 +215,109 @@ public record Form(Trace piece, List<Part> parts, ShelfLayout layout, int pegs, 
 
     /** Both halves of a press, for a piece that lies level. */
     private static List<Part> halves(Course middle, FormWanted wanted) {
-        Course level = middle.extended(RUN_OUT_MM, RUN_OUT_MM);
-        for (Pose pose : level.poses()) {
-            if (Math.abs(pose.headingRad()) > STEEPEST_RAD) {
-                throw new IllegalArgumentException("A press does not open round a piece that turns by more than "
-                        + Math.round(Math.toDegrees(STEEPEST_RAD)) + "° against the line from end to end; take a one-sided form.");
-            }
-        }
-        double depth = wanted.depthMm() / 2;
+        Course level = opening(middle);
         List<Part> parts = new ArrayList<>();
         for (boolean inner : new boolean[] {true, false}) {
-            Trace edge = level.leftBy(inner ? wanted.thicknessMm() / 2 : -wanted.thicknessMm() / 2 - wanted.strapMm()).trace();
-            double[] box = Trace.boxRound(List.of(edge));
-            double back = inner ? box[3] + Math.max(depth, FormWanted.LEAST_DEPTH_MM) : box[1] - Math.max(depth, FormWanted.LEAST_DEPTH_MM);
-            List<Trace.Corner> corners = edge.corners();
-            Place from = corners.get(0).place();
-            Place to = corners.get(corners.size() - 1).place();
-            Trace outline = edge.closedWith(Trace.through(List.of(new Place(to.xMm(), back), new Place(from.xMm(), back)), false));
-            Polygon wood = polygon(outline);
+            Trace outline = half(level, wanted, inner, wanted.depthMm() / 2);
+            double[] box = Trace.boxRound(List.of(outline));
+            double back = inner ? box[3] - 1.5 * wanted.pegMm() : box[1] + 1.5 * wanted.pegMm();
             List<Hole> pins = new ArrayList<>();
-            for (double x : new double[] {from.xMm() + RUN_OUT_MM, to.xMm() - RUN_OUT_MM}) {
-                Hole pin = new Hole(Hole.Use.PIN, new Place(x, back + (inner ? -1 : 1) * 1.5 * wanted.pegMm()), wanted.pegMm());
-                if (within(pin, wood)) {
+            for (double x : new double[] {box[0] + RUN_OUT_MM, box[2] - RUN_OUT_MM}) {
+                Hole pin = new Hole(Hole.Use.PIN, new Place(x, back), wanted.pegMm());
+                if (within(pin, polygon(outline))) {
                     pins.add(pin);
                 }
             }
             parts.add(new Part(inner ? Part.Role.INNER_HALF : Part.Role.OUTER_HALF, outline, pins, wanted.layers()));
         }
         return parts;
+    }
+
+    /** A level piece with its run-outs, which a form has to open from. */
+    private static Course opening(Course level) {
+        Course longer = level.extended(RUN_OUT_MM, RUN_OUT_MM);
+        for (Pose pose : longer.poses()) {
+            if (Math.abs(pose.headingRad()) > STEEPEST_RAD) {
+                throw new IllegalArgumentException("This form does not open round a piece that turns by more than "
+                        + Math.round(Math.toDegrees(STEEPEST_RAD)) + "° against the line from end to end; take a one-sided form.");
+            }
+        }
+        return longer;
+    }
+
+    /** A body with its edge on one face of a level piece, and a level back so deep behind the furthest of it. */
+    private static Trace half(Course level, FormWanted wanted, boolean inner, double depth) {
+        Trace edge = level.leftBy(inner ? wanted.thicknessMm() / 2 : -wanted.thicknessMm() / 2 - wanted.strapMm()).trace();
+        double[] box = Trace.boxRound(List.of(edge));
+        double deep = Math.max(depth, FormWanted.LEAST_DEPTH_MM);
+        double back = inner ? box[3] + deep : box[1] - deep;
+        List<Trace.Corner> corners = edge.corners();
+        Place from = corners.get(0).place();
+        Place to = corners.get(corners.size() - 1).place();
+        return edge.closedWith(Trace.through(List.of(new Place(to.xMm(), back), new Place(from.xMm(), back)), false));
+    }
+
+    /** Ribs as the inner half of a press, one at each edge of the piece and no further apart than asked, and the board they stand on. */
+    private static List<Part> ribs(Course middle, FormWanted wanted) {
+        Trace outline = half(opening(middle), wanted, true, FormWanted.LEAST_DEPTH_MM);
+        double[] box = Trace.boxRound(List.of(outline));
+        double sheet = wanted.sheet().thicknessMm();
+        int many = 1 + (int) Math.ceil(Math.max(sheet, wanted.widthMm() - sheet) / wanted.spacingMm());
+        double width = wanted.widthMm() + 2 * RUN_OUT_MM;
+        double low = box[3] + RUN_OUT_MM;
+        List<Trace> feet = new ArrayList<>();
+        for (int rib = 0; rib < many; rib++) {
+            double y = low + RUN_OUT_MM + (wanted.widthMm() - sheet) * rib / (many - 1);
+            feet.add(rectangle(box[0], y, box[2], y + sheet));
+        }
+        return List.of(new Part(Part.Role.RIB, outline, List.of(), many),
+                new Part(Part.Role.BOARD, rectangle(box[0] - RUN_OUT_MM, low, box[2] + RUN_OUT_MM, low + width), List.of(), 1, feet));
+    }
+
+    /** Blocks that touch the piece, half as long as they are apart, and the board they are screwed to. */
+    private static List<Part> blocks(Course middle, FormWanted wanted) {
+        double length = middle.lengthMm();
+        double each = wanted.spacingMm() / 2;
+        double depth = FormWanted.LEAST_DEPTH_MM;
+        LineString line = line(middle.trace());
+        int many = Math.max(1, (int) Math.ceil(length / wanted.spacingMm()));
+        List<Trace> feet = new ArrayList<>();
+        List<Polygon> standing = new ArrayList<>();
+        for (int i = 0; i <= many; i++) {
+            Trace foot = foot(middle.at(length * i / many), each, depth, wanted.thicknessMm() / 2, line);
+            Polygon block = polygon(foot);
+            if (line.distance(block) >= wanted.thicknessMm() / 2 - STANDS_IN_MM && standing.stream().noneMatch(block::intersects)) {
+                feet.add(foot);
+                standing.add(block);
+            }
+        }
+        if (feet.size() < 2) {
+            throw new IllegalArgumentException("Blocks so long do not stand along this curve; set them closer.");
+        }
+        double[] box = Trace.boxRound(feet);
+        Trace board = rectangle(box[0] - depth, box[1] - depth, box[2] + depth, box[3] + depth);
+        return List.of(new Part(Part.Role.BLOCK, rectangle(box[2] + 2 * depth, box[1], box[2] + 2 * depth + each, box[1] + depth), List.of(), feet.size() * wanted.layers()),
+                new Part(Part.Role.BOARD, board, List.of(), 1, feet));
+    }
+
+    /** A block beside a place, as far off as it takes for its corners to touch the piece where that bends round it. */
+    private static Trace foot(Pose at, double lengthMm, double depth, double half, LineString middle) {
+        double off = half;
+        Trace foot = null;
+        for (int round = 0; round < TRIED_OFF; round++) {
+            Pose beside = at.leftBy(off);
+            foot = rectangle(-lengthMm / 2, 0, lengthMm / 2, depth).placed(beside.headingRad(), beside.place().xMm(), beside.place().yMm());
+            double missing = half - middle.distance(polygon(foot));
+            if (missing < TOUCHES_MM) {
+                break;
+            }
+            off += missing;
+        }
+        return foot;
+    }
+
+    private static Trace rectangle(double left, double low, double right, double high) {
+        return Trace.through(List.of(new Place(left, low), new Place(right, low), new Place(right, high), new Place(left, high)), true);
     }
 
     /** A board with pegs on both sides of the piece, those on one side between those on the other. */
@@ -244,14 +332,13 @@ public record Form(Trace piece, List<Part> parts, ShelfLayout layout, int pegs, 
             Hole hole = new Hole(Hole.Use.PEG, middle.at(length * i / (2.0 * many)).leftBy(off).place(), peg);
             double away = line.distance(GEOMETRY.createPoint(new Coordinate(hole.centre().xMm(), hole.centre().yMm())));
             // in a bend tighter than the peg, or where the piece comes round again, it would stand in the piece
-            if (away >= Math.abs(off) - 0.2 && apart(hole, pegs)) {
+            if (away >= Math.abs(off) - STANDS_IN_MM && apart(hole, pegs)) {
                 pegs.add(hole);
             }
         }
         double[] box = Trace.boxRound(pegs.stream().map(Hole::trace).toList());
         double margin = 2 * peg;
-        Trace outline = Trace.through(List.of(new Place(box[0] - margin, box[1] - margin), new Place(box[2] + margin, box[1] - margin),
-                new Place(box[2] + margin, box[3] + margin), new Place(box[0] - margin, box[3] + margin)), true);
+        Trace outline = rectangle(box[0] - margin, box[1] - margin, box[2] + margin, box[3] + margin);
         return new Part(Part.Role.BOARD, outline, pegs, 1);
     }
 

@@ -9,9 +9,15 @@ import java.util.List;
  * @param role    what it is for
  * @param outline its outline, closed
  * @param holes   round holes through it
- * @param layers  how many alike are laid on one another
+ * @param layers  how many alike there are
+ * @param marks   lines drawn on it: where something stands
  */
-public record Part(Role role, Trace outline, List<Hole> holes, int layers) {
+public record Part(Role role, Trace outline, List<Hole> holes, int layers, List<Trace> marks) {
+
+    /** A part with nothing drawn on it. */
+    Part(Role role, Trace outline, List<Hole> holes, int layers) {
+        this(role, outline, holes, layers, List.of());
+    }
 
     /** What a part is for. */
     public enum Role {
@@ -21,7 +27,11 @@ public record Part(Role role, Trace outline, List<Hole> holes, int layers) {
         INNER_HALF,
         /** The other half of a press. */
         OUTER_HALF,
-        /** The board pegs stand in. */
+        /** A rib. */
+        RIB,
+        /** A layer of a block. */
+        BLOCK,
+        /** The board pegs, ribs or blocks stand on. */
         BOARD
     }
 }

@@ -87,6 +87,10 @@ public record Chain(List<Stretch> stretches) {
      * @throws IllegalArgumentException where the line is tighter than any piece so thick can lie
      */
     public static Chain along(Course middle, double thicknessMm) {
+        if (middle.runs().size() > MOST) {
+            throw new IllegalArgumentException("The line winds so much that it takes " + middle.runs().size() + " arcs; " + MOST
+                    + " are taken at most. Let the curve pass it further off.");
+        }
         List<Stretch> stretches = new ArrayList<>();
         double along = 0;
         for (Run run : middle.runs()) {

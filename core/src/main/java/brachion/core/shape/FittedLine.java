@@ -70,7 +70,21 @@ public record FittedLine(Course line, boolean asDrawn, double offMm) {
             }
         }
         boolean arcs = edges.stream().anyMatch(edge -> edge.bulge() != 0);
-        return through(arcs ? spread(drawn) : drawn.places(toleranceMm), toleranceMm);
+        return through(thinned(arcs ? spread(drawn) : drawn.places(toleranceMm)), toleranceMm);
+    }
+
+    /** As many of the places on a line as are taken, evenly, with both its ends. */
+    private static List<Place> thinned(List<Place> places) {
+        int every = (places.size() + MOST_POINTS - 3) / (MOST_POINTS - 2);
+        if (every <= 1) {
+            return places;
+        }
+        List<Place> thinned = new ArrayList<>();
+        for (int i = 0; i < places.size() - 1; i += every) {
+            thinned.add(places.get(i));
+        }
+        thinned.add(places.get(places.size() - 1));
+        return thinned;
     }
 
     /** Places along a line of straights and arcs, so many for each part. */

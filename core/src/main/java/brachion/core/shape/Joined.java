@@ -7,6 +7,9 @@ import java.util.List;
 /** Lines that were drawn piece by piece, put together where their ends meet. */
 public final class Joined {
 
+    /** As many parts are put together. */
+    private static final int MOST = 4000;
+
     private Joined() {
     }
 
@@ -15,8 +18,12 @@ public final class Joined {
      *
      * @param parts       what was drawn, in any order and either way round
      * @param toleranceMm ends this close are one [mm]
+     * @throws IllegalArgumentException when there are too many of them
      */
     public static List<Trace> lines(List<Trace> parts, double toleranceMm) {
+        if (parts.size() > MOST) {
+            throw new IllegalArgumentException("The drawing has " + parts.size() + " lines; " + MOST + " are looked at at most. Take out all but the line of the piece.");
+        }
         List<Trace> left = new ArrayList<>(parts);
         List<Trace> lines = new ArrayList<>();
         while (!left.isEmpty()) {

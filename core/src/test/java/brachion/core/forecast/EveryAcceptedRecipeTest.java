@@ -16,6 +16,8 @@ import brachion.core.method.Setting;
 import brachion.core.method.Settings;
 import brachion.core.quantity.PhysicalBound;
 import brachion.core.risk.RiskModel;
+import brachion.core.shape.Chain;
+import brachion.core.shape.Familiar;
 import brachion.core.wood.Species;
 import brachion.core.wood.SpeciesCatalogue;
 import java.util.HashMap;
@@ -31,6 +33,7 @@ class EveryAcceptedRecipeTest {
 
     private static final int PIECES = 40;
     private static final Forecaster TABLES = new Forecaster(RiskModel.withoutRecords());
+    private static final ChainForecaster CHAINS = new ChainForecaster(RiskModel.withoutRecords());
     private static final List<Species> WOODS = SpeciesCatalogue.published().all();
 
     private final Random random = new Random(20_261_126L);
@@ -59,7 +62,26 @@ class EveryAcceptedRecipeTest {
             assertThat(method.attentionHours(recipe)).isFinite().isPositive();
             if (tries % 4 == 0) {
                 assertThat(TABLES.forecast(recipe).springback().releasedRadiusMm()).as("%s", recipe).isFinite().isPositive();
+                bentBothWays(recipe);
             }
+        }
+    }
+
+    /** One bend against the other, of what bends singly: forecast, or refused in words by the way itself. */
+    private static void bentBothWays(Recipe recipe) {
+        Chain s = Familiar.S.chain(recipe.bend().innerRadiusMm(), recipe.bend().angleDegrees());
+        double thickness = recipe.method().finishedMm(recipe.blank().thicknessMm());
+        boolean asLongAsAnyPiece = s.stretches().stream().mapToDouble(part -> part.alongMiddle(thickness).lengthMm()).sum() <= PhysicalBound.PIECE_LENGTH_MM.highest();
+        try {
+            ChainForecast both = CHAINS.forecast(recipe, s, false);
+            assertThat(List.of(both.eachForItself(), both.whole().probability(), both.asWorst())).as("%s", recipe).isSorted().allSatisfy(chance -> assertThat(chance).isBetween(0.0, 1.0));
+            assertThat(both.nearBreaking()).as("%s", recipe).allSatisfy(near -> assertThat(near).isFinite().isNotNegative());
+            assertThat(both.bends()).hasSize(2).allSatisfy(bend -> assertThat(bend.formRadiusMm()).isFinite().isPositive());
+            if (asLongAsAnyPiece) {
+                assertThat(both.formed().middle(thickness).lengthMm()).as("%s", recipe).isPositive();
+            }
+        } catch (IllegalArgumentException refused) {
+            assertThat(refused.getMessage()).as("%s", recipe).endsWith(".");
         }
     }
 

@@ -19,6 +19,7 @@ import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
 
 class FormTest {
@@ -82,6 +83,31 @@ class FormTest {
     }
 
     @Test
+    void ribs_stand_on_their_board_no_further_apart_than_asked() {
+        FormWanted wide = new FormWanted(FormKind.RIBS, 6, 400, 0, 200, 0, 120, 12, PLYWOOD);
+        Form form = Form.of(Familiar.SINGLE.chain(400, 90), wide);
+        assertThat(form.parts().get(0).layers()).as("both edges and three between: 382 mm in steps of 120 at most").isEqualTo(5);
+        assertThat(form.parts().get(1).marks()).hasSize(5);
+        Polygon board = polygon(form.parts().get(1).outline());
+        form.parts().get(1).marks().forEach(foot -> assertThat(board.contains(polygon(foot))).isTrue());
+        assertThat(polygon(form.parts().get(0).outline()).distance(polygon(form.piece()))).as("the piece lies on the ribs").isLessThan(0.01);
+    }
+
+    @Property(tries = 60)
+    void blocks_touch_the_piece_and_stand_in_nothing(@ForAll Familiar curve, @ForAll @DoubleRange(min = 150, max = 400) double radius) {
+        Chain chain = curve.chain(radius, 80);
+        Form form = Form.of(chain, new FormWanted(FormKind.BLOCKS, 12, 30, 0, 200, 0, 90, 12, new SheetGoods(18, 5000, 5000, 0)));
+        LineString middle = GEOMETRY.createLineString(coordinates(chain.middle(12).trace()));
+        List<Trace> feet = form.parts().get(1).marks();
+        assertThat(feet).hasSizeGreaterThan(2);
+        assertThat(form.parts().get(0).layers()).isEqualTo(2 * feet.size());
+        for (Trace foot : feet) {
+            assertThat(polygon(foot).distance(middle)).as("half the thickness away").isBetween(5.8, 6.2);
+            feet.stream().filter(other -> other != foot).forEach(other -> assertThat(polygon(other).intersects(polygon(foot))).isFalse());
+        }
+    }
+
+    @Test
     void clamps_that_do_not_reach_are_told_how_far_they_must_open() {
         assertThatThrownBy(() -> Form.of(Familiar.SINGLE.chain(200, 90), wanted(FormKind.ONE_SIDED, 60, 0))).hasMessageContaining("82 mm");
     }
@@ -113,6 +139,10 @@ class FormTest {
     }
 
     private static Polygon polygon(Trace outline) {
-        return GEOMETRY.createPolygon(outline.places(0.02).stream().map(place -> new Coordinate(place.xMm(), place.yMm())).toArray(Coordinate[]::new));
+        return GEOMETRY.createPolygon(coordinates(outline));
+    }
+
+    private static Coordinate[] coordinates(Trace trace) {
+        return trace.places(0.02).stream().map(place -> new Coordinate(place.xMm(), place.yMm())).toArray(Coordinate[]::new);
     }
 }

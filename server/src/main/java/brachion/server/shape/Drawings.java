@@ -26,7 +26,7 @@ final class Drawings {
     private static final double MARK_BEYOND_MM = 6;
     private static final double LABEL_OFF_MM = 20;
     private static final Map<Part.Role, String> ROLE = Map.of(Part.Role.BODY, "Body", Part.Role.INNER_HALF, "Inner half", Part.Role.OUTER_HALF, "Outer half",
-            Part.Role.BOARD, "Board");
+            Part.Role.RIB, "Rib", Part.Role.BLOCK, "Block", Part.Role.BOARD, "Board");
 
     private final UnitSystem units;
 
@@ -58,8 +58,9 @@ final class Drawings {
         List<Label> labels = new ArrayList<>();
         for (Part part : form.parts()) {
             strokes.add(new Stroke(Layer.FORM, part.outline()));
+            part.marks().forEach(mark -> strokes.add(new Stroke(Layer.MARKS, mark)));
             part.holes().forEach(hole -> strokes.add(new Stroke(Layer.HOLES, hole.trace())));
-            labels.add(new Label(Form.inside(part.outline()), ROLE.get(part.role()) + (part.layers() > 1 ? ", " + part.layers() + " layers" : "")));
+            labels.add(new Label(Form.inside(part.outline()), ROLE.get(part.role()) + (part.layers() > 1 ? ", " + part.layers() + " alike" : "")));
         }
         List<String> notes = List.of("For " + section(recipe, recipe.method().finishedMm(recipe.blank().thicknessMm())) + "; springback is taken out.",
                 "Sheets " + length(sheetMm) + " thick. Wax or tape the edge where glue comes.");

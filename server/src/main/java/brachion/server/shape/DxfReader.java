@@ -65,6 +65,7 @@ final class DxfReader {
     private final Map<String, Block> blocks = new HashMap<>();
     private int leftOut;
     private int parts;
+    private int inserted;
 
     private DxfReader() {
     }
@@ -260,6 +261,8 @@ final class DxfReader {
     }
 
     private List<Trace> inserted(Entity entity, int depth) {
+        inserted++;
+        DrawnFile.requireFew(inserted);
         Block block = blocks.get(entity.text(2, ""));
         if (block == null) {
             throw new IllegalArgumentException("This DXF puts in a block it does not hold: “" + entity.text(2, "") + "”.");

@@ -35,6 +35,7 @@ final class DxfSpline {
         if (degree < 1 || degree > MOST_DEGREE || y.length != x.length || x.length <= degree || knots.length != x.length + degree + 1) {
             throw new IllegalArgumentException("A spline of this DXF has " + knots.length + " knots for " + x.length + " control points of degree " + degree + ".");
         }
+        DrawnFile.requireFew(x.length * PARTS);
         List<Place> places = new ArrayList<>();
         for (int span = degree; span < x.length; span++) {
             if (knots[span + 1] > knots[span]) {

@@ -32,8 +32,9 @@ record FormReading(@NotNull String piece, @NotNull List<PartView> parts, @NotNul
      * @param path   its outline as path data [mm]
      * @param holes  its holes
      * @param layers how many alike
+     * @param marks  where something stands on it, as path data [mm]
      */
-    record PartView(Part.Role role, String path, List<HoleView> holes, int layers) {
+    record PartView(Part.Role role, String path, List<HoleView> holes, int layers, List<String> marks) {
     }
 
     /**
@@ -51,7 +52,8 @@ record FormReading(@NotNull String piece, @NotNull List<PartView> parts, @NotNul
         List<PartView> parts = new ArrayList<>();
         for (Part part : form.parts()) {
             parts.add(new PartView(part.role(), SvgFile.path(part.outline()), part.holes().stream()
-                    .map(hole -> new HoleView(hole.use(), hole.centre().xMm(), -hole.centre().yMm(), hole.diameterMm())).toList(), part.layers()));
+                    .map(hole -> new HoleView(hole.use(), hole.centre().xMm(), -hole.centre().yMm(), hole.diameterMm())).toList(), part.layers(),
+                    part.marks().stream().map(SvgFile::path).toList()));
         }
         double[] box = Trace.boxRound(Stream.concat(Stream.of(form.piece()), form.parts().stream().map(Part::outline)).toList());
         return new FormReading(SvgFile.path(form.piece()), parts, form.layout().laid(), form.layout().sheets(), form.pegs(), form.cost(), form.hours(),

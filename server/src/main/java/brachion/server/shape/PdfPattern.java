@@ -38,12 +38,22 @@ final class PdfPattern {
     private final PDFont font;
     private final Paper paper;
     private final Tiles tiles;
+    private final List<Drawn> drawn;
+
+    /** A line and the box round it; pages it does not touch do without it. */
+    private record Drawn(Drawing.Stroke stroke, double[] box) {
+
+        boolean touches(double left, double low, double right, double high) {
+            return box[0] <= right && box[2] >= left && box[1] <= high && box[3] >= low;
+        }
+    }
 
     private PdfPattern(PDDocument document, PDFont font, Paper paper, Tiles tiles) {
         this.document = document;
         this.font = font;
         this.paper = paper;
         this.tiles = tiles;
+        this.drawn = tiles.drawing().strokes().stream().map(stroke -> new Drawn(stroke, Trace.boxRound(List.of(stroke.trace())))).toList();
     }
 
     static byte[] of(Drawing drawing, Paper paper) {
@@ -136,8 +146,10 @@ final class PdfPattern {
             double left = tiles.leftMm() + tile.column() * (width - Tiles.OVERLAP_MM);
             double top = tiles.topMm() - tile.row() * (height - Tiles.OVERLAP_MM);
             on.transform(Matrix.getTranslateInstance((float) (Tiles.MARGIN_MM - left), (float) (Tiles.FOOT_MM + height - top)));
-            for (Drawing.Stroke stroke : tiles.drawing().strokes()) {
-                line(on, stroke.trace(), width(stroke.layer()));
+            for (Drawn stroke : drawn) {
+                if (stroke.touches(left, top - height, left + width, top)) {
+                    line(on, stroke.stroke().trace(), width(stroke.stroke().layer()));
+                }
             }
             for (Drawing.Label label : tiles.drawing().labels()) {
                 double half = letters(label.text(), WORDS_MM) / 2;

@@ -67,7 +67,7 @@ class CurveApiTest {
 
     @Test
     void forms_of_every_kind_are_laid_out_on_sheets() {
-        for (String kind : List.of("ONE_SIDED", "PRESS", "PEG_BOARD")) {
+        for (String kind : List.of("ONE_SIDED", "PRESS", "RIBS", "BLOCKS", "PEG_BOARD")) {
             MvcTestResult answer = Wire.post(mvc, "/api/curves/form", "{\"curve\": %s, \"form\": %s}".formatted(asked(Wire.STEAM, S, false), FORM.formatted(kind)));
             assertThat(answer).as(kind).hasStatusOk();
             assertThat(Wire.read(answer, "$.sheets", Integer.class)).isPositive();

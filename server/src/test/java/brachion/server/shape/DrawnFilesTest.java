@@ -91,6 +91,16 @@ class DrawnFilesTest {
         assertThat(drawn.leftOut()).isEqualTo(2);
     }
 
+    /** As other programs flatten a curve when they write it. */
+    @Test
+    void a_curve_of_thousands_of_short_straights_is_fitted() {
+        String flattened = IntStream.rangeClosed(0, 9000).mapToObj(i -> "%s,%s".formatted(500 + 400 * Math.cos(Math.PI * i / 9000), 500 - 400 * Math.sin(Math.PI * i / 9000)))
+                .collect(Collectors.joining(" "));
+        FittedLine fitted = FittedLine.along(svg("width='1000mm' viewBox='0 0 1000 1000'", "<polyline points='" + flattened + "'/>").lines().get(0), 0.5);
+        assertThat(fitted.line().lengthMm()).isCloseTo(400 * Math.PI, within(0.5));
+        assertThat(fitted.line().runs()).hasSizeLessThan(400);
+    }
+
     @ParameterizedTest
     @CsvSource({"1,25.4", "2,304.8", "4,1", "5,10", "6,1000", "0,1"})
     void a_dxf_is_as_large_as_its_unit_says(String unit, double millimetres) {
@@ -169,6 +179,12 @@ class DrawnFilesTest {
         String endless = IntStream.range(0, 30_000).mapToObj(i -> "L" + i % 97 + " " + i % 89).collect(Collectors.joining("", "M0 0", ""));
         assertThatThrownBy(() -> svg("width='9mm' viewBox='0 0 9 9'", "<path d='" + endless + "'/>")).hasMessageContaining("20000");
         assertThatThrownBy(() -> svg("width='9mm' viewBox='0 0 9 9'", "<g>".repeat(200) + "<path d='M0 0H1'/>" + "</g>".repeat(200))).hasMessageContaining("nested");
+        String inserts = IntStream.range(0, 200).mapToObj(i -> "0\nINSERT\n2\nB%d\n").collect(Collectors.joining());
+        String bomb = "0\nSECTION\n2\nBLOCKS\n" + IntStream.range(0, 5).mapToObj(i -> "0\nBLOCK\n2\nB" + i + "\n" + inserts.replace("%d", Integer.toString(i + 1)) + "0\nENDBLK\n")
+                .collect(Collectors.joining()) + "0\nBLOCK\n2\nB5\n0\nTEXT\n1\nnothing\n0\nENDBLK\n0\nENDSEC\n";
+        assertThatThrownBy(() -> dxf("", bomb + entities("0 INSERT 2 B0 10 0 20 0"))).as("blocks of blocks that hold no line").hasMessageContaining("20000");
+        String scattered = IntStream.range(0, 5000).mapToObj(i -> "0 LINE 10 " + 3 * i + " 20 0 11 " + (3 * i + 1) + " 21 0").collect(Collectors.joining(" "));
+        assertThatThrownBy(() -> dxf("", entities(scattered))).hasMessageContaining("4000");
         assertThatThrownBy(() -> DxfReader.read(new byte[] {0, 1, 2}, 1)).hasMessageContaining("not a text");
         List<Trace> wild = svg("width='9mm' viewBox='0 0 9 9'", "<path d='M0 0C900 900 -900 900 0 0'/>").lines();
         assertThat(wild).hasSize(1);
