@@ -42,7 +42,7 @@ export function BringLineDialog({ thicknessMm, onLeave, onBring }: BringLineDial
       <Box sx={{ display: 'grid', gap: 1.5, pt: 1 }}>
         <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center' }}>
           <input ref={chooser} type="file" accept=".svg,.dxf" hidden aria-label="Drawing" onChange={(event) => { setFile(event.target.files?.[0]); }} />
-          <Button variant="outlined" onClick={() => { chooser.current?.click(); }}>Choose an SVG or DXF</Button>
+          <Button variant="outlined" sx={{ flexShrink: 0 }} onClick={() => { chooser.current?.click(); }}>Choose an SVG or DXF</Button>
           <Typography variant="body2">{file ? file.name : 'Its longest line is taken.'}</Typography>
           {file && <Button size="small" onClick={() => { setFile(undefined); }}>Not this one</Button>}
         </Box>

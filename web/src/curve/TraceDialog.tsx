@@ -63,7 +63,7 @@ export function TraceDialog({ thicknessMm, onLeave, onBring }: TraceDialogProps)
     <FormDialog title="Trace a picture" keep="Take it as the curve" onLeave={onLeave} onKeep={bring}>
       <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', mb: 1 }}>
         <input ref={chooser} type="file" accept="image/*" hidden aria-label="Picture" onChange={(event) => { void take(event.target.files?.[0]); }} />
-        <Button variant="outlined" onClick={() => { chooser.current?.click(); }}>Choose a picture</Button>
+        <Button variant="outlined" sx={{ flexShrink: 0 }} onClick={() => { chooser.current?.click(); }}>Choose a picture</Button>
         <Typography variant="body2">Taken square to the curve, with something of a known length in its plane. It stays in this browser.</Typography>
       </Box>
       {picture && (
