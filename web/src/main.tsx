@@ -51,6 +51,7 @@ const router = createBrowserRouter([
       { path: 'stock/new', lazy: async () => ({ Component: (await import('./stock/NewBoard')).NewBoard }) },
       { path: 'stock/:id', lazy: async () => ({ Component: (await import('./stock/BoardPage')).BoardPage }) },
       { path: 'photos/:id', lazy: async () => ({ Component: (await import('./photo/PhotoPage')).PhotoPage }) },
+      { path: 'bench/card/:id', lazy: async () => ({ Component: (await import('./bench/BenchCardView')).BenchCardView }) },
       {
         path: 'bench',
         lazy: async () => ({ Component: (await import('./bench/BenchPlace')).BenchPlace }),

@@ -99,6 +99,15 @@ export function useTypedForecast(typed: TypedRecipe) {
   });
 }
 
+/** The forecast of a recipe that is read. */
+export function useForecast(recipe: RecipeFields) {
+  return useQuery({
+    queryKey: ['forecast', 'of', recipe],
+    queryFn: () => body(api.POST('/api/forecast', { body: { recipe } })),
+    refetchInterval: ({ state }) => untilCaughtUp(state.data),
+  });
+}
+
 /** Asks for the recipe as it is typed at this moment, for what is about to be kept. */
 export function useReadRecipe() {
   const client = useQueryClient();

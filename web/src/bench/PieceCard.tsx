@@ -1,6 +1,6 @@
 import { Box, Button, Link, Paper, Typography } from '@mui/material';
 import { useEffect, useRef, useState } from 'react';
-import { Link as RouterLink } from 'react-router';
+import { Link as RouterLink, useLocation } from 'react-router';
 import type { BenchView, JobView } from '../api/schema';
 import { useThingWrites } from '../api/things';
 import { useNotice } from '../app/notice';
@@ -21,7 +21,7 @@ import { Touches } from './Touches';
 import { useBenchWrites } from './useBenchWrites';
 import { Verdict } from './Verdict';
 import { WhichThermometer } from './WhichThermometer';
-import { saidInWords, type Step, UNTOUCHED } from './words';
+import { cardOf, saidInWords, type Step, UNTOUCHED } from './words';
 
 interface PieceCardProps {
   piece: BenchView;
@@ -49,7 +49,7 @@ export function PieceCard({ piece, place, wood, job, waiting, lost }: PieceCardP
   const [photos, setPhotos] = useState(false);
   const close = () => { setDoing(undefined); };
   return (
-    <Paper ref={card} component="li" aria-label={piece.name} sx={{ p: 2, border: first ? 2 : 1, borderColor: first ? 'primary.main' : 'divider', gridColumn: first ? { md: '1 / -1' } : undefined }}>
+    <Paper ref={card} component="li" id={cardOf(piece)} aria-label={piece.name} sx={{ p: 2, border: first ? 2 : 1, borderColor: first ? 'primary.main' : 'divider', gridColumn: first ? { md: '1 / -1' } : undefined }}>
       <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: first ? { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) minmax(0, 1fr)' } : 'minmax(0, 1fr)' }}>
         <Box sx={{ minWidth: 0 }}>
           <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center' }}>
@@ -88,9 +88,13 @@ export function PieceCard({ piece, place, wood, job, waiting, lost }: PieceCardP
   );
 }
 
-/** Keeps a card in sight that was touched last when its place among the others changes. */
+/** Keeps a card in sight that was touched last when its place among the others changes, and brings the one into sight that an address leads to. */
 function useStayingInSight(place: number) {
   const card = useRef<HTMLLIElement>(null);
+  const { hash } = useLocation();
+  useEffect(() => {
+    if (card.current && hash === `#${card.current.id}`) card.current.scrollIntoView({ block: 'start' });
+  }, [hash]);
   useEffect(() => {
     if (card.current?.contains(document.activeElement)) card.current.scrollIntoView({ block: 'nearest' });
   }, [place]);
@@ -127,6 +131,7 @@ function Foot({ piece, waiting, said, busy, photos, onPhotos }: FootProps) {
           )}
           <Button size="small" onClick={() => { setSaying(true); }}>Made with</Button>
           <Button size="small" aria-expanded={photos} onClick={onPhotos}>Photographs</Button>
+          <Button size="small" component={RouterLink} to={`/bench/card/${piece.id}`}>On paper</Button>
           <Button size="small" color="error" onClick={() => {
             void takeOff.mutateAsync(piece)
               .then(() => { notify({ message: `${piece.name} taken off the bench.`, undo: () => { putBack.mutate(piece.id, { onError: failed }); } }); })

@@ -120,6 +120,11 @@ export function saidInWords(said: TapFields[], now: number, system: UnitSystem):
   return lines.join(', ');
 }
 
+/** Where on the bench a piece is found, as the address of its card on paper says it. */
+export function cardOf({ id }: Pick<BenchView, 'id'>): string {
+  return `piece-${id}`;
+}
+
 /** What has to be ready before the heat is opened; common practice. */
 export function checklist({ strap, plies }: Pick<Facts, 'strap' | 'plies'>): string[] {
   return [

@@ -14,8 +14,10 @@ interface CurveDrawingProps {
   /** What is said of the curve, where that is still of so many parts. */
   answer: CurveReading | undefined;
   old: boolean;
-  /** Something was pulled to another value; the last is where it was let go. */
-  onPull: (grip: Grip, value: number, letGo: boolean) => void;
+  /** Something was pulled to another value and let go. */
+  onPull: (grip: Grip, value: number) => void;
+  /** A hand takes hold of something, or lets go of it. */
+  onHold: (held: boolean) => void;
 }
 
 /** As high as it is drawn [px], and as wide as most screens show it before that is known. */
@@ -30,11 +32,13 @@ const LETTERS = 14;
 const AT_ONCE = 8;
 
 /** The piece along its curve, to be pulled at its joints and arcs, shaded by how near each place is to breaking. */
-export function CurveDrawing({ chain, thicknessMm, answer, old, onPull }: CurveDrawingProps) {
+export function CurveDrawing({ chain: given, thicknessMm, answer, old, onPull, onHold }: CurveDrawingProps) {
   const [system] = useUnits();
   const { data, text } = usePalette();
   const [pulling, setPulling] = useState<{ grip: Grip; box: ReturnType<typeof boxRound>; value: number }>();
   const svg = useRef<SVGSVGElement>(null);
+  // what is pulled is drawn here alone, so that a hand need not wait for the rest of the page
+  const chain = useMemo(() => (pulling ? withPulled(given, pulling.grip, pulling.value) : given), [given, pulling]);
   const runs = useMemo(() => chain.stretches.map((stretch) => runOf(stretch, thicknessMm)), [chain, thicknessMm]);
   const poses = useMemo(() => posesOf(runs), [runs]);
   const whole = useMemo(() => boxRound(runs, poses, thicknessMm), [runs, poses, thicknessMm]);
@@ -62,25 +66,29 @@ export function CurveDrawing({ chain, thicknessMm, answer, old, onPull }: CurveD
         event.preventDefault();
         event.currentTarget.setPointerCapture(event.pointerId);
         setPulling({ grip, box: whole, value: valueOf(chain, grip) });
+        onHold(true);
       }}
       onPointerMove={(event: PointerEvent<SVGSVGElement>) => {
         if (!pulling) return;
         const value = pull(pulling.grip, place(event));
         if (value === pulling.value) return;
         setPulling({ ...pulling, value });
-        onPull(pulling.grip, value, false);
       }}
       onPointerUp={() => {
-        if (pulling) onPull(pulling.grip, pulling.value, true);
+        if (pulling && pulling.value !== valueOf(given, pulling.grip)) onPull(pulling.grip, pulling.value);
         setPulling(undefined);
+        onHold(false);
       }}
-      onPointerCancel={() => { setPulling(undefined); }}
+      onPointerCancel={() => {
+        setPulling(undefined);
+        onHold(false);
+      }}
       onKeyDown={(event: KeyboardEvent) => {
         const grip = gripAt(event.target as Element);
         const by = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1, PageUp: AT_ONCE, PageDown: -AT_ONCE }[event.key];
         if (!grip || by === undefined) return;
         event.preventDefault();
-        onPull(grip, settled(grip.what, valueOf(chain, grip) + by * (event.shiftKey ? AT_ONCE : 1) * STEP[grip.what][system], system), true);
+        onPull(grip, settled(grip.what, valueOf(chain, grip) + by * (event.shiftKey ? AT_ONCE : 1) * STEP[grip.what][system], system));
       }}>
       {runs.map((run, index) => (
         <Part key={index} pose={poses[index] as Pose} run={run} thicknessMm={thicknessMm} near={old ? undefined : near?.[index]} calm={data.calm} hot={data.stretch} edge={text.primary} line={1.4 * perPx} />
@@ -116,6 +124,10 @@ function useSize(drawing: RefObject<SVGSVGElement | null>): { width: number; hei
 function gripAt(element: Element): Grip | undefined {
   const grip = element.closest('[data-what]');
   return grip ? { index: Number(grip.getAttribute('data-index')), what: grip.getAttribute('data-what') as Grip['what'] } : undefined;
+}
+
+function withPulled({ stretches }: ChainFields, { index, what }: Grip, value: number): ChainFields {
+  return { stretches: stretches.map((stretch, at) => (at === index ? { ...stretch, [what]: value } : stretch)) };
 }
 
 function valueOf({ stretches }: ChainFields, { index, what }: Grip): number {

@@ -1,6 +1,5 @@
 import { Box, Paper, Typography } from '@mui/material';
 import { useState } from 'react';
-import type { ChainFields } from '../api/schema';
 import { Dimmed } from '../app/Dimmed';
 import { useUnits } from '../app/units';
 import { usePlan } from '../plan/usePlan';
@@ -23,25 +22,21 @@ export function CurvePart() {
   const [system] = useUnits();
   const curve = useCurve(plan.answer, plan.current);
   const [entry, wanted] = useFormEntry();
-  const [moving, setMoving] = useState<ChainFields>();
+  const [held, setHeld] = useState(false);
   const { draft, chain, answer, current } = curve;
   const recipe = plan.answer?.recipe;
   if (!recipe || !draft || !chain) return null;
-  const pull = (grip: Grip, value: number, letGo: boolean) => {
-    const stretches = chain.stretches.map((stretch, index) => (index === grip.index ? { ...stretch, [grip.what]: value } : stretch));
-    setMoving(letGo ? undefined : { stretches });
-    if (!letGo) return;
-    const part = draft.stretches[grip.index];
-    if (part) curve.change({ ...draft, stretches: draft.stretches.map((each, index) => (index === grip.index ? withValue(part, grip.what, value) : each)) });
+  const pull = (grip: Grip, value: number) => {
+    curve.change({ ...draft, stretches: draft.stretches.map((each, index) => (index === grip.index ? withValue(each, grip.what, value) : each)) });
   };
-  const old = !current || moving !== undefined;
+  const old = !current || held;
   return (
     <>
       <StartFrom curve={curve} recipe={recipe} />
       <Box sx={TWO}>
         <Box sx={{ minWidth: 0 }}>
           <Paper sx={{ p: { xs: 0.5, sm: 1 } }}>
-            <CurveDrawing chain={moving ?? chain} thicknessMm={curve.thicknessMm} answer={answer} old={old} onPull={pull} />
+            <CurveDrawing chain={chain} thicknessMm={curve.thicknessMm} answer={answer} old={old} onPull={pull} onHold={setHeld} />
           </Paper>
           <WaitLine state={plan}>{' '}</WaitLine>
           {curve.failure && <Typography role="alert" color="error">{curve.failure}</Typography>}

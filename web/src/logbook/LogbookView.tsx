@@ -1,17 +1,13 @@
-import { Box, Button, GlobalStyles, Typography } from '@mui/material';
-import { useState } from 'react';
-import { Link as RouterLink, useSearchParams } from 'react-router';
+import { Box, Typography } from '@mui/material';
+import { useSearchParams } from 'react-router';
 import { MOST_PRINTED, useAllFound } from '../api/find';
 import { useSpecies, useTrial } from '../api/queries';
 import type { TrialView } from '../api/schema';
 import { useUnits } from '../app/units';
 import { questionOf, withQuestion, type Question } from '../find/question';
-import { Choice } from '../recipe/Choice';
 import { printDay, printMonth } from '../units/days';
 import { Entry } from './Entry';
-
-const PAPER = { A5: 'A5', letter: 'Letter' } as const;
-type Paper = keyof typeof PAPER;
+import { Printed } from './Printed';
 
 /** Records to be kept on the shelf: all that are looked for, month by month, or one as a card. */
 export function LogbookView() {
@@ -59,36 +55,4 @@ function Line({ trial, card = false }: { trial: TrialView; card?: boolean }) {
   const [system] = useUnits();
   const { data: species = [] } = useSpecies();
   return <Entry trial={trial} system={system} card={card} wood={species.find(({ id }) => id === trial.recipe.blank.speciesId)?.commonName ?? ''} />;
-}
-
-/** What goes on paper, and beside it what does not: the size of the paper, and the way back. */
-function Printed({ back, backTo, children }: { back: string; backTo: string; children: React.ReactNode }) {
-  const [paper, setPaper] = useState<Paper>('A5');
-  return (
-    <>
-      <GlobalStyles styles={onPaper(paper)} />
-      <Box className="unprinted" sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'flex-end', gap: 2, mb: 2 }}>
-        <Choice label="Paper" options={PAPER} value={paper} onChange={setPaper} />
-        <Button variant="contained" sx={{ mb: 1 }} onClick={() => { window.print(); }}>Print</Button>
-        <Button component={RouterLink} to={back} sx={{ mb: 1 }}>{backTo}</Button>
-      </Box>
-      <Box component="section" aria-label="On paper" sx={{ maxWidth: 640, bgcolor: 'background.paper', p: 2, border: 1, borderColor: 'divider', '@media print': { maxWidth: 'none', p: 0, border: 0 } }}>
-        {children}
-      </Box>
-    </>
-  );
-}
-
-/** On paper there are the records and nothing else, black on white, with the number of the page at its foot. */
-function onPaper(paper: Paper) {
-  return {
-    '@page': { size: paper, margin: '14mm 12mm 16mm' },
-    '@media print': {
-      '@page': { '@bottom-center': { content: 'counter(page)', fontFamily: 'sans-serif', fontSize: '9pt' } },
-      'html, body': { background: '#fff !important', fontSize: '11pt' },
-      'header, footer, nav, .unprinted, .MuiSnackbar-root': { display: 'none !important' },
-      'main#main': { padding: '0 !important', maxWidth: 'none', minHeight: 0 },
-      'main#main *': { color: '#000 !important' },
-    },
-  } as const;
 }

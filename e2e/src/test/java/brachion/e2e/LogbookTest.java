@@ -4,12 +4,21 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import com.google.zxing.BinaryBitmap;
+import com.google.zxing.MultiFormatReader;
+import com.google.zxing.NotFoundException;
+import com.google.zxing.RGBLuminanceSource;
+import com.google.zxing.common.HybridBinarizer;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
@@ -61,5 +70,29 @@ class LogbookTest extends BrowserTest {
         }
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("The record")).click();
         page.waitForURL("**/records/3");
+    }
+
+    @Test
+    void a_piece_on_the_bench_has_a_card_whose_code_leads_to_its_clock() throws Exception {
+        show("/bench");
+        Locator piece = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Pieces under way")).getByRole(AriaRole.LISTITEM).first();
+        String name = piece.getByRole(AriaRole.HEADING, new Locator.GetByRoleOptions().setLevel(2)).first().innerText();
+        String place = piece.getAttribute("id");
+        piece.getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("On paper")).click();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(name).setExact(true))).isVisible();
+        assertThat(page.getByRole(AriaRole.TABLE).getByRole(AriaRole.ROW).first()).isVisible();
+        BufferedImage code = ImageIO.read(new ByteArrayInputStream(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName(Pattern.compile("^Leads to the clock of"))).screenshot()));
+        assertThat(decoded(code)).as("read by ZXing").isEqualTo(product().address() + "/bench#" + place);
+        try (PDDocument pdf = printed()) {
+            assertThat(pdf.getNumberOfPages()).isEqualTo(1);
+            assertThat(new PDFTextStripper().getText(pdf)).contains(name).contains("Gloves and sleeves on").contains("Clamped at").doesNotContain("Log a bend");
+        }
+        page.navigate("/bench#" + place);
+        assertThat(page.locator("#" + place)).isInViewport();
+    }
+
+    private static String decoded(BufferedImage image) throws NotFoundException {
+        int[] pixels = image.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth());
+        return new MultiFormatReader().decode(new BinaryBitmap(new HybridBinarizer(new RGBLuminanceSource(image.getWidth(), image.getHeight(), pixels)))).getText();
     }
 }
