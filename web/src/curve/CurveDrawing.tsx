@@ -1,12 +1,12 @@
 import { Box } from '@mui/material';
-import { memo, useEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent, type RefObject } from 'react';
+import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent, type RefObject } from 'react';
 import type { ChainFields, CurveReading, StretchFields } from '../api/schema';
 import { usePalette } from '../app/palette';
-import { useUnits, type UnitSystem } from '../app/units';
+import { useUnits } from '../app/units';
 import { oddsInWords } from '../odds/words';
-import { printLength } from '../units/printing';
-import { after, boxRound, leftOf, partPath, posesOf, pulled, runOf, settled, STEP, type Grip, type Pose, type Run } from './geometry';
-import { bendLabel } from './words';
+import { BendLabel, Grips, Part } from './CurveMarks';
+import { boxRound, poseAt, posesOf, pulled, runOf, settled, STEP, type Grip, type Pose } from './geometry';
+import { bendLabel, valueInWords } from './words';
 
 interface CurveDrawingProps {
   chain: ChainFields;
@@ -27,7 +27,6 @@ const WIDTH = 560;
 const MARGIN = 62;
 /** A line of so many parts was drawn elsewhere and is not pulled about part by part. */
 const MOST_HELD = 30;
-const LETTERS = 14;
 /** With the shift key so many marks at once. */
 const AT_ONCE = 8;
 
@@ -133,102 +132,3 @@ function withPulled({ stretches }: ChainFields, { index, what }: Grip, value: nu
 function valueOf({ stretches }: ChainFields, { index, what }: Grip): number {
   return stretches[index]?.[what] ?? 0;
 }
-
-function valueInWords({ what }: Grip, value: number, system: UnitSystem): string {
-  if (what === 'angleDegrees') return `${Math.round(value)}°`;
-  return what === 'innerRadiusMm' ? `R ${printLength(value, system)}` : printLength(value, system);
-}
-
-interface PartProps {
-  pose: Pose;
-  run: Run;
-  thicknessMm: number;
-  near: number | undefined;
-  calm: string;
-  hot: string;
-  edge: string;
-  line: number;
-}
-
-/** A part of the piece; the redder the nearer to breaking, all of it where it is asked as much as the wood bears. */
-const Part = memo(function Part({ pose, run, thicknessMm, near = 0, calm, hot, edge, line }: PartProps) {
-  const path = partPath(pose, run, thicknessMm);
-  return (
-    <>
-      <path d={path} fill={calm} stroke={edge} strokeWidth={line} strokeLinejoin="round" />
-      {near > 0 && <path d={path} fill={hot} fillOpacity={Math.min(0.9, Math.max(0, (near - 0.35) / 0.75))} />}
-    </>
-  );
-});
-
-interface BendLabelProps {
-  words: [string, string];
-  at: Pose;
-  /** How far to the left of the middle it stands. */
-  away: number;
-  perPx: number;
-  /** How wide a ring lies round it; none for most. */
-  ring: number;
-}
-
-/** What a bend is and how often it holds, outside it; round the worst of them a ring. */
-function BendLabel({ words, at, away, perPx, ring }: BendLabelProps) {
-  const { data, text } = usePalette();
-  const label = leftOf(at, away);
-  const dx = label.x - at.x;
-  const lean = Math.abs(away) * 0.35;
-  const anchor = dx > lean ? 'start' : dx < -lean ? 'end' : 'middle';
-  const above = label.y > at.y && anchor === 'middle' ? LETTERS * 1.1 : 0;
-  const below = label.y < at.y && anchor === 'middle' ? LETTERS * 0.6 : 0;
-  return (
-    <g fontSize={LETTERS * perPx} fill={text.primary} textAnchor={anchor}>
-      {ring > 0 && <circle cx={at.x} cy={-at.y} r={ring} fill="none" stroke={data.stretch} strokeWidth={2 * perPx} strokeDasharray={`${5 * perPx} ${4 * perPx}`} />}
-      <text x={label.x} y={-label.y + (below - above) * perPx} fontWeight={600}>{words[0]}</text>
-      <text x={label.x} y={-label.y + (below - above + LETTERS * 1.25) * perPx}>{words[1]}</text>
-    </g>
-  );
-}
-
-function poseAt(runs: Run[], poses: Pose[], alongMm: number): Pose {
-  let left = alongMm;
-  for (const [index, run] of runs.entries()) {
-    if (left <= run.lengthMm) return after(poses[index] as Pose, run, left / run.lengthMm);
-    left -= run.lengthMm;
-  }
-  return poses[poses.length - 1] as Pose;
-}
-
-interface GripsProps {
-  stretch: StretchFields;
-  index: number;
-  run: Run;
-  pose: Pose;
-  perPx: number;
-  system: UnitSystem;
-  pulling: Grip | undefined;
-}
-
-/** Where a part is taken hold of: its end, and an arc in its middle, too. */
-function Grips({ stretch, index, run, pose, perPx, system, pulling }: GripsProps) {
-  const { background, primary } = usePalette();
-  const end: Grip = { index, what: stretch.kind === 'ARC' ? 'angleDegrees' : 'lengthMm' };
-  const grips: [Grip, Pose][] = [[end, after(pose, run)]];
-  if (stretch.kind === 'ARC') grips.push([{ index, what: 'innerRadiusMm' }, after(pose, run, 0.5)]);
-  return grips.map(([grip, at]) => {
-    const value = stretch[grip.what] ?? 0;
-    const held = pulling?.index === index && pulling.what === grip.what;
-    const size = 7 * perPx;
-    return (
-      <Box component="g" key={grip.what} role="slider" tabIndex={0} aria-label={`${NAMED[grip.what]} of part ${index + 1}`} aria-valuemin={0} aria-valuenow={Math.round(value)}
-        aria-valuetext={valueInWords(grip, value, system)} data-index={index} data-what={grip.what} transform={`translate(${at.x} ${-at.y})`}
-        sx={{ '&:focus-visible .mark': { strokeWidth: 4.5 * perPx } }}>
-        <circle r={2.3 * size} fill="transparent" />
-        {grip.what === 'innerRadiusMm'
-          ? <path className="mark" d={`M0 ${-size * 1.2}L${size * 1.2} 0L0 ${size * 1.2}L${-size * 1.2} 0Z`} fill={held ? primary.main : background.paper} stroke={primary.main} strokeWidth={2.2 * perPx} />
-          : <circle className="mark" r={size} fill={held ? primary.main : background.paper} stroke={primary.main} strokeWidth={2.2 * perPx} />}
-      </Box>
-    );
-  });
-}
-
-const NAMED = { lengthMm: 'Length', innerRadiusMm: 'Radius', angleDegrees: 'Angle' } as const;

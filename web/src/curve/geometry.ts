@@ -40,6 +40,16 @@ export function posesOf(runs: Run[]): Pose[] {
   return poses;
 }
 
+/** Where the line is so far along. */
+export function poseAt(runs: Run[], poses: Pose[], alongMm: number): Pose {
+  let left = alongMm;
+  for (const [index, run] of runs.entries()) {
+    if (left <= run.lengthMm) return after(poses[index] as Pose, run, left / run.lengthMm);
+    left -= run.lengthMm;
+  }
+  return poses[poses.length - 1] as Pose;
+}
+
 /** The place so far to the left. */
 export function leftOf({ x, y, heading }: Pose, distance: number): { x: number; y: number } {
   return { x: x - distance * Math.sin(heading), y: y + distance * Math.cos(heading) };

@@ -1,5 +1,6 @@
 import type { BendView, FormReading, FormWantedFields } from '../api/schema';
 import type { UnitSystem } from '../app/units';
+import type { Grip } from './geometry';
 import { printInches, printLength, printMillimetres } from '../units/printing';
 
 export const FAMILIAR = { SINGLE: 'One bend', S: 'S', U: 'U', HOOP: 'Hoop', SPIRAL: 'Spiral' } as const;
@@ -21,7 +22,7 @@ export function cutList({ parts, pegs }: FormReading, sheetThicknessMm: number, 
     if (role === 'RIB') return `${layers} ribs of ${thick}`;
     if (role === 'BLOCK') return `${blocks} blocks, each of ${layersOf(layers / blocks)} of ${thick}`;
     const drilled = holes.filter(({ use }) => use !== 'PEG').length;
-    return `${ROLE[role]}: ${layersOf(layers)} of ${thick}${drilled > 0 ? `, ${drilled} holes through ${layers === 1 ? 'it' : 'each'}` : ''}`;
+    return `${ROLE[role]}: ${layersOf(layers)} of ${thick}${drilled > 0 ? `, ${drilled === 1 ? '1 hole' : `${drilled} holes`} through ${layers === 1 ? 'it' : 'each'}` : ''}`;
   });
   return pegs > 0 ? [...lines, `${pegs} pegs, each as long as the board is thick and the piece is wide`] : lines;
 }
@@ -33,4 +34,10 @@ function layersOf(layers: number): string {
 /** A length that was worked out, as closely as a bench goes by it. */
 export function about(mm: number, system: UnitSystem): string {
   return system === 'inch' ? printInches(mm, 16) : printMillimetres(Math.round(mm));
+}
+
+/** What a part measures, in a few signs. */
+export function valueInWords({ what }: Grip, value: number, system: UnitSystem): string {
+  if (what === 'angleDegrees') return `${Math.round(value)}°`;
+  return what === 'innerRadiusMm' ? `R ${printLength(value, system)}` : printLength(value, system);
 }

@@ -61,9 +61,7 @@ class DrawingController {
         return ChainFields.asked("file", () -> {
             DrawnFile drawn = type.getSubtype().equals(MediaType.parseMediaType(SvgFile.TYPE).getSubtype()) ? SvgReader.read(given)
                     : DxfReader.read(given, bareUnits.bareLength().millimetres());
-            if (drawn.lines().isEmpty()) {
-                throw new IllegalArgumentException("There is no line in this drawing" + (drawn.leftOut() > 0 ? " that is read here" : "") + ".");
-            }
+            drawn.requireALength();
             return FittedReading.of(FittedLine.along(drawn.lines().get(0), toleranceMm), along, thicknessMm, drawn);
         });
     }

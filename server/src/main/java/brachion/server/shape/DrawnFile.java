@@ -1,8 +1,10 @@
 package brachion.server.shape;
 
+import brachion.core.quantity.PhysicalBound;
 import brachion.core.shape.Place;
 import brachion.core.shape.Trace;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * What a drawing that was made elsewhere holds.
@@ -26,6 +28,18 @@ record DrawnFile(List<Trace> lines, boolean unitSaid, int leftOut) {
     static void requireFew(int parts) {
         if (parts > MOST_PARTS) {
             throw new IllegalArgumentException("The drawing has more than " + MOST_PARTS + " straights and curves; take out all but the line of the piece.");
+        }
+    }
+
+    /** Refuses a drawing without a line, and one whose longest is longer than any piece. */
+    void requireALength() {
+        if (lines.isEmpty()) {
+            throw new IllegalArgumentException("There is no line in this drawing" + (leftOut > 0 ? " that is read here" : "") + ".");
+        }
+        double longest = lines.get(0).lengthMm();
+        if (!(longest <= PhysicalBound.PIECE_LENGTH_MM.highest())) {
+            throw new IllegalArgumentException(String.format(Locale.ROOT, "The longest line of this drawing is %.0f m long, longer than any piece. Is it drawn in another unit?",
+                    longest / 1000));
         }
     }
 }

@@ -23,32 +23,9 @@ final class DxfReader {
     private static final int DEEPEST = 6;
     private static final int MOST_PAIRS = 2_000_000;
     private static final int OUTSIDE = 4 | 8 | 16 | 32;
-    /** Straights a curve that is no arc is taken for. */
-    private static final int PARTS = 24;
-
-    /** A thing that is drawn, with its pairs; a polyline has those of its vertices after its own. */
-    private record Entity(String type, List<DxfPair> pairs, List<Entity> vertices) {
-
-        String text(int code, String otherwise) {
-            return pairs.stream().filter(pair -> pair.code() == code).map(DxfPair::value).findFirst().orElse(otherwise);
-        }
-
-        double number(int code, double otherwise) {
-            return pairs.stream().filter(pair -> pair.code() == code).findFirst().map(DxfPair::number).orElse(otherwise);
-        }
-
-        /** The place whose x has this code; its y has that plus ten. */
-        Place at(int code) {
-            return new Place(number(code, 0), number(code + 10, 0));
-        }
-
-        int flags() {
-            return (int) number(70, 0);
-        }
-    }
 
     /** Blocks by name: what they hold, and the place in them that is put where they are put in. */
-    private record Block(List<Entity> entities, Place base, int flags) {
+    private record Block(List<DxfEntity> entities, Place base, int flags) {
     }
 
     /** Turned, scaled (below zero: mirrored across x first) and moved. */
@@ -105,7 +82,7 @@ final class DxfReader {
     }
 
     private DrawnFile all(List<DxfPair> pairs, double bareMm) {
-        List<Entity> drawn = new ArrayList<>();
+        List<DxfEntity> drawn = new ArrayList<>();
         double unit = bareMm;
         boolean said = false;
         String section = "";
@@ -114,7 +91,7 @@ final class DxfReader {
             if (pair.code() == 0 && pair.value().equals("SECTION") && i + 1 < pairs.size()) {
                 section = pairs.get(i + 1).value();
                 int end = endOf(pairs, i);
-                List<Entity> entities = section.equals("ENTITIES") || section.equals("BLOCKS") ? entities(pairs.subList(i + 2, end)) : List.of();
+                List<DxfEntity> entities = section.equals("ENTITIES") || section.equals("BLOCKS") ? DxfEntity.read(pairs.subList(i + 2, end)) : List.of();
                 if (section.equals("ENTITIES")) {
                     drawn.addAll(entities);
                 } else if (section.equals("BLOCKS")) {
@@ -128,7 +105,7 @@ final class DxfReader {
             }
         }
         List<Trace> traces = new ArrayList<>();
-        for (Entity entity : drawn) {
+        for (DxfEntity entity : drawn) {
             if (entity.number(67, 0) == 0) {
                 traces.addAll(lines(entity, 0));
             }
@@ -155,28 +132,10 @@ final class DxfReader {
         return "";
     }
 
-    private static List<Entity> entities(List<DxfPair> pairs) {
-        List<Entity> entities = new ArrayList<>();
-        for (DxfPair pair : pairs) {
-            if (pair.code() == 0) {
-                Entity next = new Entity(pair.value(), new ArrayList<>(), new ArrayList<>());
-                if (pair.value().equals("VERTEX") && !entities.isEmpty()) {
-                    entities.get(entities.size() - 1).vertices().add(next);
-                } else if (!pair.value().equals("SEQEND")) {
-                    entities.add(next);
-                }
-            } else if (!entities.isEmpty()) {
-                Entity last = entities.get(entities.size() - 1);
-                (last.vertices().isEmpty() ? last : last.vertices().get(last.vertices().size() - 1)).pairs().add(pair);
-            }
-        }
-        return entities;
-    }
-
-    private void blocks(List<Entity> entities) {
-        Entity open = null;
-        List<Entity> held = new ArrayList<>();
-        for (Entity entity : entities) {
+    private void blocks(List<DxfEntity> entities) {
+        DxfEntity open = null;
+        List<DxfEntity> held = new ArrayList<>();
+        for (DxfEntity entity : entities) {
             if (entity.type().equals("BLOCK")) {
                 open = entity;
                 held = new ArrayList<>();
@@ -189,78 +148,18 @@ final class DxfReader {
         }
     }
 
-    private List<Trace> lines(Entity entity, int depth) {
+    private List<Trace> lines(DxfEntity entity, int depth) {
         if (!READ.contains(entity.type())) {
             leftOut += PART_OF_ANOTHER.contains(entity.type()) ? 0 : 1;
             return List.of();
         }
-        List<Trace> lines = switch (entity.type()) {
-            case "LINE" -> List.of(Trace.through(List.of(entity.at(10), entity.at(11)), false));
-            case "ARC" -> List.of(arc(entity));
-            case "CIRCLE" -> List.of(Trace.circle(entity.at(10), positive(entity.number(40, 0), "radius")));
-            case "LWPOLYLINE" -> polyline(corners(entity.pairs()), entity.flags());
-            case "POLYLINE" -> polyline(entity.vertices().stream().map(vertex -> new Trace.Corner(vertex.at(10), vertex.number(42, 0))).toList(), entity.flags());
-            case "SPLINE" -> DxfSpline.places(entity.pairs()).map(places -> List.of(Trace.through(places, false))).orElse(List.of());
-            case "ELLIPSE" -> List.of(ellipse(entity));
-            default -> inserted(entity, depth);
-        };
+        List<Trace> lines = entity.type().equals("INSERT") ? inserted(entity, depth) : entity.lines();
         parts += lines.stream().mapToInt(line -> line.corners().size()).sum();
         DrawnFile.requireFew(parts);
         return lines;
     }
 
-    private static Trace arc(Entity entity) {
-        Place centre = entity.at(10);
-        double radius = positive(entity.number(40, 0), "radius");
-        double from = Math.toRadians(entity.number(50, 0));
-        double turn = Math.toRadians(entity.number(51, 0)) - from;
-        while (turn <= 0) {
-            turn += 2 * Math.PI;
-        }
-        int halves = turn > Math.PI * 0.9 ? 3 : 1;
-        List<Trace.Corner> corners = new ArrayList<>();
-        for (int i = 0; i <= halves; i++) {
-            double angle = from + turn * i / halves;
-            corners.add(new Trace.Corner(new Place(centre.xMm() + radius * Math.cos(angle), centre.yMm() + radius * Math.sin(angle)),
-                    i < halves ? Math.tan(turn / halves / 4) : 0));
-        }
-        return new Trace(corners, false);
-    }
-
-    private static List<Trace> polyline(List<Trace.Corner> corners, int flags) {
-        return corners.size() < 2 ? List.of() : List.of(new Trace(corners, (flags & 1) != 0));
-    }
-
-    private static List<Trace.Corner> corners(List<DxfPair> pairs) {
-        List<double[]> corners = new ArrayList<>();
-        for (DxfPair pair : pairs) {
-            if (pair.code() == 10) {
-                corners.add(new double[] {pair.number(), 0, 0});
-            } else if (!corners.isEmpty() && (pair.code() == 20 || pair.code() == 42)) {
-                corners.get(corners.size() - 1)[pair.code() == 20 ? 1 : 2] = pair.number();
-            }
-        }
-        return corners.stream().map(corner -> new Trace.Corner(new Place(corner[0], corner[1]), corner[2])).toList();
-    }
-
-    private static Trace ellipse(Entity entity) {
-        Place centre = entity.at(10);
-        Place major = entity.at(11);
-        double ratio = entity.number(40, 1);
-        double from = entity.number(41, 0);
-        double turn = entity.number(42, 2 * Math.PI) - from;
-        turn += turn <= 0 ? 2 * Math.PI : 0;
-        List<Place> places = new ArrayList<>();
-        for (int i = 0; i <= 4 * PARTS; i++) {
-            double angle = from + turn * i / (4 * PARTS);
-            double along = Math.cos(angle);
-            double across = ratio * Math.sin(angle);
-            places.add(new Place(centre.xMm() + along * major.xMm() - across * major.yMm(), centre.yMm() + along * major.yMm() + across * major.xMm()));
-        }
-        return Trace.through(places, false);
-    }
-
-    private List<Trace> inserted(Entity entity, int depth) {
+    private List<Trace> inserted(DxfEntity entity, int depth) {
         inserted++;
         DrawnFile.requireFew(inserted);
         Block block = blocks.get(entity.text(2, ""));
@@ -282,16 +181,9 @@ final class DxfReader {
         double turned = Math.toRadians(entity.number(50, 0)) + (x < 0 ? Math.PI : 0);
         Put put = new Put(entity.at(10), turned, Math.abs(x), x < 0 != y < 0, block.base());
         List<Trace> lines = new ArrayList<>();
-        for (Entity held : block.entities()) {
+        for (DxfEntity held : block.entities()) {
             lines(held, depth + 1).forEach(trace -> lines.add(put.placed(trace)));
         }
         return lines;
-    }
-
-    private static double positive(double value, String what) {
-        if (!(value > 0)) {
-            throw new IllegalArgumentException("A " + what + " in this DXF is not above zero.");
-        }
-        return value;
     }
 }

@@ -35,6 +35,8 @@ record FittedReading(@NotNull ChainFields chain, @NotNull Boolean asDrawn, @NotN
 
     static FittedReading of(FittedLine fitted, Along along, double thicknessMm, DrawnFile from) {
         Chain chain = Chain.along(along.middle(fitted.line(), thicknessMm), thicknessMm);
+        // longer than any piece is refused here already
+        chain.middle(thicknessMm);
         return new FittedReading(ChainFields.of(chain), fitted.asDrawn(), fitted.offMm(), from.lines().size(), from.unitSaid(), from.leftOut());
     }
 }

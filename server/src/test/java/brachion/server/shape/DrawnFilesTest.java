@@ -171,6 +171,16 @@ class DrawnFilesTest {
     }
 
     @Test
+    void what_is_as_large_as_the_world_is_refused_at_once() {
+        for (DrawnFile vast : List.of(dxf("", entities("0 CIRCLE 10 0 20 0 40 1e18")), dxf("", entities("0 ARC 10 0 20 0 40 1e300 50 5 51 -1e300")),
+                dxf("9\n$INSUNITS\n70\n6\n", entities("0 LINE 10 0 20 0 11 900 21 0")), svg("width='9mm' viewBox='0 0 9 9'", "<path d='M0 0C1e9 0 1e9 1e9 0 1e30'/>"))) {
+            assertThatThrownBy(vast::requireALength).hasMessageContaining("longer than any piece");
+        }
+        Trace round = dxf("", entities("0 ARC 10 0 20 0 40 10 50 350 51 -370")).lines().get(0);
+        assertThat(round.lengthMm()).as("ends where it began: all the way round").isCloseTo(20 * Math.PI, within(1e-6));
+    }
+
+    @Test
     void blocks_within_themselves_and_lines_without_end_are_refused() {
         String nested = "0\nSECTION\n2\nBLOCKS\n" + "0 BLOCK 2 A 10 0 20 0 0 INSERT 2 A 10 1 20 0 0 INSERT 2 A 10 2 20 0 0 ENDBLK".replace(' ', '\n') + "\n0\nENDSEC\n";
         assertThatThrownBy(() -> dxf("", nested + entities("0 INSERT 2 A 10 0 20 0"))).hasMessageContaining("nested");
