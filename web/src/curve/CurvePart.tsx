@@ -39,8 +39,8 @@ export function CurvePart() {
             <CurveDrawing chain={chain} thicknessMm={curve.thicknessMm} answer={answer} old={old} onPull={pull} onHold={setHeld} />
           </Paper>
           <WaitLine state={plan}>{' '}</WaitLine>
-          {curve.failure && <Typography role="alert" color="error">{curve.failure}</Typography>}
-          <Typography variant="h2" sx={{ mt: 1 }}>Part by part</Typography>
+          <Typography role="alert" color="error" variant="body2" sx={{ minHeight: '1.5em' }}>{curve.failure}</Typography>
+          <Typography variant="h2">Part by part</Typography>
           <StretchList draft={draft} readings={curve.readings} onChange={curve.change} />
         </Box>
         <Dimmed old={old} sx={{ minHeight: 420 }}>
