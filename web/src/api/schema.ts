@@ -3327,6 +3327,8 @@ export interface components {
             /** Format: int32 */
             pegs: number;
             /** Format: double */
+            runOutMm: number;
+            /** Format: double */
             cost: number;
             /** Format: double */
             hours: number;

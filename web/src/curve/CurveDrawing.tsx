@@ -1,7 +1,8 @@
 import { Box } from '@mui/material';
-import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent, type RefObject } from 'react';
+import { useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { ChainFields, CurveReading, StretchFields } from '../api/schema';
 import { usePalette } from '../app/palette';
+import { useSize } from '../app/useSize';
 import { useUnits } from '../app/units';
 import { oddsInWords } from '../odds/words';
 import { BendLabel, Grips, Part } from './CurveMarks';
@@ -43,7 +44,8 @@ export function CurveDrawing({ chain: given, thicknessMm, answer, old, onPull, o
   const whole = useMemo(() => boxRound(runs, poses, thicknessMm), [runs, poses, thicknessMm]);
   // while something is pulled the drawing stands still under the hand
   const [x, y, width, height] = pulling?.box ?? whole;
-  const shown = useSize(svg);
+  // letters and grips are as large on the screen whatever the curve
+  const shown = useSize(svg) ?? { width: WIDTH, height: HEIGHT };
   const perPx = Math.max(width / (shown.width - 2 * MARGIN), height / (shown.height - 2 * MARGIN));
   const margin = MARGIN * perPx;
   const near = answer?.near.length === runs.length ? answer.near : undefined;
@@ -100,24 +102,6 @@ export function CurveDrawing({ chain: given, thicknessMm, answer, old, onPull, o
       {pulling && <text x={x - margin + 8 * perPx} y={y - margin + 22 * perPx} fontSize={18 * perPx} fontWeight={600} fill={text.primary}>{valueInWords(pulling.grip, pulling.value, system)}</text>}
     </Box>
   );
-}
-
-/** How large the drawing is on the screen, so that letters and grips are as large there whatever the curve. */
-function useSize(drawing: RefObject<SVGSVGElement | null>): { width: number; height: number } {
-  const [size, setSize] = useState({ width: WIDTH, height: HEIGHT });
-  useEffect(() => {
-    const box = drawing.current;
-    if (!box) return undefined;
-    const look = () => {
-      const { width, height } = box.getBoundingClientRect();
-      if (width > 0 && height > 0) setSize({ width, height });
-    };
-    look();
-    const watch = new ResizeObserver(look);
-    watch.observe(box);
-    return () => { watch.disconnect(); };
-  }, [drawing]);
-  return size;
 }
 
 function gripAt(element: Element): Grip | undefined {

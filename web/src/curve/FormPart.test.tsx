@@ -6,7 +6,7 @@ import type { FormDraft, FormEntry } from './formDraft';
 import { FormPart } from './FormPart';
 
 const FORM: FormReading = {
-  piece: 'M0 0L1 1', box: [0, 0, 400, 300], sheets: 2, pegs: 0, cost: 90, hours: 3.24, laid: [{ part: 0, sheet: 0, xMm: 0, yMm: 0, lengthMm: 300, heightMm: 200 }],
+  piece: 'M0 0L1 1', box: [0, 0, 400, 300], sheets: 2, pegs: 0, runOutMm: 40, cost: 90, hours: 3.24, laid: [{ part: 0, sheet: 0, xMm: 0, yMm: 0, lengthMm: 300, heightMm: 200 }],
   parts: [{ role: 'BODY', path: 'M0 0Z', holes: [{ use: 'CLAMP', xMm: 5, yMm: 5, diameterMm: 30 }], layers: 3, marks: [] }],
 };
 const WANTED: FormWantedFields = { kind: 'ONE_SIDED', sheetThicknessMm: 18, sheetLengthMm: 2440, sheetWidthMm: 1220, clampReachMm: 200, spacingMm: 100, pegMm: 12 };

@@ -21,7 +21,6 @@ interface FormPartProps {
 
 /** What the piece is bent on: chosen, drawn with its holes, and what is cut for it. */
 export function FormPart({ curve, old, entry, wanted }: FormPartProps) {
-  const [system] = useUnits();
   const { data, error, isPlaceholderData } = useCurveForm(curve, wanted);
   const { form, change, readings } = entry;
   const field = (name: 'sheetThickness' | 'sheetLength' | 'sheetWidth' | 'clampReach' | 'clampHole' | 'spacing' | 'peg', label: string, hint?: string) => (
@@ -53,7 +52,7 @@ export function FormPart({ curve, old, entry, wanted }: FormPartProps) {
       </Box>
       <Box sx={{ mt: 1 }}><HowComputed part="curves" /></Box>
       <Typography variant="body2" color="text.secondary" sx={{ mt: 0.5 }}>
-        Springback is taken out of the edge. Put wax, tape or polythene where glue comes.{pegs || form.kind === 'BLOCKS' ? '' : ` It goes on straight for ${about(40, system)} at each end.`}
+        Springback is taken out of the edge. Put wax, tape or polythene where glue comes.
       </Typography>
     </Box>
   );
@@ -81,6 +80,7 @@ function Made({ form, thicknessMm, lengthMm, widthMm }: MadeProps) {
           <Typography sx={{ mt: 0.5 }}>
             {form.sheets === 1 ? '1 sheet' : `${form.sheets} sheets`} of {printLength(lengthMm, system)} × {printLength(widthMm, system)}{form.cost > 0 ? `, ${Number(form.cost.toFixed(2))} in all` : ''}
           </Typography>
+          {form.runOutMm > 0 && <Typography variant="body2">Its edge goes on straight for {about(form.runOutMm, system)} at each end of the piece.</Typography>}
           <Typography color="text.secondary" variant="body2">About {form.hours < 9.5 ? form.hours.toFixed(1) : Math.round(form.hours)} hours to cut, drill and glue up. Laid by rectangles round the parts; by hand they nest closer.</Typography>
         </Box>
         <SheetDrawing form={form} lengthMm={lengthMm} widthMm={widthMm} />

@@ -2,11 +2,12 @@ import { Box, Button, ToggleButton, ToggleButtonGroup, Typography } from '@mui/m
 import { useState } from 'react';
 import { useFamiliar, useKeptCurves, useKeptCurveWrites } from '../api/curves';
 import type { RecipeFields } from '../api/schema';
+import { KeepDialog } from '../app/KeepDialog';
+import { LetGo } from '../app/LetGo';
 import { useNotice } from '../app/notice';
 import { TRAY } from '../recipe/Choice';
 import { BringLineDialog } from './BringLineDialog';
 import { draftOf, type CurveDraft } from './draft';
-import { KeepDialog } from './KeepDialog';
 import { TraceDialog } from './TraceDialog';
 import type { Curve } from './useCurve';
 import { FAMILIAR } from './words';
@@ -16,7 +17,7 @@ export function StartFrom({ curve, recipe }: { curve: Curve; recipe: RecipeField
   const { draft, chain } = curve;
   const familiar = useFamiliar();
   const { data: kept = [] } = useKeptCurves();
-  const { discard, restore } = useKeptCurveWrites();
+  const { keep, discard, restore } = useKeptCurveWrites();
   const [open, setOpen] = useState<'line' | 'trace' | 'keep'>();
   const notify = useNotice();
   const failed = (error: Error) => { notify({ message: error.message }); };
@@ -31,9 +32,7 @@ export function StartFrom({ curve, recipe }: { curve: Curve; recipe: RecipeField
         <ToggleButtonGroup exclusive size="small" aria-label="Start from" value={null} sx={TRAY}
           onChange={(_, chosen: keyof typeof FAMILIAR | null) => {
             if (!chosen) return;
-            // a spiral of less than a turn is an arc
-            const angleDegrees = chosen === 'SPIRAL' ? Math.max(450, recipe.angleDegrees) : Math.min(recipe.angleDegrees, chosen === 'S' ? 90 : 720);
-            familiar.mutateAsync({ curve: chosen, innerRadiusMm: recipe.innerRadiusMm, angleDegrees })
+            familiar.mutateAsync({ curve: chosen, innerRadiusMm: recipe.innerRadiusMm, angleDegrees: recipe.angleDegrees })
               .then((found) => { take(draftOf(found, '', draft?.strapTurned)); }).catch(failed);
           }}>
           {(Object.keys(FAMILIAR) as (keyof typeof FAMILIAR)[]).map((each) => <ToggleButton key={each} value={each}>{FAMILIAR[each]}</ToggleButton>)}
@@ -47,17 +46,14 @@ export function StartFrom({ curve, recipe }: { curve: Curve; recipe: RecipeField
             onClick={() => { take(draftOf(each.chain, name, each.strapTurned)); }}>{name}</Button>
         ))}
         <Button size="small" disabled={!chain} onClick={() => { setOpen('keep'); }}>Keep this curve …</Button>
-        {here && (
-          <Button size="small" onClick={() => {
-            discard.mutateAsync(here.id).then(() => { notify({ message: `“${here.name}” is no longer kept.`, undo: () => { restore.mutate(here.id, { onError: failed }); } }); }).catch(failed);
-          }}>Do not keep it</Button>
-        )}
+        {here && <LetGo kept={here} discard={(id) => discard.mutateAsync(id)} restore={(id) => restore.mutateAsync(id)} />}
         {kept.length === 0 && <Typography variant="body2" color="text.secondary">Curves you keep stand here.</Typography>}
       </Box>
       {open === 'line' && <BringLineDialog thicknessMm={curve.thicknessMm} onLeave={() => { setOpen(undefined); }} onBring={(next) => { take(draftOf(next, '', draft?.strapTurned)); }} />}
       {open === 'trace' && <TraceDialog thicknessMm={curve.thicknessMm} onLeave={() => { setOpen(undefined); }} onBring={(next) => { take(draftOf(next, '', draft?.strapTurned)); }} />}
       {open === 'keep' && draft && chain && (
-        <KeepDialog name={draft.name} chain={chain} strapTurned={draft.strapTurned} onLeave={() => { setOpen(undefined); }} onKept={(name) => { curve.change({ ...draft, name }); }} />
+        <KeepDialog title="Keep this curve" explained="The curve alone is kept; wood, section and way stay those of the plan." name={draft.name} onLeave={() => { setOpen(undefined); }}
+          onKeep={async (name) => { curve.change({ ...draft, name: (await keep.mutateAsync({ name, chain, strapTurned: draft.strapTurned })).name }); }} />
       )}
     </Box>
   );

@@ -2,7 +2,7 @@ import { expect, it } from 'vitest';
 import type { FormReading } from '../api/schema';
 import { about, bendLabel, cutList } from './words';
 
-const FORM: FormReading = { piece: '', parts: [], laid: [], sheets: 1, pegs: 0, cost: 0, hours: 1, box: [0, 0, 1, 1] };
+const FORM: FormReading = { piece: '', parts: [], laid: [], sheets: 1, pegs: 0, runOutMm: 40, cost: 0, hours: 1, box: [0, 0, 1, 1] };
 const HOLE = { use: 'PIN', xMm: 0, yMm: 0, diameterMm: 12 } as const;
 
 it('says layers, holes, ribs, blocks and pegs as they are counted at the bench', () => {

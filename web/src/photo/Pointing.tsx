@@ -1,8 +1,9 @@
 import { Box } from '@mui/material';
-import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { MeasuredReading, SpotFields } from '../api/schema';
 import { arrow } from '../app/arrows';
 import { usePalette } from '../app/palette';
+import { useSize } from '../app/useSize';
 import { Glass } from './Glass';
 import { MEASURES, type Draft, type Grip, type Line, type Measure } from './pointing';
 import { LINE } from './words';
@@ -27,7 +28,8 @@ const AT_ONCE = 10;
 /** A photograph with what is pointed at on it; places are dragged, or nudged by the arrow keys, under a glass. */
 export function Pointing({ image, alt, widthPx, heightPx, lines, measure, circle, onMove }: PointingProps) {
   const frame = useRef<HTMLDivElement>(null);
-  const scale = usePictureToShown(frame, widthPx);
+  // pixels of the picture on one of the screen
+  const scale = widthPx / (useSize(frame)?.width ?? widthPx);
   const [at, setAt] = useState<Grip>();
   const held = useRef<{ grip: Grip; dx: number; dy: number; to: SpotFields }>(undefined);
   const own: readonly Line[] = MEASURES[measure];
@@ -84,21 +86,6 @@ export function Pointing({ image, alt, widthPx, heightPx, lines, measure, circle
 function gripAt(element: Element): Grip | undefined {
   const place = element.closest('[data-line]');
   return place ? { line: place.getAttribute('data-line') as Line, index: Number(place.getAttribute('data-index')) } : undefined;
-}
-
-/** Pixels of the picture on one of the screen, as wide as it is shown just now. */
-function usePictureToShown(frame: React.RefObject<HTMLDivElement | null>, widthPx: number): number {
-  const [shown, setShown] = useState(widthPx);
-  useEffect(() => {
-    const box = frame.current;
-    if (!box) return undefined;
-    const look = () => { setShown(box.clientWidth || widthPx); };
-    look();
-    const watch = new ResizeObserver(look);
-    watch.observe(box);
-    return () => { watch.disconnect(); };
-  }, [frame, widthPx]);
-  return widthPx / shown;
 }
 
 /** A line that stands out on any picture: dark within light. */

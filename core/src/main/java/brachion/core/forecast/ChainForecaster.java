@@ -3,7 +3,6 @@ package brachion.core.forecast;
 import brachion.core.forecast.ChainForecast.BendOfChain;
 import brachion.core.method.Bend;
 import brachion.core.method.FailureMode;
-import brachion.core.method.Method;
 import brachion.core.method.Recipe;
 import brachion.core.quantity.PhysicalBound;
 import brachion.core.risk.Possible;
@@ -11,17 +10,17 @@ import brachion.core.risk.RiskModel;
 import brachion.core.risk.UnknownInputs;
 import brachion.core.shape.Chain;
 import brachion.core.shape.OneBend;
-import brachion.core.shape.Stretch;
 import brachion.core.shape.Stretch.Arc;
 import brachion.core.shape.Turn;
 import brachion.core.trial.Severity;
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 
 /**
  * Forecasts a chain of straights and arcs bent of one piece: each of its bends is asked as a bend of its own, at its tightest place.
@@ -52,67 +51,106 @@ public final class ChainForecaster {
      * @throws IllegalArgumentException when the way cannot make one of the bends, with what it would take
      */
     public ChainForecast forecast(Recipe recipe, Chain chain, boolean strapTurned) {
-        double thickness = recipe.method().finishedMm(recipe.blank().thicknessMm());
-        List<OneBend> bends = chain.bends(thickness).stream()
-                .filter(bend -> bend.tightestMm() <= PhysicalBound.INNER_RADIUS_MM.highest()).toList();
-        Turn strapped = bends.stream().min(Comparator.comparingDouble(OneBend::tightestMm)).map(OneBend::turn).orElse(Turn.LEFT);
-        Method bare = recipe.method().withBareFace();
-        Map<Recipe, Asked> asked = new LinkedHashMap<>();
-        List<BendOfChain> answers = new ArrayList<>();
-        List<List<Possible>> pieces = new ArrayList<>();
-        for (OneBend bend : bends) {
-            boolean bareFace = isBare(recipe, strapTurned, strapped, bend.turn());
-            Recipe one = at(recipe.withMethod(bareFace ? bare : recipe.method()), bend.tightestMm(), bend.angleDegrees());
-            one.method().refusals(one.blank().thicknessMm(), one.bend()).values().stream().findFirst().ifPresent(refusal -> {
-                throw new IllegalArgumentException(refusal);
-            });
-            Asked answer = asked.computeIfAbsent(one, this::ask);
-            pieces.add(answer.possible());
-            answers.add(new BendOfChain(bend, bareFace, answer.said().unbroken(), answer.said().limiting().mode(), answer.said().limiting().ratio(),
-                    answer.said().springback().formRadiusMm()));
-        }
-        OddsSpread.Several together = OddsSpread.ofSeveral(risk, pieces, Severity.FLAW);
-        Map<Turn, AlongRadius> bySide = new HashMap<>();
-        for (Turn turn : Turn.values()) {
-            List<Arc> arcs = chain.arcs().stream().filter(arc -> arc.turn() == turn && arc.innerRadiusMm() <= PhysicalBound.INNER_RADIUS_MM.highest()).toList();
-            if (!arcs.isEmpty()) {
-                Method method = isBare(recipe, strapTurned, strapped, turn) ? bare : recipe.method();
-                bySide.put(turn, alongRadius(recipe.withMethod(method), arcs));
-            }
-        }
-        List<Double> near = new ArrayList<>();
-        List<Stretch> formed = new ArrayList<>();
-        for (Stretch stretch : chain.stretches()) {
-            if (stretch instanceof Arc arc && bySide.containsKey(arc.turn())) {
-                AlongRadius side = bySide.get(arc.turn());
-                near.add(side.ratio(arc.innerRadiusMm()));
-                formed.add(arc.onForm(arc.innerRadiusMm() * side.formShare(arc.innerRadiusMm()), thickness));
-            } else {
-                near.add(0.0);
-                formed.add(stretch);
-            }
-        }
-        return new ChainForecast(together.odds(), together.asWorst(), together.eachForItself(), answers, new Chain(formed), near);
+        Asking asking = Asking.of(recipe, chain, strapTurned);
+        Map<Recipe, Long> often = asking.bends().stream().collect(Collectors.groupingBy(asking::asked, LinkedHashMap::new, Collectors.counting()));
+        Map<Recipe, Asked> asked = new HashMap<>();
+        List<OddsSpread.Alike> alike = new ArrayList<>();
+        often.forEach((one, times) -> {
+            Asked answer = ask(one);
+            asked.put(one, answer);
+            alike.add(new OddsSpread.Alike(answer.possible(), times.intValue()));
+        });
+        List<BendOfChain> answers = asking.bends().stream().map(bend -> {
+            Forecaster.InShort said = asked.get(asking.asked(bend)).said();
+            return new BendOfChain(bend, asking.isBare(bend.turn()), said.unbroken(), said.limiting().mode(), said.limiting().ratio(), said.springback().formRadiusMm());
+        }).toList();
+        OddsSpread.Several together = OddsSpread.ofSeveral(risk, alike, Severity.FLAW);
+        Map<Turn, AlongRadius> bySide = bySide(asking);
+        List<Double> near = chain.stretches().stream().map(stretch -> stretch instanceof Arc arc && bySide.containsKey(arc.turn())
+                ? bySide.get(arc.turn()).ratio(arc.innerRadiusMm()) : 0.0).toList();
+        return new ChainForecast(together.odds(), together.asWorst(), together.eachForItself(), answers, formed(asking, bySide), near);
     }
 
-    private static boolean isBare(Recipe recipe, boolean strapTurned, Turn strapped, Turn turn) {
-        return recipe.method().strap().isPresent() && !strapTurned && turn != strapped;
+    /**
+     * The chain on the form alone, as {@link #forecast} tells it.
+     *
+     * @throws IllegalArgumentException when the way cannot make one of the bends, with what it would take
+     */
+    public Chain formed(Recipe recipe, Chain chain, boolean strapTurned) {
+        Asking asking = Asking.of(recipe, chain, strapTurned);
+        return formed(asking, bySide(asking));
     }
 
-    private static Recipe at(Recipe recipe, double radiusMm, double degrees) {
-        return new Recipe(recipe.blank(), new Bend(PhysicalBound.INNER_RADIUS_MM.nearest(radiusMm), PhysicalBound.ANGLE_DEGREES.nearest(degrees)),
-                recipe.method(), recipe.names(), recipe.shop());
+    private static Chain formed(Asking asking, Map<Turn, AlongRadius> bySide) {
+        return asking.chain().onForm(asking.thicknessMm(), arc -> bySide.containsKey(arc.turn())
+                ? arc.innerRadiusMm() * bySide.get(arc.turn()).formShare(arc.innerRadiusMm()) : arc.innerRadiusMm());
+    }
+
+    /**
+     * A chain as it is asked about.
+     *
+     * @param bends    its bends, those flatter than any left out
+     * @param strapped the side a strap on one face serves
+     */
+    private record Asking(Recipe recipe, Chain chain, boolean strapTurned, double thicknessMm, List<OneBend> bends, Turn strapped) {
+
+        static Asking of(Recipe recipe, Chain chain, boolean strapTurned) {
+            double thickness = recipe.method().finishedMm(recipe.blank().thicknessMm());
+            List<OneBend> bends = chain.bends(thickness).stream().filter(bend -> isBend(bend.tightestMm())).toList();
+            Asking asking = new Asking(recipe, chain, strapTurned, thickness, bends, chain.tightestTurn(thickness));
+            for (OneBend bend : bends) {
+                Recipe one = asking.asked(bend);
+                one.method().refusals(one.blank().thicknessMm(), one.bend()).values().stream().findFirst().ifPresent(refusal -> {
+                    throw new IllegalArgumentException(refusal);
+                });
+            }
+            return asking;
+        }
+
+        private static boolean isBend(double radiusMm) {
+            return radiusMm <= PhysicalBound.INNER_RADIUS_MM.highest();
+        }
+
+        List<Arc> arcs(Turn turn) {
+            return chain.arcs().stream().filter(arc -> arc.turn() == turn && isBend(arc.innerRadiusMm())).toList();
+        }
+
+        boolean isBare(Turn turn) {
+            return recipe.method().strap().isPresent() && !strapTurned && turn != strapped;
+        }
+
+        Recipe asked(OneBend bend) {
+            return asked(bend.turn(), bend.tightestMm(), bend.angleDegrees());
+        }
+
+        /** The recipe with such a bend to a side. */
+        Recipe asked(Turn turn, double radiusMm, double degrees) {
+            Recipe to = isBare(turn) ? recipe.withMethod(recipe.method().withBareFace()) : recipe;
+            return to.withBend(new Bend(PhysicalBound.INNER_RADIUS_MM.nearest(radiusMm), PhysicalBound.ANGLE_DEGREES.nearest(degrees)));
+        }
     }
 
     private record Asked(List<Possible> possible, Forecaster.InShort said) {
     }
 
     private Asked ask(Recipe recipe) {
-        return new Asked(Possible.of(recipe), forecaster.inShort(recipe));
+        List<Possible> possible = Possible.of(recipe);
+        return new Asked(possible, forecaster.inShort(recipe, possible));
+    }
+
+    private Map<Turn, AlongRadius> bySide(Asking asking) {
+        Map<Turn, AlongRadius> bySide = new EnumMap<>(Turn.class);
+        for (Turn turn : Turn.values()) {
+            List<Arc> arcs = asking.arcs(turn);
+            if (!arcs.isEmpty()) {
+                bySide.put(turn, alongRadius(asking, turn, arcs));
+            }
+        }
+        return bySide;
     }
 
     /** Demand over capacity and the form, over the radii of arcs to one side. */
-    private AlongRadius alongRadius(Recipe recipe, List<Arc> arcs) {
+    private AlongRadius alongRadius(Asking asking, Turn turn, List<Arc> arcs) {
         double tightest = arcs.stream().mapToDouble(Arc::innerRadiusMm).min().orElseThrow();
         double widest = arcs.stream().mapToDouble(Arc::innerRadiusMm).max().orElseThrow();
         List<Double> radii = arcs.stream().map(Arc::innerRadiusMm).distinct().sorted().toList();
@@ -126,7 +164,7 @@ public final class ChainForecaster {
         TreeMap<Double, Double> ratio = new TreeMap<>();
         TreeMap<Double, Double> form = new TreeMap<>();
         for (double radius : radii) {
-            Possible typical = Possible.roughly(UnknownInputs.typical(at(recipe, radius, degrees)));
+            Possible typical = Possible.roughly(UnknownInputs.typical(asking.asked(turn, radius, degrees)));
             FailureMode limiting = risk.limiting(typical);
             ratio.put(Math.log(radius), risk.ratio(limiting, typical));
             form.put(Math.log(radius), forecaster.formRadiusMm(typical) / radius);

@@ -75,7 +75,11 @@ public final class Forecaster {
 
     /** What {@link #forecast} says of the odds and the piece, in a fraction of the time. */
     public InShort inShort(Recipe recipe) {
-        List<Possible> possible = Possible.of(recipe);
+        return inShort(recipe, Possible.of(recipe));
+    }
+
+    /** The same, when all that the recipe could be is known already. */
+    InShort inShort(Recipe recipe, List<Possible> possible) {
         Possible typical = Possible.typical(recipe, possible);
         ModeForecast limiting = modes(possible, typical).get(0);
         Precedents precedents = new Precedents(risk, recipe.method().family());

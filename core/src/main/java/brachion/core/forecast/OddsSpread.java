@@ -8,9 +8,7 @@ import brachion.core.risk.RiskModel;
 import brachion.core.trial.Severity;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.function.DoubleUnaryOperator;
 import org.hipparchus.distribution.discrete.BinomialDistribution;
 import org.hipparchus.special.Erf;
@@ -117,30 +115,31 @@ final class OddsSpread {
     }
 
     /**
+     * Bends of one piece that are asked alike.
+     *
+     * @param possible what each of them could be
+     * @param many     how many there are
+     */
+    record Alike(List<Possible> possible, int many) {
+    }
+
+    /**
      * Several bends of one piece, of which everything is unknown together: what the stock is, how the fit errs, how many pieces hide
      * flaws.
      *
-     * @param bends what each bend could be, of the same blank in the same order
+     * @param bends its bends, what they could be in the same order for all
      */
-    static Several ofSeveral(RiskModel risk, List<List<Possible>> bends, Severity worst) {
+    static Several ofSeveral(RiskModel risk, List<Alike> bends, Severity worst) {
         if (bends.isEmpty()) {
             return new Several(new Odds(1, 1, 1), 1, 1);
         }
-        // equal bends are asked once; their answers are one and the same list
-        Map<List<Possible>, Integer> times = new IdentityHashMap<>();
-        bends.forEach(bend -> times.merge(bend, 1, Integer::sum));
-        if (bends.size() == 1) {
-            OddsSpread alone = of(risk, bends.get(0), worst);
+        if (bends.size() == 1 && bends.get(0).many() == 1) {
+            OddsSpread alone = of(risk, bends.get(0).possible(), worst);
             return new Several(alone.odds(), alone.mean, alone.mean);
         }
-        List<Integer> often = new ArrayList<>();
-        List<List<Outlook>> outlooks = new ArrayList<>();
-        times.forEach((possible, many) -> {
-            often.add(many);
-            outlooks.add(outlooks(risk, possible, worst));
-        });
+        List<List<Outlook>> outlooks = bends.stream().map(bend -> outlooks(risk, bend.possible(), worst)).toList();
         List<Outlook> first = outlooks.get(0);
-        int[] count = counts(first, Math.max(FEWEST_POINTS * bends.get(0).size(), MOST_POINTS));
+        int[] count = counts(first, Math.max(FEWEST_POINTS * bends.get(0).possible().size(), MOST_POINTS));
         int size = Arrays.stream(count).sum();
         double[] value = new double[size];
         double[] weight = new double[size];
@@ -154,7 +153,7 @@ final class OddsSpread {
                     Outlook outlook = outlooks.get(bend).get(i);
                     double chance = chance(outlook.hidden(), outlook.margins(), point);
                     least = Math.min(least, chance);
-                    product *= Math.pow(chance, often.get(bend));
+                    product *= Math.pow(chance, bends.get(bend).many());
                 }
                 value[next] = Math.sqrt(least * product);
                 weight[next] = first.get(i).weight() / count[i];

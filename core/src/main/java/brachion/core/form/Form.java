@@ -2,12 +2,10 @@ package brachion.core.form;
 
 import brachion.core.shape.Chain;
 import brachion.core.shape.Course;
-import brachion.core.shape.OneBend;
 import brachion.core.shape.Place;
 import brachion.core.shape.Trace;
 import brachion.core.shape.Turn;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import org.locationtech.jts.geom.Point;
 
@@ -18,10 +16,11 @@ import org.locationtech.jts.geom.Point;
  * @param parts   what is cut from sheets
  * @param layout  how all layers of all parts lie on sheets
  * @param pegs    how many pegs
+ * @param runOutMm how far its edge goes straight on beyond each end of the piece [mm]; 0 where it does not
  * @param cost    price of the sheets; 0 when nobody said what one costs
  * @param hours   hours to cut, drill and glue it up, by round numbers chosen by us
  */
-public record Form(Trace piece, List<Part> parts, ShelfLayout layout, int pegs, double cost, double hours) {
+public record Form(Trace piece, List<Part> parts, ShelfLayout layout, int pegs, double runOutMm, double cost, double hours) {
 
     /** The form goes on straight beyond the piece [mm]; common practice. */
     static final double RUN_OUT_MM = 40;
@@ -43,9 +42,9 @@ public record Form(Trace piece, List<Part> parts, ShelfLayout layout, int pegs, 
     public static Form of(Chain formed, FormWanted wanted) {
         double thickness = wanted.thicknessMm();
         Course middle = formed.middle(thickness);
-        boolean mirrored = formed.bends(thickness).stream().min(Comparator.comparingDouble(OneBend::tightestMm)).map(OneBend::turn).orElse(Turn.LEFT) == Turn.RIGHT;
-        Course there = mirrored ? middle.reversed() : middle;
-        Course along = wanted.kind() == FormKind.PRESS || wanted.kind() == FormKind.RIBS ? OpeningForm.levelled(there) : there;
+        Course there = formed.tightestTurn(thickness) == Turn.RIGHT ? middle.reversed() : middle;
+        boolean opens = wanted.kind() == FormKind.PRESS || wanted.kind() == FormKind.RIBS;
+        Course along = opens ? OpeningForm.levelled(there) : there;
         List<Part> parts = switch (wanted.kind()) {
             case ONE_SIDED -> List.of(OneSidedForm.body(along, wanted));
             case PRESS -> OpeningForm.halves(along, wanted);
@@ -70,7 +69,8 @@ public record Form(Trace piece, List<Part> parts, ShelfLayout layout, int pegs, 
         }
         ShelfLayout layout = ShelfLayout.of(blanks, wanted.sheet());
         int pegs = wanted.kind() == FormKind.PEG_BOARD ? parts.get(0).holes().size() : 0;
-        return new Form(outline(along, thickness), parts, layout, pegs, layout.sheets() * wanted.sheet().price(), SET_UP_H + sawn / SAWN_MM_H + holes * HOLE_H);
+        boolean runsOut = opens || wanted.kind() == FormKind.ONE_SIDED && !OneSidedForm.allRound(along);
+        return new Form(outline(along, thickness), parts, layout, pegs, runsOut ? RUN_OUT_MM : 0, layout.sheets() * wanted.sheet().price(), SET_UP_H + sawn / SAWN_MM_H + holes * HOLE_H);
     }
 
     /** Both faces of a piece along its middle, joined at its ends. */

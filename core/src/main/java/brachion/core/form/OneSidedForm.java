@@ -24,17 +24,22 @@ final class OneSidedForm {
     private OneSidedForm() {
     }
 
+    /** Whether a piece goes round so far that its form is a whole disc, without run-outs. */
+    static boolean allRound(Course middle) {
+        return middle.runs().size() == 1 && middle.runs().get(0).turnRad() >= ALL_ROUND_RAD;
+    }
+
     /** The body. */
     static Part body(Course middle, FormWanted wanted) {
         Course face = middle.leftBy(wanted.thicknessMm() / 2);
         double depth = wanted.depthMm();
-        boolean round = face.runs().size() == 1 && face.runs().get(0).turnRad() >= ALL_ROUND_RAD;
+        boolean round = allRound(middle);
         Course edge = round ? new Course(face.start(), List.of(face.runs().get(0).turning(2 * Math.PI))) : face.extended(Form.RUN_OUT_MM, Form.RUN_OUT_MM);
         Trace outline = round ? new Trace(edge.trace().corners(), true) : cutBack(edge, depth);
         Polygon wood = Outlines.polygon(outline);
         List<Hole> holes = new ArrayList<>();
         if (wanted.clampHoleMm() > 0) {
-            holes.addAll(row(edge, Hole.Use.CLAMP, wanted.clampHoleMm(), Math.max(depth / 2, wanted.clampHoleMm()), wanted.spacingMm(), wood));
+            holes.addAll(clampHoles(edge, wanted, Math.max(depth / 2, wanted.clampHoleMm()), wood));
         }
         holes.addAll(pins(edge, wanted, depth * 0.8, wood, holes));
         return new Part(Part.Role.BODY, outline, holes, wanted.layers());
@@ -79,13 +84,13 @@ final class OneSidedForm {
     }
 
     /** Holes in a row behind an edge, as many as lie well within the wood. */
-    private static List<Hole> row(Course edge, Hole.Use use, double diameter, double behind, double spacing, Polygon wood) {
+    private static List<Hole> clampHoles(Course edge, FormWanted wanted, double behind, Polygon wood) {
         List<Hole> holes = new ArrayList<>();
         double length = edge.lengthMm() - 2 * Form.RUN_OUT_MM;
-        int many = Math.max(1, (int) Math.floor(length / spacing)) + 1;
+        int many = Math.max(1, (int) Math.floor(length / wanted.spacingMm())) + 1;
         for (int i = 0; i < many; i++) {
             Pose pose = edge.at(Form.RUN_OUT_MM + length * i / (many - 1));
-            Hole hole = new Hole(use, pose.leftBy(behind).place(), diameter);
+            Hole hole = new Hole(Hole.Use.CLAMP, pose.leftBy(behind).place(), wanted.clampHoleMm());
             if (Outlines.within(hole, wood) && Outlines.apart(hole, holes)) {
                 holes.add(hole);
             }

@@ -49,7 +49,12 @@ public record Recipe(Blank blank, Bend bend, Method method, Names names, Shop sh
 
     /** The same recipe bent to another inner radius [mm]. */
     public Recipe withInnerRadiusMm(double other) {
-        return new Recipe(blank, new Bend(other, bend.angleDegrees()), method, names, shop);
+        return withBend(new Bend(other, bend.angleDegrees()));
+    }
+
+    /** The same recipe bent to another curve. */
+    public Recipe withBend(Bend other) {
+        return new Recipe(blank, other, method, names, shop);
     }
 
     /** The same recipe done another way. */

@@ -145,8 +145,6 @@ public enum PhysicalBound {
     SHEET_SIDE_MM("Sheet", 100, 5000, "mm"),
     /** What a sheet costs. */
     PRICE("Price", 0, 100_000, ""),
-    /** Wood left over at each end of a piece. */
-    OVERHANG_MM("Overhang", 0, 1000, "mm"),
     /** How long a glue stays open. */
     OPEN_MINUTES("Open time", 0.5, 600, "min"),
     /** Pressure a glue line wants. */

@@ -60,16 +60,16 @@ final class Biarcs {
     }
 
     private boolean good(Pose start, List<Run> two, double from, double to) {
-        Pose joint = start.after(two.get(0));
         if (two.stream().anyMatch(run -> Math.abs(run.turnRad()) > Math.PI / 3)) {
             return false;
         }
+        Pose joint = start.after(two.get(0));
         for (double share : LOOKED_AT) {
             double parameter = from + share * (to - from);
             Place place = curve.at(parameter).place();
             double first = off(start, two.get(0), place);
-            double second = two.size() > 1 ? off(joint, two.get(1), place) : first;
-            Run nearer = two.size() > 1 && second < first ? two.get(1) : two.get(0);
+            double second = off(joint, two.get(1), place);
+            Run nearer = second < first ? two.get(1) : two.get(0);
             double curvature = curve.curvature(parameter);
             if (Math.min(first, second) > toleranceMm || Math.abs(nearer.curvature() - curvature) > LIKE * Math.abs(curvature) + FLAT) {
                 return false;
@@ -105,9 +105,7 @@ final class Biarcs {
         }
         Place joint = new Place((start.place().xMm() + end.place().xMm() + leg * (x0 - x1)) / 2, (start.place().yMm() + end.place().yMm() + leg * (y0 - y1)) / 2);
         Run first = arc(start, joint);
-        Pose between = start.after(first);
-        Run second = arc(between, end.place());
-        return List.of(first, second);
+        return List.of(first, arc(start.after(first), end.place()));
     }
 
     /** The arc from a place and heading to another place: it turns by twice the angle between its heading and its chord. */

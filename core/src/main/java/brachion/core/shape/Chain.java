@@ -4,9 +4,10 @@ import brachion.core.quantity.PhysicalBound;
 import brachion.core.shape.Stretch.Arc;
 import brachion.core.shape.Stretch.Straight;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
-import java.util.function.DoubleUnaryOperator;
+import java.util.function.ToDoubleFunction;
 
 /**
  * A curve as a chain of straights and arcs, as a person says it: the radius of an arc is that of the face that is squeezed.
@@ -33,10 +34,15 @@ public record Chain(List<Stretch> stretches) {
      */
     public Course middle(double thicknessMm) {
         Course middle = new Course(Pose.START, stretches.stream().map(stretch -> stretch.alongMiddle(thicknessMm)).toList());
+        requireNoLongerThanAPiece(middle);
+        return middle;
+    }
+
+    /** A curve may be shorter than a piece, which has ends beyond it. */
+    private static void requireNoLongerThanAPiece(Course middle) {
         if (middle.lengthMm() > PhysicalBound.PIECE_LENGTH_MM.highest()) {
             PhysicalBound.PIECE_LENGTH_MM.require(middle.lengthMm());
         }
-        return middle;
     }
 
     /** Length along whichever face is the outer one of a piece so thick [mm]: that of the stock where a strap with stops takes all stretch. */
@@ -75,16 +81,21 @@ public record Chain(List<Stretch> stretches) {
         return bends;
     }
 
-    /** The same chain with each arc on the form it opens from: what form radius [mm] an arc of an inner radius [mm] needs. */
-    public Chain onForm(double thicknessMm, DoubleUnaryOperator formRadius) {
+    /** The side the tightest bend of a piece so thick [mm] turns to; to the left where there is none. */
+    public Turn tightestTurn(double thicknessMm) {
+        return bends(thicknessMm).stream().min(Comparator.comparingDouble(OneBend::tightestMm)).map(OneBend::turn).orElse(Turn.LEFT);
+    }
+
+    /** The same chain with each arc on the form it opens from: what form radius [mm] an arc needs. */
+    public Chain onForm(double thicknessMm, ToDoubleFunction<Arc> formRadius) {
         return new Chain(stretches.stream().map(stretch -> stretch instanceof Arc arc
-                ? arc.onForm(formRadius.applyAsDouble(arc.innerRadiusMm()), thicknessMm) : stretch).toList());
+                ? arc.onForm(formRadius.applyAsDouble(arc), thicknessMm) : stretch).toList());
     }
 
     /**
      * A chain that lies as a smooth line along the middle of a piece so thick [mm] does.
      *
-     * @throws IllegalArgumentException where the line is tighter than any piece so thick can lie
+     * @throws IllegalArgumentException where the line is tighter than any piece so thick can lie, and when it is longer than any piece
      */
     public static Chain along(Course middle, double thicknessMm) {
         if (middle.runs().size() > MOST) {
@@ -106,6 +117,7 @@ public record Chain(List<Stretch> stretches) {
                 stretches.add(new Arc(inner, Math.toDegrees(Math.abs(run.turnRad())), Turn.of(run.curvature())));
             }
         }
+        requireNoLongerThanAPiece(middle);
         return new Chain(stretches);
     }
 }

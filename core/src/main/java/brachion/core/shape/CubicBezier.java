@@ -26,19 +26,23 @@ public record CubicBezier(Place p0, Place p1, Place p2, Place p3) implements Pla
         double c = 3 * v * u * u;
         double d = u * u * u;
         Place place = new Place(a * p0.xMm() + b * p1.xMm() + c * p2.xMm() + d * p3.xMm(), a * p0.yMm() + b * p1.yMm() + c * p2.yMm() + d * p3.yMm());
-        double inside = Math.min(1 - INSIDE, Math.max(INSIDE, u));
-        Place slope = Math.hypot(first(u).xMm(), first(u).yMm()) > 1e-9 ? first(u) : first(inside);
-        return new Pose(place, Math.atan2(slope.yMm(), slope.xMm()));
+        Place slope = first(u);
+        Place direction = slope.to(Place.ORIGIN) > 1e-9 ? slope : first(inside(u));
+        return new Pose(place, Place.ORIGIN.headingTo(direction));
     }
 
     @Override
     public double curvature(double u) {
-        double inside = Math.min(1 - INSIDE, Math.max(INSIDE, u));
+        double inside = inside(u);
         Place first = first(inside);
         double v = 1 - inside;
         double ddx = 6 * (v * (p2.xMm() - 2 * p1.xMm() + p0.xMm()) + inside * (p3.xMm() - 2 * p2.xMm() + p1.xMm()));
         double ddy = 6 * (v * (p2.yMm() - 2 * p1.yMm() + p0.yMm()) + inside * (p3.yMm() - 2 * p2.yMm() + p1.yMm()));
         return PlaneCurve.curvature(first.xMm(), first.yMm(), ddx, ddy);
+    }
+
+    private static double inside(double u) {
+        return Math.min(1 - INSIDE, Math.max(INSIDE, u));
     }
 
     private Place first(double u) {

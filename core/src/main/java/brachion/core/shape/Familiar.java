@@ -18,8 +18,13 @@ public enum Familiar {
     /** Two bends one against the other, half a radius of straight wood between them. */
     S {
         @Override
+        public double usualDegrees(double wanted) {
+            return Math.min(wanted, 90);
+        }
+
+        @Override
         List<Stretch> stretches(double radius, double angle, double end) {
-            return List.of(new Straight(end), new Arc(radius, angle, Turn.LEFT), new Straight(between(radius)), new Arc(radius, angle, Turn.RIGHT), new Straight(end));
+            return List.of(new Straight(end), new Arc(radius, angle, Turn.LEFT), new Straight(end), new Arc(radius, angle, Turn.RIGHT), new Straight(end));
         }
     },
     /** Two quarter turns with a straight between them. */
@@ -39,6 +44,11 @@ public enum Familiar {
     /** Ever wider: eighth turns, each by an eighth of the first radius wider than the one before, so far round as wanted. */
     SPIRAL {
         @Override
+        public double usualDegrees(double wanted) {
+            return Math.max(wanted, 450);
+        }
+
+        @Override
         List<Stretch> stretches(double radius, double angle, double end) {
             List<Stretch> arcs = new ArrayList<>();
             double wide = radius;
@@ -53,14 +63,15 @@ public enum Familiar {
 
     private static final double EIGHTH = 45;
     private static final double WIDER = 1 / 8.0;
-    /** Straight wood at an end, as a share of the radius. */
+    /** Straight wood at an end, and between the bends of an S, as a share of the radius. */
     private static final double END = 0.5;
 
-    abstract List<Stretch> stretches(double radius, double angle, double end);
-
-    private static double between(double radius) {
-        return PhysicalBound.STRAIGHT_MM.nearest(radius / 2);
+    /** How far round to begin with, where a bend goes round so far [°]: an S no further than a quarter, a spiral more than all round. */
+    public double usualDegrees(double wanted) {
+        return wanted;
     }
+
+    abstract List<Stretch> stretches(double radius, double angle, double end);
 
     /**
      * The chain to start from.

@@ -27,7 +27,7 @@ public record Place(double xMm, double yMm) {
     }
 
     /** The place a share of the way to another. */
-    Place between(Place other, double share) {
+    public Place between(Place other, double share) {
         return new Place(xMm + share * (other.xMm - xMm), yMm + share * (other.yMm - yMm));
     }
 

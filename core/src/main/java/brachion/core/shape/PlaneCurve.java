@@ -9,7 +9,7 @@ interface PlaneCurve {
     /** Its curvature there [1/mm], above zero where it turns left. */
     double curvature(double parameter);
 
-    /** Heading and curvature of a curve from its first and second derivatives. */
+    /** Curvature of a curve from its first and second derivatives. */
     static double curvature(double dx, double dy, double ddx, double ddy) {
         double speed = Math.hypot(dx, dy);
         return (dx * ddy - dy * ddx) / (speed * speed * speed);

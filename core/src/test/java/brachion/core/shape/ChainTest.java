@@ -42,7 +42,7 @@ class ChainTest {
 
     @Test
     void on_the_form_the_wood_is_as_long_as_before() {
-        Chain tighter = CROOK.onForm(20, radius -> 0.9 * radius);
+        Chain tighter = CROOK.onForm(20, arc -> 0.9 * arc.innerRadiusMm());
         assertThat(tighter.middle(20).lengthMm()).isCloseTo(CROOK.middle(20).lengthMm(), within(1e-9));
         assertThat(tighter.arcs().get(0).innerRadiusMm()).isEqualTo(108);
         assertThat(tighter.arcs().get(0).angleDegrees()).isCloseTo(60 * 130 / 118.0, within(1e-9));

@@ -75,7 +75,7 @@ class CurveController {
     FormReading form(@Valid @RequestBody FormRequest asked) {
         Recipe recipe = asked.curve().recipe().toRecipe(workshops.now());
         Chain chain = ChainFields.asked("chain", asked.curve().chain()::toChain);
-        Chain formed = ChainFields.asked("chain", () -> odds.chains().forecast(recipe, chain, asked.curve().strapTurned()).formed());
+        Chain formed = ChainFields.asked("chain", () -> odds.chains().formed(recipe, chain, asked.curve().strapTurned()));
         return FormReading.of(ChainFields.asked("form", () -> Form.of(formed, asked.form().toWanted(recipe))));
     }
 
@@ -83,15 +83,15 @@ class CurveController {
     @GetMapping("/familiar")
     ChainFields familiar(@RequestParam Familiar curve, @RequestParam @Within(PhysicalBound.INNER_RADIUS_MM) double innerRadiusMm,
                          @RequestParam @Within(PhysicalBound.ANGLE_DEGREES) double angleDegrees) {
-        return ChainFields.of(curve.chain(innerRadiusMm, angleDegrees));
+        return ChainFields.of(curve.chain(innerRadiusMm, curve.usualDegrees(angleDegrees)));
     }
 
     /** A curve through places. */
     @PostMapping("/points")
     FittedReading points(@Valid @RequestBody PointsFields asked) {
         List<Place> places = asked.toPlaces();
-        return ChainFields.asked(asked.text() == null ? "places" : "text", () -> FittedReading.of(FittedLine.through(places, asked.toleranceMm()), asked.along(), asked.thicknessMm(),
-                DrawnFile.OF_PLACES));
+        return ChainFields.asked(asked.text() == null ? "places" : "text", () -> FittedReading.ofPlaces(FittedLine.through(places, asked.toleranceMm()), asked.along(),
+                asked.thicknessMm()));
     }
 
     @GetMapping("/kept")

@@ -62,7 +62,7 @@ class DrawingController {
             DrawnFile drawn = type.getSubtype().equals(MediaType.parseMediaType(SvgFile.TYPE).getSubtype()) ? SvgReader.read(given)
                     : DxfReader.read(given, bareUnits.bareLength().millimetres());
             drawn.requireALength();
-            return FittedReading.of(FittedLine.along(drawn.lines().get(0), toleranceMm), along, thicknessMm, drawn);
+            return FittedReading.ofDrawing(FittedLine.along(drawn.lines().get(0), toleranceMm), along, thicknessMm, drawn);
         });
     }
 
@@ -101,7 +101,7 @@ class DrawingController {
         if (asked.what() == What.PIECE) {
             return ChainFields.asked("chain", () -> drawings.piece(name, recipe, chain, false));
         }
-        Chain formed = ChainFields.asked("chain", () -> odds.chains().forecast(recipe, chain, asked.strapTurned()).formed());
+        Chain formed = ChainFields.asked("chain", () -> odds.chains().formed(recipe, chain, asked.strapTurned()));
         if (asked.what() == What.ON_FORM) {
             return ChainFields.asked("chain", () -> drawings.piece(name, recipe, formed, true));
         }

@@ -1,7 +1,6 @@
 package brachion.server.shape;
 
 import brachion.core.quantity.PhysicalBound;
-import brachion.core.shape.Place;
 import brachion.core.shape.Trace;
 import java.util.List;
 import java.util.Locale;
@@ -15,8 +14,6 @@ import java.util.Locale;
  */
 record DrawnFile(List<Trace> lines, boolean unitSaid, int leftOut) {
 
-    /** Places that were typed: one line, and their unit is said. */
-    static final DrawnFile OF_PLACES = new DrawnFile(List.of(Trace.through(List.of(Place.ORIGIN, Place.ORIGIN), false)), true, 0);
     /** As many parts of lines are read. */
     static final int MOST_PARTS = 20_000;
     /** Arcs lie so close to the curves they stand for [mm]. */

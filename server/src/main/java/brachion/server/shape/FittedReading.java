@@ -33,10 +33,16 @@ record FittedReading(@NotNull ChainFields chain, @NotNull Boolean asDrawn, @NotN
         }
     }
 
-    static FittedReading of(FittedLine fitted, Along along, double thicknessMm, DrawnFile from) {
+    static FittedReading ofDrawing(FittedLine fitted, Along along, double thicknessMm, DrawnFile from) {
+        return of(fitted, along, thicknessMm, from.lines().size(), from.unitSaid(), from.leftOut());
+    }
+
+    static FittedReading ofPlaces(FittedLine fitted, Along along, double thicknessMm) {
+        return of(fitted, along, thicknessMm, 1, true, 0);
+    }
+
+    private static FittedReading of(FittedLine fitted, Along along, double thicknessMm, int lines, boolean unitSaid, int leftOut) {
         Chain chain = Chain.along(along.middle(fitted.line(), thicknessMm), thicknessMm);
-        // longer than any piece is refused here already
-        chain.middle(thicknessMm);
-        return new FittedReading(ChainFields.of(chain), fitted.asDrawn(), fitted.offMm(), from.lines().size(), from.unitSaid(), from.leftOut());
+        return new FittedReading(ChainFields.of(chain), fitted.asDrawn(), fitted.offMm(), lines, unitSaid, leftOut);
     }
 }

@@ -18,12 +18,13 @@ import java.util.stream.Stream;
  * @param laid   how all layers lie on sheets, by rectangles round them
  * @param sheets how many sheets that takes
  * @param pegs   how many pegs
+ * @param runOutMm how far its edge goes straight on beyond each end of the piece [mm]; 0 where it does not
  * @param cost   price of the sheets; 0 when nobody said what one costs
  * @param hours  hours to make it
  * @param box    left, upper edge, width, height of it all [mm]
  */
 record FormReading(@NotNull String piece, @NotNull List<PartView> parts, @NotNull List<ShelfLayout.Laid> laid, @NotNull Integer sheets, @NotNull Integer pegs,
-                   @NotNull Double cost, @NotNull Double hours, @NotNull List<Double> box) {
+                   @NotNull Double runOutMm, @NotNull Double cost, @NotNull Double hours, @NotNull List<Double> box) {
 
     /**
      * A part.
@@ -56,7 +57,7 @@ record FormReading(@NotNull String piece, @NotNull List<PartView> parts, @NotNul
                     part.marks().stream().map(SvgFile::path).toList()));
         }
         double[] box = Trace.boxRound(Stream.concat(Stream.of(form.piece()), form.parts().stream().map(Part::outline)).toList());
-        return new FormReading(SvgFile.path(form.piece()), parts, form.layout().laid(), form.layout().sheets(), form.pegs(), form.cost(), form.hours(),
+        return new FormReading(SvgFile.path(form.piece()), parts, form.layout().laid(), form.layout().sheets(), form.pegs(), form.runOutMm(), form.cost(), form.hours(),
                 List.of(box[0], -box[3], box[2] - box[0], box[3] - box[1]));
     }
 }

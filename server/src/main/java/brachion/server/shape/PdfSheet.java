@@ -87,7 +87,7 @@ final class PdfSheet implements AutoCloseable {
     /** Words no wider than there is room [mm]; longer ones are set smaller. */
     void words(String text, double x, double y, double size, double room) throws IOException {
         String known = known(text);
-        double fits = Math.min(size, size * room / Math.max(1e-9, letters(known, size)));
+        double fits = Math.min(size, size * room / Math.max(1e-9, font.getStringWidth(known) / 1000 * size));
         on.beginText();
         on.setFont(font, (float) fits);
         on.newLineAtOffset((float) x, (float) y);

@@ -41,6 +41,7 @@ final class SvgReader {
     private final Deque<AffineTransform> transforms = new ArrayDeque<>();
     private boolean unitSaid;
     private int leftOut;
+    private int parts;
 
     private SvgReader() {
     }
@@ -121,7 +122,8 @@ final class SvgReader {
                 throw new IllegalArgumentException("The path of a line in this SVG cannot be read near its sign " + Math.max(1, wrong.getColumnNumber()) + ".", wrong);
             }
             traces.addAll(lines.traces());
-            DrawnFile.requireFew(traces.stream().mapToInt(trace -> trace.corners().size()).sum());
+            parts += lines.traces().stream().mapToInt(trace -> trace.corners().size()).sum();
+            DrawnFile.requireFew(parts);
         }
     }
 

@@ -105,8 +105,7 @@ record Tiles(Drawing drawing, int columns, int rows, List<Tile> used, double lef
             Place to = places.get(i + 1);
             int parts = Math.max(1, (int) Math.ceil(from.to(to) / LOOKED_MM));
             for (int part = 0; part <= parts; part++) {
-                double share = (double) part / parts;
-                all.add(new Place(from.xMm() + share * (to.xMm() - from.xMm()), from.yMm() + share * (to.yMm() - from.yMm())));
+                all.add(from.between(to, (double) part / parts));
             }
         }
         return all;
