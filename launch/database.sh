@@ -36,8 +36,9 @@ create_database() {
     local dir=$1
     say "Creating a private database in $dir"
     rm -rf "$dir/data"
+    mkdir -p "$dir/tmp"
     # shellcheck disable=SC2046
-    mariadb-install-db --no-defaults --datadir="$dir/data" --auth-root-authentication-method=normal \
+    TMPDIR=$dir/tmp mariadb-install-db --no-defaults --datadir="$dir/data" --auth-root-authentication-method=normal \
         --skip-test-db $(run_as) >"$dir/db-create.log" 2>&1 || fail "creating the database failed; see $dir/db-create.log"
     (umask 077 && cat >"$dir/accounts.sql" <<SQL
 delete from mysql.global_priv where user not in ('root', 'mariadb.sys') or (user = 'root' and host <> 'localhost');
@@ -56,9 +57,11 @@ launch_database() {
     local dir=$1 port=$2 socket waited=0 accounts=()
     socket=$(socket_of "$dir")
     [ ! -e "$dir/accounts.sql" ] || accounts=(--init-file="$dir/accounts.sql")
+    # a folder of its own for temporary tables: a database that starts clears the folder it is given, another's tables with it
+    mkdir -p "$dir/tmp"
     # a session of its own, so that Ctrl-C reaches this script first and the database ends last
     # shellcheck disable=SC2046
-    setsid "$(mariadbd_path)" --no-defaults --datadir="$dir/data" --socket="$socket" --pid-file="$dir/mariadbd.pid" \
+    setsid "$(mariadbd_path)" --no-defaults --datadir="$dir/data" --socket="$socket" --pid-file="$dir/mariadbd.pid" --tmpdir="$dir/tmp" \
         --bind-address=127.0.0.1 --port="$port" --skip-name-resolve --character-set-server=utf8mb4 \
         --innodb-buffer-pool-size=64M --innodb-log-file-size=24M --performance-schema=OFF --max-connections=60 \
         "${accounts[@]}" $(run_as) >"$dir/db.log" 2>&1 </dev/null &
