@@ -1,5 +1,6 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, asBytes, body } from './client';
+import { handOver } from './handOver';
 import type { ChainFields, DrawingFields, FormWantedFields, KeptCurveFields, PointsFields, RecipeFields } from './schema';
 
 const KEPT = ['curves', 'kept'];
@@ -9,6 +10,8 @@ export interface AskedCurve {
   recipe: RecipeFields;
   chain: ChainFields;
   strapTurned: boolean;
+  /** Left over at each end to be held by and cut off. */
+  overhangMm: number;
 }
 
 /** What there is to say of a curve. It carries what was asked. */
@@ -78,18 +81,9 @@ export function useDrawing() {
   return useMutation({
     mutationFn: async ({ as, drawing }: { as: 'svg' | 'dxf' | 'pdf'; drawing: DrawingFields }) => {
       const { data, response } = await api.POST(`/api/curves/drawing/${as}`, { body: drawing, parseAs: 'blob' });
-      const name = /filename="?([^";]+)/.exec(response.headers.get('Content-Disposition') ?? '')?.[1] ?? `pattern.${as}`;
-      handOver(data as unknown as Blob, name);
+      handOver(data as unknown as Blob, response, `pattern.${as}`);
     },
   });
-}
-
-function handOver(file: Blob, name: string) {
-  const link = document.createElement('a');
-  link.href = URL.createObjectURL(file);
-  link.download = name;
-  link.click();
-  setTimeout(() => { URL.revokeObjectURL(link.href); }, 60_000);
 }
 
 export function useKeptCurves() {

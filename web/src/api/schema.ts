@@ -436,6 +436,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sheets/strap": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["strap"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/logbook": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["logbook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/form": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["form"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/bend": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bend"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rig/items": {
         parameters: {
             query?: never;
@@ -1069,7 +1133,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["form"];
+        post: operations["form_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2552,6 +2616,101 @@ export interface components {
             largestLeft?: components["schemas"]["Area"];
             size?: components["schemas"]["BlankSize"];
         };
+        ChainFields: {
+            stretches: components["schemas"]["StretchFields"][];
+        };
+        CurveRequest: {
+            recipe: components["schemas"]["RecipeFields"];
+            chain: components["schemas"]["ChainFields"];
+            strapTurned: boolean;
+            /** Format: double */
+            overhangMm: number;
+        };
+        RowFields: {
+            label: string;
+            value: string;
+        };
+        SheetFields: {
+            /** @enum {string} */
+            paper: "A5" | "A4" | "LETTER";
+            /** @enum {string} */
+            units: "INCH" | "METRIC";
+            title: string;
+            lines?: string[];
+            rows?: components["schemas"]["RowFields"][];
+            ready?: string[];
+            byHand?: string[];
+            cautions?: string[];
+            code?: string;
+        };
+        StrapSheetFields: {
+            sheet: components["schemas"]["SheetFields"];
+            curve: components["schemas"]["CurveRequest"];
+        };
+        StretchFields: {
+            /** @enum {string} */
+            kind: "STRAIGHT" | "ARC";
+            /** Format: double */
+            lengthMm?: number;
+            /** Format: double */
+            innerRadiusMm?: number;
+            /** Format: double */
+            angleDegrees?: number;
+            /** @enum {string} */
+            turn?: "LEFT" | "RIGHT";
+        };
+        EntryFields: {
+            heading?: string;
+            title: string;
+            day: string;
+            facts: components["schemas"]["FactFields"][];
+            /** Format: double */
+            thicknessMm: number;
+            /** Format: double */
+            innerRadiusMm: number;
+            /** Format: double */
+            angleDegrees: number;
+        };
+        FactFields: {
+            term: string;
+            text: string;
+        };
+        LogbookFields: {
+            sheet: components["schemas"]["SheetFields"];
+            entries: components["schemas"]["EntryFields"][];
+            card?: boolean;
+        };
+        FormSheetFields: {
+            sheet: components["schemas"]["SheetFields"];
+            curve: components["schemas"]["CurveRequest"];
+            form: components["schemas"]["FormWantedFields"];
+        };
+        FormWantedFields: {
+            /** @enum {string} */
+            kind: "ONE_SIDED" | "PRESS" | "RIBS" | "BLOCKS" | "PEG_BOARD";
+            /** Format: double */
+            sheetThicknessMm: number;
+            /** Format: double */
+            sheetLengthMm: number;
+            /** Format: double */
+            sheetWidthMm: number;
+            /** Format: double */
+            sheetPrice?: number;
+            /** Format: double */
+            clampReachMm: number;
+            /** Format: double */
+            clampHoleMm?: number;
+            /** Format: double */
+            spacingMm: number;
+            /** Format: double */
+            pegMm: number;
+            alsoRack?: boolean;
+        };
+        BendSheetFields: {
+            sheet: components["schemas"]["SheetFields"];
+            recipe: components["schemas"]["RecipeFields"];
+            drawn: ("BENT" | "LAID_OUT" | "ACROSS")[];
+        };
         AppraisalRequest: {
             rig: components["schemas"]["RigFields"];
             load: components["schemas"]["LoadFields"];
@@ -2932,7 +3091,7 @@ export interface components {
         };
         MeasuredOut: {
             /** @enum {string} */
-            measure: "OUTER_ARC" | "INNER_ARC" | "CUTS" | "PITCH" | "CUT_DEPTH" | "ANGLE_EACH" | "ROOM_LEFT" | "FACET" | "HEATED_LENGTH" | "INNER_FACE" | "OUTER_FACE" | "SCORCH" | "PLY" | "PLIES" | "GLUE_LINES" | "PLY_LENGTH" | "PLY_WIDTH" | "GLUE" | "CLOSING" | "OPEN_TIME" | "CLAMPS" | "THINNED_TO" | "THINNED_OVER" | "CENTRE_BLOCK" | "PINS" | "TIGHTEST_RADIUS";
+            measure: "OUTER_ARC" | "INNER_ARC" | "CUTS" | "PITCH" | "KERF" | "WEB" | "CUT_DEPTH" | "ANGLE_EACH" | "ROOM_LEFT" | "FACET" | "HEATED_LENGTH" | "INNER_FACE" | "OUTER_FACE" | "SCORCH" | "PLY" | "PLIES" | "GLUE_LINES" | "PLY_LENGTH" | "PLY_WIDTH" | "GLUE" | "CLOSING" | "OPEN_TIME" | "CLAMPS" | "THINNED_TO" | "THINNED_OVER" | "CENTRE_BLOCK" | "PINS" | "TIGHTEST_RADIUS";
             /** @enum {string} */
             measurement: "LENGTH" | "TEMPERATURE" | "MOISTURE" | "HUMIDITY" | "SECONDS" | "MINUTES" | "HOURS" | "DAYS" | "SHARE" | "ANGLE" | "GRAIN_SLOPE" | "COUNT" | "ALTITUDE" | "MASS";
             /** Format: double */
@@ -3252,9 +3411,6 @@ export interface components {
             /** Format: double */
             thicknessMm: number;
         };
-        ChainFields: {
-            stretches: components["schemas"]["StretchFields"][];
-        };
         FittedReading: {
             chain: components["schemas"]["ChainFields"];
             asDrawn: boolean;
@@ -3266,22 +3422,12 @@ export interface components {
             /** Format: int32 */
             leftOut: number;
         };
-        StretchFields: {
-            /** @enum {string} */
-            kind: "STRAIGHT" | "ARC";
-            /** Format: double */
-            lengthMm?: number;
-            /** Format: double */
-            innerRadiusMm?: number;
-            /** Format: double */
-            angleDegrees?: number;
-            /** @enum {string} */
-            turn?: "LEFT" | "RIGHT";
-        };
         KeptCurveFields: {
             name: string;
             chain: components["schemas"]["ChainFields"];
             strapTurned?: boolean;
+            /** Format: double */
+            overhangMm?: number;
         };
         KeptCurve: {
             /** Format: int64 */
@@ -3289,34 +3435,9 @@ export interface components {
             name: string;
             curve: components["schemas"]["KeptCurveFields"];
         };
-        CurveRequest: {
-            recipe: components["schemas"]["RecipeFields"];
-            chain: components["schemas"]["ChainFields"];
-            strapTurned: boolean;
-        };
         FormRequest: {
             curve: components["schemas"]["CurveRequest"];
             form: components["schemas"]["FormWantedFields"];
-        };
-        FormWantedFields: {
-            /** @enum {string} */
-            kind: "ONE_SIDED" | "PRESS" | "RIBS" | "BLOCKS" | "PEG_BOARD";
-            /** Format: double */
-            sheetThicknessMm: number;
-            /** Format: double */
-            sheetLengthMm: number;
-            /** Format: double */
-            sheetWidthMm: number;
-            /** Format: double */
-            sheetPrice?: number;
-            /** Format: double */
-            clampReachMm: number;
-            /** Format: double */
-            clampHoleMm?: number;
-            /** Format: double */
-            spacingMm: number;
-            /** Format: double */
-            pegMm: number;
         };
         FormReading: {
             piece: string;
@@ -3326,6 +3447,9 @@ export interface components {
             sheets: number;
             /** Format: int32 */
             pegs: number;
+            /** Format: int32 */
+            clamps: number;
+            alsoRack: boolean;
             /** Format: double */
             runOutMm: number;
             /** Format: double */
@@ -3360,12 +3484,13 @@ export interface components {
         };
         PartView: {
             /** @enum {string} */
-            role: "BODY" | "INNER_HALF" | "OUTER_HALF" | "RIB" | "BLOCK" | "BOARD";
+            role: "BODY" | "INNER_HALF" | "OUTER_HALF" | "RIB" | "SPACER" | "BLOCK" | "BOARD";
             path: string;
             holes: components["schemas"]["HoleView"][];
             /** Format: int32 */
             layers: number;
             marks: string[];
+            box: number[];
         };
         BendView: {
             /** Format: int32 */
@@ -3412,12 +3537,52 @@ export interface components {
             rightMm: number;
             /** Format: double */
             stockMm: number;
+            strap?: components["schemas"]["StrapReading"];
             crosses: boolean;
+        };
+        StrapFittingReading: {
+            /** @enum {string} */
+            units: "INCH" | "METRIC";
+            /** Format: double */
+            bandMm: number;
+            /** Format: double */
+            bearsN: number;
+            bolt?: string;
+            /** Format: double */
+            holeMm?: number;
+            atMm: number[];
+            /** Format: double */
+            tailMm?: number;
+        };
+        StrapReading: {
+            /** @enum {string} */
+            material: "STEEL" | "ALUMINIUM" | "WEBBING" | "PLASTIC";
+            /** Format: double */
+            thicknessMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** @enum {string} */
+            ends: "STOPS" | "GRIPPED" | "NOT_HELD";
+            /** Format: double */
+            betweenStopsMm: number;
+            /** Format: double */
+            pullN: number;
+            /** Format: double */
+            stressMpa: number;
+            /** Format: double */
+            bearsMpa: number;
+            /** Format: double */
+            endPressureMpa: number;
+            /** Format: double */
+            endCrushingMpa: number;
+            fittings: components["schemas"]["StrapFittingReading"][];
         };
         DrawingFields: {
             recipe: components["schemas"]["RecipeFields"];
             chain: components["schemas"]["ChainFields"];
             strapTurned?: boolean;
+            /** Format: double */
+            overhangMm?: number;
             /** @enum {string} */
             what: "PIECE" | "ON_FORM" | "FORM";
             form?: components["schemas"]["FormWantedFields"];
@@ -3425,7 +3590,7 @@ export interface components {
             /** @enum {string} */
             units: "INCH" | "METRIC";
             /** @enum {string} */
-            paper: "A4" | "LETTER";
+            paper: "A5" | "A4" | "LETTER";
         };
         PlanFields: {
             name: string;
@@ -4048,6 +4213,18 @@ export type LayoutFields = components['schemas']['LayoutFields'];
 export type Area = components['schemas']['Area'];
 export type LaidReading = components['schemas']['LaidReading'];
 export type LayoutReading = components['schemas']['LayoutReading'];
+export type ChainFields = components['schemas']['ChainFields'];
+export type CurveRequest = components['schemas']['CurveRequest'];
+export type RowFields = components['schemas']['RowFields'];
+export type SheetFields = components['schemas']['SheetFields'];
+export type StrapSheetFields = components['schemas']['StrapSheetFields'];
+export type StretchFields = components['schemas']['StretchFields'];
+export type EntryFields = components['schemas']['EntryFields'];
+export type FactFields = components['schemas']['FactFields'];
+export type LogbookFields = components['schemas']['LogbookFields'];
+export type FormSheetFields = components['schemas']['FormSheetFields'];
+export type FormWantedFields = components['schemas']['FormWantedFields'];
+export type BendSheetFields = components['schemas']['BendSheetFields'];
 export type AppraisalRequest = components['schemas']['AppraisalRequest'];
 export type LoadFields = components['schemas']['LoadFields'];
 export type AppraisalAnswer = components['schemas']['AppraisalAnswer'];
@@ -4130,20 +4307,18 @@ export type WordView = components['schemas']['WordView'];
 export type KnownFields = components['schemas']['KnownFields'];
 export type PlaceFields = components['schemas']['PlaceFields'];
 export type PointsFields = components['schemas']['PointsFields'];
-export type ChainFields = components['schemas']['ChainFields'];
 export type FittedReading = components['schemas']['FittedReading'];
-export type StretchFields = components['schemas']['StretchFields'];
 export type KeptCurveFields = components['schemas']['KeptCurveFields'];
 export type KeptCurve = components['schemas']['KeptCurve'];
-export type CurveRequest = components['schemas']['CurveRequest'];
 export type FormRequest = components['schemas']['FormRequest'];
-export type FormWantedFields = components['schemas']['FormWantedFields'];
 export type FormReading = components['schemas']['FormReading'];
 export type HoleView = components['schemas']['HoleView'];
 export type Laid = components['schemas']['Laid'];
 export type PartView = components['schemas']['PartView'];
 export type BendView = components['schemas']['BendView'];
 export type CurveReading = components['schemas']['CurveReading'];
+export type StrapFittingReading = components['schemas']['StrapFittingReading'];
+export type StrapReading = components['schemas']['StrapReading'];
 export type DrawingFields = components['schemas']['DrawingFields'];
 export type PlanFields = components['schemas']['PlanFields'];
 export type VerdictFields = components['schemas']['VerdictFields'];
@@ -5288,6 +5463,102 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BoardView"];
+                };
+            };
+        };
+    };
+    strap: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StrapSheetFields"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    logbook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/vnd.brachion.logbook+json": components["schemas"]["LogbookFields"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    form: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FormSheetFields"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    bend: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BendSheetFields"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
         };
@@ -6450,7 +6721,7 @@ export interface operations {
             };
         };
     };
-    form: {
+    form_1: {
         parameters: {
             query?: never;
             header?: never;

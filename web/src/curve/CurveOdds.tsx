@@ -8,7 +8,7 @@ import { limitInWords, oddsInWords, rangeInWords } from '../odds/words';
 import { about, bendLabel } from './words';
 
 interface CurveOddsProps {
-  answer: CurveReading;
+  answer: CurveReading & { asked: { overhangMm: number } };
   recipe: RecipeFields;
   strapTurned: boolean;
   onTurnStrap: (turned: boolean) => void;
@@ -50,7 +50,7 @@ export function CurveOdds({ answer, recipe, strapTurned, onTurnStrap, onPlan }: 
         <FormControlLabel control={<Switch checked={strapTurned} onChange={(_, turned) => { onTurnStrap(turned); }} />} label="Strap turned over, or one on each face" />
       )}
       <Typography variant="body2">
-        Cut the stock {about(answer.stockMm, system)} long and what goes over at the ends. Along the middle it is {about(answer.middleMm, system)}, along its left face {about(answer.leftMm, system)}, its right
+        Cut the stock {about(answer.stockMm, system)} long, {about(answer.asked.overhangMm, system)} over at each end. Along the middle it is {about(answer.middleMm, system)}, along its left face {about(answer.leftMm, system)}, its right
         face {about(answer.rightMm, system)}.
       </Typography>
       {answer.crosses && <Typography variant="body2" sx={{ color: 'data.flaw' }}>The piece comes to lie on itself; it is bent out of the plane there.</Typography>}

@@ -11,8 +11,10 @@ import { withValue } from './draft';
 import { useFormEntry } from './formDraft';
 import { FormPart } from './FormPart';
 import type { Grip } from './geometry';
+import { OverhangField } from './OverhangField';
 import { PatternPart } from './PatternPart';
 import { StartFrom } from './StartFrom';
+import { StrapPart } from './StrapPart';
 import { StretchList } from './StretchList';
 import { useCurve } from './useCurve';
 
@@ -42,6 +44,7 @@ export function CurvePart() {
           <Typography role="alert" color="error" variant="body2" sx={{ minHeight: '1.5em' }}>{curve.failure}</Typography>
           <Typography variant="h2">Part by part</Typography>
           <StretchList draft={draft} readings={curve.readings} onChange={curve.change} />
+          <Box sx={{ maxWidth: 240, mt: 2 }}><OverhangField draft={draft} readings={curve.readings} onChange={curve.change} /></Box>
         </Box>
         <Dimmed old={old} sx={{ minHeight: 420 }}>
           {answer && (
@@ -50,7 +53,8 @@ export function CurvePart() {
           )}
         </Dimmed>
       </Box>
-      <FormPart curve={curve.asked} old={old} entry={entry} wanted={wanted} />
+      {answer?.strap && <StrapPart curve={answer.asked} strap={answer.strap} name={draft.name} old={old} />}
+      <FormPart curve={curve.asked} name={draft.name} old={old} entry={entry} wanted={wanted} />
       <PatternPart name={draft.name} curve={curve.asked} old={old} form={wanted} />
     </>
   );

@@ -2,6 +2,7 @@ import { Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
 import { useDrawing, type AskedCurve } from '../api/curves';
 import type { DrawingFields, FormWantedFields } from '../api/schema';
+import { useOnceCurrent } from '../app/useOnceCurrent';
 import { useUnits } from '../app/units';
 import { Choice } from '../recipe/Choice';
 import { BARE } from '../units/reading';
@@ -16,19 +17,20 @@ interface PatternPartProps {
 }
 
 const PAPER = { A4: 'A4', LETTER: 'Letter' } as const;
+type Paper = keyof typeof PAPER;
 
 /** The piece or its form at full size, on paper or for other programs. */
 export function PatternPart({ name, curve, old, form }: PatternPartProps) {
   const [system] = useUnits();
   const [what, setWhat] = useState<DrawingFields['what']>('PIECE');
-  const [paper, setPaper] = useState<DrawingFields['paper']>(system === 'inch' ? 'LETTER' : 'A4');
-  const { mutate, isPending, variables, error } = useDrawing();
+  const [paper, setPaper] = useState<Paper>(system === 'inch' ? 'LETTER' : 'A4');
+  const { mutateAsync, error } = useDrawing();
   const ready = curve !== undefined && !old && (what !== 'FORM' || form !== undefined);
-  const take = (as: 'pdf' | 'svg' | 'dxf') => {
-    if (curve) mutate({ as, drawing: { ...curve, what, paper, units: BARE[system], name: name || 'Curve', ...(what === 'FORM' && form ? { form } : {}) } });
-  };
+  const [waits, take] = useOnceCurrent<'pdf' | 'svg' | 'dxf'>(ready, (as) => mutateAsync({
+    as, drawing: { ...(curve as AskedCurve), what, paper, units: BARE[system], name: name || 'Curve', ...(what === 'FORM' && form ? { form } : {}) },
+  }));
   const button = (as: 'pdf' | 'svg' | 'dxf', label: string) => (
-    <Button variant={as === 'pdf' ? 'contained' : 'outlined'} disabled={!ready} loading={isPending && variables.as === as} onClick={() => { take(as); }}>{label}</Button>
+    <Button variant={as === 'pdf' ? 'contained' : 'outlined'} disabled={what === 'FORM' && form === undefined} loading={waits === as} onClick={() => { take(as); }}>{label}</Button>
   );
   return (
     <Box component="section" aria-label="Pattern at full size" sx={{ mt: 3 }}>

@@ -33,7 +33,7 @@ export function StartFrom({ curve, recipe }: { curve: Curve; recipe: RecipeField
           onChange={(_, chosen: keyof typeof FAMILIAR | null) => {
             if (!chosen) return;
             familiar.mutateAsync({ curve: chosen, innerRadiusMm: recipe.innerRadiusMm, angleDegrees: recipe.angleDegrees })
-              .then((found) => { take(draftOf(found, '', draft?.strapTurned)); }).catch(failed);
+              .then((found) => { take(draftOf(found, '', draft?.strapTurned, draft?.overhangMm)); }).catch(failed);
           }}>
           {(Object.keys(FAMILIAR) as (keyof typeof FAMILIAR)[]).map((each) => <ToggleButton key={each} value={each}>{FAMILIAR[each]}</ToggleButton>)}
         </ToggleButtonGroup>
@@ -43,17 +43,17 @@ export function StartFrom({ curve, recipe }: { curve: Curve; recipe: RecipeField
       <Box role="group" aria-label="Kept curves" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center', minHeight: 32 }}>
         {kept.map(({ id, name, curve: each }) => (
           <Button key={id} size="small" variant={name === here?.name ? 'contained' : 'outlined'} aria-pressed={name === here?.name}
-            onClick={() => { take(draftOf(each.chain, name, each.strapTurned)); }}>{name}</Button>
+            onClick={() => { take(draftOf(each.chain, name, each.strapTurned, each.overhangMm)); }}>{name}</Button>
         ))}
         <Button size="small" disabled={!chain} onClick={() => { setOpen('keep'); }}>Keep this curve …</Button>
         {here && <LetGo kept={here} discard={(id) => discard.mutateAsync(id)} restore={(id) => restore.mutateAsync(id)} />}
         {kept.length === 0 && <Typography variant="body2" color="text.secondary">Curves you keep stand here.</Typography>}
       </Box>
-      {open === 'line' && <BringLineDialog thicknessMm={curve.thicknessMm} onLeave={() => { setOpen(undefined); }} onBring={(next) => { take(draftOf(next, '', draft?.strapTurned)); }} />}
-      {open === 'trace' && <TraceDialog thicknessMm={curve.thicknessMm} onLeave={() => { setOpen(undefined); }} onBring={(next) => { take(draftOf(next, '', draft?.strapTurned)); }} />}
+      {open === 'line' && <BringLineDialog thicknessMm={curve.thicknessMm} onLeave={() => { setOpen(undefined); }} onBring={(next) => { take(draftOf(next, '', draft?.strapTurned, draft?.overhangMm)); }} />}
+      {open === 'trace' && <TraceDialog thicknessMm={curve.thicknessMm} onLeave={() => { setOpen(undefined); }} onBring={(next) => { take(draftOf(next, '', draft?.strapTurned, draft?.overhangMm)); }} />}
       {open === 'keep' && draft && chain && (
         <KeepDialog title="Keep this curve" explained="The curve alone is kept; wood, section and way stay those of the plan." name={draft.name} onLeave={() => { setOpen(undefined); }}
-          onKeep={async (name) => { curve.change({ ...draft, name: (await keep.mutateAsync({ name, chain, strapTurned: draft.strapTurned })).name }); }} />
+          onKeep={async (name) => { curve.change({ ...draft, name: (await keep.mutateAsync({ name, chain, strapTurned: draft.strapTurned, ...(curve.asked ? { overhangMm: curve.asked.overhangMm } : {}) })).name }); }} />
       )}
     </Box>
   );

@@ -47,7 +47,7 @@ export function StretchList({ draft, readings, onChange }: StretchListProps) {
           </Box>
         ))}
       </Box>
-      <Box sx={{ display: 'flex', gap: 1, mt: 0.5 }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 0.5, alignItems: 'flex-start' }}>
         <Button size="small" variant="outlined" onClick={() => { putIn(stretches.length, draftStretch({ kind: 'STRAIGHT', lengthMm: 100 })); }}>Add a straight</Button>
         <Button size="small" variant="outlined"
           onClick={() => {

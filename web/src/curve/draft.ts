@@ -1,8 +1,11 @@
 import type { ChainFields, StretchFields } from '../api/schema';
+import type { UnitSystem } from '../app/units';
 import type { Reading, Typed } from '../units/reading';
 
 /** What can be typed of a part of a curve. */
 export const MEASURED = { lengthMm: 'LENGTH', innerRadiusMm: 'LENGTH', angleDegrees: 'ANGLE' } as const;
+/** Left over at an end, where nobody said otherwise [mm]: four inches or ten centimetres (common practice). */
+export const USUAL_OVERHANG_MM: Record<UnitSystem, number> = { inch: 101.6, metric: 100 };
 export type Measure = keyof typeof MEASURED;
 
 /** A part of a curve as it is worked on: its values, and what was typed over them. */
@@ -17,6 +20,10 @@ export interface CurveDraft {
   name: string;
   stretches: DraftStretch[];
   strapTurned: boolean;
+  /** Left over at each end to be held by and cut off, where somebody said. */
+  overhangMm?: number;
+  /** What was typed over it. */
+  overhangTyped?: string | undefined;
 }
 
 /** Where the curve is kept between visits. */
@@ -29,21 +36,29 @@ export function draftStretch(fields: StretchFields): DraftStretch {
   return { ...OTHERWISE, ...fields, typed: {} };
 }
 
-export function draftOf(chain: ChainFields, name = '', strapTurned = false): CurveDraft {
-  return { name, strapTurned, stretches: chain.stretches.map(draftStretch) };
+export function draftOf(chain: ChainFields, name = '', strapTurned = false, overhangMm?: number): CurveDraft {
+  return { name, strapTurned, ...(overhangMm === undefined ? {} : { overhangMm }), stretches: chain.stretches.map(draftStretch) };
+}
+
+/** Where what is typed of the overhang is read. */
+export const OVERHANG = 'overhang';
+
+/** What goes over at each end; nothing while what is typed cannot be read. */
+export function overhangOf({ overhangMm, overhangTyped }: CurveDraft, readings: Record<string, Reading>, system: UnitSystem): number | undefined {
+  return overhangTyped === undefined ? overhangMm ?? USUAL_OVERHANG_MM[system] : readings[OVERHANG]?.value;
 }
 
 /** What matters of a part of its kind. */
 export const ASKED: Record<DraftStretch['kind'], Measure[]> = { STRAIGHT: ['lengthMm'], ARC: ['innerRadiusMm', 'angleDegrees'] };
 
 /** Everything that is typed and not yet taken for a value, by the part and what is measured of it. */
-export function typedOf({ stretches }: CurveDraft): Record<string, Typed> {
+export function typedOf({ stretches, overhangTyped }: CurveDraft): Record<string, Typed> {
   const fields = stretches.flatMap((stretch, index) =>
     ASKED[stretch.kind].flatMap((measure): [string, Typed][] => {
       const text = stretch.typed[measure];
       return text === undefined ? [] : [[fieldOf(index, measure), { measurement: MEASURED[measure], text }]];
     }));
-  return Object.fromEntries(fields);
+  return { ...Object.fromEntries(fields), ...(overhangTyped === undefined ? {} : { [OVERHANG]: { measurement: 'LENGTH', text: overhangTyped } }) };
 }
 
 export function fieldOf(index: number, measure: Measure): string {

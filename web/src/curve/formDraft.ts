@@ -9,6 +9,10 @@ import { typedIn, useReadings, type Reading } from '../units/reading';
 export interface FormDraft extends Record<Length, string> {
   kind: FormWantedFields['kind'];
   price: string;
+  /** Whether the piece dries on it; drafts of before do not say. */
+  alsoRack?: boolean;
+  /** Which clamps of the rig it is made for, where they were picked. */
+  clampsId?: number | undefined;
 }
 
 const MEASURED = {
@@ -43,6 +47,7 @@ export function useFormEntry(): [FormEntry, FormWantedFields | undefined] {
     if (needed.includes(undefined) || price === undefined || (form.clampHole.trim() !== '' && clampHole.value === undefined)) return undefined;
     return {
       kind: form.kind, sheetPrice: price, sheetThicknessMm, sheetLengthMm, sheetWidthMm, clampReachMm, spacingMm, pegMm,
+      ...(form.kind === 'ONE_SIDED' && form.alsoRack ? { alsoRack: true } : {}),
       ...(clampHole.value !== undefined && clampHole.value > 0 ? { clampHoleMm: clampHole.value } : {}),
     } as FormWantedFields;
   }, [form, readings, price]);

@@ -6,7 +6,7 @@ import { readStored, writeStored } from '../app/storage';
 import { factsOf } from '../methods/forms';
 import type { Answer } from '../recipe/useRecipe';
 import { useReadings, type Reading } from '../units/reading';
-import { chainOf, CURVE_DRAFT, draftOf, typedOf, type CurveDraft } from './draft';
+import { chainOf, CURVE_DRAFT, draftOf, overhangOf, typedOf, type CurveDraft } from './draft';
 
 /** A hand that drags rests so long before anything is asked [ms]. */
 const REST = 120;
@@ -49,14 +49,18 @@ export function useCurve(plan: Answer | undefined, planned: boolean): Curve {
   if (read && text !== undefined && text !== last?.text) setLast({ text, chain: read });
   const chain = last?.chain;
   const strapTurned = draft?.strapTurned ?? false;
-  const now = useMemo<AskedCurve | undefined>(() => (recipe && chain ? { recipe, chain, strapTurned } : undefined), [recipe, chain, strapTurned]);
+  const over = draft && overhangOf(draft, readings, system);
+  const [lastOver, setLastOver] = useState(over);
+  if (over !== undefined && over !== lastOver) setLastOver(over);
+  const now = useMemo<AskedCurve | undefined>(() => (recipe && chain && lastOver !== undefined ? { recipe, chain, strapTurned, overhangMm: lastOver } : undefined),
+    [recipe, chain, strapTurned, lastOver]);
   const asked = useRested(now);
   const { data, error, isPlaceholderData } = useCurveForecast(asked);
   return {
     draft, change: setDraft, readings, chain, asked,
     thicknessMm: plan ? (data?.asked.recipe === plan.recipe ? data.thicknessMm : sectionOf(plan)) : 0,
     answer: data,
-    current: data !== undefined && !isPlaceholderData && !error && asked === now && read !== undefined && planned,
+    current: data !== undefined && !isPlaceholderData && !error && asked === now && read !== undefined && over !== undefined && planned,
     failure: error ? error.message : undefined,
   };
 }

@@ -1,12 +1,15 @@
-import type { BendView, FormReading, FormWantedFields } from '../api/schema';
+import type { AskedCurve } from '../api/curves';
+import type { BendView, FormReading, FormWantedFields, RigItemFields, StrapReading } from '../api/schema';
 import type { UnitSystem } from '../app/units';
 import type { Grip } from './geometry';
-import { printInches, printLength, printMillimetres } from '../units/printing';
+import { SUPPORT } from '../recipe/words';
+import { BARE } from '../units/reading';
+import { printInches, printLength, printMillimetres, printPull } from '../units/printing';
 
 export const FAMILIAR = { SINGLE: 'One bend', S: 'S', U: 'U', HOOP: 'Hoop', SPIRAL: 'Spiral' } as const;
 export const ALONG = { MIDDLE: 'Its middle', LEFT_FACE: 'Its left face', RIGHT_FACE: 'Its right face' } as const;
 export const FORM: Record<FormWantedFields['kind'], string> = { ONE_SIDED: 'One-sided', PRESS: 'Two-sided press', RIBS: 'Ribs', BLOCKS: 'Blocks', PEG_BOARD: 'Peg board' };
-export const ROLE: Record<FormReading['parts'][number]['role'], string> = { BODY: 'Body', INNER_HALF: 'Inner half', OUTER_HALF: 'Outer half', RIB: 'Ribs', BLOCK: 'Blocks', BOARD: 'Board' };
+export const ROLE: Record<FormReading['parts'][number]['role'], string> = { BODY: 'Body', INNER_HALF: 'Inner half', OUTER_HALF: 'Outer half', RIB: 'Ribs', SPACER: 'Spacers', BLOCK: 'Blocks', BOARD: 'Board' };
 export const WHAT = { PIECE: 'The piece', ON_FORM: 'The piece on the form', FORM: 'The form' } as const;
 
 /** A bend in a few signs: R 7", 90°. */
@@ -20,11 +23,70 @@ export function cutList({ parts, pegs }: FormReading, sheetThicknessMm: number, 
   const lines = parts.map(({ role, layers, holes }) => {
     const thick = printLength(sheetThicknessMm, system);
     if (role === 'RIB') return `${layers} ribs of ${thick}`;
+    if (role === 'SPACER') return `${layers} spacers of ${thick}, each with a hole for its pin, between the layers`;
     if (role === 'BLOCK') return `${blocks} blocks, each of ${layersOf(layers / blocks)} of ${thick}`;
     const drilled = holes.filter(({ use }) => use !== 'PEG').length;
     return `${ROLE[role]}: ${layersOf(layers)} of ${thick}${drilled > 0 ? `, ${drilled === 1 ? '1 hole' : `${drilled} holes`} through ${layers === 1 ? 'it' : 'each'}` : ''}`;
   });
   return pegs > 0 ? [...lines, `${pegs} pegs, each as long as the board is thick and the piece is wide`] : lines;
+}
+
+/** Places for clamps, and whether it is a rack as well. */
+export function usedInWords({ clamps, alsoRack }: Pick<FormReading, 'clamps' | 'alsoRack'>, there?: { name: string; room: number }): string {
+  const enough = there ? (there.room < clamps ? `; of ${there.name} there are ${there.room}` : `; of ${there.name} there are enough`) : '';
+  const clamped = clamps > 0 ? `${clamps} clamps along the piece${enough}. ` : '';
+  return `${clamped}${alsoRack ? 'Air reaches both faces, so the piece may dry on it.' : 'The inner face lies close; dry the piece on a rack.'}`;
+}
+
+/** How many sheets it takes, of what size. */
+export function sheetsInWords({ sheets }: Pick<FormReading, 'sheets'>, { sheetLengthMm, sheetWidthMm }: FormWantedFields, system: UnitSystem): string {
+  return `${sheets === 1 ? '1 sheet' : `${sheets} sheets`} of ${printLength(sheetLengthMm, system)} × ${printLength(sheetWidthMm, system)}`;
+}
+
+/** What can hurt about making a form. */
+export const FORM_CAUTION = 'Guards on saw and router, a mask against the dust of sheet goods, no loose sleeves; clamp the work, not the fingers.';
+
+/** A form that is built, as a thing of the rig; of several bends it gives no one radius. */
+export function formAsThing(name: string, { clamps, alsoRack }: FormReading, { kind }: FormWantedFields, { recipe, chain }: AskedCurve): RigItemFields {
+  const arcs = chain.stretches.filter(({ kind: part }) => part === 'ARC');
+  const [only] = arcs;
+  const bend = only?.innerRadiusMm !== undefined && only.angleDegrees !== undefined && arcs.length === 1 ? { radiusMm: only.innerRadiusMm, angleDegrees: only.angleDegrees } : {};
+  return {
+    kind: 'FORM', name: name.slice(0, MOST_LETTERS), room: 1, note: FORM[kind], widthMm: recipe.blank.widthMm, ...bend,
+    form: { madeOf: 'sheet goods', alsoRack, ...(clamps > 0 ? { clampPlaces: clamps } : {}) },
+  };
+}
+
+/** A thing in the rig has no longer name. */
+const MOST_LETTERS = 60;
+
+/** Where the pegs of a board go, counted from its lower left corner. */
+export function pegRows({ parts }: FormReading, system: UnitSystem): { label: string; value: string }[] {
+  return parts.filter(({ role }) => role === 'BOARD').flatMap(({ holes, box: [left = 0, top = 0, , height = 0] }) => holes.filter(({ use }) => use === 'PEG').map(({ xMm, yMm }, index) => (
+    { label: `Peg ${index + 1}`, value: `${about(xMm - left, system)} to the right, ${about(top + height - yMm, system)} up` })));
+}
+
+/** Where a strap can hurt. */
+export const STRAP_CAUTION = 'A strap under pull stores enough to hurt: keep faces and helpers out of its plane, lock levers before letting go, and look at bolts and band before every bend. '
+  + 'Bolts are reckoned as a guide; what local practice asks goes before it.';
+
+/** What a strap is made to. */
+export function strapRows(strap: StrapReading, system: UnitSystem): { label: string; value: string }[] {
+  const fitting = strap.fittings.find(({ units }) => units === BARE[system]);
+  const rows = [
+    { label: 'Band', value: `${SUPPORT[strap.material]}, ${printLength(strap.thicknessMm, system)} × ${printLength(strap.widthMm, system)}` },
+    { label: 'Length of the band', value: about(fitting?.bandMm ?? 0, system) },
+  ];
+  if (strap.ends === 'NOT_HELD') return [...rows, { label: 'Its ends', value: 'not held; it only backs the face' }];
+  rows.push({ label: strap.ends === 'STOPS' ? 'From stop to stop' : 'Between the grips', value: about(strap.betweenStopsMm, system) });
+  if (fitting?.bolt !== undefined) {
+    const at = fitting.atMm.map((mm) => about(mm, system)).join(', ');
+    rows.push({ label: 'Bolts at each stop', value: `${fitting.atMm.length} × ${fitting.bolt} in a row` },
+      { label: 'Their holes', value: `${printLength(fitting.holeMm ?? 0, system)}, ${at} behind the face of the stop` });
+  } else if (strap.ends === 'STOPS') {
+    rows.push({ label: 'Bolts at each stop', value: strap.material === 'STEEL' || strap.material === 'ALUMINIUM' ? 'none would hold in this band; take a thicker or wider one' : 'none; sew or clamp its ends round the stops' });
+  }
+  return [...rows, { label: 'It pulls with', value: printPull(strap.pullN, system) }, { label: 'The band bears, with its margin', value: printPull(fitting?.bearsN ?? 0, system) }];
 }
 
 function layersOf(layers: number): string {

@@ -1,13 +1,14 @@
-import { Box, Typography } from '@mui/material';
-import { useSearchParams } from 'react-router';
+import { Box, Button, Paper, Typography } from '@mui/material';
+import { Link as RouterLink, useSearchParams } from 'react-router';
 import { MOST_PRINTED, useAllFound } from '../api/find';
 import { useSpecies, useTrial } from '../api/queries';
-import type { TrialView } from '../api/schema';
+import type { LogbookFields, TrialView } from '../api/schema';
 import { useUnits } from '../app/units';
 import { questionOf, withQuestion, type Question } from '../find/question';
+import { TakeSheet, type SheetWords } from '../paper/TakeSheet';
 import { printDay, printMonth } from '../units/days';
 import { Entry } from './Entry';
-import { Printed } from './Printed';
+import { entryOf } from './words';
 
 /** Records to be kept on the shelf: all that are looked for, month by month, or one as a card. */
 export function LogbookView() {
@@ -19,24 +20,27 @@ export function LogbookView() {
 function Logbook({ question }: { question: Question }) {
   const asked = { ...question, ...(question.sortBy === undefined ? { sortBy: 'day', falling: false } : {}) };
   const { data: trials, error } = useAllFound(asked);
+  const [system] = useUnits();
+  const woodOf = useWoodOf();
   if (error) return <Typography role="alert">{error.message}</Typography>;
-  if (!trials) return <Typography role="status">Reading the records …</Typography>;
+  if (!trials || !woodOf) return <Typography role="status">Reading the records …</Typography>;
   const days = trials.map(({ bentOn }) => bentOn).sort();
   const byDay = asked.sortBy === 'day';
+  const heading = (place: number) => (byDay && monthOf(trials[place]) !== monthOf(trials[place - 1]) ? monthOf(trials[place]) : undefined);
+  const lines = [trials.length === 0 ? 'No record is like that.' : `${trials.length === 1 ? '1 bend' : `${trials.length} bends`}, ${printDay(days[0] ?? '')} to ${printDay(days.at(-1) ?? '')}.`,
+    ...(trials.length >= MOST_PRINTED ? [`A logbook holds up to ${MOST_PRINTED}; look for fewer to print the others.`] : [])];
   return (
-    <Printed back={`/records?${withQuestion(new URLSearchParams(), question).toString()}`} backTo="The records">
+    <OnPaper words={{ title: 'Logbook of bends', lines }} entries={() => trials.map((trial, place) => entryOf(trial, woodOf(trial), system, heading(place)))}
+      back={`/records?${withQuestion(new URLSearchParams(), question).toString()}`} backTo="The records">
       <Typography variant="h1">Logbook of bends</Typography>
-      <Typography sx={{ mb: 2 }}>
-        {trials.length === 0 ? 'No record is like that.' : `${trials.length === 1 ? '1 bend' : `${trials.length} bends`}, ${printDay(days[0] ?? '')} to ${printDay(days.at(-1) ?? '')}.`}
-        {trials.length >= MOST_PRINTED && ` A logbook holds up to ${MOST_PRINTED}; look for fewer to print the others.`}
-      </Typography>
+      <Typography sx={{ mb: 2 }}>{lines.join(' ')}</Typography>
       {trials.map((trial, place) => (
         <Box key={trial.id}>
-          {byDay && monthOf(trial) !== monthOf(trials[place - 1]) && <Typography variant="h2" sx={{ mt: 2, mb: 0.5, breakAfter: 'avoid' }}>{monthOf(trial)}</Typography>}
-          <Line trial={trial} />
+          {heading(place) && <Typography variant="h2" sx={{ mt: 2, mb: 0.5 }}>{heading(place)}</Typography>}
+          <Entry trial={trial} system={system} card={false} wood={woodOf(trial)} />
         </Box>
       ))}
-    </Printed>
+    </OnPaper>
   );
 }
 
@@ -46,13 +50,41 @@ function monthOf(trial: TrialView | undefined): string | undefined {
 
 function Card({ id }: { id: number }) {
   const { data: trial, error } = useTrial(id);
+  const [system] = useUnits();
+  const woodOf = useWoodOf();
   if (error) return <Typography role="alert">{error.message}</Typography>;
-  if (!trial) return null;
-  return <Printed back={`/records/${id}`} backTo="The record"><Line trial={trial} card /></Printed>;
+  if (!trial || !woodOf) return null;
+  return (
+    <OnPaper words={{ title: 'A bend' }} entries={() => [entryOf(trial, woodOf(trial), system)]} card back={`/records/${id}`} backTo="The record">
+      <Entry trial={trial} system={system} card wood={woodOf(trial)} />
+    </OnPaper>
+  );
 }
 
-function Line({ trial, card = false }: { trial: TrialView; card?: boolean }) {
-  const [system] = useUnits();
-  const { data: species = [] } = useSpecies();
-  return <Entry trial={trial} system={system} card={card} wood={species.find(({ id }) => id === trial.recipe.blank.speciesId)?.commonName ?? ''} />;
+/** What the wood of a record is called; nothing until that is known. */
+function useWoodOf(): ((trial: TrialView) => string) | undefined {
+  const { data: species } = useSpecies();
+  return species && ((trial) => species.find(({ id }) => id === trial.recipe.blank.speciesId)?.commonName ?? '');
+}
+
+interface OnPaperProps {
+  words: SheetWords;
+  entries: () => LogbookFields['entries'];
+  card?: boolean;
+  back: string;
+  backTo: string;
+  children: React.ReactNode;
+}
+
+/** What goes on paper, the paper it goes on, and the way back. */
+function OnPaper({ words, entries, card = false, back, backTo, children }: OnPaperProps) {
+  return (
+    <>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'flex-end', gap: 2, mb: 2 }}>
+        <TakeSheet words={words} ask={(sheet) => ({ about: 'logbook', asked: { sheet, entries: entries(), card } })} />
+        <Button component={RouterLink} to={back} sx={{ mb: 1 }}>{backTo}</Button>
+      </Box>
+      <Paper component="section" aria-label="On paper" sx={{ maxWidth: 640, p: 2 }}>{children}</Paper>
+    </>
+  );
 }

@@ -54,7 +54,7 @@ const MEASUREMENT: Record<MissingMeasurement['what'], string> = {
 };
 
 /** What a strap pulls on its anchor and presses on the end grain, and whether it and the wood bear that. */
-export function strapInWords(section: SectionView, system: UnitSystem): string {
+export function strapInWords(section: Pick<SectionView, 'strapPullN' | 'strapStressMpa' | 'strapBearsMpa' | 'endPressureMpa' | 'endCrushingMpa'>, system: UnitSystem): string {
   const { strapPullN, strapStressMpa, strapBearsMpa, endPressureMpa, endCrushingMpa } = section;
   const share = Math.round((100 * endPressureMpa) / endCrushingMpa);
   const stretches = strapStressMpa > strapBearsMpa ? ' That stretches the strap for good: take a thicker one.' : '';

@@ -9,6 +9,8 @@ export const MEASURE: Record<MeasuredOut['measure'], string> = {
   INNER_ARC: 'Bend along the inner face',
   CUTS: 'Saw cuts',
   PITCH: 'From cut to cut',
+  KERF: 'Width of each cut',
+  WEB: 'Left standing under each',
   CUT_DEPTH: 'Depth of each cut',
   ANGLE_EACH: 'Each cut closes by',
   ROOM_LEFT: 'Left open at each mouth',
@@ -44,6 +46,11 @@ function printFine(mm: number, system: UnitSystem): string {
 /** A little glue, as a kitchen scale shows it. */
 function printMass(grams: number, system: UnitSystem): string {
   return system === 'inch' ? `${(grams / 28.349523125).toFixed(1)} oz` : `${Math.round(grams)} g`;
+}
+
+/** Everything that is measured out, with its value. */
+export function rowsOf(sheet: MeasuredOut[], system: UnitSystem): { label: string; value: string }[] {
+  return sheet.map((line) => ({ label: MEASURE[line.measure], value: valueInWords(line, system) }));
 }
 
 /** A value as it is read off a rule, a protractor or a thermometer. */

@@ -51,7 +51,7 @@ class DependencyRulesTest {
             .whereLayer("method").mayOnlyBeAccessedByLayers("bench", "stock", "trial", "risk", "forecast")
             .whereLayer("rig").mayNotBeAccessedByAnyLayer()
             .whereLayer("process").mayOnlyBeAccessedByLayers("rig", "method", "bench", "risk", "forecast")
-            .whereLayer("bending").mayOnlyBeAccessedByLayers("process", "method", "bench", "risk", "forecast")
+            .whereLayer("bending").mayOnlyBeAccessedByLayers("process", "method", "bench", "risk", "form", "forecast")
             .whereLayer("physics").mayNotAccessAnyLayer()
             .whereLayer("wood").mayOnlyBeAccessedByLayers("bending", "process", "rig", "method", "risk", "forecast");
 

@@ -41,7 +41,12 @@ class CurveTest extends BrowserTest {
     }
 
     private byte[] taken(String kind) throws IOException {
-        return Files.readAllBytes(page.waitForDownload(() -> button(kind).click()).path());
+        return taken("Pattern at full size", kind);
+    }
+
+    private byte[] taken(String part, String kind) throws IOException {
+        Locator there = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName(part).setExact(true)).getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(kind).setExact(true));
+        return Files.readAllBytes(page.waitForDownload(there::click).path());
     }
 
     private void begin(String curve) {
@@ -85,7 +90,8 @@ class CurveTest extends BrowserTest {
             assertThat(new PDFTextStripper().getText(pattern)).contains("R 9\", 89°").contains("100 mm").contains("4 in");
         }
         double middle = 25.4 * (3 + 9 / 16.0 + 3 + 3) + Math.toRadians(89) * (9 * 25.4 + HALF_INCH_MM / 2) + Math.toRadians(90) * (6 * 25.4 + HALF_INCH_MM / 2);
-        double outline = 2 * middle + 2 * HALF_INCH_MM;
+        double fourInchesOverAtEachEnd = 4 * 101.6;
+        double outline = 2 * middle + fourInchesOverAtEachEnd + 2 * HALF_INCH_MM;
         assertThat(lengthByDxfParser(taken("DXF"))).as("both faces and both ends, read by dxf-parser").isCloseTo(outline, within(0.01));
         assertThat(lengthByBrowser(taken("SVG"))).as("the same, by Chromium, which takes a quarter circle for 0.014 % longer than it is").isCloseTo(outline, within(2e-4 * outline));
     }
@@ -131,12 +137,52 @@ class CurveTest extends BrowserTest {
         assertThat(form.getByText(Pattern.compile("^Outer half: 2 layers"))).isVisible();
         button("Peg board").click();
         assertThat(form.getByText(Pattern.compile("pegs, each as long"))).isVisible();
+        settle();
+        try (PDDocument sheet = Loader.loadPDF(taken("The form", "Print as PDF"))) {
+            assertThat(new PDFTextStripper().getText(sheet)).contains("Curve: peg board", "Peg 1", "to the right", "How the parts lie on the sheet");
+        }
         button("The form").click();
         settle();
         assertThat(new String(taken("SVG"), StandardCharsets.UTF_8)).contains("id=\"holes\"").contains("Board");
         button("One-sided").click();
         form.getByLabel("A sheet costs").fill("");
         settle();
+    }
+
+    @Test
+    void clamps_of_the_rig_a_form_that_is_a_rack_and_a_built_form_goes_to_the_rig() {
+        begin("One bend");
+        Locator form = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("The form"));
+        Locator clamps = form.getByRole(AriaRole.GROUP, new Locator.GetByRoleOptions().setName("Clamps"));
+        clamps.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Bar clamps")).click();
+        assertThat(form.getByText(Pattern.compile("clamps along the piece; of Bar clamps there are"))).isVisible();
+        page.getByLabel("Width").first().fill("3");
+        settle();
+        form.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Yes, layers with air between")).click();
+        assertThat(form.getByText(Pattern.compile("spacers of 3/4\""))).isVisible();
+        assertThat(form.getByText(Pattern.compile("the piece may dry on it"))).isVisible();
+        settle();
+        button("It is built: put it in the rig").click();
+        assertThat(page.getByText("Curve: one-sided is in the rig.")).isVisible();
+        show("/rig/things");
+        assertThat(page.getByText("Curve: one-sided").first()).isVisible();
+        assertThat(page.getByText(Pattern.compile("of sheet goods, \\d+ places for clamps, also a rack"))).isVisible();
+    }
+
+    @Test
+    void the_strap_of_a_curve_has_its_length_its_bolts_and_a_sheet() throws IOException {
+        begin("One bend");
+        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Support on the outer face")).getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("steel strap")).click();
+        Locator strap = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("The strap"));
+        assertThat(strap.getByRole(AriaRole.ROW, new Locator.GetByRoleOptions().setName(Pattern.compile("^From stop to stop")))).isVisible();
+        settle();
+        String between = strap.getByRole(AriaRole.ROW, new Locator.GetByRoleOptions().setName(Pattern.compile("^From stop to stop"))).getByRole(AriaRole.CELL).innerText();
+        page.getByLabel("Over at each end").fill("5");
+        assertThat(strap.getByRole(AriaRole.ROW, new Locator.GetByRoleOptions().setName(Pattern.compile("^From stop to stop"))).getByRole(AriaRole.CELL)).not().hasText(between);
+        String longer = strap.getByRole(AriaRole.ROW, new Locator.GetByRoleOptions().setName(Pattern.compile("^From stop to stop"))).getByRole(AriaRole.CELL).innerText();
+        try (PDDocument sheet = Loader.loadPDF(taken("The strap", "Print as PDF"))) {
+            assertThat(new PDFTextStripper().getText(sheet)).contains("Curve: the strap", "from stop to stop " + longer, "stores enough to hurt");
+        }
     }
 
     @Test

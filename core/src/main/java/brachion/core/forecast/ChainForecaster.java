@@ -1,6 +1,7 @@
 package brachion.core.forecast;
 
 import brachion.core.forecast.ChainForecast.BendOfChain;
+import brachion.core.forecast.ChainForecast.StrapLoad;
 import brachion.core.method.Bend;
 import brachion.core.method.FailureMode;
 import brachion.core.method.Recipe;
@@ -14,11 +15,13 @@ import brachion.core.shape.Stretch.Arc;
 import brachion.core.shape.Turn;
 import brachion.core.trial.Severity;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 
@@ -68,7 +71,9 @@ public final class ChainForecaster {
         Map<Turn, AlongRadius> bySide = bySide(asking);
         List<Double> near = chain.stretches().stream().map(stretch -> stretch instanceof Arc arc && bySide.containsKey(arc.turn())
                 ? bySide.get(arc.turn()).ratio(arc.innerRadiusMm()) : 0.0).toList();
-        return new ChainForecast(together.odds(), together.asWorst(), together.eachForItself(), answers, formed(asking, bySide), near);
+        Optional<StrapLoad> strap = asked.values().stream().map(each -> each.said().typical()).filter(demand -> demand.section().strap().isPresent())
+                .map(StrapLoad::of).max(Comparator.comparingDouble(StrapLoad::pullN));
+        return new ChainForecast(together.odds(), together.asWorst(), together.eachForItself(), answers, formed(asking, bySide), strap, near);
     }
 
     /**

@@ -16,11 +16,13 @@ import org.locationtech.jts.geom.Point;
  * @param parts   what is cut from sheets
  * @param layout  how all layers of all parts lie on sheets
  * @param pegs    how many pegs
+ * @param clamps  how many clamps go along it; 0 where none do
+ * @param alsoRack whether air reaches the inner face of a piece that dries on it
  * @param runOutMm how far its edge goes straight on beyond each end of the piece [mm]; 0 where it does not
  * @param cost    price of the sheets; 0 when nobody said what one costs
  * @param hours   hours to cut, drill and glue it up, by round numbers chosen by us
  */
-public record Form(Trace piece, List<Part> parts, ShelfLayout layout, int pegs, double runOutMm, double cost, double hours) {
+public record Form(Trace piece, List<Part> parts, ShelfLayout layout, int pegs, int clamps, boolean alsoRack, double runOutMm, double cost, double hours) {
 
     /** The form goes on straight beyond the piece [mm]; common practice. */
     static final double RUN_OUT_MM = 40;
@@ -46,7 +48,7 @@ public record Form(Trace piece, List<Part> parts, ShelfLayout layout, int pegs, 
         boolean opens = wanted.kind() == FormKind.PRESS || wanted.kind() == FormKind.RIBS;
         Course along = opens ? OpeningForm.levelled(there) : there;
         List<Part> parts = switch (wanted.kind()) {
-            case ONE_SIDED -> List.of(OneSidedForm.body(along, wanted));
+            case ONE_SIDED -> OneSidedForm.parts(along, wanted);
             case PRESS -> OpeningForm.halves(along, wanted);
             case RIBS -> OpeningForm.ribs(along, wanted);
             case BLOCKS -> FormOnBoard.blocks(along, wanted);
@@ -70,7 +72,9 @@ public record Form(Trace piece, List<Part> parts, ShelfLayout layout, int pegs, 
         ShelfLayout layout = ShelfLayout.of(blanks, wanted.sheet());
         int pegs = wanted.kind() == FormKind.PEG_BOARD ? parts.get(0).holes().size() : 0;
         boolean runsOut = opens || wanted.kind() == FormKind.ONE_SIDED && !OneSidedForm.allRound(along);
-        return new Form(outline(along, thickness), parts, layout, pegs, runsOut ? RUN_OUT_MM : 0, layout.sheets() * wanted.sheet().price(), SET_UP_H + sawn / SAWN_MM_H + holes * HOLE_H);
+        boolean clamped = wanted.kind() == FormKind.ONE_SIDED || wanted.kind() == FormKind.PRESS;
+        boolean airy = wanted.kind() == FormKind.ONE_SIDED ? wanted.alsoRack() : wanted.kind() != FormKind.PRESS;
+        return new Form(outline(along, thickness), parts, layout, pegs, clamped ? wanted.clamps(along.lengthMm()) : 0, airy, runsOut ? RUN_OUT_MM : 0, layout.sheets() * wanted.sheet().price(), SET_UP_H + sawn / SAWN_MM_H + holes * HOLE_H);
     }
 
     /** Both faces of a piece along its middle, joined at its ends. */

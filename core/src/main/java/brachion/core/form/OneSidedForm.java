@@ -20,6 +20,10 @@ final class OneSidedForm {
     private static final int ROUND_PARTS = 64;
     /** A hoop that goes nearly all the way round is bent round a whole disc. */
     private static final double ALL_ROUND_RAD = Math.toRadians(345);
+    /** Layers with air between them lie free no further than this [mm] (a round number chosen by us). */
+    private static final double LIE_FREE_MM = 300;
+    /** A spacer is so much wider than the pin through it. */
+    private static final double SPACER_TO_PIN = 3;
 
     private OneSidedForm() {
     }
@@ -29,8 +33,8 @@ final class OneSidedForm {
         return middle.runs().size() == 1 && middle.runs().get(0).turnRad() >= ALL_ROUND_RAD;
     }
 
-    /** The body. */
-    static Part body(Course middle, FormWanted wanted) {
+    /** The body, and what keeps its layers apart where the piece dries on it. */
+    static List<Part> parts(Course middle, FormWanted wanted) {
         Course face = middle.leftBy(wanted.thicknessMm() / 2);
         double depth = wanted.depthMm();
         boolean round = allRound(middle);
@@ -41,8 +45,42 @@ final class OneSidedForm {
         if (wanted.clampHoleMm() > 0) {
             holes.addAll(clampHoles(edge, wanted, Math.max(depth / 2, wanted.clampHoleMm()), wood));
         }
-        holes.addAll(pins(edge, wanted, depth * 0.8, wood, holes));
-        return new Part(Part.Role.BODY, outline, holes, wanted.layers());
+        if (!wanted.alsoRack()) {
+            holes.addAll(pins(edge, wanted, depth * 0.8, wood, holes));
+            return List.of(new Part(Part.Role.BODY, outline, holes, wanted.layers()));
+        }
+        List<Hole> apart = spaced(edge, wanted, depth / 2, wood, holes);
+        holes.addAll(apart);
+        double side = Math.min(SPACER_TO_PIN * wanted.pegMm(), depth * 0.8);
+        int layers = wanted.layersWithAir();
+        double[] box = Trace.boxRound(List.of(outline));
+        double right = box[2] + Form.RUN_OUT_MM;
+        Trace spacer = Outlines.rectangle(right, box[1], right + side, box[1] + side);
+        Hole through = new Hole(Hole.Use.PIN, new Place(right + side / 2, box[1] + side / 2), wanted.pegMm());
+        return List.of(new Part(Part.Role.BODY, outline, holes, layers), new Part(Part.Role.SPACER, spacer, List.of(through), apart.size() * (layers - 1)));
+    }
+
+    /** Pins in a row behind an edge, one near each end and no further apart than layers may lie free. */
+    private static List<Hole> spaced(Course edge, FormWanted wanted, double behind, Polygon wood, List<Hole> others) {
+        List<Hole> pins = new ArrayList<>();
+        double end = Math.min(Form.RUN_OUT_MM, edge.lengthMm() / 4);
+        double length = edge.lengthMm() - 2 * end;
+        int many = 1 + Math.max(1, (int) Math.ceil(length / LIE_FREE_MM));
+        for (int i = 0; i < many; i++) {
+            // a little further on where a hole is in the way already
+            for (double on = 0; on < LIE_FREE_MM / 2; on += wanted.pegMm() / 2) {
+                double along = end + length * i / (many - 1);
+                Hole pin = new Hole(Hole.Use.PIN, edge.at(i == many - 1 ? along - on : along + on).leftBy(behind).place(), wanted.pegMm());
+                if (Outlines.within(pin, wood) && Outlines.apart(pin, others) && Outlines.apart(pin, pins)) {
+                    pins.add(pin);
+                    break;
+                }
+            }
+        }
+        if (pins.size() < 2) {
+            throw new IllegalArgumentException("There is no room in this form for the pins and spacers that let air to the piece; take thinner pins, clamps that open further, or ribs.");
+        }
+        return pins;
     }
 
     /**
@@ -87,7 +125,7 @@ final class OneSidedForm {
     private static List<Hole> clampHoles(Course edge, FormWanted wanted, double behind, Polygon wood) {
         List<Hole> holes = new ArrayList<>();
         double length = edge.lengthMm() - 2 * Form.RUN_OUT_MM;
-        int many = Math.max(1, (int) Math.floor(length / wanted.spacingMm())) + 1;
+        int many = wanted.clamps(length);
         for (int i = 0; i < many; i++) {
             Pose pose = edge.at(Form.RUN_OUT_MM + length * i / (many - 1));
             Hole hole = new Hole(Hole.Use.CLAMP, pose.leftBy(behind).place(), wanted.clampHoleMm());

@@ -29,6 +29,8 @@ public record Part(Role role, Trace outline, List<Hole> holes, int layers, List<
         OUTER_HALF,
         /** A rib. */
         RIB,
+        /** Keeps two layers apart, for air. */
+        SPACER,
         /** A layer of a block. */
         BLOCK,
         /** The board pegs, ribs or blocks stand on. */

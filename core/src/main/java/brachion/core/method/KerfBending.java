@@ -175,7 +175,7 @@ public record KerfBending(double kerfMm, double webMm, double pitchMm, Board boa
     public Sheet sheet(Recipe recipe) {
         KerfCuts cuts = cuts(recipe.blank(), recipe.bend());
         return Sheet.ofTheCurve(recipe).and(Sheet.Measure.CUTS, cuts.count()).and(Sheet.Measure.PITCH, pitchMm)
-                .and(Sheet.Measure.CUT_DEPTH, recipe.blank().thicknessMm() - webMm).and(Sheet.Measure.ANGLE_EACH, Math.toDegrees(cuts.eachRad()))
+                .and(Sheet.Measure.KERF, kerfMm).and(Sheet.Measure.WEB, webMm).and(Sheet.Measure.CUT_DEPTH, recipe.blank().thicknessMm() - webMm).and(Sheet.Measure.ANGLE_EACH, Math.toDegrees(cuts.eachRad()))
                 .and(Sheet.Measure.ROOM_LEFT, cuts.roomMm()).and(Sheet.Measure.FACET, cuts.facetMm());
     }
 

@@ -39,6 +39,10 @@ public record Sheet(List<Line> lines) {
         CUTS(Measurement.COUNT),
         /** From one cut to the next. */
         PITCH(Measurement.LENGTH),
+        /** Width of each cut. */
+        KERF(Measurement.LENGTH),
+        /** Wood left standing under each cut. */
+        WEB(Measurement.LENGTH),
         /** How deep each cut goes. */
         CUT_DEPTH(Measurement.LENGTH),
         /** How far each cut closes. */

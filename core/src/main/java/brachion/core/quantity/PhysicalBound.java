@@ -27,6 +27,8 @@ public enum PhysicalBound {
     ARC_DEGREES("Angle", 0.001, 1440, "°"),
     /** One straight of a chain. */
     STRAIGHT_MM("Straight", 0.001, 15_000, "mm"),
+    /** Left over at an end of a curve to be held by and cut off. */
+    OVERHANG_MM("Overhang", 0, 1000, "mm"),
     /** How far a fitted line may lie from its points. */
     FITTED_MM("Tolerance", 0.01, 50, "mm"),
     /** Moisture content, oven-dry basis. */

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import brachion.core.method.Bend;
+import brachion.core.method.Demand;
 import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
 import brachion.core.risk.RiskModel;
@@ -64,6 +65,17 @@ class ChainForecasterTest {
         assertThat(oneFace.bends().get(1).odds().probability()).isLessThan(oneFace.bends().get(0).odds().probability() - 0.1);
         assertThat(turned.bends()).extracting(ChainForecast.BendOfChain::bareFace).containsExactly(false, false);
         assertThat(turned.whole().probability()).isGreaterThan(oneFace.whole().probability());
+    }
+
+    @Test
+    void the_strap_bears_what_the_bend_that_asks_most_of_it_asks() {
+        Recipe strapped = Recipes.ash().thickness(25).moisture(18).radius(150).steelStrap(1.5, 0).steamed();
+        Demand alone = new Forecaster(TABLES).forecast(strapped.withBend(new Bend(150, 80))).typical();
+        ChainForecast chain = CHAINS.forecast(strapped, new Chain(List.of(new Arc(400, 40, Turn.LEFT), new Straight(80), new Arc(150, 80, Turn.LEFT))), false);
+        ChainForecast.StrapLoad load = chain.strap().orElseThrow();
+        assertThat(load.pullN()).isEqualTo(alone.section().strapPullN(alone.state())).isPositive();
+        assertThat(load.endPressureMpa()).isCloseTo(load.pullN() / (25 * strapped.blank().widthMm()), within(1e-9));
+        assertThat(CHAINS.forecast(ASH, Familiar.S.chain(180, 60), false).strap()).isEmpty();
     }
 
     @Test

@@ -28,7 +28,7 @@ class FormTest {
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
     private static FormWanted wanted(FormKind kind, double reach, double hole) {
-        return new FormWanted(kind, 20, 50, 1.5, reach, hole, 120, 16, PLYWOOD);
+        return new FormWanted(kind, 20, 50, 1.5, reach, hole, 120, 16, false, PLYWOOD);
     }
 
     @Test
@@ -44,7 +44,7 @@ class FormTest {
     @Property(tries = 150)
     void a_body_has_no_loops_and_every_hole_lies_in_the_wood(@ForAll Familiar curve, @ForAll @DoubleRange(min = 30, max = 500) double radius,
                                                             @ForAll @DoubleRange(min = 20, max = 170) double angle, @ForAll @DoubleRange(min = 90, max = 250) double reach) {
-        Form form = Form.of(curve.chain(radius, angle), new FormWanted(FormKind.ONE_SIDED, 20, 50, 0, reach, 30, 80, 10, new SheetGoods(18, 5000, 5000, 0)));
+        Form form = Form.of(curve.chain(radius, angle), new FormWanted(FormKind.ONE_SIDED, 20, 50, 0, reach, 30, 80, 10, false, new SheetGoods(18, 5000, 5000, 0)));
         Polygon wood = polygon(form.parts().get(0).outline());
         if (curve == Familiar.S || curve == Familiar.SINGLE) {
             assertThat(wood.isValid()).as("free of loops").isTrue();
@@ -55,9 +55,32 @@ class FormTest {
         }
     }
 
+    @Test
+    void a_form_that_is_a_rack_has_air_between_its_layers_and_spacers_at_every_pin() {
+        FormWanted rack = new FormWanted(FormKind.ONE_SIDED, 20, 80, 0, 200, 0, 120, 12, true, PLYWOOD);
+        Form form = Form.of(new Chain(List.of(new Arc(400, 120, Turn.LEFT))), rack);
+        Part body = form.parts().get(0);
+        // 80 mm on layers of 18: three layers and two gaps reach 90
+        assertThat(body.layers()).isEqualTo(3);
+        assertThat(body.holes().size()).as("no layer lies free further than 300 mm").isGreaterThanOrEqualTo((int) (form.piece().lengthMm() / 2 / 300));
+        Part spacer = form.parts().get(1);
+        assertThat(spacer.role()).isEqualTo(Part.Role.SPACER);
+        assertThat(spacer.layers()).isEqualTo(2 * body.holes().size());
+        assertThat(form.alsoRack()).isTrue();
+        assertThat(form.clamps()).as("a clamp at each end and every 120 mm of about 860 between").isEqualTo(8);
+        assertThat(Form.of(Familiar.S.chain(200, 60), wanted(FormKind.RIBS, 200, 0)).alsoRack()).isTrue();
+        assertThat(Form.of(Familiar.S.chain(200, 60), wanted(FormKind.PRESS, 200, 0)).alsoRack()).isFalse();
+    }
+
+    @Test
+    void a_narrow_piece_does_not_lie_on_layers_with_air_between() {
+        FormWanted narrow = new FormWanted(FormKind.ONE_SIDED, 20, 30, 0, 200, 0, 120, 12, true, PLYWOOD);
+        assertThatThrownBy(() -> Form.of(Familiar.SINGLE.chain(200, 90), narrow)).isInstanceOf(IllegalArgumentException.class).hasMessageContaining("so narrow");
+    }
+
     @Property(tries = 60)
     void the_halves_of_a_press_leave_room_for_the_piece_and_its_strap(@ForAll @DoubleRange(min = 120, max = 500) double radius, @ForAll @DoubleRange(min = 10, max = 80) double angle) {
-        Form form = Form.of(Familiar.S.chain(radius, angle), new FormWanted(FormKind.PRESS, 20, 50, 1.5, 200, 0, 100, 12, new SheetGoods(18, 5000, 5000, 0)));
+        Form form = Form.of(Familiar.S.chain(radius, angle), new FormWanted(FormKind.PRESS, 20, 50, 1.5, 200, 0, 100, 12, false, new SheetGoods(18, 5000, 5000, 0)));
         Polygon inner = polygon(form.parts().get(0).outline());
         Polygon outer = polygon(form.parts().get(1).outline());
         assertThat(inner.isValid() && outer.isValid()).isTrue();
@@ -73,7 +96,7 @@ class FormTest {
     @Property(tries = 60)
     void pegs_touch_the_piece_and_stand_in_nothing(@ForAll Familiar curve, @ForAll @DoubleRange(min = 60, max = 400) double radius) {
         Chain chain = curve.chain(radius, 90);
-        Form form = Form.of(chain, new FormWanted(FormKind.PEG_BOARD, 12, 30, 0, 200, 0, 90, 20, new SheetGoods(18, 5000, 5000, 0)));
+        Form form = Form.of(chain, new FormWanted(FormKind.PEG_BOARD, 12, 30, 0, 200, 0, 90, 20, false, new SheetGoods(18, 5000, 5000, 0)));
         Polygon piece = polygon(Form.outline(chain.middle(12), 12));
         assertThat(form.pegs()).isPositive().isEqualTo(form.parts().get(0).holes().size());
         for (Hole peg : form.parts().get(0).holes()) {
@@ -84,7 +107,7 @@ class FormTest {
 
     @Test
     void ribs_stand_on_their_board_no_further_apart_than_asked() {
-        FormWanted wide = new FormWanted(FormKind.RIBS, 6, 400, 0, 200, 0, 120, 12, PLYWOOD);
+        FormWanted wide = new FormWanted(FormKind.RIBS, 6, 400, 0, 200, 0, 120, 12, false, PLYWOOD);
         Form form = Form.of(Familiar.SINGLE.chain(400, 90), wide);
         assertThat(form.parts().get(0).layers()).as("both edges and three between: 382 mm in steps of 120 at most").isEqualTo(5);
         assertThat(form.parts().get(1).marks()).hasSize(5);
@@ -96,7 +119,7 @@ class FormTest {
     @Property(tries = 60)
     void blocks_touch_the_piece_and_stand_in_nothing(@ForAll Familiar curve, @ForAll @DoubleRange(min = 150, max = 400) double radius) {
         Chain chain = curve.chain(radius, 80);
-        Form form = Form.of(chain, new FormWanted(FormKind.BLOCKS, 12, 30, 0, 200, 0, 90, 12, new SheetGoods(18, 5000, 5000, 0)));
+        Form form = Form.of(chain, new FormWanted(FormKind.BLOCKS, 12, 30, 0, 200, 0, 90, 12, false, new SheetGoods(18, 5000, 5000, 0)));
         LineString middle = GEOMETRY.createLineString(coordinates(chain.middle(12).trace()));
         List<Trace> feet = form.parts().get(1).marks();
         assertThat(feet).hasSizeGreaterThan(2);

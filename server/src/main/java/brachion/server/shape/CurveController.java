@@ -47,8 +47,10 @@ class CurveController {
      * @param recipe      the piece and the way it is bent; its own curve is not looked at
      * @param chain       the curve
      * @param strapTurned whether the strap is turned over for bends to the other side
+     * @param overhangMm  left over at each end to be held by and cut off [mm]
      */
-    record CurveRequest(@NotNull @Valid RecipeFields recipe, @NotNull(message = "The curve is needed.") @Valid ChainFields chain, boolean strapTurned) {
+    record CurveRequest(@NotNull @Valid RecipeFields recipe, @NotNull(message = "The curve is needed.") @Valid ChainFields chain, boolean strapTurned,
+                        @Within(PhysicalBound.OVERHANG_MM) double overhangMm) {
     }
 
     /**
@@ -66,7 +68,7 @@ class CurveController {
         Recipe recipe = asked.recipe().toRecipe(workshops.now());
         return ChainFields.asked("chain", () -> {
             Chain chain = asked.chain().toChain();
-            return CurveReading.of(recipe, chain, odds.chains().forecast(recipe, chain, asked.strapTurned()));
+            return CurveReading.of(recipe, chain, odds.chains().forecast(recipe, chain, asked.strapTurned()), asked.overhangMm());
         });
     }
 

@@ -25,11 +25,12 @@ import java.util.List;
  * @param middleMm      length along the middle of the piece [mm]
  * @param leftMm        length of the face to its left [mm]
  * @param rightMm       length of the face to its right [mm]
- * @param stockMm       length of stock, with nothing over at the ends [mm]
+ * @param stockMm       length of stock, with what goes over at both ends [mm]
+ * @param strap         its strap; none without one
  * @param crosses       whether the piece comes to lie on itself
  */
 record CurveReading(@NotNull Odds unbroken, @NotNull Double asWorst, @NotNull Double eachForItself, @NotNull List<BendView> bends, @NotNull List<Double> near,
-                    @NotNull ChainFields onForm, @NotNull Double thicknessMm, @NotNull Double middleMm, @NotNull Double leftMm, @NotNull Double rightMm, @NotNull Double stockMm,
+                    @NotNull ChainFields onForm, @NotNull Double thicknessMm, @NotNull Double middleMm, @NotNull Double leftMm, @NotNull Double rightMm, @NotNull Double stockMm, StrapReading strap,
                     @NotNull Boolean crosses) {
 
     /**
@@ -58,12 +59,20 @@ record CurveReading(@NotNull Odds unbroken, @NotNull Double asWorst, @NotNull Do
         }
     }
 
-    static CurveReading of(Recipe recipe, Chain chain, ChainForecast forecast) {
+    static CurveReading of(Recipe recipe, Chain chain, ChainForecast forecast, double overhangMm) {
         double thickness = recipe.method().finishedMm(recipe.blank().thicknessMm());
         Course middle = chain.middle(thickness);
         double half = thickness / 2;
+        double stock = stockMm(recipe, chain, overhangMm);
+        StrapReading strap = recipe.method().strap().flatMap(band -> forecast.strap().map(load -> StrapReading.of(band, load, stock))).orElse(null);
         return new CurveReading(forecast.whole(), forecast.asWorst(), forecast.eachForItself(), forecast.bends().stream().map(BendView::of).toList(),
                 forecast.nearBreaking(), ChainFields.of(forecast.formed()), thickness, middle.lengthMm(), middle.leftBy(half).lengthMm(), middle.leftBy(-half).lengthMm(),
-                recipe.method().strap().isPresent() ? chain.outerMm(thickness) : middle.lengthMm(), Form.crosses(middle, thickness));
+                stock, strap, Form.crosses(middle, thickness));
+    }
+
+    /** Length of stock [mm]: along the outer faces where a strap takes all stretch, along the middle where none does. */
+    static double stockMm(Recipe recipe, Chain chain, double overhangMm) {
+        double thickness = recipe.method().finishedMm(recipe.blank().thicknessMm());
+        return 2 * overhangMm + (recipe.method().strap().isPresent() ? chain.outerMm(thickness) : chain.middle(thickness).lengthMm());
     }
 }

@@ -7,6 +7,9 @@ import brachion.core.quantity.UnitSystem;
 import brachion.core.shape.Chain;
 import brachion.core.shape.FittedLine;
 import brachion.server.forecasting.OddsOfTheShop;
+import brachion.server.paper.Paper;
+import brachion.server.paper.Ruler;
+import brachion.server.paper.SheetPdf;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.recipe.Within;
 import brachion.server.recipe.Workshops;
@@ -81,13 +84,16 @@ class DrawingController {
     }
 
     /** The same spread over pages of ordinary paper. */
-    @ApiResponse(responseCode = "200", content = @Content(mediaType = PdfPattern.TYPE, schema = @Schema(type = "string", format = "binary")))
-    @PostMapping(path = "/drawing/pdf", produces = PdfPattern.TYPE)
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = SheetPdf.TYPE, schema = @Schema(type = "string", format = "binary")))
+    @PostMapping(path = "/drawing/pdf", produces = SheetPdf.TYPE)
     ResponseEntity<byte[]> pdf(@Valid @RequestBody DrawingFields asked) {
-        return file(asked, "pdf", PdfPattern.TYPE, drawing -> PdfPattern.of(drawing, asked.paper()));
+        return file(asked, "pdf", SheetPdf.TYPE, drawing -> PdfPattern.of(drawing, asked.paper()));
     }
 
     private ResponseEntity<byte[]> file(DrawingFields asked, String ending, String type, Function<Drawing, byte[]> written) {
+        if (asked.paper() == Paper.A5) {
+            throw new RefusedFieldException("paper", "A pattern is printed on A4 or Letter.");
+        }
         Drawing drawing = drawing(asked);
         byte[] file = ChainFields.asked("chain", () -> written.apply(drawing));
         return Download.of(Download.named(asked.what().name().toLowerCase(Locale.ROOT).replace('_', '-'), ending, clock), MediaType.parseMediaType(type), file);
@@ -97,13 +103,13 @@ class DrawingController {
         Recipe recipe = asked.recipe().toRecipe(workshops.now());
         Chain chain = ChainFields.asked("chain", asked.chain()::toChain);
         String name = asked.name() == null || asked.name().isBlank() ? "Curve" : asked.name().strip();
-        Drawings drawings = new Drawings(asked.units());
+        Drawings drawings = new Drawings(new Ruler(asked.units()));
         if (asked.what() == What.PIECE) {
-            return ChainFields.asked("chain", () -> drawings.piece(name, recipe, chain, false));
+            return ChainFields.asked("chain", () -> drawings.piece(name, recipe, chain, asked.overhang(), false));
         }
         Chain formed = ChainFields.asked("chain", () -> odds.chains().formed(recipe, chain, asked.strapTurned()));
         if (asked.what() == What.ON_FORM) {
-            return ChainFields.asked("chain", () -> drawings.piece(name, recipe, formed, true));
+            return ChainFields.asked("chain", () -> drawings.piece(name, recipe, formed, asked.overhang(), true));
         }
         if (asked.form() == null) {
             throw new RefusedFieldException("form", "Say what is wanted of the form.");

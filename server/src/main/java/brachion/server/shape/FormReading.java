@@ -18,12 +18,14 @@ import java.util.stream.Stream;
  * @param laid   how all layers lie on sheets, by rectangles round them
  * @param sheets how many sheets that takes
  * @param pegs   how many pegs
+ * @param clamps how many clamps go along it; 0 where none do
+ * @param alsoRack whether air reaches the inner face of a piece that dries on it
  * @param runOutMm how far its edge goes straight on beyond each end of the piece [mm]; 0 where it does not
  * @param cost   price of the sheets; 0 when nobody said what one costs
  * @param hours  hours to make it
  * @param box    left, upper edge, width, height of it all [mm]
  */
-record FormReading(@NotNull String piece, @NotNull List<PartView> parts, @NotNull List<ShelfLayout.Laid> laid, @NotNull Integer sheets, @NotNull Integer pegs,
+record FormReading(@NotNull String piece, @NotNull List<PartView> parts, @NotNull List<ShelfLayout.Laid> laid, @NotNull Integer sheets, @NotNull Integer pegs, @NotNull Integer clamps, @NotNull Boolean alsoRack,
                    @NotNull Double runOutMm, @NotNull Double cost, @NotNull Double hours, @NotNull List<Double> box) {
 
     /**
@@ -34,8 +36,9 @@ record FormReading(@NotNull String piece, @NotNull List<PartView> parts, @NotNul
      * @param holes  its holes
      * @param layers how many alike
      * @param marks  where something stands on it, as path data [mm]
+     * @param box    left, upper edge, width, height of it [mm]
      */
-    record PartView(Part.Role role, String path, List<HoleView> holes, int layers, List<String> marks) {
+    record PartView(Part.Role role, String path, List<HoleView> holes, int layers, List<String> marks, List<Double> box) {
     }
 
     /**
@@ -54,10 +57,14 @@ record FormReading(@NotNull String piece, @NotNull List<PartView> parts, @NotNul
         for (Part part : form.parts()) {
             parts.add(new PartView(part.role(), SvgFile.path(part.outline()), part.holes().stream()
                     .map(hole -> new HoleView(hole.use(), hole.centre().xMm(), -hole.centre().yMm(), hole.diameterMm())).toList(), part.layers(),
-                    part.marks().stream().map(SvgFile::path).toList()));
+                    part.marks().stream().map(SvgFile::path).toList(), boxOf(List.of(part.outline()))));
         }
-        double[] box = Trace.boxRound(Stream.concat(Stream.of(form.piece()), form.parts().stream().map(Part::outline)).toList());
-        return new FormReading(SvgFile.path(form.piece()), parts, form.layout().laid(), form.layout().sheets(), form.pegs(), form.runOutMm(), form.cost(), form.hours(),
-                List.of(box[0], -box[3], box[2] - box[0], box[3] - box[1]));
+        return new FormReading(SvgFile.path(form.piece()), parts, form.layout().laid(), form.layout().sheets(), form.pegs(), form.clamps(), form.alsoRack(), form.runOutMm(), form.cost(), form.hours(),
+                boxOf(Stream.concat(Stream.of(form.piece()), form.parts().stream().map(Part::outline)).toList()));
+    }
+
+    private static List<Double> boxOf(List<Trace> traces) {
+        double[] box = Trace.boxRound(traces);
+        return List.of(box[0], -box[3], box[2] - box[0], box[3] - box[1]);
     }
 }

@@ -21,6 +21,7 @@ import jakarta.validation.constraints.NotNull;
  * @param clampHoleMm      holes for their heads [mm]; none where the body is cut back
  * @param spacingMm        from clamp to clamp or from peg to peg [mm]
  * @param pegMm            thickness of pegs and pins [mm]
+ * @param alsoRack         whether the piece dries on it; not where nobody said
  */
 record FormWantedFields(
         @NotNull(message = "Choose a form.") FormKind kind,
@@ -31,12 +32,12 @@ record FormWantedFields(
         @NotNull(message = "Say how far the clamps open.") @Within(PhysicalBound.REACH_MM) Double clampReachMm,
         @Within(PhysicalBound.HOLE_MM) Double clampHoleMm,
         @NotNull(message = "The spacing is needed.") @Within(PhysicalBound.SPACING_MM) Double spacingMm,
-        @NotNull(message = "The thickness of the pegs is needed.") @Within(PhysicalBound.PEG_MM) Double pegMm) {
+        @NotNull(message = "The thickness of the pegs is needed.") @Within(PhysicalBound.PEG_MM) Double pegMm, Boolean alsoRack) {
 
     /** It as the core knows it, for the piece of a recipe. */
     FormWanted toWanted(Recipe recipe) {
         return new FormWanted(kind, recipe.method().finishedMm(recipe.blank().thicknessMm()), recipe.blank().widthMm(),
-                recipe.method().strap().map(Strap::thicknessMm).orElse(0.0), clampReachMm, clampHoleMm == null ? 0 : clampHoleMm, spacingMm, pegMm,
+                recipe.method().strap().map(Strap::thicknessMm).orElse(0.0), clampReachMm, clampHoleMm == null ? 0 : clampHoleMm, spacingMm, pegMm, Boolean.TRUE.equals(alsoRack),
                 new SheetGoods(sheetThicknessMm, sheetLengthMm, sheetWidthMm, sheetPrice == null ? 0 : sheetPrice));
     }
 }

@@ -36,7 +36,7 @@ class KeptCurveService implements Curves {
 
     @Override
     public void keep(String name, Chain chain) {
-        keep(new KeptCurveFields(name, ChainFields.of(chain), false));
+        keep(new KeptCurveFields(name, ChainFields.of(chain), false, null));
     }
 
     public void discard(long id) {

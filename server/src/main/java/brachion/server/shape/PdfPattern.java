@@ -1,6 +1,7 @@
 package brachion.server.shape;
 
 import brachion.core.shape.Trace;
+import brachion.server.paper.Paper;
 import brachion.server.shape.Drawing.Layer;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -19,7 +20,6 @@ import org.springframework.core.io.ClassPathResource;
  */
 final class PdfPattern {
 
-    static final String TYPE = "application/pdf";
     private static final String LETTERS = "fonts/AtkinsonHyperlegibleNext-Regular.ttf";
     private static final double CHECK_MM = 100;
     private static final double CHECK_IN_MM = 4 * 25.4;

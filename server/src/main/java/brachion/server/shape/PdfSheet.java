@@ -2,6 +2,7 @@ package brachion.server.shape;
 
 import brachion.core.shape.Place;
 import brachion.core.shape.Trace;
+import brachion.server.paper.Paper;
 import java.io.IOException;
 import java.util.List;
 import org.apache.pdfbox.pdmodel.PDDocument;

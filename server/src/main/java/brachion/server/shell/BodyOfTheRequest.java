@@ -50,6 +50,7 @@ class BodyOfTheRequest extends OncePerRequestFilter {
     private static final MediaType TABLE = MediaType.parseMediaType(TableFile.TYPE);
     private static final List<MediaType> PHOTOGRAPHS = List.of(MediaType.IMAGE_JPEG, MediaType.IMAGE_PNG, MediaType.parseMediaType("image/webp"));
     private static final List<MediaType> DRAWINGS = List.of(MediaType.parseMediaType("image/svg+xml"), MediaType.parseMediaType("image/vnd.dxf"));
+    private static final MediaType LOGBOOK = MediaType.parseMediaType("application/vnd.brachion.logbook+json");
     private static final MediaType BACKUP = MediaType.parseMediaType("application/zip");
 
     /** An answer that came from another thread is looked at when it is there. */
@@ -178,7 +179,7 @@ class BodyOfTheRequest extends OncePerRequestFilter {
         if (given.equalsTypeAndSubtype(MediaType.APPLICATION_JSON) && (given.getCharset() == null || given.getCharset().equals(StandardCharsets.UTF_8))) {
             return LONGEST_DOCUMENT;
         }
-        if (given.equalsTypeAndSubtype(TABLE)) {
+        if (given.equalsTypeAndSubtype(TABLE) || given.equalsTypeAndSubtype(LOGBOOK)) {
             return LONGEST_TABLE;
         }
         if (DRAWINGS.stream().anyMatch(given::equalsTypeAndSubtype)) {

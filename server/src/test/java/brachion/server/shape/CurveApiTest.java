@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import brachion.server.ServerTest;
 import brachion.server.Wire;
+import brachion.server.paper.ReadSheet;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -33,7 +34,7 @@ class CurveApiTest {
     private MockMvcTester mvc;
 
     private static String asked(String method, String chain, boolean turned) {
-        return "{\"recipe\": %s, \"chain\": %s, \"strapTurned\": %s}".formatted(Wire.recipe(12, 200, method), chain, turned);
+        return "{\"recipe\": %s, \"chain\": %s, \"strapTurned\": %s, \"overhangMm\": 0}".formatted(Wire.recipe(12, 200, method), chain, turned);
     }
 
     private MvcTestResult file(String type, String query, String contents) {
@@ -53,6 +54,57 @@ class CurveApiTest {
         assertThat(Wire.read(answer, "$.stockMm", Double.class)).as("under a strap the outer face is as long as the stock").isCloseTo(180 + Math.toRadians(60) * (212 + 272), within(1e-6));
         assertThat(Wire.read(answer, "$.onForm.stretches[1].innerRadiusMm", Double.class)).isLessThan(200);
         assertThat(Wire.read(answer, "$.crosses", Boolean.class)).isFalse();
+    }
+
+    @Test
+    void what_goes_over_at_the_ends_is_stock_and_lies_between_the_stops_of_the_strap() {
+        MvcTestResult answer = Wire.post(mvc, "/api/curves/forecast", asked(Wire.STEEL_STRAP, S, true).replace("\"overhangMm\": 0", "\"overhangMm\": 80"));
+        double stock = 180 + Math.toRadians(60) * (212 + 272) + 160;
+        assertThat(Wire.read(answer, "$.stockMm", Double.class)).isCloseTo(stock, within(1e-6));
+        assertThat(Wire.read(answer, "$.strap.betweenStopsMm", Double.class)).isCloseTo(stock, within(1e-6));
+        assertThat(Wire.read(answer, "$.strap.pullN", Double.class)).isPositive();
+        assertThat(Wire.read(answer, "$.strap.fittings[*].units", List.class)).containsExactlyInAnyOrder("INCH", "METRIC");
+        assertThat(Wire.post(mvc, "/api/curves/forecast", asked(Wire.STEEL_STRAP, S, true).replace("\"overhangMm\": 0", "\"overhangMm\": -1"))).hasStatus(HttpStatus.BAD_REQUEST);
+        assertThat(Wire.post(mvc, "/api/curves/forecast", asked(Wire.STEAM, S, false))).bodyJson().doesNotHavePath("$.strap");
+    }
+
+    private static String sheet(String title) {
+        return "{\"paper\": \"A4\", \"units\": \"METRIC\", \"title\": \"%s\", \"rows\": [{\"label\": \"It pulls with\", \"value\": \"1 kg\"}]}".formatted(title);
+    }
+
+    @Test
+    void a_strap_has_a_sheet_with_its_length_and_its_holes() throws Exception {
+        MvcTestResult answer = Wire.post(mvc, "/api/sheets/strap", "{\"sheet\": %s, \"curve\": %s}".formatted(sheet("S: the strap"), asked(Wire.STEEL_STRAP.replace("0.9", "2.5"), S, true)
+                .replace("\"widthMm\": 25", "\"widthMm\": 60")));
+        assertThat(answer).hasStatusOk();
+        ReadSheet read = new ReadSheet(answer.getResponse().getContentAsByteArray());
+        long between = Math.round(180 + Math.toRadians(60) * (212 + 272));
+        assertThat(read.text()).contains("S: the strap", "It pulls with", "from stop to stop " + between + " mm", "R 200 mm, 60°", "The strap laid flat", "One end, full size");
+        assertThat(read.onOneAnother()).isEmpty();
+        MvcTestResult none = Wire.post(mvc, "/api/sheets/strap", "{\"sheet\": %s, \"curve\": %s}".formatted(sheet("S"), asked(Wire.STEAM, S, true)));
+        assertThat(none).hasStatus(HttpStatus.BAD_REQUEST);
+        assertThat(Wire.refusedFields(none)).containsExactly("curve.recipe.method");
+    }
+
+    @Test
+    void every_form_has_a_sheet_drawn_to_scale() throws Exception {
+        for (String kind : List.of("ONE_SIDED", "PRESS", "RIBS", "BLOCKS", "PEG_BOARD")) {
+            MvcTestResult answer = Wire.post(mvc, "/api/sheets/form", "{\"sheet\": %s, \"curve\": %s, \"form\": %s}".formatted(sheet(kind), asked(Wire.STEAM, S, false), FORM.formatted(kind)));
+            assertThat(answer).as(kind).hasStatusOk();
+            ReadSheet read = new ReadSheet(answer.getResponse().getContentAsByteArray());
+            assertThat(read.text()).as(kind).contains(kind, "The form, 1 : ", "How the parts lie on ");
+            assertThat(read.onOneAnother()).as(kind).isEmpty();
+        }
+    }
+
+    @Test
+    void a_form_that_is_a_rack_has_spacers() {
+        MvcTestResult answer = Wire.post(mvc, "/api/curves/form", "{\"curve\": %s, \"form\": %s}".formatted(asked(Wire.STEAM, S, false).replace("\"widthMm\": 25", "\"widthMm\": 70"),
+                FORM.formatted("ONE_SIDED").replace("\"pegMm\": 12", "\"pegMm\": 12, \"alsoRack\": true")));
+        assertThat(answer).hasStatusOk();
+        assertThat(Wire.read(answer, "$.parts[*].role", List.class)).isEqualTo(List.of("BODY", "SPACER"));
+        assertThat(Wire.read(answer, "$.alsoRack", Boolean.class)).isTrue();
+        assertThat(Wire.read(answer, "$.clamps", Integer.class)).isEqualTo(7);
     }
 
     @Test

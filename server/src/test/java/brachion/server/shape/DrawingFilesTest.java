@@ -14,6 +14,7 @@ import brachion.core.shape.Stretch.Arc;
 import brachion.core.shape.Stretch.Straight;
 import brachion.core.shape.Trace;
 import brachion.core.shape.Turn;
+import brachion.server.paper.Paper;
 import brachion.server.shape.Drawing.Label;
 import brachion.server.shape.Drawing.Layer;
 import brachion.server.shape.Drawing.Stroke;

@@ -1,0 +1,112 @@
+package brachion.server.paper;
+
+import brachion.core.bending.Outline;
+import brachion.core.bending.Strap;
+import brachion.core.method.Recipe;
+import brachion.core.method.Sheet;
+import brachion.core.method.Sheet.Measure;
+import brachion.core.shape.Place;
+import brachion.core.shape.Trace;
+import brachion.server.paper.Sketch.Ink;
+import java.util.ArrayList;
+import java.util.List;
+
+/** A piece cut across, or its saw cuts from the side, at full size where there is room, larger where they are small. */
+final class CrossSection {
+
+    private static final double ROOM_MM = 44;
+    private static final double TOP_MM = 8;
+    private static final double BELOW_MM = 10;
+    /** Scales that are easily reckoned with. */
+    private static final double[] SCALES = {5, 4, 3, 2, 1, 1 / 2.0, 1 / 3.0, 1 / 4.0, 1 / 5.0, 1 / 10.0, 1 / 20.0};
+    private static final int STEPS = 40;
+    private static final int CUTS_SHOWN = 3;
+
+    private CrossSection() {
+    }
+
+    static Sketch of(Recipe recipe, Ruler ruler, double widthMm) {
+        Sheet sheet = recipe.method().sheet(recipe);
+        return sheet.value(Measure.CUTS).isPresent() ? ofCuts(recipe, sheet, ruler, widthMm) : across(recipe, sheet, ruler, widthMm);
+    }
+
+    private static double scale(double wideMm, double highMm, double roomMm) {
+        for (double scale : SCALES) {
+            if (wideMm * scale <= roomMm && highMm * scale <= ROOM_MM) {
+                return scale;
+            }
+        }
+        return Math.min(roomMm / wideMm, ROOM_MM / highMm);
+    }
+
+    private static Sketch across(Recipe recipe, Sheet sheet, Ruler ruler, double widthMm) {
+        double thickness = recipe.method().finishedMm(recipe.blank().thicknessMm());
+        double wide = recipe.blank().widthMm();
+        double scale = scale(wide, thickness, widthMm / 2);
+        double high = thickness * scale;
+        double left = (widthMm - wide * scale) / 2;
+        double right = left + wide * scale;
+        Sketch on = new Sketch(widthMm, TOP_MM + high + BELOW_MM);
+        Trace outline = outline(recipe.blank().outline(), wide, thickness);
+        on.trace(outline, new Placing(scale, widthMm / 2, TOP_MM + high), Ink.THICK, true);
+        long plies = Math.round(sheet.value(Measure.PLIES).orElse(1));
+        for (int ply = 1; ply < plies; ply++) {
+            on.line(left, TOP_MM + high * ply / plies, right, TOP_MM + high * ply / plies, Ink.LINE);
+        }
+        recipe.method().strap().ifPresent(strap -> {
+            double band = Math.min(strap.widthMm(), wide) * scale;
+            on.box((widthMm - band) / 2, TOP_MM - Math.max(0.8, strap.thicknessMm() * scale), band, Math.max(0.8, strap.thicknessMm() * scale), Ink.LINE, false);
+            on.word(strapInWords(strap, ruler), widthMm / 2, TOP_MM - Math.max(0.8, strap.thicknessMm() * scale) - 1);
+        });
+        on.down(right + 6, TOP_MM, TOP_MM + high, plies > 1 ? plies + " × " + ruler.exact(thickness / plies) + " = " + ruler.exact(thickness) : ruler.exact(thickness));
+        on.across(left, right, TOP_MM + high + 8, ruler.exact(wide));
+        on.caption("Cut across, " + Placing.inWords(scale) + "; outer face up.");
+        return on;
+    }
+
+    private static String strapInWords(Strap strap, Ruler ruler) {
+        return "strap " + ruler.exact(strap.thicknessMm());
+    }
+
+    private static Trace outline(Outline outline, double wide, double thickness) {
+        List<Place> right = new ArrayList<>();
+        List<Place> left = new ArrayList<>();
+        for (int i = 0; i <= STEPS; i++) {
+            // closer together towards the faces, where a round turns fastest
+            double height = (1 - Math.cos(Math.PI * i / STEPS)) / 2;
+            double half = wide / 2 * outline.share(height);
+            right.add(new Place(half, height * thickness));
+            left.add(0, new Place(-half, height * thickness));
+        }
+        right.addAll(left);
+        return Trace.through(right, true);
+    }
+
+    private static Sketch ofCuts(Recipe recipe, Sheet sheet, Ruler ruler, double widthMm) {
+        double thickness = recipe.blank().thicknessMm();
+        double kerf = sheet.value(Measure.KERF).orElseThrow();
+        double pitch = sheet.value(Measure.PITCH).orElseThrow();
+        double webMm = sheet.value(Measure.WEB).orElseThrow();
+        double shown = CUTS_SHOWN * pitch + kerf;
+        double scale = scale(shown, thickness, widthMm * 0.55);
+        double high = thickness * scale;
+        double left = widthMm * 0.18;
+        double right = left + shown * scale;
+        double web = Math.min(webMm, thickness) * scale;
+        Sketch on = new Sketch(widthMm, TOP_MM + high + BELOW_MM);
+        on.box(left, TOP_MM, shown * scale, high, Ink.THICK, true);
+        for (int cut = 0; cut < CUTS_SHOWN; cut++) {
+            double x = left + (cut + 0.5) * pitch * scale;
+            on.box(x, TOP_MM + web, kerf * scale, high - web, Ink.LINE, false);
+        }
+        double first = left + 0.5 * pitch * scale;
+        on.across(first, first + pitch * scale, TOP_MM - 2, ruler.exact(pitch));
+        on.down(right + 5, TOP_MM, TOP_MM + web, "leave " + ruler.exact(webMm));
+        on.down(right + 5, TOP_MM + web, TOP_MM + high, "cut " + ruler.exact(Math.max(0, thickness - webMm)));
+        on.down(left - 5, TOP_MM, TOP_MM + high, "");
+        on.word(ruler.exact(thickness), left - 7 - Sketch.wide(ruler.exact(thickness)) / 2, TOP_MM + high / 2 + Sketch.LETTERS_MM / 2);
+        on.across(first, first + kerf * scale, TOP_MM + high + 8, "saw " + ruler.exact(kerf));
+        on.caption("Three cuts from the side, " + Placing.inWords(scale) + "; outer face up.");
+        return on;
+    }
+}
