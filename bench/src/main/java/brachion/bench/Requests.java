@@ -62,13 +62,16 @@ final class Requests {
                 post("/api/forecast/side-by-side", turn -> asked(RECIPE.formatted(MEASURED, 98), ", \"wanted\": 0.9")), 40, 40);
         String arcs = IntStream.range(0, 6).mapToObj(arc -> """
                 {"kind": "STRAIGHT", "lengthMm": 60}, {"kind": "ARC", "innerRadiusMm": %d, "angleDegrees": 40, "turn": "%s"}""".formatted(150 + 20 * arc, arc % 2 == 0 ? "LEFT" : "RIGHT"))
-                .collect(Collectors.joining(", ", ", \"strapTurned\": true, \"chain\": {\"stretches\": [", "]}"));
+                .collect(Collectors.joining(", ", ", \"strapTurned\": true, \"overhangMm\": 100, \"chain\": {\"stretches\": [", "]}"));
         String curve = asked(RECIPE.formatted(MEASURED, 98), arcs);
         row("a curve of 12 parts, 6 of them bends", "aim: 10 ms more than one bend", post("/api/curves/forecast", turn -> curve), 200, 200);
         String metres = asked(RECIPE.formatted(MEASURED, 98), """
                 , "strapTurned": true, "what": "PIECE", "name": "A rail", "units": "METRIC", "paper": "A4",
                 "chain": {"stretches": [{"kind": "STRAIGHT", "lengthMm": 700}, {"kind": "ARC", "innerRadiusMm": 300, "angleDegrees": 120, "turn": "LEFT"}, {"kind": "STRAIGHT", "lengthMm": 700}]}""");
         row("pattern of a curve of two metres as PDF", "aim: 400 ms", post("/api/curves/drawing/pdf", turn -> metres), 20, 20);
+        String sheet = "{\"sheet\": {\"paper\": \"A4\", \"units\": \"METRIC\", \"title\": \"Rib\"}, \"drawn\": [\"BENT\", \"LAID_OUT\", \"ACROSS\"], \"recipe\": "
+                + RECIPE.formatted(MEASURED, 98) + "}";
+        row("a sheet for the bench with three drawings as PDF", "", post("/api/sheets/bend", turn -> sheet), 40, 40);
         String broken = "/api/trials/" + broken();
         row("a record, forecast as it was done", "", get(broken + "/forecast"), 40, 40);
         row("what was behind its flaw", "", post(broken + "/diagnosis", turn -> MARKS_ALONE), 40, 40);

@@ -21,6 +21,7 @@ import org.springframework.core.io.ClassPathResource;
 final class PdfPattern {
 
     private static final String LETTERS = "fonts/AtkinsonHyperlegibleNext-Regular.ttf";
+    private static final String HEADINGS = "fonts/BricolageGrotesque-SemiBold.ttf";
     private static final double CHECK_MM = 100;
     private static final double CHECK_IN_MM = 4 * 25.4;
     private static final double TITLE_MM = 7;
@@ -29,6 +30,7 @@ final class PdfPattern {
 
     private final PDDocument document;
     private final PDFont font;
+    private final PDFont headings;
     private final Paper paper;
     private final Tiles tiles;
     private final List<Drawn> drawn;
@@ -41,18 +43,19 @@ final class PdfPattern {
         }
     }
 
-    private PdfPattern(PDDocument document, PDFont font, Paper paper, Tiles tiles) {
+    private PdfPattern(PDDocument document, Paper paper, Tiles tiles) throws IOException {
         this.document = document;
-        this.font = font;
+        this.font = letters(document, LETTERS);
+        this.headings = letters(document, HEADINGS);
         this.paper = paper;
         this.tiles = tiles;
         this.drawn = tiles.drawing().strokes().stream().map(stroke -> new Drawn(stroke, Trace.boxRound(List.of(stroke.trace())))).toList();
     }
 
     static byte[] of(Drawing drawing, Paper paper) {
-        try (PDDocument document = new PDDocument(); InputStream letters = new ClassPathResource(LETTERS).getInputStream()) {
+        try (PDDocument document = new PDDocument()) {
             document.getDocumentInformation().setTitle(drawing.title());
-            PdfPattern pattern = new PdfPattern(document, PDType0Font.load(document, letters, true), paper, Tiles.of(drawing, paper));
+            PdfPattern pattern = new PdfPattern(document, paper, Tiles.of(drawing, paper));
             pattern.map();
             for (Tiles.Tile tile : pattern.tiles.used()) {
                 pattern.page(tile);
@@ -65,12 +68,18 @@ final class PdfPattern {
         }
     }
 
+    private static PDFont letters(PDDocument document, String file) throws IOException {
+        try (InputStream letters = new ClassPathResource(file).getInputStream()) {
+            return PDType0Font.load(document, letters, true);
+        }
+    }
+
     private void map() throws IOException {
         double left = Tiles.MARGIN_MM;
         double width = Tiles.widthMm(paper);
         try (PdfSheet on = new PdfSheet(document, font, paper)) {
             double y = paper.heightMm() - Tiles.MARGIN_MM - TITLE_MM;
-            on.words(tiles.drawing().title(), left, y, TITLE_MM, width);
+            on.words(headings, tiles.drawing().title(), left, y, TITLE_MM, width);
             for (String note : tiles.drawing().notes()) {
                 y -= LINE_MM;
                 on.words(note, left, y, WORDS_MM, width);

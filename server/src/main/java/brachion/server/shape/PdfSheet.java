@@ -87,10 +87,15 @@ final class PdfSheet implements AutoCloseable {
 
     /** Words no wider than there is room [mm]; longer ones are set smaller. */
     void words(String text, double x, double y, double size, double room) throws IOException {
-        String known = known(text);
-        double fits = Math.min(size, size * room / Math.max(1e-9, font.getStringWidth(known) / 1000 * size));
+        words(font, text, x, y, size, room);
+    }
+
+    /** The same in other letters. */
+    void words(PDFont letters, String text, double x, double y, double size, double room) throws IOException {
+        String known = known(letters, text);
+        double fits = Math.min(size, size * room / Math.max(1e-9, letters.getStringWidth(known) / 1000 * size));
         on.beginText();
-        on.setFont(font, (float) fits);
+        on.setFont(letters, (float) fits);
         on.newLineAtOffset((float) x, (float) y);
         on.showText(known);
         on.endText();
@@ -98,22 +103,22 @@ final class PdfSheet implements AutoCloseable {
 
     /** How wide words are [mm]. */
     double letters(String text, double size) throws IOException {
-        return font.getStringWidth(known(text)) / 1000 * size;
+        return font.getStringWidth(known(font, text)) / 1000 * size;
     }
 
     /** Signs the letters do not have become a question mark. */
-    private String known(String text) throws IOException {
+    private static String known(PDFont letters, String text) throws IOException {
         StringBuilder known = new StringBuilder();
         for (int sign : text.codePoints().toArray()) {
             String one = Character.toString(sign);
-            known.append(has(one) ? one : "?");
+            known.append(has(letters, one) ? one : "?");
         }
         return known.toString();
     }
 
-    private boolean has(String sign) throws IOException {
+    private static boolean has(PDFont letters, String sign) throws IOException {
         try {
-            return font.encode(sign).length > 0;
+            return letters.encode(sign).length > 0;
         } catch (IllegalArgumentException unknown) {
             return false;
         }
