@@ -130,7 +130,7 @@ function DropPlace({ file, onFile }: { file: File | null; onFile: (file: File | 
         <Button variant={file ? 'outlined' : 'contained'} onClick={() => { input.current?.click(); }}>
           {file ? 'Choose another table' : 'Choose a table'}
         </Button>
-        <input ref={input} type="file" hidden accept=".csv,.tsv,.txt,.xlsx,.json,text/csv" aria-label="Table of bends"
+        <input ref={input} type="file" hidden accept=".csv,.tsv,.txt,.xlsx,.ods,.json,text/csv" aria-label="Table of bends"
           onChange={(event) => {
             onFile(event.target.files?.[0]);
             // the same file can be chosen again after it was mended
@@ -140,7 +140,7 @@ function DropPlace({ file, onFile }: { file: File | null; onFile: (file: File | 
       </Box>
       <Lines onFile={onFile} />
       <Typography variant="body2" color="text.secondary">
-        A table is a CSV file or a workbook (XLSX) with a line for each bend, under headings of your own: what they mean is asked once and remembered. A JSON document taken out here comes in, too. A cell may bring its
+        A table is a CSV file or a workbook (XLSX or ODS) with a line for each bend, under headings of your own: what they mean is asked once and remembered. A JSON document taken out here comes in, too. A cell may bring its
         unit, such as 3/8 in or 1 h 30 min. For the headings known here, take out{' '}
         <Link href={inThisShop('/api/exchange/trials?units=METRIC')} download>your own bends</Link> and see.
       </Typography>

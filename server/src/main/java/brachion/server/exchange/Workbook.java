@@ -25,7 +25,7 @@ import org.dhatim.fastexcel.reader.ExcelReaderException;
 import org.dhatim.fastexcel.reader.ReadableWorkbook;
 import org.dhatim.fastexcel.reader.ReadingOptions;
 
-/** Tables as workbooks (Office Open XML, ECMA-376): the first sheet with something in it, cell by cell as it is shown; formulas by their last value. */
+/** Tables as workbooks (Office Open XML, ECMA-376, and OpenDocument): the first sheet with something in it, cell by cell as it is shown; formulas by their last value. */
 final class Workbook {
 
     private static final byte[] ZIP = {'P', 'K', 3, 4};
@@ -51,6 +51,9 @@ final class Workbook {
     /** The rows of the first sheet that has any; refuses what is no workbook, with the field {@code file}. */
     static List<Row> rows(byte[] file) {
         requireModest(file);
+        if (OpenSpreadsheet.is(file)) {
+            return worded(OpenSpreadsheet.rows(file));
+        }
         try (ReadableWorkbook book = new ReadableWorkbook(new ByteArrayInputStream(file), new ReadingOptions(true, false))) {
             for (org.dhatim.fastexcel.reader.Sheet sheet : book.getSheets().toList()) {
                 List<Row> rows = new ArrayList<>();
@@ -65,10 +68,17 @@ final class Workbook {
                     return rows;
                 }
             }
+            return worded(List.of());
         } catch (IOException | UncheckedIOException | ExcelReaderException | IllegalArgumentException broken) {
             throw new RefusedFieldException("file", "This workbook cannot be read. Save it anew, or save the sheet as CSV.");
         }
-        throw new RefusedFieldException("file", "The workbook is empty: there is not one word in its sheets.");
+    }
+
+    private static List<Row> worded(List<Row> rows) {
+        if (rows.isEmpty()) {
+            throw new RefusedFieldException("file", "The workbook is empty: there is not one word in its sheets.");
+        }
+        return rows;
     }
 
     /** Refuses what unpacks to far more than any table of bends, before anything reads it. */

@@ -16,6 +16,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
+import com.github.miachm.sods.Sheet;
+import com.github.miachm.sods.SpreadSheet;
 import org.apache.poi.ss.usermodel.CellStyle;
 import org.apache.poi.ss.usermodel.Row;
 import org.apache.poi.xssf.usermodel.XSSFSheet;
@@ -74,9 +76,37 @@ class WorkbookApiTest {
         }
     }
 
+    /** The same by an independent library that writes OpenDocument (SODS); percentages and formulas it leaves to whoever opens it. */
+    private static byte[] openBook() throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        SpreadSheet book = new SpreadSheet();
+        book.appendSheet(new Sheet("Ideas"));
+        List<Object> headings = List.of("day", "species", "seasoning", "moisture [%]", "thickness [in]", "width [in]", "inner radius [in]", "bend angle", "method", "steam [min]",
+                "chamber [°F]", "ended", "note");
+        List<Object> values = List.of(LocalDate.of(2025, 3, 14), "White ash", "air dried", 18, 0.375, 1.5, 5.5, 180, "steam box", 45, 208, "clean",
+                "=NOT() a formula, \"quoted\"\nand a second line");
+        Sheet sheet = new Sheet("Bends", 3, headings.size());
+        for (int column = 0; column < headings.size(); column++) {
+            sheet.getRange(0, column).setValue(headings.get(column));
+            sheet.getRange(2, column).setValue(values.get(column));
+        }
+        book.appendSheet(sheet);
+        book.save(out);
+        return out.toByteArray();
+    }
+
     @Test
     void a_workbook_is_read_as_it_is_shown() throws Exception {
-        MvcTestResult read = send("/api/exchange/readings", book());
+        assertRead(book());
+    }
+
+    @Test
+    void an_open_document_is_read_alike() throws Exception {
+        assertRead(openBook());
+    }
+
+    private void assertRead(byte[] book) throws IOException {
+        MvcTestResult read = send("/api/exchange/readings", book);
         assertThat(read(read, "$.left", Integer.class)).as(new String(read.getResponse().getContentAsByteArray(), StandardCharsets.UTF_8)).isZero();
         assertThat(read(read, "$.trials[0].bentOn", String.class)).isEqualTo("2025-03-14");
         assertThat(read(read, "$.trials[0].recipe.blank.moisturePercent", Double.class)).isEqualTo(18);
