@@ -63,8 +63,8 @@ export function useExchangeWrites() {
   const onSuccess = () =>
     Promise.all([ROWS, ['trials'], ['forecast']].map((queryKey) => client.invalidateQueries({ queryKey })));
   const bringIn = useMutation({
-    mutationFn: (file: File) =>
-      body(api.POST('/api/exchange/trials', { ...asTable(file), params: { query: { fileName: file.name } } })),
+    mutationFn: ({ file, whole }: { file: File; whole: boolean }) =>
+      body(api.POST('/api/exchange/trials', { ...asTable(file), params: { query: { fileName: file.name, whole } } })),
     onSuccess,
   });
   const takeBack = useMutation({

@@ -2266,6 +2266,8 @@ export interface components {
             note: string;
             recipe: components["schemas"]["RecipeFields"];
             madeWith?: components["schemas"]["UsedFields"][];
+            /** Format: int64 */
+            curveId?: number;
         };
         UsedFields: {
             /** Format: int64 */
@@ -6527,6 +6529,7 @@ export interface operations {
         parameters: {
             query: {
                 fileName: string;
+                whole?: boolean;
             };
             header?: {
                 /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */

@@ -59,10 +59,21 @@ it('looks into a chosen table before anything is kept', async () => {
   const broughtIn = { coming: 120, left: 1, alreadyHere: 0, trials: [1, 2], rows: [3] };
   bringIn.mutateAsync.mockResolvedValue(broughtIn);
   await userEvent.click(screen.getByRole('button', { name: 'Bring in 120 bends and keep 1 row to mend' }));
-  expect(bringIn.mutateAsync).toHaveBeenCalledWith(FILE);
+  expect(bringIn.mutateAsync).toHaveBeenCalledWith({ file: FILE, whole: false });
   expect(notices.map((notice) => notice.message)).toEqual(['120 bends brought in, 1 row waits to be mended.']);
   notices[0]?.undo?.();
   expect(takeBack.mutate.mock.calls[0]?.[0]).toEqual(broughtIn);
+});
+
+it('brings in nothing of a table that is wanted whole while a row of it cannot be read', async () => {
+  reading.mutate.mockImplementation(() => { reading.data = TABLE; });
+  show(<BringIn />);
+  await userEvent.upload(screen.getByLabelText('Table of bends'), FILE);
+  const only = await screen.findByRole('switch', { name: /^Only the whole table/ });
+  await userEvent.click(only);
+  expect(screen.getByRole('button', { name: /^Bring in 120 bends/ })).toHaveProperty('disabled', true);
+  await userEvent.click(only);
+  expect(screen.getByRole('button', { name: /^Bring in 120 bends/ })).toHaveProperty('disabled', false);
 });
 
 it('takes cells that are pasted as a table', async () => {

@@ -1,10 +1,11 @@
-import { Alert, Box, Button, Link, Typography } from '@mui/material';
+import { Alert, Box, Button, FormControlLabel, Link, Switch, Typography } from '@mui/material';
 import { useRef, useState, type ClipboardEvent, type DragEvent } from 'react';
 import { useExchangeWrites, useForgotten, useNotebook, useSaid, useTableReading } from '../api/exchange';
 import type { NotebookAnswer, TableAnswer, Translation } from '../api/schema';
 import { inThisShop } from '../api/shop';
 import { Field } from '../app/Field';
 import { useNotice } from '../app/notice';
+import { useStored } from '../app/storage';
 import { TrialSummary } from '../trials/TrialSummary';
 import { NotebookPart } from './notebook/NotebookPart';
 import { UnreadRow } from './UnreadRow';
@@ -19,6 +20,7 @@ export function BringIn() {
   const [foreign, setForeign] = useState<NotebookAnswer>();
   const reading = useTableReading();
   const { bringIn, takeBack } = useExchangeWrites();
+  const [whole, setWhole] = useStored('brachion.exchange.whole', false);
   const notify = useNotice();
   const look = async (chosen: File | undefined) => {
     if (!chosen) return;
@@ -40,7 +42,7 @@ export function BringIn() {
   };
   const put = async () => {
     if (!file) return;
-    const broughtIn = await bringIn.mutateAsync(file);
+    const broughtIn = await bringIn.mutateAsync({ file, whole });
     const { coming, left } = broughtIn;
     notify({
       message: `${many(coming, 'bend', 'bends')} brought in${left > 0 ? `, ${many(left, 'row waits', 'rows wait')} to be mended` : ''}.`,
@@ -65,12 +67,15 @@ export function BringIn() {
         <>
           <Alert severity={reading.data.left > 0 ? 'warning' : 'success'} role="status"
             action={reading.data.coming + reading.data.left > 0 && (
-              <Button variant="contained" loading={bringIn.isPending} onClick={() => { void put().catch(() => undefined); }}>
+              <Button variant="contained" disabled={whole && reading.data.left > 0} loading={bringIn.isPending} onClick={() => { void put().catch(() => undefined); }}>
                 {bringInWords(reading.data)}
               </Button>
             )}>
             {holdsInWords(reading.data)}
           </Alert>
+          {reading.data.left > 0 && (
+            <FormControlLabel control={<Switch checked={whole} onChange={(_, only) => { setWhole(only); }} />} label="Only the whole table: nothing comes in until every row can be read" />
+          )}
           <Rows table={reading.data} />
         </>
       )}

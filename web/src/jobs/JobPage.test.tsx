@@ -22,14 +22,20 @@ const OUTSTANDING: OutstandingAnswer = { missing: 3, toStart: 3, suffices: 0, pe
 
 const writes = { change: { mutateAsync: vi.fn(), isPending: false }, close: { mutateAsync: vi.fn(), isPending: false }, takeUpAgain: { mutate: vi.fn() } };
 vi.mock('react-router', async (original) => ({ ...(await original<object>()), useParams: () => ({ id: '3' }) }));
-vi.mock('../api/jobs', () => ({ useJobs: () => ({ data: [JOB] }), useOutstanding: () => ({ data: OUTSTANDING, isPlaceholderData: false }), useJobWrites: () => writes }));
+vi.mock('../api/jobs', () => ({ useJobs: () => ({ data: jobs }), useOutstanding: () => ({ data: OUTSTANDING, isPlaceholderData: false }), useJobWrites: () => writes }));
 vi.mock('../api/things', () => ({
   useThings: () => ({ data: [{ id: 4, item: { name: 'Rib form' } }, { id: 5, item: { name: 'Bar clamps' } }] }),
   useThingsFor: () => ({ data: [{ itemId: 4, item: { kind: 'FORM', name: 'Rib form', room: 1, note: '' }, misfits: [], takes: 1, freeFrom: '2026-01-01T00:00:00Z', suggested: false }] }),
 }));
+const KEPT = [{ id: 11, name: 'Crook', curve: { name: 'Crook', chain: { stretches: [{ kind: 'STRAIGHT', lengthMm: 100 }] }, strapTurned: true, overhangMm: 60 } }, { id: 12, name: 'Leg', curve: { name: 'Leg', chain: { stretches: [] }, strapTurned: false } }];
+vi.mock('../api/curves', () => ({ useKeptCurves: () => ({ data: KEPT }) }));
 vi.mock('../api/queries', () => ({ useSpecies: () => ({ data: [{ id: 'white-ash', commonName: 'White ash' }] }) }));
 
-beforeEach(() => { vi.clearAllMocks(); });
+let jobs: JobView[] = [JOB];
+beforeEach(() => {
+  vi.clearAllMocks();
+  jobs = [JOB];
+});
 
 it('says how far it is, and leads to each of its pieces', () => {
   show(<JobPage />);
@@ -48,6 +54,29 @@ it('says with what of the rig its pieces are made, and is told otherwise', async
   await userEvent.click(screen.getByRole('checkbox', { name: /^Rib form/ }));
   await userEvent.click(screen.getByRole('button', { name: 'Keep it' }));
   expect(writes.change.mutateAsync).toHaveBeenCalledWith({ view: JOB, job: { ...JOB.job, madeWith: [{ itemId: 5, takes: 6 }, { itemId: 4, takes: 1 }] } });
+});
+
+it('is told the curve its pieces are bent to, of those that are kept', async () => {
+  show(<JobPage />);
+  expect(screen.getByText('Bent once, as planned.')).toBeDefined();
+  expect(screen.queryByRole('button', { name: 'Open the curve' })).toBeNull();
+  await userEvent.click(screen.getByRole('button', { name: 'Its curve' }));
+  await userEvent.click(screen.getByRole('button', { name: 'Leg' }));
+  await userEvent.click(screen.getByRole('button', { name: 'Keep it so' }));
+  expect(writes.change.mutateAsync).toHaveBeenCalledWith({ view: JOB, job: { ...JOB.job, curveId: 12 } });
+});
+
+it('opens its curve beside its plan, and says when that was let go', async () => {
+  jobs = [{ ...JOB, job: { ...JOB.job, curveId: 11 } }];
+  const { unmount } = show(<JobPage />);
+  expect(screen.getByText('Bent to the curve “Crook”')).toBeDefined();
+  await userEvent.click(screen.getByRole('button', { name: 'Open the curve' }));
+  expect(readStored('brachion.curve')).toMatchObject({ name: 'Crook', strapTurned: true, overhangMm: 60 });
+  expect(readStored('brachion.planned-job')).toEqual({ job: 3 });
+  unmount();
+  jobs = [{ ...JOB, job: { ...JOB.job, curveId: 99 } }];
+  show(<JobPage />);
+  expect(screen.getByText('Its curve was let go.')).toBeDefined();
 });
 
 it('opens a plan there was before for the same job', async () => {

@@ -17,6 +17,7 @@ import { SEVERITY } from '../trials/words';
 import { printDay, today } from '../units/days';
 import { jobForm, jobOf, planFor } from './draft';
 import { JobDialog } from './JobDialog';
+import { JobsCurve } from './JobsCurve';
 import { JobsThings } from './JobsThings';
 import { Marks } from './Marks';
 import { nameOf, outstandingInWords, progressInWords, wantedLine } from './words';
@@ -77,7 +78,7 @@ function Heading({ view }: { view: JobView }) {
       {changing && (
         <JobDialog title="Change the job" first={jobForm(job)} keep="Keep it so" onLeave={() => { setChanging(false); }}
           onKeep={async (form) => {
-            await change.mutateAsync({ view, job: jobOf(form, { recipe: job.recipe, madeWith: job.madeWith ?? [] }) });
+            await change.mutateAsync({ view, job: jobOf(form, { recipe: job.recipe, madeWith: job.madeWith ?? [], ...(job.curveId === undefined ? {} : { curveId: job.curveId }) }) });
             setChanging(false);
           }} />
       )}
@@ -103,6 +104,7 @@ function Plan({ view, toStart }: { view: JobView; toStart: number | undefined })
         <PieceGlyph recipe={job.recipe} severity="CLEAN" />
         <Typography>{woodOf(job.recipe)}, {stockLine(job.recipe)}; {shapeLine(job.recipe, system)}. {processLine(job.recipe, system)}</Typography>
       </Box>
+      <JobsCurve view={view} />
       <JobsThings view={view} />
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1.5 }}>
         <PutOnBench recipe={job.recipe} stale={false} called={job.name} jobId={id} {...(toStart ? { many: toStart } : {})} />

@@ -22,7 +22,7 @@ export function jobForm({ name, wanted, certainty, flawsPass, dueOn, note }: Job
 }
 
 /** The job that was typed, with its plan; throws what keeps it from being one. */
-export function jobOf({ name, wanted, certainty, good, dueOn, note }: JobForm, plan: Pick<JobFields, 'recipe' | 'madeWith'>): JobFields {
+export function jobOf({ name, wanted, certainty, good, dueOn, note }: JobForm, plan: Pick<JobFields, 'recipe' | 'madeWith' | 'curveId'>): JobFields {
   const pieces = wholeNumber(wanted);
   if (name.trim() === '') throw new Error('Give the job a name.');
   if (pieces === undefined) throw new Error(`“${wanted}” is not a number of pieces.`);

@@ -14,12 +14,12 @@ export const AFTERWARDS_DRAFT = 'brachion.afterwards';
 /** A day on the form and two weeks on the rack; common practice. */
 export const USUALLY_AFTERWARDS: Afterwards = { formHours: 24, rackDays: 14 };
 
-/** Takes a recipe from elsewhere into the plan and goes there. */
-export function usePlanIt(): (recipe: RecipeFields) => void {
+/** Takes a recipe from elsewhere into the plan and goes there, or to a part of it. */
+export function usePlanIt(): (recipe: RecipeFields, part?: string) => void {
   const [system] = useUnits();
   const navigate = useNavigate();
-  return (recipe) => {
+  return (recipe, part = '/plan') => {
     writeStored(PLAN_DRAFT, formOf(recipe, system));
-    void navigate('/plan');
+    void navigate(part);
   };
 }

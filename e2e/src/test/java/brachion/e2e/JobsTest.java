@@ -74,6 +74,26 @@ class JobsTest extends BrowserTest {
     }
 
     @Test
+    void a_job_is_bent_to_a_curve_that_was_kept() {
+        show("/plan/jobs");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Orchard gate")).first().click();
+        assertThat(page.getByText("Bent to the curve “Crook handle”")).isVisible();
+        button("Open the curve").click();
+        page.waitForURL("**/plan/curve");
+        assertThat(button("Crook handle")).hasAttribute("aria-pressed", "true");
+        assertThat(page.getByText("For Orchard gate")).isVisible();
+        page.goBack();
+        button("Its curve").click();
+        button("Settle leg").click();
+        button("Keep it so").click();
+        assertThat(page.getByText("Bent to the curve “Settle leg”")).isVisible();
+        button("Its curve").click();
+        button("Crook handle").click();
+        button("Keep it so").click();
+        assertThat(page.getByText("Bent to the curve “Crook handle”")).isVisible();
+    }
+
+    @Test
     void a_record_is_said_to_have_been_for_a_job() {
         show("/records/9");
         page.getByText("It was for a job").click();

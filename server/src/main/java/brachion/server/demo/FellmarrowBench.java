@@ -49,16 +49,16 @@ final class FellmarrowBench {
      * @param rig        the things they are made with
      * @param framesBent records of frames that were bent for the first
      */
-    void layOn(Bench bench, Jobs jobs, Trials trials, FellmarrowRig rig, List<Long> framesBent) {
+    void layOn(Bench bench, Jobs jobs, Trials trials, FellmarrowRig rig, FellmarrowCurves curves, List<Long> framesBent) {
         RecipeFields frame = recipe("white-ash", Seasoning.AIR_DRIED, 17, 1 / 2.0, 13 / 16.0, 6, 180, steamed(0, 40), "Tamsin");
         RecipeFields handle = recipe("red-oak", Seasoning.KILN_DRIED, 8, 7 / 8.0, 7 / 8.0, 3.5, 180, steamed(14, 55), "Tamsin");
         RecipeFields arch = recipe("white-oak", Seasoning.KILN_DRIED, 8, 1 / 8.0, 2, 20, 150, new ColdLamination(Glue.UREA_RESIN, 10), "Odo");
         List<UsedFields> forFrames = rig.with("Plywood box", "Snowshoe form, 6 in", "Small screw clamps", "Loft over the stove");
         List<UsedFields> forHandles = rig.with("Eaves gutter", "Plywood box", "Crook form, 3 1/2 in", "Bar clamps");
         List<UsedFields> forArch = List.of(rig.with(1, "Arch form, 20 in"), rig.with(14, "Bar clamps"), rig.with(1, "Plastic resin, spring tin"));
-        long frames = jobs.add(new JobFields("Snowshoe frames, four pairs", 8, 0.9, true, day(12), "For the ridge walkers, before the first snow.", frame, forFrames));
-        long gate = jobs.add(new JobFields("Orchard gate", 2, 0.9, false, day(20), "A crook handle on either side.", handle, forHandles));
-        long garden = jobs.add(new JobFields("Garden arch", 1, 0.9, false, null, "Ten plies, to stand outdoors.", arch, forArch));
+        long frames = jobs.add(new JobFields("Snowshoe frames, four pairs", 8, 0.9, true, day(12), "For the ridge walkers, before the first snow.", frame, forFrames, curves.frame()));
+        long gate = jobs.add(new JobFields("Orchard gate", 2, 0.9, false, day(20), "A crook handle on either side.", handle, forHandles, curves.handle()));
+        long garden = jobs.add(new JobFields("Garden arch", 1, 0.9, false, null, "Ten plies, to stand outdoors.", arch, forArch, null));
         trials.wereFor(framesBent, frames);
         bench.lay(made("Snowshoe frame, right", frame, frames, forFrames), List.of(
                 said(Tap.INTO_HEAT, 31), read(29, 41), read(25, 72), read(21, 93), read(17, 97.2), read(9, 97.6), read(2, 97.4)));

@@ -14,13 +14,29 @@ final class FellmarrowCurves {
 
     private static final double INCH = LengthUnit.INCH.millimetres();
 
-    private FellmarrowCurves() {
+    private final long handle;
+    private final long frame;
+
+    private FellmarrowCurves(long handle, long frame) {
+        this.handle = handle;
+        this.frame = frame;
     }
 
-    static void keepIn(Curves curves) {
-        curves.keep("Crook handle", new Chain(List.of(straight(22), arc(14, 18, Turn.RIGHT), arc(5, 160, Turn.LEFT), arc(3.5, 55, Turn.LEFT), straight(2))));
+    /** The key of the crook handle. */
+    long handle() {
+        return handle;
+    }
+
+    /** The key of the snowshoe frame. */
+    long frame() {
+        return frame;
+    }
+
+    static FellmarrowCurves keptIn(Curves curves) {
+        long handle = curves.keep("Crook handle", new Chain(List.of(straight(22), arc(14, 18, Turn.RIGHT), arc(5, 160, Turn.LEFT), arc(3.5, 55, Turn.LEFT), straight(2))));
         curves.keep("Settle leg", new Chain(List.of(straight(5), arc(16, 38, Turn.LEFT), straight(4), arc(20, 38, Turn.RIGHT), straight(6))));
-        curves.keep("Snowshoe frame", new Chain(List.of(straight(20), arc(24, 24, Turn.RIGHT), arc(6, 228, Turn.LEFT), arc(24, 24, Turn.RIGHT), straight(20))));
+        long frame = curves.keep("Snowshoe frame", new Chain(List.of(straight(20), arc(24, 24, Turn.RIGHT), arc(6, 228, Turn.LEFT), arc(24, 24, Turn.RIGHT), straight(20))));
+        return new FellmarrowCurves(handle, frame);
     }
 
     private static Stretch straight(double inches) {

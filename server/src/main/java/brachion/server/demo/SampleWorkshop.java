@@ -34,7 +34,7 @@ class SampleWorkshop {
     /** So many of the job under way are bent. */
     private static final int FRAMES = 5;
     /** Everything a shop keeps; what belongs to a piece goes with it. */
-    private static final List<String> KEPT = List.of("photo", "trial", "bench_piece", "stock_board", "person", "board", "source", "drying_piece", "steam_rig", "rig_item", "instrument", "row_set_aside", "notebook", "saved_view", "kept_curve", "wood", "job",
+    private static final List<String> KEPT = List.of("photo", "trial", "bench_piece", "stock_board", "person", "board", "source", "drying_piece", "steam_rig", "rig_item", "instrument", "row_set_aside", "notebook", "saved_view", "wood", "job", "kept_curve",
             "trial_revision", "write_done");
 
     /** What belongs to a row of these, and by which key. */
@@ -107,10 +107,10 @@ class SampleWorkshop {
         List<TrialFields> bends = new FellmarrowWorkshop(SEED).twoYears();
         List<Long> keys = trials.log(bends);
         new FellmarrowRack(LocalDate.now(clock)).hangOn(rack);
-        FellmarrowCurves.keepIn(curves);
+        FellmarrowCurves kept = FellmarrowCurves.keptIn(curves);
         long sloping = new FellmarrowStock(LocalDate.now(clock)).layIn(stock);
         new FellmarrowPhotographs(bends, keys).hangUp(photos, sloping);
-        new FellmarrowBench(clock.instant()).layOn(bench, jobs, trials, new FellmarrowRig(LocalDate.now(clock)).layIn(rigItems), lastFrames(bends, keys));
+        new FellmarrowBench(clock.instant()).layOn(bench, jobs, trials, new FellmarrowRig(LocalDate.now(clock)).layIn(rigItems), kept, lastFrames(bends, keys));
     }
 
     /** The last snowshoe frames that were bent. */

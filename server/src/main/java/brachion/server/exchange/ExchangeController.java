@@ -108,11 +108,15 @@ class ExchangeController {
         return TableAnswer.of(service.read(given(file)));
     }
 
-    /** Brings a table in. */
+    /**
+     * Brings a table in.
+     *
+     * @param whole whether nothing comes in unless every row can be read
+     */
     @Stores(many = true)
     @PostMapping(path = "/trials", consumes = TableFile.TYPE)
-    BroughtIn bringIn(@RequestParam @Size(max = 255) String fileName, @RequestBody(required = false) byte[] file) {
-        return service.bringIn(fileName, given(file));
+    BroughtIn bringIn(@RequestParam @Size(max = 255) String fileName, @RequestParam(defaultValue = "false") boolean whole, @RequestBody(required = false) byte[] file) {
+        return service.bringIn(fileName, given(file), whole);
     }
 
     /** Takes back what one table brought in. */

@@ -1,6 +1,7 @@
 package brachion.server.exchange;
 
 import brachion.server.problem.NotHereException;
+import brachion.server.problem.RefusedFieldException;
 import brachion.server.recipe.Workshops;
 import brachion.server.storage.LongWork;
 import brachion.server.trial.TrialFields;
@@ -104,11 +105,20 @@ class ExchangeService {
         return new Reading(sheet, coming, left, read.size() - coming.size());
     }
 
-    /** Writes down what can be read and keeps the other rows, but for those that wait already. */
+    /**
+     * Writes down what can be read and keeps the other rows, but for those that wait already.
+     *
+     * @param whole whether nothing comes in unless every row can be read
+     */
     @Transactional(timeout = LongWork.SECONDS)
-    public BroughtIn bringIn(String fileName, byte[] file) {
+    public BroughtIn bringIn(String fileName, byte[] file, boolean whole) {
         longWork.begin();
         Reading reading = read(file);
+        if (whole && !reading.left().isEmpty()) {
+            int left = reading.left().size();
+            throw new RefusedFieldException("file", (left == 1 ? "A row" : left + " rows") + " cannot be read, so nothing was brought in: the whole table was asked for. The first is line "
+                    + reading.left().get(0).row().line() + ".");
+        }
         List<Long> logged = trials.log(reading.trials());
         Set<List<String>> waiting = repository.present().stream().map(RowSetAsideEntity::content)
                 .collect(Collectors.toCollection(HashSet::new));

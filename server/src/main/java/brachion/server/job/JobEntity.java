@@ -26,6 +26,7 @@ class JobEntity extends StoredEntity {
     private boolean flawsPass;
     private LocalDate dueOn;
     private String note;
+    private Long curveId;
 
     @ElementCollection
     @CollectionTable(name = "job_plan", joinColumns = @JoinColumn(name = "job_id"))
@@ -54,6 +55,7 @@ class JobEntity extends StoredEntity {
         flawsPass = fields.flawsPass();
         dueOn = fields.dueOn();
         note = fields.note();
+        curveId = fields.curveId();
         madeWith.clear();
         madeWith.addAll(fields.madeWith());
         if (plans.isEmpty() || !plan().equals(fields.recipe())) {
@@ -70,6 +72,6 @@ class JobEntity extends StoredEntity {
     }
 
     JobFields fields() {
-        return new JobFields(name, wanted, certainty, flawsPass, dueOn, note, plan(), List.copyOf(madeWith));
+        return new JobFields(name, wanted, certainty, flawsPass, dueOn, note, plan(), List.copyOf(madeWith), curveId);
     }
 }

@@ -24,6 +24,7 @@ import java.util.List;
  * @param note      what it is for and anything else; may be empty
  * @param recipe    the plan for each piece
  * @param madeWith  what of the rig each is made with, null when nobody said
+ * @param curveId   the kept curve they are bent to, null where that is the one bend of the plan
  */
 public record JobFields(
         @NotBlank(message = "Give the job a name.") @Size(max = 120, message = "A name may be up to 120 characters long.") String name,
@@ -33,7 +34,7 @@ public record JobFields(
         LocalDate dueOn,
         @NotNull @Size(max = 2000, message = "A note may be up to 2,000 characters long.") String note,
         @NotNull(message = "What is planned is needed.") @Valid RecipeFields recipe,
-        @Size(max = UsedFields.MOST, message = UsedFields.TOO_MANY) List<@NotNull @Valid UsedFields> madeWith) {
+        @Size(max = UsedFields.MOST, message = UsedFields.TOO_MANY) List<@NotNull @Valid UsedFields> madeWith, Long curveId) {
 
     private static final String WANTED = "A job is of 1 to 200 good pieces.";
 

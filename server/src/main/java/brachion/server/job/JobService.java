@@ -33,9 +33,11 @@ class JobService implements Jobs {
     private final ObjectProvider<PiecesOfJobs> keepers;
     private final Workshops workshops;
     private final RigItems rig;
+    private final CurvesForJobs curves;
     private final Clock clock;
 
-    JobService(JobRepository repository, ObjectProvider<PiecesOfJobs> keepers, Workshops workshops, RigItems rig, Clock clock) {
+    JobService(JobRepository repository, ObjectProvider<PiecesOfJobs> keepers, Workshops workshops, RigItems rig, CurvesForJobs curves, Clock clock) {
+        this.curves = curves;
         this.rig = rig;
         this.repository = repository;
         this.keepers = keepers;
@@ -95,6 +97,9 @@ class JobService implements Jobs {
     private void requireSense(JobFields fields) {
         fields.recipe().toRecipe(workshops.now());
         rig.requireThere("madeWith", fields.madeWith());
+        if (fields.curveId() != null && !curves.knows(fields.curveId())) {
+            throw new RefusedFieldException("curveId", "There is no curve " + fields.curveId() + ".");
+        }
     }
 
     public JobView close(long id, int version) {

@@ -1,6 +1,7 @@
 package brachion.server.shape;
 
 import brachion.core.shape.Chain;
+import brachion.server.job.CurvesForJobs;
 import brachion.server.problem.NotHereException;
 import java.time.Clock;
 import java.util.Comparator;
@@ -11,7 +12,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Curves that are kept by name. */
 @Service
 @Transactional
-class KeptCurveService implements Curves {
+class KeptCurveService implements Curves, CurvesForJobs {
 
     private final KeptCurveRepository curves;
     private final Clock clock;
@@ -35,8 +36,14 @@ class KeptCurveService implements Curves {
     }
 
     @Override
-    public void keep(String name, Chain chain) {
-        keep(new KeptCurveFields(name, ChainFields.of(chain), false, null));
+    public long keep(String name, Chain chain) {
+        return keep(new KeptCurveFields(name, ChainFields.of(chain), false, null)).id();
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public boolean knows(long curve) {
+        return curves.existsById(curve);
     }
 
     public void discard(long id) {

@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.HttpStatus;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors;
 import org.springframework.test.web.servlet.assertj.MockMvcTester;
@@ -46,6 +47,19 @@ class ExchangeApiTest {
 
     private int trials() {
         return database.queryForObject("select count(*) from trial where deleted_at is null", Integer.class);
+    }
+
+    @Test
+    void a_table_that_is_wanted_whole_comes_in_whole_or_not_at_all() {
+        byte[] torn = (HEADINGS + HOOP + HOOP.replace("White ash", "no such wood")).getBytes(StandardCharsets.UTF_8);
+        MvcTestResult refused = send("/api/exchange/trials?fileName=ledger.csv&whole=true", torn);
+        assertThat(refused).hasStatus(HttpStatus.BAD_REQUEST);
+        assertThat(Wire.refusedFields(refused)).containsExactly("file");
+        assertThat(read(refused, "$.errors[0].message", String.class)).contains("A row cannot be read", "line 3");
+        assertThat(trials()).isZero();
+        assertThat(database.queryForObject("select count(*) from row_set_aside", Integer.class)).isZero();
+        assertThat(send("/api/exchange/trials?fileName=ledger.csv&whole=true", (HEADINGS + HOOP).getBytes(StandardCharsets.UTF_8))).hasStatusOk();
+        assertThat(trials()).isEqualTo(1);
     }
 
     @Test

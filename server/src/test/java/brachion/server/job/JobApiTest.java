@@ -60,6 +60,21 @@ class JobApiTest {
     }
 
     @Test
+    void a_job_has_a_curve_that_was_kept_and_keeps_it_when_that_is_let_go() {
+        long curve = read(post(mvc, "/api/curves/kept", "{\"name\": \"Rim\", \"chain\": {\"stretches\": [{\"kind\": \"STRAIGHT\", \"lengthMm\": 100}]}, \"strapTurned\": false}"), "$.id", Long.class);
+        String rims = job("Rims", 4, null, 200).replace("\"note\"", "\"curveId\": " + curve + ", \"note\"");
+        long id = taken(rims);
+        assertThat(read(jobs(), "$[0].job.curveId", Long.class)).isEqualTo(curve);
+        assertThat(delete(mvc, "/api/curves/kept/" + curve)).hasStatus(HttpStatus.NO_CONTENT);
+        assertThat(put(mvc, "/api/jobs/" + id + "?version=0", rims.replace("Rims", "Rims, small"))).hasStatusOk();
+        MvcTestResult none = post(mvc, "/api/jobs", rims.replace("\"curveId\": " + curve, "\"curveId\": 987654"));
+        assertThat(none).hasStatus(HttpStatus.BAD_REQUEST);
+        assertThat(Wire.refusedFields(none)).containsExactly("curveId");
+        assertThat(put(mvc, "/api/jobs/" + id + "?version=1", job("Rims", 4, null, 200))).hasStatusOk();
+        assertThat(jobs()).bodyJson().doesNotHavePath("$[0].job.curveId");
+    }
+
+    @Test
     void a_job_keeps_every_plan_there_was_for_it() {
         long id = taken(job("Rims", 4, null, 200));
         assertThat(put(mvc, "/api/jobs/" + id + "?version=0", job("Rims, small", 6, "2026-12-24", 200))).hasStatusOk();
