@@ -40,7 +40,7 @@ export function StartFrom({ curve, recipe }: { curve: Curve; recipe: RecipeField
         <Button size="small" onClick={() => { setOpen('line'); }}>A drawing or places …</Button>
         <Button size="small" onClick={() => { setOpen('trace'); }}>Trace a picture …</Button>
       </Box>
-      <Box role="group" aria-label="Kept curves" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center', minHeight: 32 }}>
+      <Box role="group" aria-label="Kept curves" sx={KEPT}>
         {kept.map(({ id, name, curve: each }) => (
           <Button key={id} size="small" variant={name === here?.name ? 'contained' : 'outlined'} aria-pressed={name === here?.name}
             onClick={() => { take(draftOf(each.chain, name, each.strapTurned, each.overhangMm)); }}>{name}</Button>
@@ -58,3 +58,6 @@ export function StartFrom({ curve, recipe }: { curve: Curve; recipe: RecipeField
     </Box>
   );
 }
+
+/** On a phone they stand in a row that is pushed along, so that it is as high before they have come. */
+const KEPT = { display: 'flex', flexWrap: { xs: 'nowrap', sm: 'wrap' }, overflowX: { xs: 'auto', sm: 'visible' }, gap: 1, alignItems: 'center', minHeight: 40, '& > *': { flexShrink: 0 } } as const;

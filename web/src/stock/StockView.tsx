@@ -10,6 +10,8 @@ import { blanksInWords, boardLine, moistureLine } from './words';
 /** The boards there are, each drawn with what is marked and laid on it. */
 export function StockView() {
   const { data: boards, error } = useBoards();
+  // the name of the wood would lengthen a line that is read already
+  const { data: species } = useSpecies();
   const longestMm = Math.max(...(boards ?? []).map(({ board }) => board.lengthMm));
   return (
     <>
@@ -24,18 +26,16 @@ export function StockView() {
         </Typography>
       )}
       <Box component="ul" aria-label="Boards" sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 2 }}>
-        {boards?.map((view) => <BoardInStock key={view.id} view={view} longestMm={longestMm} />)}
+        {species && boards?.map((view) => <BoardInStock key={view.id} view={view} wood={species.find(({ id }) => id === view.board.speciesId)?.commonName ?? ''} longestMm={longestMm} />)}
       </Box>
-      {boards && <OnlyInRecords boards={boards} />}
+      {species && boards && <OnlyInRecords boards={boards} />}
     </>
   );
 }
 
 /** All boards are drawn to one scale. */
-function BoardInStock({ view: { id, board, moisture, leftShare }, longestMm }: { view: BoardView; longestMm: number }) {
+function BoardInStock({ view: { id, board, moisture, leftShare }, wood, longestMm }: { view: BoardView; wood: string; longestMm: number }) {
   const [system] = useUnits();
-  const { data: species = [] } = useSpecies();
-  const wood = species.find((s) => s.id === board.speciesId)?.commonName ?? '';
   const laid = board.blanks.length === 0 ? 'nothing laid out' : `${blanksInWords(board)}, ${Math.round(leftShare * 100)} % left`;
   return (
     <Paper component="li" sx={{ p: 2, border: 1, borderColor: 'divider' }}>

@@ -30,7 +30,7 @@ export function TrialsView() {
   return (
     <>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'end', mb: 2 }}>
-        <Box sx={{ flexGrow: 1 }}>
+        <Box sx={{ flexGrow: 1, flexBasis: { xs: '100%', sm: 'auto' } }}>
           <Typography variant="h1">Trials</Typography>
           <Counts />
         </Box>
@@ -73,7 +73,7 @@ function Comparing({ chosen, onChange }: { chosen: number[] | undefined; onChang
 
 function Counts() {
   const { data } = useTrialCounts();
-  if (!data) return <Typography sx={{ minHeight: '1.5em' }} />;
+  if (!data) return <Typography sx={{ minHeight: { xs: '3em', sm: '1.5em' } }} />;
   const all = data.clean + data.flawed + data.broken;
   return (
     <Typography color="text.secondary">
