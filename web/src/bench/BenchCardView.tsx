@@ -6,6 +6,7 @@ import { NotHere } from '../app/NotHere';
 import { useUnits } from '../app/units';
 import { BendDrawing } from '../bend/BendDrawing';
 import { factsOf, lineOf, METHOD, methodOf } from '../methods/forms';
+import { RowsTable } from '../paper/RowsTable';
 import { TakeSheet } from '../paper/TakeSheet';
 import { Caution } from '../recipe/fields';
 import { shapeLine, stockLine } from '../recipe/words';
@@ -48,10 +49,8 @@ function Card({ piece }: { piece: BenchView }) {
         <Typography>{words.lines[0]}</Typography>
         <Typography variant="body2">{words.lines[1]}</Typography>
         <Box sx={{ height: 190, my: 1 }}>{forecast && <BendDrawing recipe={recipe} section={forecast.section} sheet={forecast.sheet} lettering={1.3} />}</Box>
-        <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, columnGap: 3, alignItems: 'start', '& table': { width: '100%', borderCollapse: 'collapse' }, '& th': LEFT, '& td': RIGHT }}>
-          <table>
-            <tbody>{words.rows.map(({ label, value }) => <tr key={label}><th scope="row">{label}</th><td>{value}</td></tr>)}</tbody>
-          </table>
+        <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, columnGap: 3, alignItems: 'start' }}>
+          <RowsTable rows={words.rows} narrow />
           <Box component="ul" aria-label="To have ready" sx={{ listStyle: '"☐  "', m: 0, pl: 2.5, fontSize: '0.9rem' }}>{words.ready.map((line) => <li key={line}>{line}</li>)}</Box>
         </Box>
         <Typography variant="body2" color="text.secondary" sx={{ mt: 1.5 }}>
@@ -62,6 +61,3 @@ function Card({ piece }: { piece: BenchView }) {
     </>
   );
 }
-
-const LEFT = { textAlign: 'left', fontWeight: 400, py: 0.25, borderBottom: 1, borderColor: 'divider' } as const;
-const RIGHT = { textAlign: 'right', fontWeight: 600, py: 0.25, borderBottom: 1, borderColor: 'divider', fontVariantNumeric: 'tabular-nums' } as const;

@@ -5,6 +5,7 @@ import { Dimmed } from '../app/Dimmed';
 import { useUnits } from '../app/units';
 import { HowComputed } from '../help/HowComputed';
 import { strapInWords } from '../odds/groundsInWords';
+import { RowsTable } from '../paper/RowsTable';
 import { TakeSheet } from '../paper/TakeSheet';
 import { STRAP_CAUTION, strapRows } from './words';
 
@@ -17,9 +18,7 @@ export function StrapPart({ curve, strap, name, old }: { curve: AskedCurve; stra
     <Box component="section" aria-label="The strap" sx={{ mt: 3 }}>
       <Typography variant="h2" sx={{ mb: 1 }}>The strap</Typography>
       <Dimmed old={old}>
-        <Box component="table" sx={TABLE}>
-          <tbody>{rows.map(({ label, value }) => <tr key={label}><th scope="row">{label}</th><td>{value}</td></tr>)}</tbody>
-        </Box>
+        <RowsTable rows={rows} />
         <Typography sx={{ maxWidth: 640 }}>{bears}</Typography>
       </Dimmed>
       <Box sx={{ mt: 1 }}>
@@ -29,9 +28,3 @@ export function StrapPart({ curve, strap, name, old }: { curve: AskedCurve; stra
     </Box>
   );
 }
-
-const TABLE = {
-  borderCollapse: 'collapse', mb: 1, width: '100%', maxWidth: 640,
-  '& th': { textAlign: 'left', fontWeight: 400, pr: 2, py: 0.4, borderBottom: 1, borderColor: 'divider' },
-  '& td': { textAlign: 'right', fontWeight: 600, fontVariantNumeric: 'tabular-nums', py: 0.4, borderBottom: 1, borderColor: 'divider' },
-} as const;

@@ -3,6 +3,7 @@ import { Dimmed } from '../app/Dimmed';
 import { useUnits } from '../app/units';
 import { HowComputed } from '../help/HowComputed';
 import { METHOD, methodOf, lineOf } from '../methods/forms';
+import { RowsTable } from '../paper/RowsTable';
 import { TakeSheet } from '../paper/TakeSheet';
 import { usePlan } from '../plan/usePlan';
 import { shapeLine, stockLine } from '../recipe/words';
@@ -26,11 +27,7 @@ export function SheetPart() {
         </Box>
         <Typography color="text.secondary" sx={{ mb: 1.5 }}>{stockLine(recipe)}; {lineOf(recipe.method, system)}</Typography>
         <StripDrawing recipe={recipe} sheet={forecast.sheet} />
-        <Box component="table" sx={TABLE}>
-          <tbody>
-            {rows.map(({ label, value }) => <tr key={label}><th scope="row">{label}</th><td>{value}</td></tr>)}
-          </tbody>
-        </Box>
+        <RowsTable rows={rows} />
         <Caution>{methodOf(recipe).caution}</Caution>
       </Paper>
       <Box sx={{ mt: 1.5 }}>
@@ -41,9 +38,3 @@ export function SheetPart() {
     </Dimmed>
   );
 }
-
-const TABLE = {
-  borderCollapse: 'collapse', my: 1.5, width: '100%', maxWidth: 560,
-  '& th': { textAlign: 'left', fontWeight: 400, pr: 2, py: 0.6, borderBottom: 1, borderColor: 'divider' },
-  '& td': { textAlign: 'right', fontWeight: 600, fontSize: '1.1rem', fontVariantNumeric: 'tabular-nums', py: 0.6, borderBottom: 1, borderColor: 'divider' },
-} as const;

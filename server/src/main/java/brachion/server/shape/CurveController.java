@@ -1,6 +1,5 @@
 package brachion.server.shape;
 
-import brachion.core.form.Form;
 import brachion.core.method.Recipe;
 import brachion.core.quantity.PhysicalBound;
 import brachion.core.shape.Chain;
@@ -33,9 +32,11 @@ class CurveController {
 
     private final OddsOfTheShop odds;
     private final Workshops workshops;
+    private final FormForCurve forms;
     private final KeptCurveService kept;
 
-    CurveController(OddsOfTheShop odds, Workshops workshops, KeptCurveService kept) {
+    CurveController(OddsOfTheShop odds, Workshops workshops, FormForCurve forms, KeptCurveService kept) {
+        this.forms = forms;
         this.odds = odds;
         this.workshops = workshops;
         this.kept = kept;
@@ -75,10 +76,7 @@ class CurveController {
     /** A form for it. */
     @PostMapping("/form")
     FormReading form(@Valid @RequestBody FormRequest asked) {
-        Recipe recipe = asked.curve().recipe().toRecipe(workshops.now());
-        Chain chain = ChainFields.asked("chain", asked.curve().chain()::toChain);
-        Chain formed = ChainFields.asked("chain", () -> odds.chains().formed(recipe, chain, asked.curve().strapTurned()));
-        return FormReading.of(ChainFields.asked("form", () -> Form.of(formed, asked.form().toWanted(recipe))));
+        return FormReading.of(forms.made(asked.curve(), asked.form()).form());
     }
 
     /** A curve everybody knows by name, to start from. */

@@ -2,8 +2,6 @@ package brachion.server.shape;
 
 import brachion.core.bending.Strap;
 import brachion.core.forecast.ChainForecast.StrapLoad;
-import brachion.core.form.Form;
-import brachion.core.form.FormWanted;
 import brachion.core.form.StrapFitting;
 import brachion.core.method.Recipe;
 import brachion.core.shape.Chain;
@@ -16,6 +14,7 @@ import brachion.server.paper.Sketch;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.recipe.Workshops;
 import brachion.server.shape.CurveController.CurveRequest;
+import brachion.server.shape.FormForCurve.Made;
 import brachion.server.storage.Download;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -39,10 +38,12 @@ class CurveSheetController {
 
     private final OddsOfTheShop odds;
     private final Workshops workshops;
+    private final FormForCurve forms;
     private final SheetPdf sheets;
     private final Clock clock;
 
-    CurveSheetController(OddsOfTheShop odds, Workshops workshops, SheetPdf sheets, Clock clock) {
+    CurveSheetController(OddsOfTheShop odds, Workshops workshops, FormForCurve forms, SheetPdf sheets, Clock clock) {
+        this.forms = forms;
         this.odds = odds;
         this.workshops = workshops;
         this.sheets = sheets;
@@ -72,14 +73,10 @@ class CurveSheetController {
     @ApiResponse(responseCode = "200", content = @Content(mediaType = SheetPdf.TYPE, schema = @Schema(type = "string", format = "binary")))
     @PostMapping(path = "/form", produces = SheetPdf.TYPE)
     ResponseEntity<byte[]> form(@Valid @RequestBody FormSheetFields asked) {
-        Recipe recipe = asked.curve().recipe().toRecipe(workshops.now());
-        Chain chain = ChainFields.asked("chain", asked.curve().chain()::toChain);
-        Chain formed = ChainFields.asked("chain", () -> odds.chains().formed(recipe, chain, asked.curve().strapTurned()));
-        FormWanted wanted = ChainFields.asked("form", () -> asked.form().toWanted(recipe));
-        Form form = ChainFields.asked("form", () -> Form.of(formed, wanted));
+        Made made = forms.made(asked.curve(), asked.form());
         Ruler ruler = new Ruler(asked.sheet().units());
         double room = SheetPdf.roomMm(asked.sheet().paper());
-        return file("form", asked.sheet(), List.of(FormSketch.whole(form, ruler, room), FormSketch.shelves(form.layout(), wanted.sheet(), room)));
+        return file("form", asked.sheet(), List.of(FormSketch.whole(made.form(), ruler, room), FormSketch.shelves(made.form().layout(), made.wanted().sheet(), room)));
     }
 
     /** The piece, the strap laid flat, and one of its ends. */
