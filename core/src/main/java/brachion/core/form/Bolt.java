@@ -1,5 +1,6 @@
 package brachion.core.form;
 
+import brachion.core.quantity.LengthUnit;
 import brachion.core.quantity.UnitSystem;
 import java.util.Arrays;
 import java.util.List;
@@ -18,13 +19,13 @@ public enum Bolt {
     /** 12 mm. */
     M12("M12", UnitSystem.METRIC, 12, 13, 84.3),
     /** 1/4 in, 20 threads. */
-    QUARTER("1/4\"-20", UnitSystem.INCH, 25.4 / 4, 25.4 * 5 / 16, 20.5),
+    QUARTER("1/4\"-20", UnitSystem.INCH, inches(4, 16), inches(5, 16), 20.5),
     /** 5/16 in, 18 threads. */
-    FIVE_SIXTEENTHS("5/16\"-18", UnitSystem.INCH, 25.4 * 5 / 16, 25.4 * 3 / 8, 33.8),
+    FIVE_SIXTEENTHS("5/16\"-18", UnitSystem.INCH, inches(5, 16), inches(6, 16), 33.8),
     /** 3/8 in, 16 threads. */
-    THREE_EIGHTHS("3/8\"-16", UnitSystem.INCH, 25.4 * 3 / 8, 25.4 * 7 / 16, 50.0),
+    THREE_EIGHTHS("3/8\"-16", UnitSystem.INCH, inches(6, 16), inches(7, 16), 50.0),
     /** 1/2 in, 13 threads. */
-    HALF("1/2\"-13", UnitSystem.INCH, 25.4 / 2, 25.4 * 9 / 16, 91.5);
+    HALF("1/2\"-13", UnitSystem.INCH, inches(8, 16), inches(9, 16), 91.5);
 
     /** Ultimate strength of class 8.8 [MPa] (ISO 898-1); that of grade 5 is a little higher. */
     private static final double STRENGTH_MPA = 800;
@@ -41,6 +42,10 @@ public enum Bolt {
         this.diameterMm = diameterMm;
         this.holeMm = holeMm;
         this.stressedMm2 = stressedMm2;
+    }
+
+    private static double inches(int marks, int perInch) {
+        return LengthUnit.INCH.millimetres() * marks / perInch;
     }
 
     /** Those of a system of units, thinnest first. */

@@ -74,7 +74,7 @@ public record StrapFitting(double betweenStopsMm, double bandMm, double bearsN, 
     }
 
     /** Whether holes can be drilled in it and hold. */
-    public static boolean isMetal(StrapMaterial material) {
+    private static boolean isMetal(StrapMaterial material) {
         return material == StrapMaterial.STEEL || material == StrapMaterial.ALUMINIUM;
     }
 

@@ -49,6 +49,8 @@ public class SheetPdf {
         templates.setCharacterEncoding("UTF-8");
         pages.setTemplateResolver(templates);
         XRLog.setLoggerImpl(new Slf4jLogger());
+        // what letters the machine has is looked up once and kept where it may be thrown away, not in somebody's home
+        System.setProperty("pdfbox.fontcache", System.getProperty("java.io.tmpdir"));
     }
 
     private static byte[] letters(String file) {
