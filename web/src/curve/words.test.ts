@@ -29,6 +29,7 @@ it('counts the places of pegs from the lower left corner of their board', () => 
   const board = part('BOARD', 1, { box: [-50, -200, 300, 400], holes: [{ use: 'PEG', xMm: 0, yMm: 0, diameterMm: 20 }, HOLE] });
   // the board goes from 200 above the origin to 200 below it
   expect(pegRows({ ...FORM, parts: [board] }, 'metric')).toEqual([{ label: 'Peg 1', value: '50 mm to the right, 200 mm up' }]);
+  expect(pegRows({ ...FORM, pegs: 750, parts: [board] }, 'metric')).toEqual([{ label: 'Pegs', value: '750, too many for a list; print the pattern at full size' }]);
 });
 
 it('says whether there are clamps enough and whether the piece may dry on it', () => {

@@ -60,8 +60,12 @@ export function formAsThing(name: string, { clamps, alsoRack }: FormReading, { k
 /** A thing in the rig has no longer name. */
 const MOST_LETTERS = 60;
 
+/** A sheet lists no more. */
+const MOST_ROWS = 400;
+
 /** Where the pegs of a board go, counted from its lower left corner. */
-export function pegRows({ parts }: FormReading, system: UnitSystem): { label: string; value: string }[] {
+export function pegRows({ parts, pegs }: FormReading, system: UnitSystem): { label: string; value: string }[] {
+  if (pegs > MOST_ROWS) return [{ label: 'Pegs', value: `${pegs}, too many for a list; print the pattern at full size` }];
   return parts.filter(({ role }) => role === 'BOARD').flatMap(({ holes, box: [left = 0, top = 0, , height = 0] }) => holes.filter(({ use }) => use === 'PEG').map(({ xMm, yMm }, index) => (
     { label: `Peg ${index + 1}`, value: `${about(xMm - left, system)} to the right, ${about(top + height - yMm, system)} up` })));
 }

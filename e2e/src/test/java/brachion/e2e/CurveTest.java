@@ -165,8 +165,12 @@ class CurveTest extends BrowserTest {
         button("It is built: put it in the rig").click();
         assertThat(page.getByText("Curve: one-sided is in the rig.")).isVisible();
         show("/rig/things");
-        assertThat(page.getByText("Curve: one-sided").first()).isVisible();
-        assertThat(page.getByText(Pattern.compile("of sheet goods, \\d+ places for clamps, also a rack"))).isVisible();
+        Locator built = page.getByRole(AriaRole.LISTITEM, new Page.GetByRoleOptions().setName("Curve: one-sided").setExact(true));
+        assertThat(built).containsText(Pattern.compile("of sheet goods, \\d+ places for clamps, also a rack"));
+        // other tests find the rig as it was
+        built.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Take it away")).click();
+        assertThat(page.getByText("Curve: one-sided taken away.")).isVisible();
+        assertThat(built).hasCount(0);
     }
 
     @Test

@@ -52,14 +52,21 @@ final class LaidOut {
         on.across(from, from + bend, TOP_MM - 4, "bend " + ruler.about(measured(Measure.OUTER_ARC)));
         double below = LOW_MM + ROW_MM;
         double heated = measured(Measure.HEATED_LENGTH);
+        double shaved = measured(Measure.THINNED_OVER);
         if (heated > 0) {
-            on.across((width - heated * scale) / 2, (width + heated * scale) / 2, below, "heat " + ruler.about(heated));
+            inTheMiddle(heated, below, "heat " + ruler.about(heated));
+        } else if (shaved > 0) {
+            inTheMiddle(shaved, below, "shave " + ruler.about(shaved) + " to " + ruler.exact(measured(Measure.THINNED_TO)));
         } else if (from > Sketch.wide(ruler.about(from / scale)) + 2) {
             on.across(0, from, below, ruler.about(from / scale));
             on.across(from + bend, width, below, ruler.about(from / scale));
         }
         on.across(0, width, below + ROW_MM, "in all " + ruler.about(sheet.stockLengthMm()));
         on.caption("Laid out straight, outer face up; along its length " + Placing.inWords(scale) + ".");
+    }
+
+    private void inTheMiddle(double length, double y, String says) {
+        on.across((on.widthMm() - length * scale) / 2, (on.widthMm() + length * scale) / 2, y, says);
     }
 
     private void plies() {

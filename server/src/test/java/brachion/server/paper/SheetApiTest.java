@@ -78,6 +78,10 @@ class SheetApiTest {
         // 180° on an inner radius of 200 with 12 mm: π·212 = 666 mm on the outer face, 100 mm over at each end
         assertThat(read(asked(sheet(Paper.A4, "METRIC", ""), Wire.recipe(12, 200, Wire.STEAM), "[\"LAID_OUT\"]")).text()).contains("bend 666 mm", "in all 866 mm", "100 mm");
         assertThat(read(asked(sheet(Paper.A4, "METRIC", ""), Wire.recipe(2, 200, Wire.EIGHT_PLIES), "[\"ACROSS\"]")).text()).contains("8 × 2 mm = 16 mm");
+        String rod = Wire.STEAM.replace("STEAM_BOX", "GREEN_ROD").replace("}", ", \"thinnedMm\": 9, \"thinnedOverMm\": 300}");
+        assertThat(read(asked(sheet(Paper.A4, "METRIC", ""), Wire.recipe(25, 80, rod), "[\"LAID_OUT\"]")).text()).contains("shave 300 mm to 9 mm");
+        String pipe = "{\"kind\": \"HOT_PIPE\", \"soakHours\": 0, \"pipeMinutes\": 3, \"pipeC\": 130, \"contactPercent\": 15}";
+        assertThat(read(asked(sheet(Paper.A4, "METRIC", ""), Wire.recipe(2.5, 60, pipe), "[\"LAID_OUT\"]")).text()).contains("heat ");
     }
 
     @Test
