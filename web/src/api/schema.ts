@@ -3559,6 +3559,7 @@ export interface components {
         StrapReading: {
             /** @enum {string} */
             material: "STEEL" | "ALUMINIUM" | "WEBBING" | "PLASTIC";
+            drilled: boolean;
             /** Format: double */
             thicknessMm: number;
             /** Format: double */

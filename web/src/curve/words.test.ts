@@ -38,7 +38,7 @@ it('says whether there are clamps enough and whether the piece may dry on it', (
 });
 
 const STRAP: StrapReading = {
-  material: 'STEEL', thicknessMm: 1.5, widthMm: 50, ends: 'STOPS', betweenStopsMm: 903, pullN: 6000, stressMpa: 80, bearsMpa: 250, endPressureMpa: 4, endCrushingMpa: 12,
+  material: 'STEEL', drilled: true, thicknessMm: 1.5, widthMm: 50, ends: 'STOPS', betweenStopsMm: 903, pullN: 6000, stressMpa: 80, bearsMpa: 250, endPressureMpa: 4, endCrushingMpa: 12,
   fittings: [{ units: 'INCH', bandMm: 1030, bearsN: 12500, bolt: '1/4"-20', holeMm: 7.9375, atMm: [23.8, 53.6], tailMm: 77.4 }, { units: 'METRIC', bandMm: 1020, bearsN: 12500, bolt: 'M6', holeMm: 7, atMm: [21, 47.25], tailMm: 68.25 }],
 };
 const valueOf = (strap: StrapReading, label: string, system: 'inch' | 'metric' = 'metric') => strapRows(strap, system).find((row) => row.label === label)?.value;
@@ -53,6 +53,6 @@ it('says what a strap is made to, in the bolts of those who measure so', () => {
 it('says why nothing is bolted', () => {
   const bare = STRAP.fittings.map(({ units, bandMm, bearsN }) => ({ units, bandMm, bearsN, atMm: [] }));
   expect(valueOf({ ...STRAP, fittings: bare }, 'Bolts at each stop')).toContain('thicker or wider');
-  expect(valueOf({ ...STRAP, material: 'WEBBING', fittings: bare }, 'Bolts at each stop')).toContain('sew');
+  expect(valueOf({ ...STRAP, material: 'WEBBING', drilled: false, fittings: bare }, 'Bolts at each stop')).toContain('sew');
   expect(valueOf({ ...STRAP, ends: 'NOT_HELD', fittings: bare }, 'Its ends')).toContain('not held');
 });

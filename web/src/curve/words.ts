@@ -58,7 +58,7 @@ export function formAsThing(name: string, { clamps, alsoRack }: FormReading, { k
 }
 
 /** A thing in the rig has no longer name. */
-const MOST_LETTERS = 60;
+const MOST_LETTERS = 80;
 
 /** A sheet lists no more. */
 const MOST_ROWS = 400;
@@ -88,7 +88,7 @@ export function strapRows(strap: StrapReading, system: UnitSystem): { label: str
     rows.push({ label: 'Bolts at each stop', value: `${fitting.atMm.length} × ${fitting.bolt} in a row` },
       { label: 'Their holes', value: `${printLength(fitting.holeMm ?? 0, system)}, ${at} behind the face of the stop` });
   } else if (strap.ends === 'STOPS') {
-    rows.push({ label: 'Bolts at each stop', value: strap.material === 'STEEL' || strap.material === 'ALUMINIUM' ? 'none would hold in this band; take a thicker or wider one' : 'none; sew or clamp its ends round the stops' });
+    rows.push({ label: 'Bolts at each stop', value: strap.drilled ? 'none would hold in this band; take a thicker or wider one' : 'none; sew or clamp its ends round the stops' });
   }
   return [...rows, { label: 'It pulls with', value: printPull(strap.pullN, system) }, { label: 'The band bears, with its margin', value: printPull(fitting?.bearsN ?? 0, system) }];
 }

@@ -2,13 +2,13 @@ import { Box, Button, Paper, Typography } from '@mui/material';
 import { Link as RouterLink, useSearchParams } from 'react-router';
 import { MOST_PRINTED, useAllFound } from '../api/find';
 import { useSpecies, useTrial } from '../api/queries';
-import type { LogbookFields, TrialView } from '../api/schema';
+import type { TrialView } from '../api/schema';
 import { useUnits } from '../app/units';
 import { questionOf, withQuestion, type Question } from '../find/question';
 import { TakeSheet, type SheetWords } from '../paper/TakeSheet';
 import { printDay, printMonth } from '../units/days';
 import { Entry } from './Entry';
-import { entryOf } from './words';
+import { entryOf, type LogbookEntry } from './words';
 
 /** Records to be kept on the shelf: all that are looked for, month by month, or one as a card. */
 export function LogbookView() {
@@ -26,20 +26,15 @@ function Logbook({ question }: { question: Question }) {
   if (!trials || !woodOf) return <Typography role="status">Reading the records …</Typography>;
   const days = trials.map(({ bentOn }) => bentOn).sort();
   const byDay = asked.sortBy === 'day';
-  const heading = (place: number) => (byDay && monthOf(trials[place]) !== monthOf(trials[place - 1]) ? monthOf(trials[place]) : undefined);
+  const entries = trials.map((trial, place) => entryOf(trial, woodOf(trial), system, byDay && monthOf(trial) !== monthOf(trials[place - 1]) ? monthOf(trial) : undefined));
   const lines = [trials.length === 0 ? 'No record is like that.' : `${trials.length === 1 ? '1 bend' : `${trials.length} bends`}, ${printDay(days[0] ?? '')} to ${printDay(days.at(-1) ?? '')}.`,
     ...(trials.length >= MOST_PRINTED ? [`A logbook holds up to ${MOST_PRINTED}; look for fewer to print the others.`] : [])];
   return (
-    <OnPaper words={{ title: 'Logbook of bends', lines }} entries={() => trials.map((trial, place) => entryOf(trial, woodOf(trial), system, heading(place)))}
+    <OnPaper words={{ title: 'Logbook of bends', lines }} entries={entries}
       back={`/records?${withQuestion(new URLSearchParams(), question).toString()}`} backTo="The records">
       <Typography variant="h1">Logbook of bends</Typography>
       <Typography sx={{ mb: 2 }}>{lines.join(' ')}</Typography>
-      {trials.map((trial, place) => (
-        <Box key={trial.id}>
-          {heading(place) && <Typography variant="h2" sx={{ mt: 2, mb: 0.5 }}>{heading(place)}</Typography>}
-          <Entry trial={trial} system={system} card={false} wood={woodOf(trial)} />
-        </Box>
-      ))}
+      {trials.map((trial, place) => <Entry key={trial.id} trial={trial} wood={woodOf(trial)} says={entries[place] as LogbookEntry} />)}
     </OnPaper>
   );
 }
@@ -54,9 +49,10 @@ function Card({ id }: { id: number }) {
   const woodOf = useWoodOf();
   if (error) return <Typography role="alert">{error.message}</Typography>;
   if (!trial || !woodOf) return null;
+  const entry = entryOf(trial, woodOf(trial), system);
   return (
-    <OnPaper words={{ title: 'A bend' }} entries={() => [entryOf(trial, woodOf(trial), system)]} card back={`/records/${id}`} backTo="The record">
-      <Entry trial={trial} system={system} card wood={woodOf(trial)} />
+    <OnPaper words={{ title: 'A bend' }} entries={[entry]} card back={`/records/${id}`} backTo="The record">
+      <Entry trial={trial} wood={woodOf(trial)} says={entry} card />
     </OnPaper>
   );
 }
@@ -69,7 +65,7 @@ function useWoodOf(): ((trial: TrialView) => string) | undefined {
 
 interface OnPaperProps {
   words: SheetWords;
-  entries: () => LogbookFields['entries'];
+  entries: LogbookEntry[];
   card?: boolean;
   back: string;
   backTo: string;
@@ -81,7 +77,7 @@ function OnPaper({ words, entries, card = false, back, backTo, children }: OnPap
   return (
     <>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'flex-end', gap: 2, mb: 2 }}>
-        <TakeSheet words={words} ask={(sheet) => ({ about: 'logbook', asked: { sheet, entries: entries(), card } })} />
+        <TakeSheet words={words} ask={(sheet) => ({ about: 'logbook', asked: { sheet, entries, card } })} />
         <Button component={RouterLink} to={back} sx={{ mb: 1 }}>{backTo}</Button>
       </Box>
       <Paper component="section" aria-label="On paper" sx={{ maxWidth: 640, p: 2 }}>{children}</Paper>

@@ -5,8 +5,10 @@ import { factsInWords } from '../trials/facts';
 import { outcomeLine } from '../trials/words';
 import { printDay } from '../units/days';
 
+export type LogbookEntry = LogbookFields['entries'][number];
+
 /** A record as it stands on paper, under a heading where one begins. */
-export function entryOf(trial: TrialView, wood: string, system: UnitSystem, heading?: string): LogbookFields['entries'][number] {
+export function entryOf(trial: TrialView, wood: string, system: UnitSystem, heading?: string): LogbookEntry {
   const { recipe } = trial;
   return {
     ...(heading === undefined ? {} : { heading }), title: `${wood}, ${outcomeLine(trial.outcome)}`, day: printDay(trial.bentOn),

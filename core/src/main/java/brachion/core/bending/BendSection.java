@@ -122,6 +122,11 @@ public record BendSection(Species species, SectionCondition condition, double th
         return mean;
     }
 
+    /** All that a strap bears. */
+    public StrapLoad strapLoad(SectionState state) {
+        return new StrapLoad(strapPullN(state), state.strapStressMpa(), endPressureMpa(state), endCrushingMpa());
+    }
+
     /**
      * Share of its curvature the piece would lose if it were let go at once, cold: M/(E·I·κ), with M the moment of the
      * wood about its centroid (a strap has been taken off), I = b·t³/12 of a rectangle, κ the curvature there, and E the stiffness

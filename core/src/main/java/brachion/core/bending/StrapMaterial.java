@@ -31,6 +31,11 @@ public enum StrapMaterial {
         return strengthMpa;
     }
 
+    /** Whether holes can be drilled in it and hold. */
+    public boolean isMetal() {
+        return this == STEEL || this == ALUMINIUM;
+    }
+
     /** Modulus of elasticity [MPa]. */
     public double stiffnessMpa() {
         return stiffnessMpa;

@@ -1,7 +1,6 @@
 package brachion.core.forecast;
 
-import brachion.core.bending.BendSection;
-import brachion.core.method.Demand;
+import brachion.core.bending.StrapLoad;
 import brachion.core.method.FailureMode;
 import brachion.core.shape.Chain;
 import brachion.core.shape.OneBend;
@@ -20,26 +19,10 @@ import java.util.Optional;
  * @param eachForItself chance if they broke independently of each other
  * @param bends      what is asked at each bend, in the order of the chain
  * @param formed     the chain on the form: each arc so tight that it opens to what is wanted
- * @param strap     what its strap bears at the bend that asks most of it; none without a strap that works
+ * @param strap      what its strap bears, of the most ordinary piece, at the bend that asks most of it; none without a strap that works
  * @param nearBreaking for each part of the chain its demand over capacity, of the most ordinary piece; 0 for a straight
  */
 public record ChainForecast(Odds whole, double asWorst, double eachForItself, List<BendOfChain> bends, Chain formed, Optional<StrapLoad> strap, List<Double> nearBreaking) {
-
-    /**
-     * What a strap bears, of the most ordinary piece.
-     *
-     * @param pullN          what it pulls with on its stops [N]
-     * @param stressMpa      tension in it [MPa]
-     * @param endPressureMpa pressure of its stops on the end grain [MPa]
-     * @param endCrushingMpa pressure under which the end grain crushes [MPa]
-     */
-    public record StrapLoad(double pullN, double stressMpa, double endPressureMpa, double endCrushingMpa) {
-
-        static StrapLoad of(Demand demand) {
-            BendSection section = demand.section();
-            return new StrapLoad(section.strapPullN(demand.state()), demand.state().strapStressMpa(), section.endPressureMpa(demand.state()), section.endCrushingMpa());
-        }
-    }
 
     /**
      * One bend of it.

@@ -1,8 +1,9 @@
 package brachion.core.forecast;
 
+import brachion.core.bending.StrapLoad;
 import brachion.core.forecast.ChainForecast.BendOfChain;
-import brachion.core.forecast.ChainForecast.StrapLoad;
 import brachion.core.method.Bend;
+import brachion.core.method.Demand;
 import brachion.core.method.FailureMode;
 import brachion.core.method.Recipe;
 import brachion.core.quantity.PhysicalBound;
@@ -72,7 +73,7 @@ public final class ChainForecaster {
         List<Double> near = chain.stretches().stream().map(stretch -> stretch instanceof Arc arc && bySide.containsKey(arc.turn())
                 ? bySide.get(arc.turn()).ratio(arc.innerRadiusMm()) : 0.0).toList();
         Optional<StrapLoad> strap = asked.values().stream().map(each -> each.said().typical()).filter(demand -> demand.section().strap().isPresent())
-                .map(StrapLoad::of).max(Comparator.comparingDouble(StrapLoad::pullN));
+                .map(Demand::strapLoad).max(Comparator.comparingDouble(StrapLoad::pullN));
         return new ChainForecast(together.odds(), together.asWorst(), together.eachForItself(), answers, formed(asking, bySide), strap, near);
     }
 

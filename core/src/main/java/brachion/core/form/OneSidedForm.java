@@ -71,7 +71,7 @@ final class OneSidedForm {
             for (double on = 0; on < LIE_FREE_MM / 2; on += wanted.pegMm() / 2) {
                 double along = end + length * i / (many - 1);
                 Hole pin = new Hole(Hole.Use.PIN, edge.at(i == many - 1 ? along - on : along + on).leftBy(behind).place(), wanted.pegMm());
-                if (Outlines.within(pin, wood) && Outlines.apart(pin, others) && Outlines.apart(pin, pins)) {
+                if (fits(pin, wood, others, pins)) {
                     pins.add(pin);
                     break;
                 }
@@ -136,6 +136,10 @@ final class OneSidedForm {
         return holes;
     }
 
+    private static boolean fits(Hole pin, Polygon wood, List<Hole> others, List<Hole> pins) {
+        return Outlines.within(pin, wood) && Outlines.apart(pin, others) && Outlines.apart(pin, pins);
+    }
+
     /** Two pins as far apart as there is room. */
     private static List<Hole> pins(Course edge, FormWanted wanted, double behind, Polygon wood, List<Hole> others) {
         List<Hole> pins = new ArrayList<>();
@@ -143,7 +147,7 @@ final class OneSidedForm {
         for (int from = 0; from < 2; from++) {
             for (double share = 0.03; share < 0.5; share += 0.02) {
                 Hole pin = new Hole(Hole.Use.PIN, edge.at(length * (from == 0 ? share : 1 - share)).leftBy(behind).place(), wanted.pegMm());
-                if (Outlines.within(pin, wood) && Outlines.apart(pin, others) && Outlines.apart(pin, pins)) {
+                if (fits(pin, wood, others, pins)) {
                     pins.add(pin);
                     break;
                 }

@@ -2,7 +2,6 @@ package brachion.core.form;
 
 import brachion.core.bending.Strap;
 import brachion.core.bending.StrapEnds;
-import brachion.core.bending.StrapMaterial;
 import brachion.core.quantity.UnitSystem;
 import java.util.List;
 import java.util.Optional;
@@ -68,14 +67,9 @@ public record StrapFitting(double betweenStopsMm, double bandMm, double bearsN, 
         if (strap.ends() == StrapEnds.NOT_HELD) {
             return new StrapFitting(between, stockMm, gross, Optional.empty());
         }
-        Optional<Row> row = strap.ends() == StrapEnds.STOPS && isMetal(strap.material())
+        Optional<Row> row = strap.ends() == StrapEnds.STOPS && strap.material().isMetal()
                 ? Bolt.of(units).stream().flatMap(bolt -> row(strap, pullN * LOAD_FACTOR, bolt).stream()).findFirst() : Optional.empty();
         return new StrapFitting(between, between + 2 * row.map(Row::tailMm).orElse(GRIPPED_MM), gross, row);
-    }
-
-    /** Whether holes can be drilled in it and hold. */
-    private static boolean isMetal(StrapMaterial material) {
-        return material == StrapMaterial.STEEL || material == StrapMaterial.ALUMINIUM;
     }
 
     /** As few of a bolt as bear a pull [N]; none where the band is too narrow or too thin for it. */

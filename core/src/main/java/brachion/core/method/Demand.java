@@ -7,6 +7,7 @@ import brachion.core.bending.SectionState;
 import brachion.core.bending.SpeciesCapacity;
 import brachion.core.bending.StrainLimits;
 import brachion.core.bending.Strap;
+import brachion.core.bending.StrapLoad;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -55,6 +56,11 @@ public record Demand(BendSection section, SectionState state, StrainLimits limit
     /** D_C: squeeze of the inner face over what it bears. */
     public double compressionRatio() {
         return -state.innerStrain() / limits.compression();
+    }
+
+    /** What its strap bears; nothing without one. */
+    public StrapLoad strapLoad() {
+        return section.strapLoad(state);
     }
 
     /** The same bend in straight-grained wood. */

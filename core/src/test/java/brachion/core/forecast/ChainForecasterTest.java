@@ -3,6 +3,7 @@ package brachion.core.forecast;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import brachion.core.bending.StrapLoad;
 import brachion.core.method.Bend;
 import brachion.core.method.Demand;
 import brachion.core.method.Recipe;
@@ -72,7 +73,7 @@ class ChainForecasterTest {
         Recipe strapped = Recipes.ash().thickness(25).moisture(18).radius(150).steelStrap(1.5, 0).steamed();
         Demand alone = new Forecaster(TABLES).forecast(strapped.withBend(new Bend(150, 80))).typical();
         ChainForecast chain = CHAINS.forecast(strapped, new Chain(List.of(new Arc(400, 40, Turn.LEFT), new Straight(80), new Arc(150, 80, Turn.LEFT))), false);
-        ChainForecast.StrapLoad load = chain.strap().orElseThrow();
+        StrapLoad load = chain.strap().orElseThrow();
         assertThat(load.pullN()).isEqualTo(alone.section().strapPullN(alone.state())).isPositive();
         assertThat(load.endPressureMpa()).isCloseTo(load.pullN() / (25 * strapped.blank().widthMm()), within(1e-9));
         assertThat(CHAINS.forecast(ASH, Familiar.S.chain(180, 60), false).strap()).isEmpty();

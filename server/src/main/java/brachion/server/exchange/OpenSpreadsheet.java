@@ -14,7 +14,6 @@ import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
 import org.apache.commons.compress.archivers.zip.ZipArchiveEntry;
 import org.apache.commons.compress.archivers.zip.ZipFile;
-import org.apache.commons.compress.utils.SeekableInMemoryByteChannel;
 
 /** Tables as OpenDocument spreadsheets (ISO/IEC 26300): the first sheet with something in it, cell by cell; formulas by their last value. */
 final class OpenSpreadsheet {
@@ -23,7 +22,6 @@ final class OpenSpreadsheet {
     private static final String TABLE = "urn:oasis:names:tc:opendocument:xmlns:table:1.0";
     private static final String OFFICE = "urn:oasis:names:tc:opendocument:xmlns:office:1.0";
     private static final String TEXT = "urn:oasis:names:tc:opendocument:xmlns:text:1.0";
-    private static final BigDecimal HUNDRED = BigDecimal.valueOf(100);
     private static final String MIDNIGHT = "T00:00:00";
     /** A table of bends has no more columns; what is repeated further is an empty margin. */
     private static final int MOST_COLUMNS = 1000;
@@ -40,7 +38,7 @@ final class OpenSpreadsheet {
 
     /** Whether a zip archive is one. */
     static boolean is(byte[] file) {
-        try (ZipFile zip = opened(file)) {
+        try (ZipFile zip = Workbook.opened(file)) {
             ZipArchiveEntry kind = zip.getEntry("mimetype");
             return kind != null && new String(zip.getInputStream(kind).readNBytes(KIND.length()), StandardCharsets.US_ASCII).equals(KIND);
         } catch (IOException broken) {
@@ -53,7 +51,7 @@ final class OpenSpreadsheet {
         XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
         factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
         factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
-        try (ZipFile zip = opened(file)) {
+        try (ZipFile zip = Workbook.opened(file)) {
             ZipArchiveEntry content = zip.getEntry("content.xml");
             if (content != null) {
                 try (InputStream from = zip.getInputStream(content)) {
@@ -66,10 +64,6 @@ final class OpenSpreadsheet {
             // told below
         }
         throw new RefusedFieldException("file", "This spreadsheet cannot be read. Save it anew, or save the sheet as CSV.");
-    }
-
-    private static ZipFile opened(byte[] file) throws IOException {
-        return ZipFile.builder().setSeekableByteChannel(new SeekableInMemoryByteChannel(file)).get();
     }
 
     private void read() throws XMLStreamException {
@@ -135,15 +129,15 @@ final class OpenSpreadsheet {
         String truth = xml.getAttributeValue(OFFICE, "boolean-value");
         String shown = shown(name);
         if (kind.equals("percentage") && value != null) {
-            return new BigDecimal(value).multiply(HUNDRED).stripTrailingZeros().toPlainString() + " %";
+            return Workbook.percentage(new BigDecimal(value));
         }
         if (value != null) {
-            return new BigDecimal(value).stripTrailingZeros().toPlainString();
+            return Workbook.plain(new BigDecimal(value));
         }
         if (day != null) {
             return day.endsWith(MIDNIGHT) ? day.substring(0, day.length() - MIDNIGHT.length()) : day;
         }
-        return truth == null ? shown : Boolean.parseBoolean(truth) ? "yes" : "no";
+        return truth == null ? shown : Workbook.truth(Boolean.parseBoolean(truth));
     }
 
     /** The words of a cell, its paragraphs each on a line, without what somebody remarked on it. */

@@ -85,7 +85,7 @@ final class Workbook {
     private static void requireModest(byte[] file) {
         long unpacked = 0;
         byte[] block = new byte[BLOCK];
-        try (ZipFile zip = ZipFile.builder().setSeekableByteChannel(new SeekableInMemoryByteChannel(file)).get()) {
+        try (ZipFile zip = opened(file)) {
             for (ZipArchiveEntry entry : Collections.list(zip.getEntries())) {
                 try (InputStream part = zip.getInputStream(entry)) {
                     for (int read = part.read(block); read >= 0; read = part.read(block)) {
@@ -107,7 +107,7 @@ final class Workbook {
             return number(cell);
         }
         if (type == CellType.BOOLEAN) {
-            return cell.asBoolean() ? "yes" : "no";
+            return truth(cell.asBoolean());
         }
         return type == CellType.ERROR || type == CellType.EMPTY ? "" : Optional.ofNullable(cell.getText()).orElse("");
     }
@@ -124,7 +124,27 @@ final class Workbook {
             LocalDateTime moment = cell.getType() == CellType.NUMBER ? cell.asDate() : DAY_ZERO.plusDays(value.longValue());
             return moment.toLocalTime().equals(LocalTime.MIDNIGHT) ? moment.toLocalDate().toString() : moment.toString();
         }
-        return format.contains("%") ? value.multiply(HUNDRED).stripTrailingZeros().toPlainString() + " %" : value.stripTrailingZeros().toPlainString();
+        return format.contains("%") ? percentage(value) : plain(value);
+    }
+
+    /** The archive a workbook is. */
+    static ZipFile opened(byte[] file) throws IOException {
+        return ZipFile.builder().setSeekableByteChannel(new SeekableInMemoryByteChannel(file)).get();
+    }
+
+    /** A number as it is typed. */
+    static String plain(BigDecimal value) {
+        return value.stripTrailingZeros().toPlainString();
+    }
+
+    /** A share as it is typed. */
+    static String percentage(BigDecimal share) {
+        return plain(share.multiply(HUNDRED)) + " %";
+    }
+
+    /** Whether something is so, as it is typed. */
+    static String truth(boolean so) {
+        return so ? "yes" : "no";
     }
 
     /** A workbook of one sheet: headings, then a row for each line; what is a number is written as one. */

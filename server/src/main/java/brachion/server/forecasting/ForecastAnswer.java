@@ -1,6 +1,7 @@
 package brachion.server.forecasting;
 
 import brachion.core.bending.BendSection;
+import brachion.core.bending.StrapLoad;
 import brachion.core.forecast.Evidence;
 import brachion.core.forecast.Forecast;
 import brachion.core.forecast.MissingMeasurement;
@@ -124,13 +125,14 @@ record ForecastAnswer(Odds unbroken, Odds clean, Odds unbrokenByTables, double h
 
         static SectionView of(Demand demand) {
             BendSection section = demand.section();
+            StrapLoad load = demand.strapLoad();
             return new SectionView(section.thicknessMm(), section.innerRadiusMm(), demand.state().neutralAxis(),
                     demand.state().outerStrain(), demand.state().innerStrain(), demand.limits().tension(),
                     demand.limits().compression(), section.condition().outerQuarterSoftness(),
                     section.condition().innerHalfSoftness(), section.condition().moisturePercent(0),
-                    LEVER_MM, demand.state().pullNewtons(LEVER_MM), demand.state().strapStressMpa(),
-                    section.strap().map(strap -> strap.material().bearsMpa()).orElse(0.0), section.strapPullN(demand.state()),
-                    section.endPressureMpa(demand.state()), section.endCrushingMpa(),
+                    LEVER_MM, demand.state().pullNewtons(LEVER_MM), load.stressMpa(),
+                    section.strap().map(strap -> strap.material().bearsMpa()).orElse(0.0), load.pullN(),
+                    load.endPressureMpa(), load.endCrushingMpa(),
                     section.species().radii().estimated());
         }
     }

@@ -19,8 +19,7 @@ public final class BentPiece {
 
     /** As high as it may be for its width. */
     private static final double HIGHEST = 0.3;
-    /** Room for the lengths beside and below it. */
-    private static final double BESIDE_MM = 26;
+    /** Room for the length below it. */
     private static final double BELOW_MM = 9;
     /** Straight wood beside a bend that is drawn alone [mm]; none where its ends come near each other. */
     private static final double LEG_MM = 100;
@@ -64,10 +63,8 @@ public final class BentPiece {
         Course middle = chain.middle(thickness).placed(turnedRad, 0, 0);
         Trace outline = Form.outline(middle, thickness);
         double[] box = Trace.boxRound(List.of(outline));
-        double room = widthMm - 2 * BESIDE_MM;
-        double high = Math.min(HIGHEST * widthMm, (box[3] - box[1]) * Math.min(1, room / (box[2] - box[0])));
-        Placing placing = Placing.within(box, BESIDE_MM, 2, room, high);
-        Sketch on = new Sketch(widthMm, high + 2 + BELOW_MM);
+        Placing placing = Placing.framed(box, widthMm, HIGHEST * widthMm);
+        Sketch on = new Sketch(widthMm, Placing.framedHighMm(box, widthMm, HIGHEST * widthMm) + BELOW_MM);
         on.trace(outline, placing, Ink.THICK, true);
         List<OneBend> bends = chain.bends(thickness);
         for (int i = 0; i < bends.size(); i++) {

@@ -20,8 +20,6 @@ import java.util.List;
 record LogbookFields(@NotNull(message = "Say what stands on the sheet.") @Valid SheetFields sheet,
                      @NotNull @Size(max = LogbookFields.MOST, message = "A logbook holds up to 2,000 records.") List<@NotNull @Valid EntryFields> entries, boolean card) {
 
-    /** What such a request is, which may be longer than others. */
-    static final String TYPE = "application/vnd.brachion.logbook+json";
     static final int MOST = 2000;
     static final int THICKEST_MM = 2000;
 

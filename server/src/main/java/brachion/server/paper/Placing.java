@@ -12,10 +12,27 @@ import java.util.Locale;
  */
 public record Placing(double scale, double rightMm, double downMm) {
 
+    private static final double BESIDE_MM = 26;
+    private static final double ABOVE_MM = 2;
+
     /** A box (left, low, right, high [mm]) as large as there is room for it, in the middle of that room, at full size at most. */
     public static Placing within(double[] box, double leftMm, double topMm, double wideMm, double highMm) {
         double scale = Math.min(1, Math.min(wideMm / Math.max(1e-9, box[2] - box[0]), highMm / Math.max(1e-9, box[3] - box[1])));
         return new Placing(scale, leftMm + wideMm / 2 - scale * (box[0] + box[2]) / 2, topMm + highMm / 2 + scale * (box[1] + box[3]) / 2);
+    }
+
+    /**
+     * A box in the middle of a drawing that is as wide as the paper, with room to its left and right for its lengths and a little above.
+     *
+     * @param highestMm as high as it may get [mm]
+     */
+    public static Placing framed(double[] box, double widthMm, double highestMm) {
+        return within(box, BESIDE_MM, ABOVE_MM, widthMm - 2 * BESIDE_MM, framedHighMm(box, widthMm, highestMm) - ABOVE_MM);
+    }
+
+    /** How far down such a box reaches [mm]. */
+    public static double framedHighMm(double[] box, double widthMm, double highestMm) {
+        return ABOVE_MM + Math.min(highestMm, (box[3] - box[1]) * Math.min(1, (widthMm - 2 * BESIDE_MM) / (box[2] - box[0])));
     }
 
     /** To the right on paper [mm]. */
@@ -34,7 +51,7 @@ public record Placing(double scale, double rightMm, double downMm) {
     }
 
     /** How a scale is said. */
-    static String inWords(double scale) {
+    public static String inWords(double scale) {
         if (Math.abs(scale - 1) < 1e-9) {
             return "full size";
         }

@@ -72,7 +72,7 @@ class SheetController {
 
     /** Records on paper. */
     @ApiResponse(responseCode = "200", content = @Content(mediaType = SheetPdf.TYPE, schema = @Schema(type = "string", format = "binary")))
-    @PostMapping(path = "/logbook", consumes = LogbookFields.TYPE, produces = SheetPdf.TYPE)
+    @PostMapping(path = "/logbook", consumes = SheetPdf.LOGBOOK_TYPE, produces = SheetPdf.TYPE)
     ResponseEntity<byte[]> logbook(@Valid @RequestBody LogbookFields asked) {
         return Download.of(Download.named(asked.card() ? "card" : "logbook", "pdf", clock), MediaType.parseMediaType(SheetPdf.TYPE), sheets.of(asked));
     }

@@ -14,7 +14,6 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Locale;
-import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import org.thymeleaf.TemplateEngine;
 import org.thymeleaf.context.Context;
@@ -26,6 +25,8 @@ public class SheetPdf {
 
     /** What such a file is. */
     public static final String TYPE = "application/pdf";
+    /** What a request for a logbook is, which may be longer than others. */
+    public static final String LOGBOOK_TYPE = "application/vnd.brachion.logbook+json";
     /** White round what is printed; hardly any printer prints further out [mm]. */
     private static final double MARGIN_MM = 12;
     /** How wide a record is drawn [mm], and how high for that. */
@@ -38,9 +39,9 @@ public class SheetPdf {
     private static final String CONTROL = "[\\p{Cntrl}&&[^\\n]]|\\p{Cs}|[\\uFFFE\\uFFFF]";
 
     private final TemplateEngine pages = new TemplateEngine();
-    private final byte[] plain = letters("AtkinsonHyperlegibleNext-Regular.ttf");
-    private final byte[] strong = letters("AtkinsonHyperlegibleNext-SemiBold.ttf");
-    private final byte[] headings = letters("BricolageGrotesque-SemiBold.ttf");
+    private final byte[] plain = read(Letters.PLAIN);
+    private final byte[] strong = read(Letters.STRONG);
+    private final byte[] headings = read(Letters.HEADINGS);
 
     SheetPdf() {
         ClassLoaderTemplateResolver templates = new ClassLoaderTemplateResolver();
@@ -53,8 +54,8 @@ public class SheetPdf {
         System.setProperty("pdfbox.fontcache", System.getProperty("java.io.tmpdir"));
     }
 
-    private static byte[] letters(String file) {
-        try (InputStream from = new ClassPathResource("fonts/" + file).getInputStream()) {
+    private static byte[] read(Letters letters) {
+        try (InputStream from = letters.open()) {
             return from.readAllBytes();
         } catch (IOException missing) {
             throw new UncheckedIOException("The letters ship with the product", missing);

@@ -1,10 +1,10 @@
 package brachion.server.paper;
 
+import com.google.zxing.BarcodeFormat;
 import com.google.zxing.EncodeHintType;
 import com.google.zxing.WriterException;
 import com.google.zxing.common.BitMatrix;
 import com.google.zxing.qrcode.QRCodeWriter;
-import com.google.zxing.BarcodeFormat;
 import java.util.Map;
 
 /** An address as a square code that a telephone reads (ISO/IEC 18004). */

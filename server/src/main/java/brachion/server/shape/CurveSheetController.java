@@ -1,7 +1,7 @@
 package brachion.server.shape;
 
 import brachion.core.bending.Strap;
-import brachion.core.forecast.ChainForecast.StrapLoad;
+import brachion.core.bending.StrapLoad;
 import brachion.core.form.StrapFitting;
 import brachion.core.method.Recipe;
 import brachion.core.shape.Chain;

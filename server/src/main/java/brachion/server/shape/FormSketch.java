@@ -4,6 +4,7 @@ import brachion.core.form.Form;
 import brachion.core.form.Part;
 import brachion.core.form.SheetGoods;
 import brachion.core.form.ShelfLayout;
+import brachion.core.shape.Place;
 import brachion.core.shape.Trace;
 import brachion.server.paper.Placing;
 import brachion.server.paper.Ruler;
@@ -16,7 +17,6 @@ import java.util.stream.Stream;
 final class FormSketch {
 
     private static final double HIGHEST_MM = 80;
-    private static final double BESIDE_MM = 26;
     private static final double BELOW_MM = 12;
     private static final int ACROSS = 3;
     private static final double GAP_MM = 4;
@@ -28,10 +28,8 @@ final class FormSketch {
     /** The form with the piece on it. */
     static Sketch whole(Form form, Ruler ruler, double widthMm) {
         double[] box = Trace.boxRound(Stream.concat(Stream.of(form.piece()), form.parts().stream().map(Part::outline)).toList());
-        double room = widthMm - 2 * BESIDE_MM;
-        double high = Math.min(HIGHEST_MM, (box[3] - box[1]) * Math.min(1, room / (box[2] - box[0])));
-        Placing placing = Placing.within(box, BESIDE_MM, 2, room, high);
-        Sketch on = new Sketch(widthMm, high + 2 + BELOW_MM);
+        Placing placing = Placing.framed(box, widthMm, HIGHEST_MM);
+        Sketch on = new Sketch(widthMm, Placing.framedHighMm(box, widthMm, HIGHEST_MM) + BELOW_MM);
         on.trace(form.piece(), placing, Ink.FINE, true);
         for (Part part : form.parts()) {
             on.trace(part.outline(), placing, Ink.THICK, false);
@@ -39,12 +37,10 @@ final class FormSketch {
             part.holes().forEach(hole -> on.circle(placing.x(hole.centre()), placing.y(hole.centre()), hole.diameterMm() * placing.scale(), Ink.LINE));
         }
         double[] body = Trace.boxRound(List.of(form.parts().get(0).outline()));
-        double left = placing.rightMm() + placing.scale() * body[0];
-        double right = placing.rightMm() + placing.scale() * body[2];
-        double top = placing.downMm() - placing.scale() * body[3];
-        double bottom = placing.downMm() - placing.scale() * body[1];
-        on.across(left, right, high + 2 + BELOW_MM - 3, ruler.about(body[2] - body[0]));
-        on.down(placing.rightMm() + placing.scale() * box[2] + 4, top, bottom, ruler.about(body[3] - body[1]));
+        Place low = new Place(body[0], body[1]);
+        Place up = new Place(body[2], body[3]);
+        on.across(placing.x(low), placing.x(up), on.heightMm() - 3, ruler.about(body[2] - body[0]));
+        on.down(placing.x(new Place(box[2], box[3])) + 4, placing.y(up), placing.y(low), ruler.about(body[3] - body[1]));
         on.caption("The form, " + placing.inWords() + "; the piece on it is shaded.");
         return on;
     }
@@ -68,7 +64,7 @@ final class FormSketch {
             }
         }
         on.caption("How the parts lie on " + (layout.sheets() == 1 ? "the sheet" : layout.sheets() + " sheets") + (shown < layout.sheets() ? " (the first " + shown + " drawn)" : "")
-                + ", by rectangles round them, " + new Placing(scale, 0, 0).inWords() + ".");
+                + ", by rectangles round them, " + Placing.inWords(scale) + ".");
         return on;
     }
 }

@@ -1,6 +1,7 @@
 package brachion.server.shape;
 
 import brachion.core.shape.Trace;
+import brachion.server.paper.Letters;
 import brachion.server.paper.Paper;
 import brachion.server.shape.Drawing.Layer;
 import java.io.ByteArrayOutputStream;
@@ -12,7 +13,6 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.util.Matrix;
-import org.springframework.core.io.ClassPathResource;
 
 /**
  * A drawing at full size on ordinary paper: a first page with a map of the pages and two lines to check the scale by, then the pages,
@@ -20,8 +20,6 @@ import org.springframework.core.io.ClassPathResource;
  */
 final class PdfPattern {
 
-    private static final String LETTERS = "fonts/AtkinsonHyperlegibleNext-Regular.ttf";
-    private static final String HEADINGS = "fonts/BricolageGrotesque-SemiBold.ttf";
     private static final double CHECK_MM = 100;
     private static final double CHECK_IN_MM = 4 * 25.4;
     private static final double TITLE_MM = 7;
@@ -45,8 +43,8 @@ final class PdfPattern {
 
     private PdfPattern(PDDocument document, Paper paper, Tiles tiles) throws IOException {
         this.document = document;
-        this.font = letters(document, LETTERS);
-        this.headings = letters(document, HEADINGS);
+        this.font = font(document, Letters.PLAIN);
+        this.headings = font(document, Letters.HEADINGS);
         this.paper = paper;
         this.tiles = tiles;
         this.drawn = tiles.drawing().strokes().stream().map(stroke -> new Drawn(stroke, Trace.boxRound(List.of(stroke.trace())))).toList();
@@ -68,9 +66,9 @@ final class PdfPattern {
         }
     }
 
-    private static PDFont letters(PDDocument document, String file) throws IOException {
-        try (InputStream letters = new ClassPathResource(file).getInputStream()) {
-            return PDType0Font.load(document, letters, true);
+    private static PDFont font(PDDocument document, Letters letters) throws IOException {
+        try (InputStream file = letters.open()) {
+            return PDType0Font.load(document, file, true);
         }
     }
 

@@ -2,19 +2,21 @@ package brachion.server.shape;
 
 import brachion.core.bending.Strap;
 import brachion.core.bending.StrapEnds;
+import brachion.core.bending.StrapLoad;
 import brachion.core.bending.StrapMaterial;
-import brachion.core.forecast.ChainForecast.StrapLoad;
 import brachion.core.form.StrapFitting;
 import brachion.core.form.StrapFitting.Row;
 import brachion.core.quantity.UnitSystem;
 import jakarta.validation.constraints.NotNull;
-import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * A strap for a curve as it is shown.
  *
  * @param material       what it is made of
+ * @param drilled        whether its stops are bolted on, if any bolts bear it
  * @param thicknessMm    its thickness [mm]
  * @param widthMm        its width [mm]
  * @param ends           how its ends are held
@@ -26,7 +28,7 @@ import java.util.List;
  * @param endCrushingMpa pressure under which the end grain crushes [MPa]
  * @param fittings       how it is made, with bolts of either system of units
  */
-record StrapReading(@NotNull StrapMaterial material, @NotNull Double thicknessMm, @NotNull Double widthMm, @NotNull StrapEnds ends, @NotNull Double betweenStopsMm, @NotNull Double pullN,
+record StrapReading(@NotNull StrapMaterial material, @NotNull Boolean drilled, @NotNull Double thicknessMm, @NotNull Double widthMm, @NotNull StrapEnds ends, @NotNull Double betweenStopsMm, @NotNull Double pullN,
                     @NotNull Double stressMpa, @NotNull Double bearsMpa, @NotNull Double endPressureMpa, @NotNull Double endCrushingMpa, @NotNull List<StrapFittingReading> fittings) {
 
     /**
@@ -49,8 +51,14 @@ record StrapReading(@NotNull StrapMaterial material, @NotNull Double thicknessMm
     }
 
     static StrapReading of(Strap strap, StrapLoad load, double stockMm) {
-        List<StrapFittingReading> fittings = Arrays.stream(UnitSystem.values()).map(units -> StrapFittingReading.of(units, StrapFitting.of(strap, stockMm, load.pullN(), units))).toList();
-        return new StrapReading(strap.material(), strap.thicknessMm(), strap.widthMm(), strap.ends(), StrapFitting.of(strap, stockMm, load.pullN(), UnitSystem.METRIC).betweenStopsMm(),
-                load.pullN(), load.stressMpa(), strap.material().bearsMpa(), load.endPressureMpa(), load.endCrushingMpa(), fittings);
+        Map<UnitSystem, StrapFitting> fittings = new EnumMap<>(UnitSystem.class);
+        for (UnitSystem units : UnitSystem.values()) {
+            fittings.put(units, StrapFitting.of(strap, stockMm, load.pullN(), units));
+        }
+        // the same whoever's bolts are taken
+        double between = fittings.get(UnitSystem.METRIC).betweenStopsMm();
+        return new StrapReading(strap.material(), strap.ends() == StrapEnds.STOPS && strap.material().isMetal(), strap.thicknessMm(), strap.widthMm(), strap.ends(), between, load.pullN(),
+                load.stressMpa(), strap.material().bearsMpa(), load.endPressureMpa(), load.endCrushingMpa(),
+                fittings.entrySet().stream().map(each -> StrapFittingReading.of(each.getKey(), each.getValue())).toList());
     }
 }

@@ -2,10 +2,10 @@ package brachion.server.shape;
 
 import brachion.core.form.StrapFitting;
 import brachion.core.form.StrapFitting.Row;
+import brachion.server.paper.Placing;
 import brachion.server.paper.Ruler;
 import brachion.server.paper.Sketch;
 import brachion.server.paper.Sketch.Ink;
-import java.util.Locale;
 
 /** A strap with its stops, drawn flat. */
 final class StrapSketch {
@@ -39,7 +39,7 @@ final class StrapSketch {
         }
         on.across(tail, widthMm - tail, TOP_MM - 4, "from stop to stop " + ruler.about(fitting.betweenStopsMm()));
         on.across(0, widthMm, TOP_MM + BAND_MM + 9, "band " + ruler.about(fitting.bandMm()));
-        on.caption(String.format(Locale.ROOT, "The strap laid flat; along its length 1 : %.1f.", 1 / scale));
+        on.caption("The strap laid flat; along its length " + Placing.inWords(scale) + ".");
         return on;
     }
 
@@ -64,7 +64,7 @@ final class StrapSketch {
         }
         on.across(left, right, TOP_MM - 6, ruler.about(row.tailMm()));
         on.down(right + 16, TOP_MM, TOP_MM + high, ruler.exact(bandWidthMm));
-        on.caption("One end, " + (scale == 1 ? "full size" : String.format(Locale.ROOT, "1 : %.1f", 1 / scale)) + ": the face of the stop is the heavy line; holes in the middle of the band.");
+        on.caption("One end, " + Placing.inWords(scale) + ": the face of the stop is the heavy line; holes in the middle of the band.");
         return on;
     }
 }

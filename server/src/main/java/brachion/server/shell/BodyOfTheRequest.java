@@ -1,5 +1,6 @@
 package brachion.server.shell;
 
+import brachion.server.paper.SheetPdf;
 import brachion.server.problem.Problems;
 import brachion.server.problem.RefusedRequestException;
 import brachion.server.storage.TableFile;
@@ -50,7 +51,7 @@ class BodyOfTheRequest extends OncePerRequestFilter {
     private static final MediaType TABLE = MediaType.parseMediaType(TableFile.TYPE);
     private static final List<MediaType> PHOTOGRAPHS = List.of(MediaType.IMAGE_JPEG, MediaType.IMAGE_PNG, MediaType.parseMediaType("image/webp"));
     private static final List<MediaType> DRAWINGS = List.of(MediaType.parseMediaType("image/svg+xml"), MediaType.parseMediaType("image/vnd.dxf"));
-    private static final MediaType LOGBOOK = MediaType.parseMediaType("application/vnd.brachion.logbook+json");
+    private static final MediaType LOGBOOK = MediaType.parseMediaType(SheetPdf.LOGBOOK_TYPE);
     private static final MediaType BACKUP = MediaType.parseMediaType("application/zip");
 
     /** An answer that came from another thread is looked at when it is there. */
