@@ -1,8 +1,11 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, asBytes, body } from './client';
-import type { BroughtIn, Cell, Kept, Translation } from './schema';
+import { keyOf, type Work } from './work';
+import type { Cell, Kept, OtherShopView, TableAnswer, Translation } from './schema';
 
 const ROWS = ['rows'];
+const TABLES = ['tables'];
+const OTHER_SHOPS = ['other-shops'];
 
 /** A table travels as its bytes; the server finds out how they are written. */
 function asTable(file: File) {
@@ -13,9 +16,51 @@ export function useRowsWaiting() {
   return useQuery({ queryKey: ROWS, queryFn: () => body(api.GET('/api/exchange/rows')) });
 }
 
+/** A table that is worked on: it can be asked how far that is, and stopped, by its key. */
+export interface TableWork {
+  file: File;
+  /** Whose bends they are; nothing for one's own. */
+  otherShop: string;
+  work: Work;
+}
+
+/** How a table that is worked on travels. */
+function worked({ file, otherShop, work }: TableWork) {
+  const table = asTable(file);
+  return { ...table, headers: { ...table.headers, ...keyOf(work) }, signal: work.stopped.signal, query: otherShop === '' ? {} : { otherShop } };
+}
+
 /** Looks into a table; keeps nothing of it. */
 export function useTableReading() {
-  return useMutation({ mutationFn: (file: File) => body(api.POST('/api/exchange/readings', asTable(file))) });
+  return useMutation({
+    mutationFn: (table: TableWork): Promise<TableAnswer> => {
+      const { query, ...request } = worked(table);
+      return body(api.POST('/api/exchange/readings', { ...request, params: { query } }));
+    },
+  });
+}
+
+/** Tables that were brought in, the latest first. */
+export function useTablesBroughtIn() {
+  return useQuery({ queryKey: TABLES, queryFn: () => body(api.GET('/api/exchange/tables')) });
+}
+
+/** Shops whose records came in. */
+export function useOtherShops() {
+  return useQuery({ queryKey: OTHER_SHOPS, queryFn: () => body(api.GET('/api/other-shops')) });
+}
+
+/** Calls one of them otherwise, or leaves its records out of the forecasts. */
+export function useOtherShopChange() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ id, version, name, counted }: OtherShopView) =>
+      body(api.PUT('/api/other-shops/{id}', { params: { path: { id }, query: { version } }, body: { name, counted } })),
+    onSuccess: (all) => {
+      client.setQueryData(OTHER_SHOPS, all);
+      return client.invalidateQueries({ queryKey: ['forecast'] });
+    },
+  });
 }
 
 function lookAt(file: File) {
@@ -61,14 +106,20 @@ export function useBackupRestoration() {
 export function useExchangeWrites() {
   const client = useQueryClient();
   const onSuccess = () =>
-    Promise.all([ROWS, ['trials'], ['forecast']].map((queryKey) => client.invalidateQueries({ queryKey })));
+    Promise.all([ROWS, TABLES, OTHER_SHOPS, ['trials'], ['forecast']].map((queryKey) => client.invalidateQueries({ queryKey })));
   const bringIn = useMutation({
-    mutationFn: ({ file, whole }: { file: File; whole: boolean }) =>
-      body(api.POST('/api/exchange/trials', { ...asTable(file), params: { query: { fileName: file.name, whole } } })),
+    mutationFn: ({ whole, ...table }: TableWork & { whole: boolean }) => {
+      const { query, ...request } = worked(table);
+      return body(api.POST('/api/exchange/trials', { ...request, params: { query: { ...query, fileName: table.file.name, whole } } }));
+    },
     onSuccess,
   });
   const takeBack = useMutation({
-    mutationFn: ({ trials, rows }: BroughtIn) => body(api.POST('/api/exchange/undoing', { body: { trials, rows } })),
+    mutationFn: (id: number) => body(api.DELETE('/api/exchange/tables/{id}', { params: { path: { id } } })),
+    onSuccess,
+  });
+  const bringBack = useMutation({
+    mutationFn: (id: number) => body(api.POST('/api/exchange/tables/{id}/restoration', { params: { path: { id } } })),
     onSuccess,
   });
   const mend = useMutation({
@@ -84,5 +135,5 @@ export function useExchangeWrites() {
     mutationFn: (id: number) => body(api.POST('/api/exchange/rows/{id}/restoration', { params: { path: { id } } })),
     onSuccess,
   });
-  return { bringIn, takeBack, mend, discard, restore };
+  return { bringIn, takeBack, bringBack, mend, discard, restore };
 }

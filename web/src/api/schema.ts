@@ -148,6 +148,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/other-shops/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_4"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/names/{kind}/{id}": {
         parameters: {
             query?: never;
@@ -172,7 +188,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_4"];
+        put: operations["change_5"];
         post?: never;
         delete: operations["close_1"];
         options?: never;
@@ -996,22 +1012,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/exchange/undoing": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["takeBack_1"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/exchange/trials": {
         parameters: {
             query?: never;
@@ -1022,6 +1022,22 @@ export interface paths {
         get: operations["table"];
         put?: never;
         post: operations["bringIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/tables/{id}/restoration": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bringBack_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1316,6 +1332,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/work/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["progress"];
+        put?: never;
+        post?: never;
+        delete: operations["stop"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/woods/table": {
         parameters: {
             query?: never;
@@ -1444,7 +1476,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/names": {
+    "/api/other-shops": {
         parameters: {
             query?: never;
             header?: never;
@@ -1452,6 +1484,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["all_3"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/names": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1516,6 +1564,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["workbook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/tables": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["tables"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1764,6 +1828,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/exchange/tables/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takeBack_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/curves/kept/{id}": {
         parameters: {
             query?: never;
@@ -1974,6 +2054,8 @@ export interface components {
             note: string;
             /** Format: int64 */
             jobId?: number;
+            /** Format: int64 */
+            otherShopId?: number;
         };
         BoardFields: {
             name: string;
@@ -2237,6 +2319,20 @@ export interface components {
             /** Format: double */
             yPx: number;
         };
+        OtherShopFields: {
+            name: string;
+            counted: boolean;
+        };
+        OtherShopView: {
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            version: number;
+            name: string;
+            counted: boolean;
+            /** Format: int64 */
+            trials: number;
+        };
         NameFields: {
             name: string;
         };
@@ -2486,7 +2582,7 @@ export interface components {
         };
         FellOutView: {
             /** @enum {string} */
-            because: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "BARK" | "STRAP_SLACK" | "BACKED" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "GREEN_ROD" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
+            because: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "BARK" | "STRAP_SLACK" | "BACKED" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "GREEN_ROD" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE" | "SHOP";
             /** Format: int32 */
             count: number;
             best: components["schemas"]["RecipeFields"];
@@ -3134,7 +3230,7 @@ export interface components {
         };
         Reason: {
             /** @enum {string} */
-            cause: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "BARK" | "STRAP_SLACK" | "BACKED" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "GREEN_ROD" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
+            cause: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "BARK" | "STRAP_SLACK" | "BACKED" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "GREEN_ROD" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE" | "SHOP";
             /** Format: double */
             size: number;
         };
@@ -3335,19 +3431,15 @@ export interface components {
             levers: components["schemas"]["LeverView"][];
             cheapest: components["schemas"]["CombinationView"];
         };
-        UndoRequest: {
-            trials: number[];
-            rows: number[];
-        };
-        BroughtIn: {
+        BroughtInAnswer: {
+            /** Format: int64 */
+            table: number;
             /** Format: int32 */
             coming: number;
             /** Format: int32 */
             left: number;
             /** Format: int32 */
             alreadyHere: number;
-            trials: number[];
-            rows: number[];
         };
         TableAnswer: {
             /** Format: int32 */
@@ -3634,6 +3726,13 @@ export interface components {
             /** Format: int64 */
             rows: number;
         };
+        WorkAnswer: {
+            underWay: boolean;
+            /** Format: int32 */
+            done: number;
+            /** Format: int32 */
+            of: number;
+        };
         TrialPage: {
             trials: components["schemas"]["TrialView"][];
             /** Format: int64 */
@@ -3708,11 +3807,21 @@ export interface components {
             /** Format: double */
             hours?: number;
         };
+        TableView: {
+            /** Format: int64 */
+            id: number;
+            fileName: string;
+            /** Format: date-time */
+            broughtAt: string;
+            /** Format: int64 */
+            trials: number;
+            otherShop: string;
+        };
         Belief: {
             /** @enum {string} */
             mode: "TENSION" | "COMPRESSION" | "GLUE_LINE";
             /** @enum {string} */
-            term: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "BARK" | "STRAP_SLACK" | "BACKED" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "GREEN_ROD" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE";
+            term: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "BARK" | "STRAP_SLACK" | "BACKED" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "GREEN_ROD" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE" | "SHOP";
             name: string;
             /** Format: double */
             mean: number;
@@ -3860,6 +3969,9 @@ export interface components {
         ClockAnswer: {
             /** Format: date-time */
             now: string;
+        };
+        StoppedAnswer: {
+            stopped: boolean;
         };
         SteamBoxFields: {
             /**
@@ -4169,6 +4281,8 @@ export type PhotoView = components['schemas']['PhotoView'];
 export type PointedCurve = components['schemas']['PointedCurve'];
 export type SlopeReading = components['schemas']['SlopeReading'];
 export type Spot = components['schemas']['Spot'];
+export type OtherShopFields = components['schemas']['OtherShopFields'];
+export type OtherShopView = components['schemas']['OtherShopView'];
 export type NameFields = components['schemas']['NameFields'];
 export type Named = components['schemas']['Named'];
 export type NamesAnswer = components['schemas']['NamesAnswer'];
@@ -4300,8 +4414,7 @@ export type LeversRequest = components['schemas']['LeversRequest'];
 export type ChangeView = components['schemas']['ChangeView'];
 export type CombinationView = components['schemas']['CombinationView'];
 export type LeversAnswer = components['schemas']['LeversAnswer'];
-export type UndoRequest = components['schemas']['UndoRequest'];
-export type BroughtIn = components['schemas']['BroughtIn'];
+export type BroughtInAnswer = components['schemas']['BroughtInAnswer'];
 export type TableAnswer = components['schemas']['TableAnswer'];
 export type ColumnView = components['schemas']['ColumnView'];
 export type GivenView = components['schemas']['GivenView'];
@@ -4329,6 +4442,7 @@ export type JudgedAnswer = components['schemas']['JudgedAnswer'];
 export type ChoicesRequest = components['schemas']['ChoicesRequest'];
 export type ItemChoice = components['schemas']['ItemChoice'];
 export type RestoredAnswer = components['schemas']['RestoredAnswer'];
+export type WorkAnswer = components['schemas']['WorkAnswer'];
 export type TrialPage = components['schemas']['TrialPage'];
 export type RecordForecast = components['schemas']['RecordForecast'];
 export type Beforehand = components['schemas']['Beforehand'];
@@ -4339,6 +4453,7 @@ export type Carries = components['schemas']['Carries'];
 export type HandsView = components['schemas']['HandsView'];
 export type OutstandingAnswer = components['schemas']['OutstandingAnswer'];
 export type AirReading = components['schemas']['AirReading'];
+export type TableView = components['schemas']['TableView'];
 export type Belief = components['schemas']['Belief'];
 export type Bin = components['schemas']['Bin'];
 export type Calibration = components['schemas']['Calibration'];
@@ -4355,6 +4470,7 @@ export type MadeReading = components['schemas']['MadeReading'];
 export type ItemUse = components['schemas']['ItemUse'];
 export type TakerView = components['schemas']['TakerView'];
 export type ClockAnswer = components['schemas']['ClockAnswer'];
+export type StoppedAnswer = components['schemas']['StoppedAnswer'];
 export type SteamBoxFields = components['schemas']['SteamBoxFields'];
 export type SteamBagFields = components['schemas']['SteamBagFields'];
 export type SteamInPlaceFields = components['schemas']['SteamInPlaceFields'];
@@ -4840,6 +4956,37 @@ export interface operations {
             };
         };
     };
+    change_4: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OtherShopFields"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OtherShopView"][];
+                };
+            };
+        };
+    };
     rename: {
         parameters: {
             query: {
@@ -4873,7 +5020,7 @@ export interface operations {
             };
         };
     };
-    change_4: {
+    change_5: {
         parameters: {
             query: {
                 version: number;
@@ -6479,35 +6626,11 @@ export interface operations {
             };
         };
     };
-    takeBack_1: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
-                "Idempotency-Key"?: string;
-            };
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["UndoRequest"];
-            };
-        };
-        responses: {
-            /** @description No Content */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
     table: {
         parameters: {
             query?: {
                 units?: "METRIC" | "INCH";
+                otherShop?: number;
             };
             header?: never;
             path?: never;
@@ -6530,6 +6653,7 @@ export interface operations {
         parameters: {
             query: {
                 fileName: string;
+                otherShop?: string;
                 whole?: boolean;
             };
             header?: {
@@ -6551,8 +6675,31 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BroughtIn"];
+                    "application/json": components["schemas"]["BroughtInAnswer"];
                 };
+            };
+        };
+    };
+    bringBack_1: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -6583,7 +6730,9 @@ export interface operations {
     };
     read: {
         parameters: {
-            query?: never;
+            query?: {
+                otherShop?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -7058,6 +7207,50 @@ export interface operations {
             };
         };
     };
+    progress: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkAnswer"];
+                };
+            };
+        };
+    };
+    stop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoppedAnswer"];
+                };
+            };
+        };
+    };
     table_1: {
         parameters: {
             query?: never;
@@ -7241,6 +7434,26 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
+                    "application/json": components["schemas"]["OtherShopView"][];
+                };
+            };
+        };
+    };
+    all_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
                     "application/json": components["schemas"]["NamesAnswer"];
                 };
             };
@@ -7312,6 +7525,7 @@ export interface operations {
         parameters: {
             query?: {
                 units?: "METRIC" | "INCH";
+                otherShop?: number;
             };
             header?: never;
             path?: never;
@@ -7326,6 +7540,26 @@ export interface operations {
                 };
                 content: {
                     "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet": string;
+                };
+            };
+        };
+    };
+    tables: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TableView"][];
                 };
             };
         };
@@ -7372,7 +7606,9 @@ export interface operations {
     };
     document: {
         parameters: {
-            query?: never;
+            query?: {
+                otherShop?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -7657,6 +7893,29 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["InstrumentView"];
                 };
+            };
+        };
+    };
+    takeBack_1: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -83,6 +83,7 @@ const GROUPS: { term: Belief['term']; title: string }[] = [
   { term: 'PERSON', title: 'Hands' },
   { term: 'BOARD', title: 'Boards' },
   { term: 'SOURCE', title: 'Where it came from' },
+  { term: 'SHOP', title: 'Other shops, beside yours' },
 ];
 
 const SHOWN = 10;

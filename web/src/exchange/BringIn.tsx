@@ -1,35 +1,59 @@
 import { Alert, Box, Button, FormControlLabel, Link, Switch, Typography } from '@mui/material';
-import { useRef, useState, type ClipboardEvent, type DragEvent } from 'react';
+import { useRef, useState, type ClipboardEvent, type DragEvent, type ReactNode } from 'react';
 import { useExchangeWrites, useForgotten, useNotebook, useSaid, useTableReading } from '../api/exchange';
 import type { NotebookAnswer, TableAnswer, Translation } from '../api/schema';
 import { inThisShop } from '../api/shop';
+import { newWork, type Work } from '../api/work';
+import { Dimmed } from '../app/Dimmed';
 import { Field } from '../app/Field';
 import { useNotice } from '../app/notice';
 import { useStored } from '../app/storage';
 import { TrialSummary } from '../trials/TrialSummary';
 import { NotebookPart } from './notebook/NotebookPart';
+import { UnderWay } from './UnderWay';
 import { UnreadRow } from './UnreadRow';
+import { WhoseBends } from './WhoseBends';
 import { bringInWords, holdsInWords, many } from './words';
 
 /** A table is chosen or dropped, looked into, and brought in when the person says so; what is written otherwise than here is asked about first. */
 export function BringIn() {
   const [file, setFile] = useState<File | null>(null);
+  const [otherShop, setOtherShop] = useState('');
+  const [work, setWork] = useState<Work>();
   const notebook = useNotebook();
   const said = useSaid();
   const forgotten = useForgotten();
   const [foreign, setForeign] = useState<NotebookAnswer>();
   const reading = useTableReading();
-  const { bringIn, takeBack } = useExchangeWrites();
+  const { bringIn, takeBack, bringBack } = useExchangeWrites();
   const [whole, setWhole] = useStored('brachion.exchange.whole', false);
   const notify = useNotice();
+  const failed = (error: Error) => { notify({ message: error.message }); };
+  /** Work on the table at hand; once it is stopped, nothing of it is left, not even an error. */
+  const working = async <T,>(start: (work: Work) => Promise<T>, stopped: () => void) => {
+    const begun = newWork();
+    setWork(begun);
+    try {
+      return await start(begun);
+    } catch (error) {
+      if (!begun.stopped.signal.aborted) throw error;
+      stopped();
+      notify({ message: 'Stopped. Nothing of the table was kept.' });
+      return undefined;
+    } finally {
+      setWork(undefined);
+    }
+  };
+  const readAs = (chosen: File, whose: string) => working((begun) => reading.mutateAsync({ file: chosen, otherShop: whose, work: begun }), reading.reset);
   const look = async (chosen: File | undefined) => {
     if (!chosen) return;
     setFile(chosen);
     setForeign(undefined);
     reading.reset();
     said.reset();
+    bringIn.reset();
     const answer = await notebook.mutateAsync(chosen);
-    if (answer.ours) reading.mutate(chosen);
+    if (answer.ours) await readAs(chosen, otherShop);
     else setForeign(answer);
   };
   const say = async (translation: Translation) => {
@@ -38,24 +62,34 @@ export function BringIn() {
   };
   const read = async (translation: Translation) => {
     await say(translation);
-    if (file) await reading.mutateAsync(file);
+    if (file) await readAs(file, otherShop);
+  };
+  const isOf = (whose: string) => {
+    if (whose === otherShop) return;
+    setOtherShop(whose);
+    if (file && reading.data) readAs(file, whose).catch(() => undefined);
   };
   const put = async () => {
     if (!file) return;
-    const broughtIn = await bringIn.mutateAsync({ file, whole });
-    const { coming, left } = broughtIn;
+    const broughtIn = await working((begun) => bringIn.mutateAsync({ file, otherShop, whole, work: begun }), bringIn.reset);
+    if (!broughtIn) return;
+    const { coming, left, table } = broughtIn;
     notify({
       message: `${many(coming, 'bend', 'bends')} brought in${left > 0 ? `, ${many(left, 'row waits', 'rows wait')} to be mended` : ''}.`,
-      undo: () => { takeBack.mutate(broughtIn, { onError: (error) => { notify({ message: error.message }); } }); },
+      undo: table === undefined ? undefined : () => {
+        takeBack.mutate(table, { onError: failed, onSuccess: () => { notify({ message: 'Taken back.', undo: () => { bringBack.mutate(table, { onError: failed }); } }); } });
+      },
     });
     setFile(null);
     setForeign(undefined);
     reading.reset();
   };
-  const error = notebook.error ?? reading.error ?? bringIn.error;
+  const error = work ? null : notebook.error ?? reading.error ?? bringIn.error;
   return (
     <Box component="section" aria-label="Bring in" sx={{ display: 'grid', gap: 2 }}>
-      <DropPlace file={file} onFile={(chosen) => { void look(chosen).catch(() => undefined); }} />
+      <DropPlace file={file} onFile={(chosen) => { void look(chosen).catch(() => undefined); }}>
+        <WhoseBends otherShop={otherShop} onChange={isOf} />
+      </DropPlace>
       {file && foreign && (
         <NotebookPart key={JSON.stringify(foreign.translation)} answer={foreign} busy={said.isPending || forgotten.isPending || reading.isPending} refusal={said.error?.message}
           onSaid={(translation) => { void say(translation).catch(() => undefined); }} onRead={(translation) => { void read(translation).catch(() => undefined); }}
@@ -63,11 +97,12 @@ export function BringIn() {
           onForget={() => { reading.reset(); void forgotten.mutateAsync({ file, shape: foreign.shape }).then(setForeign).catch(() => undefined); }} />
       )}
       {error && <Alert severity="error">{error.message}</Alert>}
-      {file && reading.data && (
+      {work && <UnderWay work={work} doing={bringIn.isPending ? 'Bringing in' : 'Reading'} />}
+      {file && !work && reading.data && (
         <>
           <Alert severity={reading.data.left > 0 ? 'warning' : 'success'} role="status"
             action={reading.data.coming + reading.data.left > 0 && (
-              <Button variant="contained" disabled={whole && reading.data.left > 0} loading={bringIn.isPending} onClick={() => { void put().catch(() => undefined); }}>
+              <Button variant="contained" disabled={whole && reading.data.left > 0} onClick={() => { void put().catch(() => undefined); }}>
                 {bringInWords(reading.data)}
               </Button>
             )}>
@@ -76,9 +111,9 @@ export function BringIn() {
           {reading.data.left > 0 && (
             <FormControlLabel control={<Switch checked={whole} onChange={(_, only) => { setWhole(only); }} />} label="Only the whole table: nothing comes in until every row can be read" />
           )}
-          <Rows table={reading.data} />
         </>
       )}
+      {file && reading.data && <Dimmed old={work !== undefined}><Rows table={reading.data} /></Dimmed>}
     </Box>
   );
 }
@@ -114,7 +149,7 @@ function More({ shown, of }: { shown: number; of: number }) {
   return of > shown ? <Typography color="text.secondary">and {of - shown} more like these</Typography> : null;
 }
 
-function DropPlace({ file, onFile }: { file: File | null; onFile: (file: File | undefined) => void }) {
+function DropPlace({ file, onFile, children }: { file: File | null; onFile: (file: File | undefined) => void; children: ReactNode }) {
   const [over, setOver] = useState(false);
   const input = useRef<HTMLInputElement>(null);
   const drag = (inside: boolean) => (event: DragEvent) => {
@@ -144,6 +179,7 @@ function DropPlace({ file, onFile }: { file: File | null; onFile: (file: File | 
         <Typography>{file ? file.name : 'or drop it here. Nothing is kept until you have seen what it holds.'}</Typography>
       </Box>
       <Lines onFile={onFile} />
+      {children}
       <Typography variant="body2" color="text.secondary">
         A table is a CSV file or a workbook (XLSX or ODS) with a line for each bend, under headings of your own: what they mean is asked once and remembered. A JSON document taken out here comes in, too. A cell may bring its
         unit, such as 3/8 in or 1 h 30 min. For the headings known here, take out{' '}

@@ -6,6 +6,7 @@ import { useNotice } from '../app/notice';
 import { useUnits } from '../app/units';
 import { Backup } from './Backup';
 import { BringIn } from './BringIn';
+import { OtherShops, TablesBroughtIn } from './BroughtIn';
 import { WaitingRow } from './WaitingRow';
 import { many } from './words';
 
@@ -22,6 +23,8 @@ export function TablesView() {
       </Box>
       <Waiting />
       <BringIn />
+      <TablesBroughtIn />
+      <OtherShops />
       <Backup />
     </Box>
   );

@@ -81,6 +81,7 @@ const CURE: Partial<Record<Cause, string>> = {
   PERSON: 'In your records these hands break more than others.',
   BOARD: 'In your records this board does worse than its like.',
   SOURCE: 'In your records stock from there does worse.',
+  SHOP: 'In that shop pieces do worse than in yours.',
   RINGS_ON_EDGE: 'In your records stock with its rings on edge does worse.',
   RINGS_FLAT: 'In your records stock with its rings flat to the form does worse.',
   RINGS_RIFT: 'In your records rift stock does worse.',

@@ -1,5 +1,8 @@
 package brachion.server;
 
+import brachion.server.trial.TrialFields;
+import brachion.server.trial.Trials;
+import java.util.ArrayList;
 import java.util.List;
 import org.springframework.http.MediaType;
 import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors;
@@ -55,6 +58,13 @@ public final class Wire {
 
     public static MvcTestResult delete(MockMvcTester mvc, String uri) {
         return mvc.delete().uri(uri).with(SecurityMockMvcRequestPostProcessors.csrf()).exchange();
+    }
+
+    /** All trials of the shop's own as they were written down. */
+    public static List<TrialFields> written(Trials trials) {
+        List<TrialFields> all = new ArrayList<>();
+        trials.written(null, all::add);
+        return all;
     }
 
     /** A value out of the answer's JSON. */

@@ -77,5 +77,7 @@ public enum Term {
     /** The board it is cut from. */
     BOARD,
     /** Where the board came from. */
-    SOURCE
+    SOURCE,
+    /** A shop other than the own one. */
+    SHOP
 }

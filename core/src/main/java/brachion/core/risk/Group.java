@@ -26,6 +26,13 @@ public enum Group {
             return recipe.names().source();
         }
     },
+    /** Which shop, where it is not the own one: how it measures, judges and works. */
+    SHOP {
+        @Override
+        public String of(Recipe recipe) {
+            return recipe.names().shop();
+        }
+    },
     /** One board. */
     BOARD {
         @Override
@@ -51,6 +58,7 @@ public enum Group {
             case PERSON -> Term.PERSON;
             case BOARD -> Term.BOARD;
             case SOURCE -> Term.SOURCE;
+            case SHOP -> Term.SHOP;
         };
     }
 

@@ -10,7 +10,7 @@ import java.util.Map;
 import java.util.function.IntToDoubleFunction;
 
 /**
- * How much people, boards and sources differ: for each group the standard deviation σ of its effects that makes the
+ * How much people, boards, sources and shops differ: for each group the standard deviation σ of its effects that makes the
  * records most probable (the Laplace evidence), times a half-normal prior of scale 0.9, which is about 15 % of strain. It
  * is sought on s = ln σ, which keeps it from collapsing to zero while the records say little (compare Chung et al.,
  * Psychometrika 78, 2013); with nothing to go by it stays at 0.9.
@@ -24,7 +24,7 @@ import java.util.function.IntToDoubleFunction;
 final class GroupScales implements Surface {
 
     static final double PRIOR_SCALE = 0.9;
-    private static final Group[] FITTED = {Group.PERSON, Group.SOURCE, Group.BOARD};
+    private static final Group[] FITTED = {Group.PERSON, Group.SOURCE, Group.SHOP, Group.BOARD};
     /** A scale is close enough when the evidence could rise by no more than half this. */
     private static final double RISE = 1e-2;
     private static final int MOST_STEPS = 25;

@@ -8,9 +8,6 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.io.IOException;
 import java.io.InputStream;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.nio.file.StandardOpenOption;
 import java.time.Clock;
 import java.time.LocalDate;
 import org.springframework.core.io.InputStreamResource;
@@ -51,16 +48,7 @@ class BackupController {
     @ApiResponse(responseCode = "200", content = @Content(mediaType = ZIP, schema = @Schema(type = "string", format = "binary")))
     @GetMapping(produces = ZIP)
     ResponseEntity<Resource> backup() throws IOException {
-        Path file = Files.createTempFile("brachion-backup", ".zip");
-        try {
-            backups.write(file);
-            // read while it is sent, and gone when it was
-            return Download.of("brachion-" + LocalDate.now(clock) + ".zip", MediaType.parseMediaType(ZIP),
-                    new InputStreamResource(Files.newInputStream(file, StandardOpenOption.DELETE_ON_CLOSE)));
-        } catch (IOException | RuntimeException failed) {
-            Files.deleteIfExists(file);
-            throw failed;
-        }
+        return Download.written("brachion-" + LocalDate.now(clock) + ".zip", MediaType.parseMediaType(ZIP), backups::write);
     }
 
     /** Brings a backup back into a shop that is still empty. */

@@ -1,6 +1,7 @@
 package brachion.server.backup;
 
 import brachion.server.backup.Manifest.Part;
+import brachion.server.backup.TableOfShop.Keys;
 import brachion.server.backup.TableOfShop.Parent;
 import brachion.server.species.Woods;
 import java.util.ArrayList;
@@ -18,6 +19,8 @@ final class Load {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final int BATCH = 500;
     private static final int LETTERS = 4_000_000;
+    /** So many keys behind the last that was given out, none has been given out in the meantime. */
+    private static final int MAY_BE_USED = 10_000;
 
     private final JdbcTemplate database;
     private final String shop;
@@ -40,14 +43,33 @@ final class Load {
 
     void fill(BackupFile file) {
         if (shop != null) {
-            tables.stream().filter(TableOfShop::counted).forEach(table -> {
-                Long last = database.queryForObject("select max(id) from " + table.name(), Long.class);
-                movedBy.put(table.name(), last == null ? 0 : last);
-            });
+            tables.stream().filter(TableOfShop::counted).forEach(table -> movedBy.put(table.name(), lastKey(table)));
         }
         for (Part part : file.manifest().tables()) {
             fill(file, part);
         }
+        tables.stream().filter(table -> table.keys() == Keys.OF_A_SEQUENCE).forEach(this::countOn);
+    }
+
+    /** Keys up to here are taken, or may be by a server that has been given them and not used them yet. */
+    private long lastKey(TableOfShop table) {
+        if (table.keys() == Keys.COUNTED) {
+            return database.queryForObject("select coalesce(max(id), 0) from " + table.name(), Long.class);
+        }
+        boolean untouched = database.queryForObject("select next_not_cached_value = start_value from " + sequence(table), Boolean.class);
+        return untouched ? 0 : database.queryForObject("select next value for " + sequence(table), Long.class) + MAY_BE_USED;
+    }
+
+    /** Lets its sequence go on behind the keys there are. */
+    private void countOn(TableOfShop table) {
+        Long last = database.queryForObject("select max(id) from " + table.name(), Long.class);
+        if (last != null) {
+            database.queryForObject("select setval(" + sequence(table) + ", " + last + ")", Long.class);
+        }
+    }
+
+    private static String sequence(TableOfShop table) {
+        return table.name() + "_seq";
     }
 
     /** Takes out every row there is, those that point to others first. */

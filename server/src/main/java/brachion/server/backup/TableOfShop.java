@@ -8,12 +8,22 @@ import java.util.List;
  * @param name    its name
  * @param columns its columns, in the order of the table
  * @param key     columns of its primary key, by which its rows are ordered
- * @param counted whether the database gives its rows their key {@code id}
+ * @param keys    where its rows have their key {@code id} from
  * @param parents tables its rows point to
  */
-record TableOfShop(String name, List<Column> columns, List<String> key, boolean counted, List<Parent> parents) {
+record TableOfShop(String name, List<Column> columns, List<String> key, Keys keys, List<Parent> parents) {
 
     static final String SHOP = "shop";
+
+    /** Where rows have their keys from. */
+    enum Keys {
+        /** What they are about. */
+        OWN,
+        /** The table counts. */
+        COUNTED,
+        /** A sequence named after the table, which gives several at a time. */
+        OF_A_SEQUENCE
+    }
 
     /**
      * A column.
@@ -32,6 +42,11 @@ record TableOfShop(String name, List<Column> columns, List<String> key, boolean 
      * @param table  the other table
      */
     record Parent(String column, String table) {
+    }
+
+    /** Whether the database gives its rows their key. */
+    boolean counted() {
+        return keys != Keys.OWN;
     }
 
     boolean ofShop() {

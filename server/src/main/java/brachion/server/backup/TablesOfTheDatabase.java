@@ -39,11 +39,16 @@ final class TablesOfTheDatabase {
                 + "and table_name = ? order by ordinal_position", (row, number) -> new Column(row.getString(1), NUMBERS.contains(row.getString(2)), row.getString(2).endsWith("blob")), name);
         List<String> key = database.queryForList("select column_name from information_schema.key_column_usage where table_schema = database() "
                 + "and table_name = ? and constraint_name = 'PRIMARY' order by ordinal_position", String.class, name);
-        boolean counted = database.queryForObject("select count(*) from information_schema.columns where table_schema = database() "
-                + "and table_name = ? and extra like '%auto_increment%'", Integer.class, name) > 0;
+        boolean counted = has(database, name, "extra like '%auto_increment%'");
+        boolean sequence = has(database, name, "column_name = 'id' and column_default like 'nextval(%'");
         List<Parent> parents = database.query("select column_name, referenced_table_name from information_schema.key_column_usage "
                 + "where table_schema = database() and table_name = ? and referenced_table_name is not null order by constraint_name",
                 (row, number) -> new Parent(row.getString(1), row.getString(2)), name);
-        return new TableOfShop(name, columns, key, counted, parents);
+        return new TableOfShop(name, columns, key, sequence ? TableOfShop.Keys.OF_A_SEQUENCE : counted ? TableOfShop.Keys.COUNTED : TableOfShop.Keys.OWN, parents);
+    }
+
+    private static boolean has(JdbcTemplate database, String table, String column) {
+        return database.queryForObject("select count(*) from information_schema.columns where table_schema = database() and table_name = ? and " + column,
+                Integer.class, table) > 0;
     }
 }

@@ -7,7 +7,7 @@ import brachion.server.instrument.ChamberRecord;
 import brachion.server.recipe.RecipeColumns;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.rig.UsedFields;
-import brachion.server.storage.StoredEntity;
+import brachion.server.storage.CountedEntity;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Embedded;
@@ -25,7 +25,7 @@ import org.hibernate.annotations.BatchSize;
 /** A stored piece with everything that was said of it, in order. */
 @Entity
 @Table(name = "bench_piece")
-class BenchPieceEntity extends StoredEntity {
+class BenchPieceEntity extends CountedEntity {
 
     private static final Duration LONGEST_HEAT = Duration.ofDays(1);
 

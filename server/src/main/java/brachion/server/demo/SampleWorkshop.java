@@ -10,6 +10,7 @@ import brachion.server.stock.Stock;
 import brachion.server.storage.CurrentShop;
 import brachion.server.storage.LongWork;
 import brachion.server.storage.ShopCleared;
+import brachion.server.trial.CameFrom;
 import brachion.server.trial.TrialFields;
 import brachion.server.trial.Trials;
 import java.time.Clock;
@@ -34,7 +35,7 @@ class SampleWorkshop {
     /** So many of the job under way are bent. */
     private static final int FRAMES = 5;
     /** Everything a shop keeps; what belongs to a piece goes with it. */
-    private static final List<String> KEPT = List.of("photo", "trial", "bench_piece", "stock_board", "person", "board", "source", "drying_piece", "steam_rig", "rig_item", "instrument", "row_set_aside", "notebook", "saved_view", "wood", "job", "kept_curve",
+    private static final List<String> KEPT = List.of("photo", "trial", "bench_piece", "stock_board", "person", "board", "source", "drying_piece", "steam_rig", "rig_item", "instrument", "row_set_aside", "brought_in", "other_shop", "notebook", "saved_view", "wood", "job", "kept_curve",
             "trial_revision", "write_done");
 
     /** What belongs to a row of these, and by which key. */
@@ -105,7 +106,7 @@ class SampleWorkshop {
     /** Writes two years of work into the shop at hand. */
     void fill() {
         List<TrialFields> bends = new FellmarrowWorkshop(SEED).twoYears();
-        List<Long> keys = trials.log(bends);
+        List<Long> keys = trials.log(bends, CameFrom.HERE);
         new FellmarrowRack(LocalDate.now(clock)).hangOn(rack);
         FellmarrowCurves kept = FellmarrowCurves.keptIn(curves);
         long sloping = new FellmarrowStock(LocalDate.now(clock)).layIn(stock);

@@ -12,13 +12,13 @@ import brachion.server.trial.SeenFields;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 
 /**
  * The cells of one row, read one by one. A cell that cannot be read gives null and a fault; an empty one gives null. A
@@ -27,6 +27,17 @@ import java.util.stream.Collectors;
 final class Cells {
 
     private static final Pattern BARE = Pattern.compile("[-−]?[\\d.,]+");
+
+    /** The words of a kind, in its order. */
+    private static final ClassValue<Map<String, Object>> WORDS = new ClassValue<>() {
+
+        @Override
+        protected Map<String, Object> computeValue(Class<?> type) {
+            Map<String, Object> words = new LinkedHashMap<>();
+            Arrays.stream(type.getEnumConstants()).forEach(each -> words.put(Column.plain(((Enum<?>) each).name()), each));
+            return words;
+        }
+    };
 
     private final Map<Column, Heading> headings = new HashMap<>();
     private final Map<Column, String> texts = new HashMap<>();
@@ -152,11 +163,11 @@ final class Cells {
     }
 
     private static <E extends Enum<E>> E word(String text, Class<E> type) {
-        return Arrays.stream(type.getEnumConstants())
-                .filter(each -> Column.plain(each.name()).equals(Column.plain(text))).findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("“" + text.strip() + "” is none of "
-                        + Arrays.stream(type.getEnumConstants()).map(each -> Column.plain(each.name()))
-                                .collect(Collectors.joining(", ")) + "."));
+        Object named = WORDS.get(type).get(Column.plain(text));
+        if (named == null) {
+            throw new IllegalArgumentException("“" + text.strip() + "” is none of " + String.join(", ", WORDS.get(type).keySet()) + ".");
+        }
+        return type.cast(named);
     }
 
     /** What else was seen on a piece: flaw, severity and place of each, one after the other. */

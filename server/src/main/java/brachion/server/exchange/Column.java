@@ -7,7 +7,11 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /**
  * A column of a table of trials. A heading is the name, with the unit in brackets where there is one. What is set about a way
@@ -57,8 +61,11 @@ record Column(String title, String path, String metricUnit, String inchUnit) {
     static final List<Column> OF_METHODS = Arrays.stream(MethodKind.values()).flatMap(kind -> kind.settings().stream()).map(Column::of)
             .distinct().toList();
 
+    private static final Pattern BETWEEN_WORDS = Pattern.compile("[\\s_-]+");
+
     /** Every column, in the order they are written. */
     static final List<Column> ALL = all();
+    private static final Map<String, Column> BY_NAME = ALL.stream().collect(Collectors.toUnmodifiableMap(column -> plain(column.title), Function.identity()));
 
     Column(String title, String path) {
         this(title, path, "");
@@ -115,7 +122,7 @@ record Column(String title, String path, String metricUnit, String inchUnit) {
 
     /** The column with a name, upper and lower case, blanks, hyphens and underscores being alike. */
     static Optional<Column> named(String name) {
-        return ALL.stream().filter(column -> plain(column.title).equals(plain(name))).findFirst();
+        return Optional.ofNullable(BY_NAME.get(plain(name)));
     }
 
     /** The column that holds a field of a trial. */
@@ -126,6 +133,6 @@ record Column(String title, String path, String metricUnit, String inchUnit) {
     }
 
     static String plain(String text) {
-        return text.toLowerCase(Locale.ROOT).replaceAll("[\\s_-]+", " ").strip();
+        return BETWEEN_WORDS.matcher(text.toLowerCase(Locale.ROOT)).replaceAll(" ").strip();
     }
 }

@@ -1,22 +1,27 @@
 package brachion.server.exchange;
 
-import brachion.server.exchange.ExchangeService.BroughtIn;
-import brachion.server.exchange.ExchangeService.Kept;
+import brachion.server.exchange.ExchangeService.BroughtInAnswer;
 import brachion.server.exchange.ExchangeService.Reading;
-import brachion.server.exchange.LeftRow.Cell;
+import brachion.server.exchange.ExchangeService.TableView;
+import brachion.server.storage.Absent;
 import brachion.server.storage.Download;
 import brachion.server.storage.Stores;
 import brachion.server.storage.TableFile;
+import brachion.server.trial.OtherShops;
 import brachion.server.trial.TrialFields;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
-import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.time.Clock;
 import java.util.List;
 import org.springframework.core.io.ClassPathResource;
+import org.springframework.core.io.InputStreamResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -25,7 +30,6 @@ import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -42,11 +46,17 @@ class ExchangeController {
     private static final String SCHEMA = "application/schema+json";
     private static final String WORKBOOK = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet";
 
+    private static final String NAME = "A name may be up to " + OtherShops.LONGEST_NAME + " characters long.";
+
     private final ExchangeService service;
+    private final TakenOut takenOut;
+    private final OtherShops otherShops;
     private final Clock clock;
 
-    ExchangeController(ExchangeService service, Clock clock) {
+    ExchangeController(ExchangeService service, TakenOut takenOut, OtherShops otherShops, Clock clock) {
         this.service = service;
+        this.takenOut = takenOut;
+        this.otherShops = otherShops;
         this.clock = clock;
     }
 
@@ -64,91 +74,97 @@ class ExchangeController {
                        List<String> toNote) {
 
         static TableAnswer of(Reading reading) {
-            return new TableAnswer(reading.trials().size(), reading.trials().stream().limit(SHOWN).toList(),
-                    reading.left().size(), reading.left().stream().limit(SHOWN)
-                            .map(left -> LeftRow.of(reading.sheet().headings(), left.row(), left.faults())).toList(),
-                    reading.alreadyHere(), reading.sheet().headings().stream()
+            return new TableAnswer(reading.coming(), reading.trials(), reading.left(),
+                    reading.rows().stream().map(left -> LeftRow.of(reading.headings(), left.row(), left.faults())).toList(),
+                    reading.alreadyHere(), reading.headings().stream()
                             .filter(heading -> heading.column().isEmpty()).map(Heading::text).toList());
         }
     }
 
-    /**
-     * A row with its cells changed.
-     *
-     * @param cells the cells, perhaps with one more for a column that its table does not have
-     */
-    record MendedRow(@NotNull(message = "The cells are needed.") @Size(min = 1, max = 200, message = "A row has between 1 and 200 cells.")
-                     List<@Valid @NotNull Cell> cells) {
-    }
-
-    /**
-     * What became of a row that was mended.
-     *
-     * @param trialId key of the trial it became, null when it still cannot be read
-     * @param row     the row as it waits now, null when it became a trial
-     */
-    record MendReading(Long trialId, Kept row) {
-    }
-
-    /**
-     * What one table brought in.
-     *
-     * @param trials keys of the trials that came in
-     * @param rows   keys of the rows that wait
-     */
-    record UndoRequest(@NotNull @Size(max = MOST, message = "So much was never brought in at once.") List<@NotNull Long> trials,
-                       @NotNull @Size(max = MOST, message = "So much was never brought in at once.") List<@NotNull Long> rows) {
-
-        private static final int MOST = 200_000;
-    }
-
     /** Reads a table without keeping anything of it. */
     @PostMapping(path = "/readings", consumes = TableFile.TYPE)
-    TableAnswer read(@RequestBody(required = false) byte[] file) {
-        return TableAnswer.of(service.read(given(file)));
+    TableAnswer read(@RequestParam(required = false) @Size(max = OtherShops.LONGEST_NAME, message = NAME) String otherShop,
+                     @Schema(type = "string", format = "byte") @RequestBody(required = false) InputStreamResource file) throws IOException {
+        try (InputStream table = opened(file)) {
+            return TableAnswer.of(service.look(table, Absent.given(otherShop), SHOWN));
+        }
     }
 
     /**
      * Brings a table in.
      *
-     * @param whole whether nothing comes in unless every row can be read
+     * @param otherShop whose bends they are, nothing for the own ones
+     * @param whole     whether nothing comes in unless every row can be read
      */
     @Stores(many = true)
     @PostMapping(path = "/trials", consumes = TableFile.TYPE)
-    BroughtIn bringIn(@RequestParam @Size(max = 255) String fileName, @RequestParam(defaultValue = "false") boolean whole, @RequestBody(required = false) byte[] file) {
-        return service.bringIn(fileName, given(file), whole);
+    BroughtInAnswer bringIn(@RequestParam @Size(max = 255) String fileName,
+                            @RequestParam(required = false) @Size(max = OtherShops.LONGEST_NAME, message = NAME) String otherShop,
+                            @RequestParam(defaultValue = "false") boolean whole,
+                            @Schema(type = "string", format = "byte") @RequestBody(required = false) InputStreamResource file) throws IOException {
+        try (InputStream table = opened(file)) {
+            return service.bringIn(fileName, table, Absent.given(otherShop), whole);
+        }
+    }
+
+    /** Tables that were brought in. */
+    @GetMapping("/tables")
+    List<TableView> tables() {
+        return service.tables();
     }
 
     /** Takes back what one table brought in. */
     @Stores(many = true)
-    @PostMapping("/undoing")
+    @DeleteMapping("/tables/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void takeBack(@Valid @RequestBody UndoRequest undo) {
-        service.takeBack(undo.trials(), undo.rows());
+    void takeBack(@PathVariable long id) {
+        service.takeBack(id);
     }
 
-    private static byte[] given(byte[] file) {
-        return file == null ? new byte[0] : file;
+    /** Brings back what was taken back. */
+    @Stores(many = true)
+    @PostMapping("/tables/{id}/restoration")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void bringBack(@PathVariable long id) {
+        service.bringBack(id);
     }
 
-    /** All trials as a table. */
+    private static InputStream opened(InputStreamResource file) throws IOException {
+        return file == null ? InputStream.nullInputStream() : file.getInputStream();
+    }
+
+    /** All trials as a table, those of the shop's own or those of another. */
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = TableFile.TYPE, schema = @Schema(type = "string", format = "binary")))
     @GetMapping(path = "/trials", produces = TableFile.TYPE)
-    ResponseEntity<byte[]> table(@RequestParam(defaultValue = "METRIC") Units units) {
-        return TableFile.of("trials", service.table(units), clock);
+    ResponseEntity<Resource> table(@RequestParam(defaultValue = "METRIC") Units units, @RequestParam(required = false) Long otherShop) throws IOException {
+        return handedOver(otherShop, "csv", new MediaType(MediaType.parseMediaType(TableFile.TYPE), StandardCharsets.UTF_8), file -> takenOut.table(units, otherShop, file));
     }
 
-    /** All trials as a workbook. */
+    /** The same as a workbook. */
     @ApiResponse(responseCode = "200", content = @Content(mediaType = WORKBOOK, schema = @Schema(type = "string", format = "binary")))
     @GetMapping(path = "/workbook", produces = WORKBOOK)
-    ResponseEntity<byte[]> workbook(@RequestParam(defaultValue = "METRIC") Units units) {
-        return Download.of(Download.named("trials", "xlsx", clock), MediaType.parseMediaType(WORKBOOK), service.workbook(units));
+    ResponseEntity<Resource> workbook(@RequestParam(defaultValue = "METRIC") Units units, @RequestParam(required = false) Long otherShop) throws IOException {
+        return handedOver(otherShop, "xlsx", MediaType.parseMediaType(WORKBOOK), file -> takenOut.workbook(units, otherShop, file));
     }
 
-    /** All trials as one JSON document, exactly as they are written down. */
+    /** The same as one JSON document, exactly as they are written down. */
     @ApiResponse(responseCode = "200", content = @Content(mediaType = MediaType.APPLICATION_JSON_VALUE, schema = @Schema(type = "string", format = "binary")))
     @GetMapping(path = "/document", produces = MediaType.APPLICATION_JSON_VALUE)
-    ResponseEntity<byte[]> document() {
-        return Download.of(Download.named("trials", "json", clock), MediaType.APPLICATION_JSON, service.document());
+    ResponseEntity<Resource> document(@RequestParam(required = false) Long otherShop) throws IOException {
+        return handedOver(otherShop, "json", MediaType.APPLICATION_JSON, file -> takenOut.document(otherShop, file));
+    }
+
+    private interface Writing {
+        void to(OutputStream file) throws IOException;
+    }
+
+    private ResponseEntity<Resource> handedOver(Long otherShop, String ending, MediaType type, Writing writing) throws IOException {
+        otherShops.requireThere(otherShop);
+        return Download.written(Download.named(otherShop == null ? "trials" : "trials-of-another-shop", ending, clock), type, file -> {
+            try (OutputStream out = Files.newOutputStream(file)) {
+                writing.to(out);
+            }
+        });
     }
 
     /** What such a document may hold: a JSON Schema of draft 2020-12. */
@@ -156,31 +172,5 @@ class ExchangeController {
     @GetMapping(path = "/schema", produces = SCHEMA)
     ResponseEntity<Resource> schema() {
         return Download.of("trials.schema.json", MediaType.parseMediaType(SCHEMA), new ClassPathResource("schema/trials.schema.json"));
-    }
-
-    /** Rows that wait to be mended. */
-    @GetMapping("/rows")
-    List<Kept> waiting() {
-        return service.waiting();
-    }
-
-    @Stores
-    @PutMapping("/rows/{id}")
-    MendReading mend(@PathVariable long id, @RequestParam int version, @Valid @RequestBody MendedRow fields) {
-        return service.mend(id, version, fields.cells()).map(trialId -> new MendReading(trialId, null))
-                .orElseGet(() -> new MendReading(null, service.view(id)));
-    }
-
-    @Stores
-    @DeleteMapping("/rows/{id}")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void discard(@PathVariable long id) {
-        service.discard(id);
-    }
-
-    @Stores
-    @PostMapping("/rows/{id}/restoration")
-    Kept restore(@PathVariable long id) {
-        return service.restore(id);
     }
 }

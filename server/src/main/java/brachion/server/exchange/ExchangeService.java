@@ -1,216 +1,237 @@
 package brachion.server.exchange;
 
+import brachion.server.exchange.BendsOfFile.Left;
+import brachion.server.exchange.BendsOfFile.Portion;
 import brachion.server.problem.NotHereException;
 import brachion.server.problem.RefusedFieldException;
-import brachion.server.recipe.Workshops;
 import brachion.server.storage.LongWork;
+import brachion.server.storage.UnderWay;
+import brachion.server.trial.CameFrom;
+import brachion.server.trial.OtherShops;
 import brachion.server.trial.TrialFields;
 import brachion.server.trial.Trials;
-import jakarta.validation.Validator;
+import java.io.IOException;
+import java.io.InputStream;
 import java.time.Clock;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Brings tables of trials in and writes them out. */
+/** Brings tables of trials in, and takes them back. */
 @Service
-@Transactional
+@Transactional(timeout = LongWork.SECONDS)
 class ExchangeService {
 
     private final Trials trials;
-    private final Validator validator;
-    private final Workshops workshops;
-    private final RowSetAsideRepository repository;
-    private final NotebookService notebooks;
-    private final TrialsDocument document;
+    private final OtherShops otherShops;
+    private final BendsOfFile bends;
+    private final RowSetAsideRepository rows;
+    private final BroughtInRepository tables;
     private final LongWork longWork;
     private final Clock clock;
 
-    ExchangeService(Trials trials, Validator validator, Workshops workshops, RowSetAsideRepository repository, NotebookService notebooks,
-                    TrialsDocument document, LongWork longWork, Clock clock) {
-        this.notebooks = notebooks;
-        this.document = document;
-        this.longWork = longWork;
+    ExchangeService(Trials trials, OtherShops otherShops, BendsOfFile bends, RowSetAsideRepository rows, BroughtInRepository tables, LongWork longWork,
+                    Clock clock) {
         this.trials = trials;
-        this.validator = validator;
-        this.workshops = workshops;
-        this.repository = repository;
+        this.otherShops = otherShops;
+        this.bends = bends;
+        this.rows = rows;
+        this.tables = tables;
+        this.longWork = longWork;
         this.clock = clock;
     }
 
     /**
-     * A table, read.
+     * What a table holds.
      *
-     * @param sheet       the table
-     * @param trials      what can come in
-     * @param left        what cannot, row by row
-     * @param alreadyHere rows that are written down here word for word
+     * @param headings    what stands over its columns
+     * @param coming      how many trials can come in
+     * @param trials      the first of them
+     * @param left        how many rows cannot be read
+     * @param rows        the first of them
+     * @param alreadyHere how many rows are written down here word for word
      */
-    record Reading(Sheet sheet, List<TrialFields> trials, List<Left> left, int alreadyHere) {
-    }
-
-    /** A row that was not read. */
-    record Left(Row row, List<Fault> faults) {
+    record Reading(List<Heading> headings, int coming, List<TrialFields> trials, int left, List<Left> rows, int alreadyHere) {
     }
 
     /**
      * What was brought in.
      *
-     * @param coming how many trials came in
-     * @param left   how many rows cannot be read
+     * @param table       its key, by which it is taken back; null when nothing of it was new
+     * @param coming      how many trials came in
+     * @param left        how many rows cannot be read
      * @param alreadyHere how many rows are written down here word for word
-     * @param trials keys of the trials that came in
-     * @param rows   keys of the rows that wait now and did not before
      */
-    record BroughtIn(int coming, int left, int alreadyHere, List<Long> trials, List<Long> rows) {
+    record BroughtInAnswer(Long table, int coming, int left, int alreadyHere) {
     }
 
-    /** A row that waits to be mended. */
-    record Kept(long id, int version, String fileName, LeftRow row) {
+    /**
+     * A table that was brought in.
+     *
+     * @param id        its key
+     * @param fileName  what its file was called
+     * @param broughtAt when
+     * @param trials    how many of its trials are there
+     * @param otherShop the shop whose bends they are, null for the own ones
+     */
+    record TableView(long id, String fileName, Instant broughtAt, long trials, String otherShop) {
     }
 
+    /** Looks into a table; keeps nothing of it. */
     @Transactional(readOnly = true, timeout = LongWork.SECONDS)
-    public Reading read(byte[] file) {
-        if (TrialsDocument.isOne(file)) {
-            return besideThoseHere(new Sheet(List.of(), List.of()), document.read(file, workshops.now()), List.of());
-        }
-        Sheet sheet = notebooks.sheet(file);
-        List<TrialFields> read = new ArrayList<>();
+    public Reading look(InputStream file, String otherShop, int shown) throws IOException {
+        longWork.begin();
+        Counted all = new Counted();
+        List<TrialFields> first = new ArrayList<>();
         List<Left> left = new ArrayList<>();
-        TrialReader reader = reader();
-        for (Row row : sheet.rows()) {
-            TrialReader.Outcome outcome = reader.read(sheet.headings(), row);
-            if (outcome.trial() == null) {
-                left.add(new Left(row, outcome.faults()));
-            } else {
-                read.add(outcome.trial());
+        List<Heading> headings = new ArrayList<>();
+        bends.each(file, otherShops.known(otherShop), portion -> {
+            all.add(portion);
+            portion.trials().stream().limit(shown - first.size()).forEach(first::add);
+            portion.left().stream().limit(shown - left.size()).forEach(left::add);
+            if (headings.isEmpty()) {
+                headings.addAll(portion.headings());
             }
-        }
-        return besideThoseHere(sheet, read, left);
+        });
+        return new Reading(headings, all.coming, first, all.left, left, all.alreadyHere);
     }
 
-    /** What of the trials that were read can come in beside those that are written down. */
-    private Reading besideThoseHere(Sheet sheet, List<TrialFields> read, List<Left> left) {
-        Map<TrialFields, Integer> here = new HashMap<>();
-        trials.written().forEach(trial -> here.merge(trial, 1, Integer::sum));
-        List<TrialFields> coming = read.stream().filter(trial -> here.merge(trial, -1, Integer::sum) < 0).toList();
-        return new Reading(sheet, coming, left, read.size() - coming.size());
+    /** How much of each there was so far. */
+    private static final class Counted {
+
+        private int coming;
+        private int left;
+        private int alreadyHere;
+
+        void add(Portion portion) {
+            coming += portion.trials().size();
+            left += portion.left().size();
+            alreadyHere += portion.alreadyHere();
+        }
     }
 
     /**
      * Writes down what can be read and keeps the other rows, but for those that wait already.
      *
-     * @param whole whether nothing comes in unless every row can be read
+     * @param otherShop whose bends they are, null for the shop's own
+     * @param whole     whether nothing comes in unless every row can be read
      */
-    @Transactional(timeout = LongWork.SECONDS)
-    public BroughtIn bringIn(String fileName, byte[] file, boolean whole) {
+    public BroughtInAnswer bringIn(String fileName, InputStream file, String otherShop, boolean whole) throws IOException {
         longWork.begin();
-        Reading reading = read(file);
-        if (whole && !reading.left().isEmpty()) {
-            int left = reading.left().size();
-            throw new RefusedFieldException("file", (left == 1 ? "A row" : left + " rows") + " cannot be read, so nothing was brought in: the whole table was asked for. The first is line "
-                    + reading.left().get(0).row().line() + ".");
+        Coming coming = new Coming(fileName, otherShop == null ? null : otherShops.keyOf(otherShop), whole);
+        bends.each(file, coming.otherShop, coming);
+        return coming.done();
+    }
+
+    /** Writes a table down as it is read. */
+    private final class Coming implements Consumer<Portion> {
+
+        private final String fileName;
+        private final Long otherShop;
+        private final boolean whole;
+        private final Counted all = new Counted();
+        private final Set<List<String>> waiting = rows.present().stream().map(RowSetAsideEntity::content).collect(Collectors.toCollection(HashSet::new));
+        private BroughtInEntity table;
+        private Left firstLeft;
+
+        Coming(String fileName, Long otherShop, boolean whole) {
+            this.fileName = fileName;
+            this.otherShop = otherShop;
+            this.whole = whole;
         }
-        List<Long> logged = trials.log(reading.trials());
-        Set<List<String>> waiting = repository.present().stream().map(RowSetAsideEntity::content)
-                .collect(Collectors.toCollection(HashSet::new));
-        List<RowSetAsideEntity> fresh = new ArrayList<>();
-        for (Left left : reading.left()) {
-            RowSetAsideEntity row = new RowSetAsideEntity(fileName, reading.sheet().headings(), left.row(), clock.instant());
-            if (waiting.add(row.content())) {
-                fresh.add(row);
+
+        @Override
+        public void accept(Portion portion) {
+            all.add(portion);
+            if (firstLeft == null && !portion.left().isEmpty()) {
+                firstLeft = portion.left().get(0);
             }
+            if (whole && firstLeft != null) {
+                // only how many more there are is still of interest
+                return;
+            }
+            if (!portion.trials().isEmpty()) {
+                trials.log(portion.trials(), table().asOrigin());
+            }
+            List<RowSetAsideEntity> fresh = new ArrayList<>();
+            for (Left left : portion.left()) {
+                RowSetAsideEntity row = new RowSetAsideEntity(table(), portion.headings(), left.row());
+                if (waiting.add(row.content())) {
+                    fresh.add(row);
+                }
+            }
+            rows.saveAllAndFlush(fresh);
         }
-        List<Long> rows = repository.saveAllAndFlush(fresh).stream().map(RowSetAsideEntity::id).toList();
-        return new BroughtIn(logged.size(), reading.left().size(), reading.alreadyHere(), logged, rows);
-    }
 
-    /** Takes back what one table brought in, trials and rows that wait. */
-    @Transactional(timeout = LongWork.SECONDS)
-    public void takeBack(List<Long> broughtIn, List<Long> rows) {
-        trials.takeBack(broughtIn);
-        List<RowSetAsideEntity> waiting = repository.findByIdIn(rows).stream().filter(RowSetAsideEntity::present).toList();
-        waiting.forEach(row -> row.discard(clock.instant()));
-        repository.saveAllAndFlush(waiting);
-    }
-
-    @Transactional(readOnly = true)
-    public List<Kept> waiting() {
-        TrialReader reader = reader();
-        return repository.present().stream().map(row -> kept(row, reader)).toList();
-    }
-
-    /**
-     * Reads a row again with its cells changed.
-     *
-     * @return the key of the trial it became; empty when it still cannot be read, its new cells kept
-     */
-    public Optional<Long> mend(long id, int version, List<LeftRow.Cell> cells) {
-        RowSetAsideEntity row = present(id);
-        row.requireVersion(version, "This row was changed elsewhere since you opened it. Load it again to compare.");
-        row.write(cells);
-        TrialReader.Outcome outcome = reader().read(row.headings(), row.row());
-        if (outcome.trial() != null) {
-            row.discard(clock.instant());
+        private BroughtInEntity table() {
+            if (table == null) {
+                table = tables.saveAndFlush(new BroughtInEntity(fileName, now(), otherShop));
+            }
+            return table;
         }
-        repository.saveAndFlush(row);
-        return Stream.ofNullable(outcome.trial()).flatMap(trial -> trials.log(List.of(trial)).stream()).findFirst();
+
+        BroughtInAnswer done() {
+            if (whole && firstLeft != null) {
+                throw new RefusedFieldException("file", (all.left == 1 ? "A row" : all.left + " rows")
+                        + " cannot be read, so nothing was brought in: the whole table was asked for. The first is line " + firstLeft.row().line() + ".");
+            }
+            UnderWay.keep(all.coming);
+            return new BroughtInAnswer(table == null ? null : table.id(), all.coming, all.left, all.alreadyHere);
+        }
     }
 
-    public void discard(long id) {
-        RowSetAsideEntity row = present(id);
-        row.discard(clock.instant());
-        repository.saveAndFlush(row);
-    }
-
-    public Kept restore(long id) {
-        RowSetAsideEntity row = repository.findById(id).orElseThrow(() -> missing(id));
-        row.bringBack();
-        return kept(repository.saveAndFlush(row), reader());
-    }
-
+    /** Tables that were brought in, the latest first. */
     @Transactional(readOnly = true)
-    public Kept view(long id) {
-        return kept(present(id), reader());
+    public List<TableView> tables() {
+        Map<Long, Long> trialsOf = trials.ofTables();
+        Map<Long, String> names = otherShops.names();
+        return tables.present().stream().map(table -> new TableView(table.id(), table.fileName(), table.broughtAt(), trialsOf.getOrDefault(table.id(), 0L),
+                table.otherShop().map(names::get).orElse(null))).toList();
     }
 
-    @Transactional(readOnly = true, timeout = LongWork.SECONDS)
-    public String table(Units units) {
-        return new TrialWriter(units, workshops.now().woods()).table(trials.written());
+    /** Takes back what one table brought in, trials and rows that wait; what is gone already stays so. */
+    public void takeBack(long id) {
+        longWork.begin();
+        BroughtInEntity table = tables.findById(id).orElseThrow(() -> missing(id));
+        if (table.present()) {
+            table.discard(now());
+            tables.saveAndFlush(table);
+            trials.takeBackTable(id, table.discardedAt());
+            rows.discardOfTable(id, table.discardedAt());
+        }
     }
 
-    @Transactional(readOnly = true, timeout = LongWork.SECONDS)
-    public byte[] workbook(Units units) {
-        return new TrialWriter(units, workshops.now().woods()).workbook(trials.written());
+    /** Brings back what was taken back with a table. */
+    public void bringBack(long id) {
+        longWork.begin();
+        BroughtInEntity table = tables.findById(id).orElseThrow(() -> missing(id));
+        if (!table.present()) {
+            trials.bringBackTable(id, table.discardedAt());
+            rows.bringBackOfTable(id, table.discardedAt());
+            table.bringBack();
+            tables.saveAndFlush(table);
+        }
     }
 
-    @Transactional(readOnly = true, timeout = LongWork.SECONDS)
-    public byte[] document() {
-        return document.write(trials.written());
+    /** Where a row that waited came from. */
+    CameFrom origin(RowSetAsideEntity row) {
+        return row.table().flatMap(tables::findById).map(BroughtInEntity::asOrigin).orElse(CameFrom.HERE);
     }
 
-    private TrialReader reader() {
-        return new TrialReader(validator, workshops.now());
-    }
-
-    private static Kept kept(RowSetAsideEntity row, TrialReader reader) {
-        List<Fault> faults = reader.read(row.headings(), row.row()).faults();
-        return new Kept(row.id(), row.version(), row.fileName(), LeftRow.of(row.headings(), row.row(), faults));
-    }
-
-    private RowSetAsideEntity present(long id) {
-        return repository.findById(id).filter(RowSetAsideEntity::present).orElseThrow(() -> missing(id));
+    /** As the database keeps it: what is discarded together is found again by its moment. */
+    private Instant now() {
+        return clock.instant().truncatedTo(ChronoUnit.MILLIS);
     }
 
     private static NotHereException missing(long id) {
-        return new NotHereException("There is no row " + id + " waiting.");
+        return new NotHereException("There is no table " + id + " that was brought in.");
     }
 }

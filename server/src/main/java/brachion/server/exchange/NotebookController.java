@@ -2,8 +2,12 @@ package brachion.server.exchange;
 
 import brachion.server.storage.Stores;
 import brachion.server.storage.TableFile;
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Pattern;
+import java.io.IOException;
+import java.io.InputStream;
+import org.springframework.core.io.InputStreamResource;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -30,8 +34,8 @@ class NotebookController {
 
     /** What a table is likely to mean. */
     @PostMapping(consumes = TableFile.TYPE)
-    NotebookAnswer look(@RequestBody(required = false) byte[] file) {
-        return service.look(file == null ? new byte[0] : file);
+    NotebookAnswer look(@Schema(type = "string", format = "byte") @RequestBody(required = false) InputStreamResource file) throws IOException {
+        return service.look(file == null ? InputStream.nullInputStream() : file.getInputStream());
     }
 
     /** Says what tables of a shape mean; from then on they are read so. */

@@ -2,6 +2,9 @@ package brachion.server.exchange;
 
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.recipe.Workshops;
+import java.io.BufferedInputStream;
+import java.io.IOException;
+import java.io.InputStream;
 import java.time.Clock;
 import java.util.HashSet;
 import java.util.List;
@@ -27,11 +30,12 @@ class NotebookService {
 
     /** What a table is likely to mean, or was said to; nothing of it is kept. */
     @Transactional(readOnly = true)
-    public NotebookAnswer look(byte[] file) {
-        if (TrialsDocument.isOne(file)) {
+    public NotebookAnswer look(InputStream file) throws IOException {
+        BufferedInputStream buffered = new BufferedInputStream(file);
+        if (TrialsDocument.isNext(buffered)) {
             return NotebookAnswer.OURS;
         }
-        RawTable raw = RawTable.read(file);
+        RawTable raw = RawTable.read(RawTable.bytes(buffered));
         if (Notebook.isOurs(raw)) {
             return NotebookAnswer.OURS;
         }

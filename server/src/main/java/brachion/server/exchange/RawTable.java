@@ -2,6 +2,7 @@ package brachion.server.exchange;
 
 import brachion.server.problem.RefusedFieldException;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
@@ -23,7 +24,7 @@ import org.apache.commons.csv.CSVRecord;
  */
 record RawTable(List<Row> rows) {
 
-    private static final int MOST_BYTES = 5_000_000;
+    private static final int MOST_BYTES = 20_000_000;
     private static final Charset OLD_SPREADSHEETS = Charset.forName("windows-1252");
     private static final char[] SEPARATORS = {';', '\t', ','};
     /** Headings are looked for among so many rows. */
@@ -32,11 +33,17 @@ record RawTable(List<Row> rows) {
     private static final double ALMOST = 0.6;
     private static final Pattern SUM = Pattern.compile("(?i)(grand )?(total|sum|average|mean|count|summe|gesamt|mittel|somme|moyenne)s?\\b");
 
+    /** What a file holds; refuses one that is larger than any table that is read. */
+    static byte[] bytes(InputStream file) throws IOException {
+        byte[] bytes = file.readNBytes(MOST_BYTES + 1);
+        if (bytes.length > MOST_BYTES) {
+            throw refused("The file is larger than 20 MB. Split it and bring in the parts.");
+        }
+        return bytes;
+    }
+
     /** Refuses what is no table, with the field {@code file}. */
     static RawTable read(byte[] file) {
-        if (file.length > MOST_BYTES) {
-            throw refused("The file is larger than 5 MB. Split it and bring in the parts.");
-        }
         if (Workbook.is(file)) {
             return new RawTable(Workbook.rows(file));
         }
@@ -49,8 +56,7 @@ record RawTable(List<Row> rows) {
             List<Row> rows = new ArrayList<>();
             for (CSVRecord row : parser) {
                 if (row.stream().anyMatch(cell -> !cell.isBlank())) {
-                    long breaks = row.stream().flatMapToInt(String::chars).filter(c -> c == '\n').count();
-                    rows.add(new Row(parser.getCurrentLineNumber() - breaks, row.toList()));
+                    rows.add(new Row(parser.getCurrentLineNumber() - breaks(row), row.toList()));
                 }
             }
             if (rows.isEmpty()) {
@@ -60,6 +66,17 @@ record RawTable(List<Row> rows) {
         } catch (IOException | UncheckedIOException broken) {
             throw refused("The table breaks off: " + reason(broken) + ".");
         }
+    }
+
+    /** Ends of lines within the cells of a row. */
+    private static int breaks(CSVRecord row) {
+        int breaks = 0;
+        for (String cell : row) {
+            for (int at = cell.indexOf('\n'); at >= 0; at = cell.indexOf('\n', at + 1)) {
+                breaks++;
+            }
+        }
+        return breaks;
     }
 
     /** What stands oftenest between the cells of the first line that has several. */

@@ -1,19 +1,20 @@
 package brachion.server.exchange;
 
-import brachion.server.storage.StoredEntity;
+import brachion.server.storage.CountedEntity;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 
 /** A row that could not be read, as it came. */
 @Entity
 @Table(name = "row_set_aside")
-class RowSetAsideEntity extends StoredEntity {
+class RowSetAsideEntity extends CountedEntity {
 
     private String fileName;
 
@@ -25,15 +26,19 @@ class RowSetAsideEntity extends StoredEntity {
 
     private Instant broughtAt;
 
+    /** The table it came in with, null where nobody kept that. */
+    private Long broughtInId;
+
     protected RowSetAsideEntity() {
     }
 
-    RowSetAsideEntity(String fileName, List<Heading> headings, Row row, Instant broughtAt) {
-        this.fileName = fileName;
+    RowSetAsideEntity(BroughtInEntity table, List<Heading> headings, Row row) {
+        this.broughtInId = table.id();
+        this.fileName = table.fileName();
         this.headings = join(headings.stream().map(Heading::text).toList());
         this.line = row.line();
         this.cells = join(row.cells());
-        this.broughtAt = broughtAt;
+        this.broughtAt = table.broughtAt();
     }
 
     /** What tells it from other rows: headings and cells, whatever file and line it came from. */
@@ -52,6 +57,10 @@ class RowSetAsideEntity extends StoredEntity {
     void write(List<LeftRow.Cell> mended) {
         headings = join(mended.stream().map(LeftRow.Cell::heading).toList());
         cells = join(mended.stream().map(LeftRow.Cell::text).toList());
+    }
+
+    Optional<Long> table() {
+        return Optional.ofNullable(broughtInId);
     }
 
     String fileName() {

@@ -1,8 +1,9 @@
 package brachion.server.exchange;
 
-import java.util.Collection;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
@@ -15,7 +16,13 @@ interface RowSetAsideRepository extends Repository<RowSetAsideEntity, Long> {
 
     Optional<RowSetAsideEntity> findById(long id);
 
-    List<RowSetAsideEntity> findByIdIn(Collection<Long> keys);
+    @Modifying
+    @Query("update versioned RowSetAsideEntity r set r.deletedAt = :at where r.broughtInId = :table and r.deletedAt is null")
+    void discardOfTable(long table, Instant at);
+
+    @Modifying
+    @Query("update versioned RowSetAsideEntity r set r.deletedAt = null where r.broughtInId = :table and r.deletedAt = :at")
+    void bringBackOfTable(long table, Instant at);
 
     @Query("select r from RowSetAsideEntity r where r.deletedAt is null order by r.id")
     List<RowSetAsideEntity> present();

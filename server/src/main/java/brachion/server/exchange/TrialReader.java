@@ -33,18 +33,24 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Reads a row as a trial, held to the same rules as one that is typed in. */
 class TrialReader {
 
     private final Validator validator;
     private final Workshop workshop;
+    /** Keys of the woods by every name they are known by here. */
+    private final Map<String, String> woods = new HashMap<>();
 
     TrialReader(Validator validator, Workshop workshop) {
         this.validator = validator;
         this.workshop = workshop;
+        workshop.woods().all().forEach(wood -> Stream.of(wood.id(), wood.commonName(), wood.latinName())
+                .forEach(name -> woods.putIfAbsent(Column.plain(name), wood.id())));
     }
 
     /**
@@ -160,11 +166,7 @@ class TrialReader {
     }
 
     private String species(String text) {
-        List<Species> all = workshop.woods().all();
-        String plain = Column.plain(text);
-        return all.stream().filter(each -> plain.equals(Column.plain(each.id())) || plain.equals(Column.plain(each.commonName()))
-                        || plain.equals(Column.plain(each.latinName())))
-                .map(Species::id).findFirst().orElseThrow(() -> new IllegalArgumentException(unknown(text, all)));
+        return Optional.ofNullable(woods.get(Column.plain(text))).orElseThrow(() -> new IllegalArgumentException(unknown(text, workshop.woods().all())));
     }
 
     private static String unknown(String text, List<Species> all) {

@@ -17,14 +17,11 @@ import brachion.server.trial.SeenFields;
 import brachion.server.trial.TrialFields;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.apache.commons.csv.CSVFormat;
 
 /** Writes trials as a table that {@link TrialReader} reads back as the same trials. */
 final class TrialWriter {
@@ -40,24 +37,13 @@ final class TrialWriter {
         this.woods = woods;
     }
 
-    /** The whole table: a heading, then a line for each trial. */
-    String table(List<TrialFields> trials) {
-        List<String> lines = new ArrayList<>();
-        lines.add(line(Column.ALL.stream().map(column -> column.heading(units)).toList()));
-        trials.forEach(trial -> lines.add(line(cells(trial))));
-        return String.join("\r\n", lines) + "\r\n";
+    /** What stands over the columns. */
+    List<String> headings() {
+        return Column.ALL.stream().map(column -> column.heading(units)).toList();
     }
 
-    /** The same as a workbook. */
-    byte[] workbook(List<TrialFields> trials) {
-        return Workbook.of("Bends", Column.ALL.stream().map(column -> column.heading(units)).toList(), trials.stream().map(this::cells).toList());
-    }
-
-    private static String line(List<String> cells) {
-        return CSVFormat.RFC4180.format(cells.toArray());
-    }
-
-    private List<String> cells(TrialFields trial) {
+    /** A trial, cell by cell. */
+    List<String> cells(TrialFields trial) {
         Map<Column, String> cells = new HashMap<>();
         cells.put(Column.DAY, trial.bentOn().toString());
         blank(trial.recipe().blank(), cells);

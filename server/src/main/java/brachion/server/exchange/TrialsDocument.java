@@ -6,14 +6,19 @@ import brachion.server.problem.NewerRecordException;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.trial.TrialFields;
 import jakarta.validation.Validator;
-import java.util.Arrays;
+import java.io.BufferedInputStream;
+import java.io.BufferedOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
 import java.util.Comparator;
-import java.util.List;
-import java.util.stream.IntStream;
+import java.util.function.Consumer;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.JsonToken;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -36,50 +41,115 @@ class TrialsDocument {
         this.validator = validator;
     }
 
+    /** Whether a file that is still to be read is meant as such a document: no table begins with a brace. */
+    static boolean isNext(BufferedInputStream file) throws IOException {
+        file.mark(LOOKED_AT);
+        byte[] start = file.readNBytes(LOOKED_AT);
+        file.reset();
+        return RawTable.text(start).stripLeading().startsWith("{");
+    }
+
+    /** Tells one trial from another. */
+    Fingerprint fingerprint(TrialFields trial) {
+        return Fingerprint.of(json.writeValueAsBytes(trial));
+    }
+
+    /** A document that is written trial by trial, one a line. */
+    Writing writing(OutputStream file) throws IOException {
+        return new Writing(new BufferedOutputStream(file));
+    }
+
+    final class Writing implements AutoCloseable {
+
+        private final OutputStream file;
+        private String before = "\n";
+
+        private Writing(OutputStream file) throws IOException {
+            this.file = file;
+            text("{\"format\": \"" + FORMAT + "\", \"version\": " + VERSION + ", \"trials\": [");
+        }
+
+        void trial(TrialFields trial) throws IOException {
+            text(before);
+            file.write(json.writeValueAsBytes(trial));
+            before = ",\n";
+        }
+
+        private void text(String text) throws IOException {
+            file.write(text.getBytes(StandardCharsets.UTF_8));
+        }
+
+        @Override
+        public void close() throws IOException {
+            text("\n]}\n");
+            file.close();
+        }
+    }
+
     /**
-     * @param format  what it is
-     * @param version version of its meaning
-     * @param trials  the records
+     * Hands over the records of a document one by one; the first that cannot be written down here is refused by its number and its field, and so is
+     * what is no such document, at the latest at its end.
      */
-    record Document(String format, int version, List<TrialFields> trials) {
-    }
-
-    /** Whether a file is meant as such a document: no table begins with a brace. */
-    static boolean isOne(byte[] file) {
-        return text(Arrays.copyOf(file, Math.min(file.length, LOOKED_AT))).startsWith("{");
-    }
-
-    private static String text(byte[] file) {
-        return RawTable.text(file).stripLeading();
-    }
-
-    byte[] write(List<TrialFields> trials) {
-        return json.rebuild().enable(SerializationFeature.INDENT_OUTPUT).build().writeValueAsBytes(new Document(FORMAT, VERSION, trials));
-    }
-
-    /** The records of a document, all of them or none: one that cannot be written down here is refused by its number and its field. */
-    List<TrialFields> read(byte[] file, Workshop workshop) {
-        JsonNode document = tree(file);
-        if (!FORMAT.equals(document.path("format").asString(""))) {
-            throw refused("This JSON document holds no bends: its “format” is not “" + FORMAT + "”.");
-        }
-        if (document.path("version").asInt(0) != VERSION) {
-            throw refused("A newer version of Brachion wrote this document. Bring it in there.");
-        }
-        JsonNode trials = document.path("trials");
-        if (!trials.isArray()) {
-            throw refused("This JSON document has no list of “trials”.");
-        }
-        return IntStream.range(0, trials.size()).mapToObj(place -> trial(trials.get(place), place, workshop)).toList();
-    }
-
-    private JsonNode tree(byte[] file) {
-        try {
-            return json.readTree(text(file));
+    void read(InputStream file, Workshop workshop, Consumer<TrialFields> use) throws IOException {
+        Head head = new Head();
+        try (JsonParser parser = json.createParser(file)) {
+            parser.nextToken();
+            while (parser.nextToken() == JsonToken.PROPERTY_NAME) {
+                String name = parser.currentName();
+                parser.nextToken();
+                switch (name) {
+                    case "format" -> head.format = parser.<JsonNode>readValueAsTree().asString("");
+                    case "version" -> head.version = parser.<JsonNode>readValueAsTree().asInt(0);
+                    case "trials" -> head.trials = list(parser, workshop, use);
+                    default -> parser.skipChildren();
+                }
+                head.requireSense();
+            }
+            if (parser.nextToken() != null) {
+                throw refused("This JSON document cannot be read: something stands behind its end.");
+            }
         } catch (JacksonException broken) {
             int line = broken.getLocation() == null ? 0 : broken.getLocation().getLineNr();
             throw refused("This JSON document cannot be read: it breaks off or is damaged" + (line > 0 ? " in line " + line : "") + ".");
         }
+        head.requireWhole();
+    }
+
+    /** What a document says of itself, null and 0 for what it has not said yet. */
+    private static final class Head {
+
+        private String format;
+        private Integer version;
+        private boolean trials;
+
+        void requireSense() {
+            if (format != null && !FORMAT.equals(format)) {
+                throw refused("This JSON document holds no bends: its “format” is not “" + FORMAT + "”.");
+            }
+            if (version != null && version != VERSION) {
+                throw refused("A newer version of Brachion wrote this document. Bring it in there.");
+            }
+        }
+
+        void requireWhole() {
+            format = format == null ? "" : format;
+            version = version == null ? 0 : version;
+            requireSense();
+            if (!trials) {
+                throw refused("This JSON document has no list of “trials”.");
+            }
+        }
+    }
+
+    private boolean list(JsonParser parser, Workshop workshop, Consumer<TrialFields> use) {
+        if (parser.currentToken() != JsonToken.START_ARRAY) {
+            parser.skipChildren();
+            return false;
+        }
+        for (int place = 0; parser.nextToken() != JsonToken.END_ARRAY; place++) {
+            use.accept(trial(parser.<JsonNode>readValueAsTree(), place, workshop));
+        }
+        return true;
     }
 
     private TrialFields trial(JsonNode node, int place, Workshop workshop) {

@@ -2,9 +2,9 @@ package brachion.server.exchange;
 
 import brachion.server.problem.RefusedFieldException;
 import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.math.BigDecimal;
 import java.time.LocalDateTime;
@@ -29,8 +29,8 @@ import org.dhatim.fastexcel.reader.ReadingOptions;
 final class Workbook {
 
     private static final byte[] ZIP = {'P', 'K', 3, 4};
-    /** A workbook of 5 MB unpacks to no more unless it was made to harm. */
-    private static final long MOST_UNPACKED = 150_000_000;
+    /** A workbook of 20 MB unpacks to no more unless it was made to harm. */
+    private static final long MOST_UNPACKED = 300_000_000;
     private static final int BLOCK = 65_536;
     private static final Pattern OF_A_DAY = Pattern.compile("(?i)(?:\"[^\"]*\"|\\[[^\\]]*]|\\\\.|[^dy])*(d|yy).*");
     /** Days are counted from here in workbooks. */
@@ -91,7 +91,7 @@ final class Workbook {
                     for (int read = part.read(block); read >= 0; read = part.read(block)) {
                         unpacked += read;
                         if (unpacked > MOST_UNPACKED) {
-                            throw new RefusedFieldException("file", "This workbook unpacks to more than 150 MB. Save the sheet as CSV and bring in the parts.");
+                            throw new RefusedFieldException("file", "This workbook unpacks to more than 300 MB. Save the sheet as CSV and bring in the parts.");
                         }
                     }
                 }
@@ -147,25 +147,40 @@ final class Workbook {
         return so ? "yes" : "no";
     }
 
-    /** A workbook of one sheet: headings, then a row for each line; what is a number is written as one. */
-    static byte[] of(String name, List<String> headings, List<List<String>> lines) {
-        ByteArrayOutputStream file = new ByteArrayOutputStream();
-        try (org.dhatim.fastexcel.Workbook book = new org.dhatim.fastexcel.Workbook(file, "Brachion", "1.0")) {
-            Worksheet sheet = book.newWorksheet(name);
+    /** A workbook of one sheet that is written line by line; what is a number is written as one. */
+    static final class Writing implements AutoCloseable {
+
+        /** Lines that wait in memory. */
+        private static final int AT_ONCE = 500;
+
+        private final org.dhatim.fastexcel.Workbook book;
+        private final Worksheet sheet;
+        private int line;
+
+        Writing(OutputStream file, String name, List<String> headings) {
+            book = new org.dhatim.fastexcel.Workbook(file, "Brachion", "1.0");
+            sheet = book.newWorksheet(name);
+            sheet.freezePane(0, 1);
             for (int column = 0; column < headings.size(); column++) {
                 sheet.value(0, column, headings.get(column));
                 sheet.style(0, column).bold().set();
             }
-            sheet.freezePane(0, 1);
-            for (int line = 0; line < lines.size(); line++) {
-                for (int column = 0; column < headings.size(); column++) {
-                    write(sheet, line + 1, column, lines.get(line).get(column));
-                }
-            }
-        } catch (IOException inMemory) {
-            throw new UncheckedIOException(inMemory);
         }
-        return file.toByteArray();
+
+        void line(List<String> cells) throws IOException {
+            line++;
+            for (int column = 0; column < cells.size(); column++) {
+                write(sheet, line, column, cells.get(column));
+            }
+            if (line % AT_ONCE == 0) {
+                sheet.flush();
+            }
+        }
+
+        @Override
+        public void close() throws IOException {
+            book.close();
+        }
     }
 
     private static void write(Worksheet sheet, int row, int column, String text) {

@@ -1,6 +1,6 @@
 package brachion.server.instrument;
 
-import brachion.server.storage.StoredEntity;
+import brachion.server.storage.CountedEntity;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -10,7 +10,7 @@ import java.time.Instant;
 /** A stored instrument. */
 @Entity
 @Table(name = "instrument")
-class InstrumentEntity extends StoredEntity {
+class InstrumentEntity extends CountedEntity {
 
     private String name;
 

@@ -2,7 +2,7 @@ package brachion.server.job;
 
 import brachion.server.recipe.RecipeFields;
 import brachion.server.rig.UsedFields;
-import brachion.server.storage.StoredEntity;
+import brachion.server.storage.CountedEntity;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Entity;
@@ -18,7 +18,7 @@ import org.hibernate.annotations.BatchSize;
 /** A stored job with all its plans, the one in force last. */
 @Entity
 @Table(name = "job")
-class JobEntity extends StoredEntity {
+class JobEntity extends CountedEntity {
 
     private String name;
     private int wanted;

@@ -1,6 +1,6 @@
 package brachion.server.photo;
 
-import brachion.server.storage.StoredEntity;
+import brachion.server.storage.CountedEntity;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import java.time.Instant;
@@ -9,7 +9,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** A stored photograph, but for its pixels. */
 @Entity
 @Table(name = "photo")
-class PhotoEntity extends StoredEntity {
+class PhotoEntity extends CountedEntity {
 
     private static final JsonMapper JSON = JsonMapper.shared();
 

@@ -1,7 +1,7 @@
 package brachion.server.rack;
 
 import brachion.core.wood.SpeciesCatalogue;
-import brachion.server.storage.StoredEntity;
+import brachion.server.storage.CountedEntity;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Embedded;
@@ -16,7 +16,7 @@ import java.util.List;
 /** A stored piece on the rack with its weigh-ins in the order they were written down. */
 @Entity
 @Table(name = "drying_piece")
-class DryingPieceEntity extends StoredEntity {
+class DryingPieceEntity extends CountedEntity {
 
     @Embedded
     private DryingFields piece;

@@ -1,6 +1,6 @@
 package brachion.server.rig;
 
-import brachion.server.storage.StoredEntity;
+import brachion.server.storage.CountedEntity;
 import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
@@ -8,7 +8,7 @@ import jakarta.persistence.Table;
 /** A stored steam box with its steam; plans go by one of a shop's. */
 @Entity
 @Table(name = "steam_rig")
-class RigEntity extends StoredEntity {
+class RigEntity extends CountedEntity {
 
     /** The thing in the rig it is, none while it has no name. */
     private Long itemId;

@@ -1,6 +1,6 @@
 package brachion.server.rig;
 
-import brachion.server.storage.StoredEntity;
+import brachion.server.storage.CountedEntity;
 import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
@@ -8,7 +8,7 @@ import jakarta.persistence.Table;
 /** A stored thing in the rig. */
 @Entity
 @Table(name = "rig_item")
-class RigItemEntity extends StoredEntity {
+class RigItemEntity extends CountedEntity {
 
     @Embedded
     private RigItemFields item;

@@ -40,7 +40,8 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class BodyOfTheRequest extends OncePerRequestFilter {
 
     private static final int LONGEST_DOCUMENT = 512 * 1024;
-    private static final int LONGEST_TABLE = 6 * 1024 * 1024;
+    private static final int LONGEST_TABLE = 160 * 1024 * 1024;
+    private static final int LONGEST_LOGBOOK = 6 * 1024 * 1024;
     private static final int LONGEST_DRAWING = 2 * 1024 * 1024;
     private static final int LONGEST_PHOTOGRAPH = 15 * 1024 * 1024;
     private static final int LONGEST_BACKUP = 1024 * 1024 * 1024;
@@ -180,8 +181,11 @@ class BodyOfTheRequest extends OncePerRequestFilter {
         if (given.equalsTypeAndSubtype(MediaType.APPLICATION_JSON) && (given.getCharset() == null || given.getCharset().equals(StandardCharsets.UTF_8))) {
             return LONGEST_DOCUMENT;
         }
-        if (given.equalsTypeAndSubtype(TABLE) || given.equalsTypeAndSubtype(LOGBOOK)) {
+        if (given.equalsTypeAndSubtype(TABLE)) {
             return LONGEST_TABLE;
+        }
+        if (given.equalsTypeAndSubtype(LOGBOOK)) {
+            return LONGEST_LOGBOOK;
         }
         if (DRAWINGS.stream().anyMatch(given::equalsTypeAndSubtype)) {
             return LONGEST_DRAWING;

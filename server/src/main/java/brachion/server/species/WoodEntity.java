@@ -1,7 +1,7 @@
 package brachion.server.species;
 
 import brachion.core.wood.WoodFacts;
-import brachion.server.storage.StoredEntity;
+import brachion.server.storage.CountedEntity;
 import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
@@ -9,7 +9,7 @@ import jakarta.persistence.Table;
 /** A stored wood of the shop's own. */
 @Entity
 @Table(name = "wood")
-class WoodEntity extends StoredEntity {
+class WoodEntity extends CountedEntity {
 
     /** What keys of own woods begin with; no published species does. */
 

@@ -2,7 +2,7 @@ package brachion.server.stock;
 
 import brachion.core.method.GrowthRings;
 import brachion.core.method.Seasoning;
-import brachion.server.storage.StoredEntity;
+import brachion.server.storage.CountedEntity;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Entity;
@@ -21,7 +21,7 @@ import org.hibernate.annotations.BatchSize;
 /** A stored board; its name is that of the board trials carry. */
 @Entity
 @Table(name = "stock_board")
-class StockBoardEntity extends StoredEntity {
+class StockBoardEntity extends CountedEntity {
 
     private static final int AT_ONCE = 100;
 

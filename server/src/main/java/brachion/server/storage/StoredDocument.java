@@ -5,7 +5,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Something stored whose contents are one JSON document. */
 @MappedSuperclass
-public abstract class StoredDocument extends StoredEntity {
+public abstract class StoredDocument extends CountedEntity {
 
     private static final JsonMapper JSON = JsonMapper.shared();
 

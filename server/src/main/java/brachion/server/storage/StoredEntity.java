@@ -1,9 +1,6 @@
 package brachion.server.storage;
 
 import brachion.server.problem.EditConflictException;
-import jakarta.persistence.GeneratedValue;
-import jakarta.persistence.GenerationType;
-import jakarta.persistence.Id;
 import jakarta.persistence.MappedSuperclass;
 import jakarta.persistence.Version;
 import java.time.Instant;
@@ -12,10 +9,6 @@ import org.hibernate.annotations.TenantId;
 /** Something stored. Once discarded it stays, marked, so that it can be brought back. */
 @MappedSuperclass
 public abstract class StoredEntity {
-
-    @Id
-    @GeneratedValue(strategy = GenerationType.IDENTITY)
-    private Long id;
 
     /** Whose it is. */
     @TenantId
@@ -27,9 +20,7 @@ public abstract class StoredEntity {
     private Instant deletedAt;
 
     /** Its key; null until it is stored. */
-    public Long id() {
-        return id;
-    }
+    public abstract Long id();
 
     /** Counts its changes. */
     public int version() {
@@ -44,6 +35,11 @@ public abstract class StoredEntity {
     /** Marks it as discarded. */
     public void discard(Instant at) {
         deletedAt = at;
+    }
+
+    /** When it was discarded; null while it is present. */
+    public Instant discardedAt() {
+        return deletedAt;
     }
 
     /** Takes the mark off again. */

@@ -104,7 +104,7 @@ class TrialController {
     @PostMapping("/alike")
     @ResponseStatus(HttpStatus.CREATED)
     AlikeAnswer logAlike(@RequestParam @Range(min = 2, max = MOST_ALIKE, message = "2 to " + MOST_ALIKE + " pieces at once.") int pieces, @Valid @RequestBody TrialFields fields) {
-        return new AlikeAnswer(service.log(Collections.nCopies(pieces, fields)));
+        return new AlikeAnswer(service.log(Collections.nCopies(pieces, fields), CameFrom.HERE));
     }
 
     /** Takes such a batch back, as if it had never been written down. */

@@ -12,20 +12,33 @@ import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.FetchType;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.ManyToOne;
 import jakarta.persistence.OrderColumn;
+import jakarta.persistence.SequenceGenerator;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.hibernate.annotations.BatchSize;
 
 /** A stored trial. */
 @Entity
 @Table(name = "trial")
 class TrialEntity extends StoredEntity {
+
+    /** Keys are given so many at a time, as the sequence in the database counts. */
+    private static final int AT_A_TIME = 100;
+
+    @Id
+    @GeneratedValue(strategy = GenerationType.SEQUENCE, generator = "trial_seq")
+    @SequenceGenerator(name = "trial_seq", sequenceName = "trial_seq", allocationSize = AT_A_TIME)
+    private Long id;
 
     private Instant loggedAt;
 
@@ -63,12 +76,23 @@ class TrialEntity extends StoredEntity {
     /** The job it was for. */
     private Long jobId;
 
+    /** The table it came in with, null where it was written down here. */
+    private Long broughtInId;
+
+    /** Whose it is where it is not the shop's own. */
+    private Long otherShopId;
+
     protected TrialEntity() {
     }
 
     TrialEntity(TrialFields fields, Keys keys, Instant loggedAt) {
         this.loggedAt = loggedAt;
         write(fields, keys);
+    }
+
+    @Override
+    public Long id() {
+        return id;
     }
 
     final void write(TrialFields fields, Keys keys) {
@@ -104,6 +128,15 @@ class TrialEntity extends StoredEntity {
         return new TrialFields(bentOn, recipe(), done(), outcome, note);
     }
 
+    void came(CameFrom from) {
+        broughtInId = from.table();
+        otherShopId = from.otherShop();
+    }
+
+    Long otherShop() {
+        return otherShopId;
+    }
+
     void isOfJob(Long job) {
         jobId = job;
     }
@@ -118,14 +151,15 @@ class TrialEntity extends StoredEntity {
 
     TrialView view() {
         RecipeFields planned = recipe();
-        return new TrialView(id(), version(), bentOn, planned, DoneView.of(done(), planned), outcome, note, jobId);
+        return new TrialView(id(), version(), bentOn, planned, DoneView.of(done(), planned), outcome, note, jobId, otherShopId);
     }
 
     double thicknessMm() {
         return recipe.blank().thicknessMm();
     }
 
-    Trial trial(Workshop workshop) {
-        return fields().toTrial(id(), workshop);
+    /** As the core reads it, with the names other shops have. */
+    Trial trial(Workshop workshop, Map<Long, String> otherShops) {
+        return fields().toTrial(id(), workshop, otherShopId == null ? "" : otherShops.get(otherShopId));
     }
 }

@@ -1,7 +1,8 @@
 package brachion.server.trial;
 
-import brachion.core.trial.Trial;
+import brachion.core.method.Recipe;
 import brachion.core.method.Workshop;
+import brachion.core.trial.Trial;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.storage.Absent;
 import jakarta.validation.Valid;
@@ -38,8 +39,14 @@ public record TrialFields(
         toTrial(0, workshop);
     }
 
-    /** The trial as the core reads it. */
+    /** The trial as the core reads it, of the shop's own. */
     public Trial toTrial(long id, Workshop workshop) {
-        return new Trial(id, done.asDone(recipe, workshop), outcome.toOutcome(), Absent.known(outcome.releasedRadiusMm()), Optional.of(bentOn));
+        return toTrial(id, workshop, "");
+    }
+
+    /** The trial as the core reads it, of a shop by its name; an empty one is the own. */
+    Trial toTrial(long id, Workshop workshop, String shop) {
+        Recipe asDone = done.asDone(recipe, workshop);
+        return new Trial(id, shop.isEmpty() ? asDone : asDone.withNames(asDone.names().of(shop)), outcome.toOutcome(), Absent.known(outcome.releasedRadiusMm()), Optional.of(bentOn));
     }
 }

@@ -2,9 +2,11 @@ package brachion.server.trial;
 
 import brachion.core.trial.Severity;
 import brachion.server.storage.CurrentShop;
+import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.EntityGraph;
@@ -30,8 +32,29 @@ interface TrialRepository extends Repository<TrialEntity, Long> {
     long countOfWood(String speciesId);
 
     @EntityGraph(attributePaths = {"person", "board", "source"})
-    @Query("select t from TrialEntity t where t.deletedAt is null order by t.id")
-    List<TrialEntity> present();
+    @Query("select t from TrialEntity t where t.deletedAt is null and t.id > :after order by t.id")
+    List<TrialEntity> presentAfter(long after, Limit limit);
+
+    @Modifying
+    @Query("update versioned TrialEntity t set t.deletedAt = :at where t.broughtInId = :table and t.deletedAt is null")
+    void discardOfTable(long table, Instant at);
+
+    @Modifying
+    @Query("update versioned TrialEntity t set t.deletedAt = null where t.broughtInId = :table and t.deletedAt = :at")
+    void bringBackOfTable(long table, Instant at);
+
+    @Query("select t.broughtInId as key, count(t) as trials from TrialEntity t where t.broughtInId is not null and t.deletedAt is null group by t.broughtInId")
+    List<CountOf> countByTable();
+
+    @Query("select t.otherShopId as key, count(t) as trials from TrialEntity t where t.otherShopId is not null and t.deletedAt is null group by t.otherShopId")
+    List<CountOf> countByOtherShop();
+
+    /** How many trials came in with a table, or are of another shop. */
+    interface CountOf {
+        Long getKey();
+
+        long getTrials();
+    }
 
     @EntityGraph(attributePaths = {"person", "board", "source"})
     @Query("""

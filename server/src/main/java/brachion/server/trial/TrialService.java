@@ -13,7 +13,9 @@ import brachion.server.recipe.RecipeFields;
 import brachion.server.recipe.Workshops;
 import brachion.server.storage.LongWork;
 import brachion.server.trial.NamesOfTheShop.Keys;
+import jakarta.persistence.EntityManager;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -22,6 +24,7 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
@@ -36,17 +39,21 @@ class TrialService implements Trials {
     private static final int AT_ONCE = 500;
 
     private final TrialRepository repository;
+    private final EntityManager entities;
     private final NamesOfTheShop names;
+    private final OtherShopService otherShops;
     private final Jobs jobs;
     private final Workshops workshops;
     private final ApplicationEventPublisher events;
     private final LongWork longWork;
     private final Clock clock;
 
-    TrialService(TrialRepository repository, NamesOfTheShop names, Jobs jobs, Workshops workshops, ApplicationEventPublisher events,
+    TrialService(TrialRepository repository, EntityManager entities, NamesOfTheShop names, OtherShopService otherShops, Jobs jobs, Workshops workshops, ApplicationEventPublisher events,
                  LongWork longWork, Clock clock) {
         this.longWork = longWork;
         this.repository = repository;
+        this.entities = entities;
+        this.otherShops = otherShops;
         this.names = names;
         this.jobs = jobs;
         this.workshops = workshops;
@@ -68,22 +75,41 @@ class TrialService implements Trials {
         Workshop workshop = workshops.now();
         List<Trial> trials = new ArrayList<>();
         List<SetAside> refused = new ArrayList<>();
-        for (TrialEntity stored : repository.present()) {
+        OtherShopService.AsCounted shops = otherShops.asCounted();
+        each(stored -> {
+            if (stored.otherShop() != null && shops.leftOut().contains(stored.otherShop())) {
+                return;
+            }
             try {
-                trials.add(stored.trial(workshop));
+                trials.add(stored.trial(workshop, shops.names()));
             } catch (RefusedFieldException | NewerRecordException | IllegalArgumentException outOfBounds) {
                 refused.add(SetAside.cannotBeComputed(stored.id(), stored.thicknessMm()));
             }
-        }
+        });
         return new Recorded(revision, trials, refused);
+    }
+
+    /** Looks at every trial that was not deleted, some at a time, so that any number of them takes little memory. */
+    private void each(Consumer<TrialEntity> look) {
+        List<TrialEntity> some;
+        long after = 0;
+        do {
+            some = repository.presentAfter(after, Limit.of(AT_ONCE));
+            for (TrialEntity trial : some) {
+                look.accept(trial);
+                after = trial.id();
+            }
+            some.forEach(entities::detach);
+        } while (some.size() == AT_ONCE);
     }
 
     @Override
     @Transactional(readOnly = true)
     public One one(long id) {
-        TrialFields fields = present(id).fields();
+        TrialEntity stored = present(id);
+        TrialFields fields = stored.fields();
         Workshop workshop = workshops.now();
-        return new One(fields.toTrial(id, workshop), fields.recipe().toRecipe(workshop));
+        return new One(stored.trial(workshop, otherShops.names()), fields.recipe().toRecipe(workshop));
     }
 
     @Override
@@ -112,7 +138,7 @@ class TrialService implements Trials {
 
     @Override
     @Transactional(timeout = LongWork.SECONDS)
-    public List<Long> log(List<TrialFields> trials) {
+    public List<Long> log(List<TrialFields> trials, CameFrom from) {
         longWork.begin();
         if (trials.isEmpty()) {
             return List.of();
@@ -120,8 +146,13 @@ class TrialService implements Trials {
         Workshop workshop = workshops.now();
         trials.forEach(trial -> trial.requireSense(workshop));
         Function<RecipeFields, Keys> keys = names.keysOf(trials.stream().map(TrialFields::recipe).toList());
-        List<TrialEntity> stored = repository.saveAllAndFlush(
-                trials.stream().map(fields -> new TrialEntity(fields, keys.apply(fields.recipe()), clock.instant())).toList());
+        List<TrialEntity> stored = repository.saveAllAndFlush(trials.stream().map(fields -> {
+            TrialEntity trial = new TrialEntity(fields, keys.apply(fields.recipe()), clock.instant());
+            trial.came(from);
+            return trial;
+        }).toList());
+        // nobody changes them in this transaction, and there may be very many
+        stored.forEach(entities::detach);
         repository.countChange();
         return stored.stream().map(TrialEntity::id).toList();
     }
@@ -145,9 +176,35 @@ class TrialService implements Trials {
 
     @Override
     @Transactional(readOnly = true, timeout = LongWork.SECONDS)
-    public List<TrialFields> written() {
+    public void written(Long otherShop, Consumer<TrialFields> use) {
         longWork.begin();
-        return repository.present().stream().map(TrialEntity::fields).toList();
+        each(trial -> {
+            if (Objects.equals(trial.otherShop(), otherShop)) {
+                use.accept(trial.fields());
+            }
+        });
+    }
+
+    @Override
+    @Transactional(timeout = LongWork.SECONDS)
+    public void takeBackTable(long table, Instant at) {
+        longWork.begin();
+        repository.discardOfTable(table, at);
+        repository.countChange();
+    }
+
+    @Override
+    @Transactional(timeout = LongWork.SECONDS)
+    public void bringBackTable(long table, Instant takenBackAt) {
+        longWork.begin();
+        repository.bringBackOfTable(table, takenBackAt);
+        repository.countChange();
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public Map<Long, Long> ofTables() {
+        return repository.countByTable().stream().collect(Collectors.toMap(TrialRepository.CountOf::getKey, TrialRepository.CountOf::getTrials));
     }
 
     @Transactional(readOnly = true)

@@ -15,7 +15,8 @@ import java.time.LocalDate;
  * @param outcome how it ended
  * @param note    anything else
  * @param jobId   the job it was for, null when it was for none
+ * @param otherShopId the other shop whose record it is, null for the shop's own
  */
 public record TrialView(long id, int version, LocalDate bentOn, RecipeFields recipe, DoneView done, OutcomeFields outcome,
-                 String note, @Schema(nullable = true) Long jobId) {
+                 String note, @Schema(nullable = true) Long jobId, @Schema(nullable = true) Long otherShopId) {
 }

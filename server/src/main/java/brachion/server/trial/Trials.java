@@ -3,7 +3,10 @@ package brachion.server.trial;
 import brachion.core.method.Recipe;
 import brachion.core.risk.SetAside;
 import brachion.core.trial.Trial;
+import java.time.Instant;
 import java.util.List;
+import java.util.Map;
+import java.util.function.Consumer;
 
 /** What other capabilities may ask of the record of bends. */
 public interface Trials {
@@ -21,7 +24,7 @@ public interface Trials {
     boolean untouched();
 
     /** Writes several trials down at once, all or none; gives their keys in the same order. */
-    List<Long> log(List<TrialFields> trials);
+    List<Long> log(List<TrialFields> trials, CameFrom from);
 
     /** Takes several trials back at once, as if they had never been written down; those that are gone already are passed over. Gives how many it were. */
     int takeBack(List<Long> trials);
@@ -41,8 +44,21 @@ public interface Trials {
     /** Whether there is one of that key that was not deleted. */
     boolean has(long id);
 
-    /** All trials that were not deleted as they were written down, oldest first. */
-    List<TrialFields> written();
+    /**
+     * Takes back what came in with a table and is still there.
+     *
+     * @param at when, by which it can be brought back
+     */
+    void takeBackTable(long table, Instant at);
+
+    /** Brings back what was taken back with a table at a moment. */
+    void bringBackTable(long table, Instant takenBackAt);
+
+    /** How many trials of each table are still there, by its key; none where there are none. */
+    Map<Long, Long> ofTables();
+
+    /** Hands over all trials of the shop's own, or those of another shop, that were not deleted as they were written down, oldest first. */
+    void written(Long otherShop, Consumer<TrialFields> use);
 
     /**
      * One trial.

@@ -19,9 +19,11 @@ import brachion.core.method.SteamInPlace;
 import brachion.core.process.Stage;
 import brachion.core.process.StageKind;
 import brachion.server.ServerTest;
+import brachion.server.Wire;
 import brachion.server.recipe.MethodFields;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.trial.DoneFields;
+import brachion.server.trial.CameFrom;
 import brachion.server.trial.TrialFields;
 import brachion.server.trial.Trials;
 import java.util.ArrayList;
@@ -57,7 +59,7 @@ class TablesOfTheWorkshopTest {
                 List.of(new DoneFields.ChamberReading(0.0, 40.0), new DoneFields.ChamberReading(12.5, 97.0))),
                 steamed.outcome(), "Two lines,\nand \"quotes\"; all kept"));
         written.addAll(ofEveryHotWay(steamed));
-        trials.log(written);
+        trials.log(written, CameFrom.HERE);
         MvcTestResult table = mvc.get().uri("/api/exchange/trials?units=" + units).exchange();
         assertThat(table.getResponse().getHeader("Content-Disposition")).contains("attachment").contains(".csv");
         byte[] file = table.getResponse().getContentAsByteArray();
@@ -65,7 +67,7 @@ class TablesOfTheWorkshopTest {
         database.execute("delete from trial");
         MvcTestResult in = send("trials?fileName=workshop.csv", file);
         assertThat(read(in, "$.left", Integer.class)).isZero();
-        assertThat(trials.written()).containsExactlyElementsOf(written);
+        assertThat(Wire.written(trials)).containsExactlyElementsOf(written);
     }
 
     private MvcTestResult send(String what, byte[] file) {

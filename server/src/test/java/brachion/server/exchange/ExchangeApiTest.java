@@ -1,5 +1,6 @@
 package brachion.server.exchange;
 
+import static brachion.server.Wire.delete;
 import static brachion.server.Wire.post;
 import static brachion.server.Wire.put;
 import static brachion.server.Wire.read;
@@ -226,7 +227,7 @@ class ExchangeApiTest {
             assertThat(look(file)).as("“" + file + "”").hasStatus(400);
             assertThat(Wire.refusedFields(look(file))).containsExactly("file");
         }
-        assertThat(look("x".repeat(5_000_001))).hasStatus(400);
+        assertThat(look("x".repeat(20_000_001))).hasStatus(400);
     }
 
     @Test
@@ -246,11 +247,16 @@ class ExchangeApiTest {
         MvcTestResult second = bringIn(HEADINGS + HOOP.replace("5 1/2 in", "7 in").replace("5 3/4 in", "") + HOOP.replace("White ash", "Nowood"));
         assertThat(trials()).isEqualTo(2);
         assertThat(read(mvc.get().uri("/api/exchange/rows").exchange(), "$.length()", Integer.class)).isEqualTo(1);
-        String undo = "{\"trials\": %s, \"rows\": %s}".formatted(read(second, "$.trials", List.class), read(second, "$.rows", List.class));
-        assertThat(post(mvc, "/api/exchange/undoing", undo)).hasStatus(204);
+        String table = "/api/exchange/tables/" + read(second, "$.table", Long.class);
+        assertThat(read(mvc.get().uri("/api/exchange/tables").exchange(), "$[*].trials", List.class)).isEqualTo(List.of(1, 1));
+        assertThat(delete(mvc, table)).hasStatus(204);
         assertThat(trials()).as("what was there before stays").isEqualTo(1);
         assertThat(read(mvc.get().uri("/api/exchange/rows").exchange(), "$.length()", Integer.class)).isZero();
-        assertThat(post(mvc, "/api/exchange/undoing", undo)).as("twice is once").hasStatus(204);
+        assertThat(delete(mvc, table)).as("twice is once").hasStatus(204);
+        assertThat(read(mvc.get().uri("/api/exchange/tables").exchange(), "$.length()", Integer.class)).isEqualTo(1);
+        assertThat(post(mvc, table + "/restoration", "")).hasStatus(204);
+        assertThat(trials()).as("and brought back").isEqualTo(2);
+        assertThat(read(mvc.get().uri("/api/exchange/rows").exchange(), "$.length()", Integer.class)).isEqualTo(1);
     }
 
     @Test

@@ -142,7 +142,7 @@ class WorkbookApiTest {
         byte[] zeros = zip("xl/worksheets/sheet1.xml", new byte[1_000_000], 400);
         assertThat(zeros.length).as("small to send").isLessThan(1_000_000);
         MvcTestResult bomb = send("/api/exchange/readings", zeros);
-        assertThat(bomb).hasStatus(400).bodyJson().extractingPath("$.errors[0].message").asString().contains("150 MB");
+        assertThat(bomb).hasStatus(400).bodyJson().extractingPath("$.errors[0].message").asString().contains("300 MB");
         String entities = "<!DOCTYPE x [<!ENTITY a \"aaaaaaaaaa\"><!ENTITY b \"&a;&a;&a;&a;&a;&a;&a;&a;\"><!ENTITY c \"&b;&b;&b;&b;&b;&b;&b;&b;\">]><workbook>&c;</workbook>";
         assertThat(send("/api/exchange/notebooks", zip("xl/workbook.xml", entities.getBytes(StandardCharsets.UTF_8), 1))).hasStatus(400);
     }

@@ -10,6 +10,7 @@ import brachion.core.trial.Severity;
 import brachion.core.trial.Trial;
 import brachion.server.ServerTest;
 import brachion.server.Wire;
+import brachion.server.trial.CameFrom;
 import brachion.server.trial.TrialFields;
 import brachion.server.trial.Trials;
 import java.util.Collections;
@@ -51,7 +52,7 @@ class FittedRiskTest {
     /** Without telling anybody, so that nothing is fitted and kept behind the scenes meanwhile. */
     private void writeDown(int count) {
         trials.log(IntStream.range(0, count).mapToObj(i -> json.readValue(Wire.trial(Wire.recipe(12 + i, 150, Wire.STEAM), "{\"severity\": \"CLEAN\"}"), TrialFields.class))
-                .toList());
+                .toList(), CameFrom.HERE);
     }
 
     private List<Trial> missed() {
@@ -96,8 +97,8 @@ class FittedRiskTest {
     @Test
     void among_many_records_a_new_one_is_counted_in_at_once() {
         logOne();
-        TrialFields one = trials.written().get(0);
-        trials.log(Collections.nCopies(1100, one));
+        TrialFields one = Wire.written(trials).get(0);
+        trials.log(Collections.nCopies(1100, one), CameFrom.HERE);
         FittedRisk.Fit before = fitted.current();
         while (before.behind()) {
             before = fitted.current();

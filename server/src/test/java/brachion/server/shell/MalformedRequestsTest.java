@@ -54,7 +54,7 @@ class MalformedRequestsTest {
 
     @BeforeEach
     void openTheDoor() {
-        List.of("photo_image", "photo", "trial", "row_set_aside", "weigh_in", "drying_piece", "steam_rig", "wood").forEach(table -> database.update("delete from " + table));
+        List.of("photo_image", "photo", "trial", "row_set_aside", "brought_in", "other_shop", "weigh_in", "drying_piece", "steam_rig", "wood").forEach(table -> database.update("delete from " + table));
         client = new Client(port);
     }
 

@@ -49,7 +49,7 @@ class TwoServersTest {
     @BeforeEach
     void empty() {
         JdbcTemplate database = first.getBean(JdbcTemplate.class);
-        List.of("photo_image", "photo", "trial", "bench_tap", "bench_item", "job_item", "bench_piece", "steam_rig", "rig_item", "stock_mark", "stock_reading", "stock_blank", "stock_board", "person", "board", "source", "row_set_aside", "notebook", "saved_view", "weigh_in", "drying_piece", "instrument_reading", "instrument", "wood", "job_plan", "job", "kept_curve")
+        List.of("photo_image", "photo", "trial", "bench_tap", "bench_item", "job_item", "bench_piece", "steam_rig", "rig_item", "stock_mark", "stock_reading", "stock_blank", "stock_board", "person", "board", "source", "row_set_aside", "brought_in", "other_shop", "notebook", "saved_view", "weigh_in", "drying_piece", "instrument_reading", "instrument", "wood", "job_plan", "job", "kept_curve")
                 .forEach(table -> database.update("delete from " + table));
         database.update("update trial_revision set revision = revision + 1");
         one = client(first);

@@ -1,0 +1,81 @@
+import { Box, Button, FormControlLabel, Link, Switch, Typography } from '@mui/material';
+import { useExchangeWrites, useOtherShopChange, useOtherShops, useTablesBroughtIn } from '../api/exchange';
+import type { OtherShopView, TableView } from '../api/schema';
+import { inThisShop } from '../api/shop';
+import { useNotice } from '../app/notice';
+import { many } from './words';
+
+const LINE = { borderTop: 1, borderColor: 'divider', py: 0.5, minHeight: 52, display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 2 } as const;
+const LIST = { listStyle: 'none', p: 0, m: 0 } as const;
+
+/** Tables that were brought in, each to be taken back as a whole. */
+export function TablesBroughtIn() {
+  const { data = [] } = useTablesBroughtIn();
+  if (data.length === 0) return null;
+  return (
+    <Box component="section" aria-label="Tables brought in">
+      <Typography variant="h2" gutterBottom>Brought in so far</Typography>
+      <Box component="ul" sx={LIST}>
+        {data.map((table) => <OneTable key={table.id} table={table} />)}
+      </Box>
+    </Box>
+  );
+}
+
+function OneTable({ table: { id, fileName, broughtAt, trials, otherShop } }: { table: TableView }) {
+  const { takeBack, bringBack } = useExchangeWrites();
+  const notify = useNotice();
+  const failed = (error: Error) => { notify({ message: error.message }); };
+  const take = () => {
+    takeBack.mutate(id, {
+      onError: failed,
+      onSuccess: () => { notify({ message: `${fileName} is taken back.`, undo: () => { bringBack.mutate(id, { onError: failed }); } }); },
+    });
+  };
+  return (
+    <Box component="li" sx={LINE}>
+      <Typography sx={{ flexGrow: 1, minWidth: 0, overflowWrap: 'anywhere' }}>
+        {fileName}
+        <Typography component="span" variant="body2" color="text.secondary" sx={{ ml: 1 }}>
+          {many(trials, 'bend', 'bends')}{otherShop === undefined ? '' : ` of ${otherShop}`}, {new Date(broughtAt).toLocaleDateString('en', { dateStyle: 'medium' })}
+        </Typography>
+      </Typography>
+      <Button size="small" aria-label={`Take back ${fileName}`} loading={takeBack.isPending} onClick={take}>Take back</Button>
+    </Box>
+  );
+}
+
+/** Shops whose bends came in: whether forecasts count them, and a way to hand them on as that shop’s. */
+export function OtherShops() {
+  const { data = [] } = useOtherShops();
+  if (data.length === 0) return null;
+  return (
+    <Box component="section" aria-label="Other shops">
+      <Typography variant="h2" gutterBottom>Other shops</Typography>
+      <Typography color="text.secondary" sx={{ maxWidth: '70ch' }}>
+        How one shop measures, judges and bends is not how another does: each has an effect of its own in every forecast, learned from its bends.
+      </Typography>
+      <Box component="ul" sx={LIST}>
+        {data.map((shop) => <OneShop key={shop.id} shop={shop} />)}
+      </Box>
+    </Box>
+  );
+}
+
+function OneShop({ shop }: { shop: OtherShopView }) {
+  const change = useOtherShopChange();
+  const notify = useNotice();
+  const count = (counted: boolean) => {
+    change.mutate({ ...shop, counted }, { onError: (error) => { notify({ message: error.message }); } });
+  };
+  return (
+    <Box component="li" sx={LINE}>
+      <Typography sx={{ flexGrow: 1, minWidth: 0, overflowWrap: 'anywhere' }}>
+        {shop.name}
+        <Typography component="span" variant="body2" color="text.secondary" sx={{ ml: 1 }}>{many(shop.trials, 'bend', 'bends')}</Typography>
+      </Typography>
+      <FormControlLabel control={<Switch checked={shop.counted} disabled={change.isPending} onChange={(_, counted) => { count(counted); }} />} label={`Count ${shop.name} in forecasts`} />
+      <Link href={inThisShop(`/api/exchange/document?otherShop=${shop.id}`)} download>Take out</Link>
+    </Box>
+  );
+}
