@@ -75,6 +75,6 @@ export const ANSWER: ForecastAnswer = {
     { measure: 'OUTER_ARC', measurement: 'LENGTH', value: 538.6 },
     { measure: 'INNER_ARC', measurement: 'LENGTH', value: 478.8 },
   ],
-  evidence: { trialsOfFamily: 40, trialsThisWay: 40, trialsNear: 7, beyondRecords: true, guesses: 0.3, nearest: [] },
+  evidence: { trialsOfFamily: 40, trialsThisWay: 40, trialsNear: 7, ofOtherShops: { ofFamily: 0, near: 0 }, beyondRecords: true, guesses: 0.3, nearest: [] },
   fit: { revision: 3, trials: 52, behind: false },
 };

@@ -2622,6 +2622,8 @@ export interface components {
             trialsNear: number;
             /** Format: int32 */
             ofThisWood: number;
+            /** Format: int32 */
+            ofOtherShops: number;
             beyondRecords: boolean;
             shorterThanSchools: boolean;
         };
@@ -3160,6 +3162,7 @@ export interface components {
             trialsThisWay: number;
             /** Format: int32 */
             trialsNear: number;
+            ofOtherShops: components["schemas"]["OfOtherShops"];
             beyondRecords: boolean;
             /** Format: double */
             guesses: number;
@@ -3227,6 +3230,12 @@ export interface components {
             /** @enum {string} */
             severity: "CLEAN" | "FLAW" | "BROKEN";
             alike: ("SPECIES" | "STRETCH" | "SQUEEZE" | "THICKNESS" | "MOISTURE" | "SUPPORT" | "BOARD" | "PERSON")[];
+        };
+        OfOtherShops: {
+            /** Format: int32 */
+            ofFamily: number;
+            /** Format: int32 */
+            near: number;
         };
         Reason: {
             /** @enum {string} */
@@ -4392,6 +4401,7 @@ export type MeasuredOut = components['schemas']['MeasuredOut'];
 export type MissingMeasurement = components['schemas']['MissingMeasurement'];
 export type ModeForecast = components['schemas']['ModeForecast'];
 export type NearView = components['schemas']['NearView'];
+export type OfOtherShops = components['schemas']['OfOtherShops'];
 export type Reason = components['schemas']['Reason'];
 export type SectionView = components['schemas']['SectionView'];
 export type SpringbackForecast = components['schemas']['SpringbackForecast'];

@@ -1,7 +1,8 @@
-import { screen, within } from '@testing-library/react';
+import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, expect, it, vi } from 'vitest';
 import type { NotebookAnswer, TableAnswer } from '../api/schema';
+import type { TableWork } from '../api/exchange';
 import type { Notice } from '../app/notice';
 import { show, STEAMED } from '../testing';
 import { BringIn } from './BringIn';
@@ -16,9 +17,11 @@ const TABLE: TableAnswer = {
 };
 const FILE = new File(['day,species\n'], 'ledger.csv', { type: 'text/csv' });
 
-const reading = { data: undefined as TableAnswer | undefined, error: null as Error | null, mutate: vi.fn(), mutateAsync: vi.fn(), isPending: false, reset: vi.fn() };
-const bringIn = { mutateAsync: vi.fn(), error: null, isPending: false };
+const reading = { data: undefined as TableAnswer | undefined, error: null as Error | null, mutateAsync: vi.fn(), isPending: false, reset: vi.fn() };
+const bringIn = { mutateAsync: vi.fn(), error: null as Error | null, isPending: false, reset: vi.fn() };
 const takeBack = { mutate: vi.fn() };
+const bringBack = { mutate: vi.fn() };
+const stop = { mutate: vi.fn(), isPending: false };
 const OURS: NotebookAnswer = { ours: true, shape: '', remembered: false, translation: { columns: [], words: [], given: [] }, columns: [], words: [], given: [], targets: [] };
 const notebook = { mutateAsync: vi.fn(), error: null as Error | null };
 const said = { mutateAsync: vi.fn(), error: null, isPending: false, reset: vi.fn() };
@@ -28,12 +31,13 @@ vi.mock('../api/exchange', async () => {
     // shown again once it has been asked, as the real one is
     useTableReading: () => {
       const [, show] = useState(0);
-      return { ...reading, mutate: (file: File) => { reading.mutate(file); show((n) => n + 1); } };
+      return { ...reading, mutateAsync: async (table: TableWork): Promise<unknown> => { const answer: unknown = await reading.mutateAsync(table); show((n) => n + 1); return answer; } };
     },
-    useExchangeWrites: () => ({ bringIn, takeBack }), useNotebook: () => notebook, useSaid: () => said,
+    useExchangeWrites: () => ({ bringIn, takeBack, bringBack }), useOtherShops: () => ({ data: [{ id: 3, version: 0, name: 'Oak Barn', counted: true, trials: 12 }] }), useNotebook: () => notebook, useSaid: () => said,
     useForgotten: () => ({ mutateAsync: vi.fn(), isPending: false }),
   };
 });
+vi.mock('../api/work', async (original) => ({ ...(await original<object>()), useProgress: () => ({ data: { underWay: true, done: 23000, of: 100000 } }), useStop: () => stop }));
 vi.mock('../api/queries', () => ({ useSpecies: () => ({ data: [{ id: 'white-ash', commonName: 'White ash' }] }) }));
 
 beforeEach(() => {
@@ -45,28 +49,28 @@ beforeEach(() => {
 });
 
 it('looks into a chosen table before anything is kept', async () => {
-  reading.mutate.mockImplementation(() => { reading.data = TABLE; });
+  reading.mutateAsync.mockImplementation(() => { reading.data = TABLE; return Promise.resolve(TABLE); });
   const notices: Notice[] = [];
   show(<BringIn />, (notice) => notices.push(notice));
   expect(screen.queryByText(/can come in/)).toBeNull();
   await userEvent.upload(screen.getByLabelText('Table of bends'), FILE);
   await screen.findByRole('list', { name: 'Rows that cannot be read' });
-  expect(reading.mutate).toHaveBeenCalledWith(FILE);
+  expect(reading.mutateAsync.mock.calls[0]?.[0]).toMatchObject({ file: FILE, otherShop: '' });
   expect(bringIn.mutateAsync).not.toHaveBeenCalled();
   expect(within(screen.getByRole('list', { name: 'Rows that cannot be read' })).getByText('line 9')).toBeDefined();
   expect(screen.getByText('and 119 more like these')).toBeDefined();
   expect(within(screen.getByRole('list', { name: 'Bends that can come in' })).getByText('White ash')).toBeDefined();
-  const broughtIn = { coming: 120, left: 1, alreadyHere: 0, trials: [1, 2], rows: [3] };
+  const broughtIn = { coming: 120, left: 1, alreadyHere: 0, table: 7 };
   bringIn.mutateAsync.mockResolvedValue(broughtIn);
   await userEvent.click(screen.getByRole('button', { name: 'Bring in 120 bends and keep 1 row to mend' }));
-  expect(bringIn.mutateAsync).toHaveBeenCalledWith({ file: FILE, whole: false });
+  expect(bringIn.mutateAsync.mock.calls[0]?.[0]).toMatchObject({ file: FILE, whole: false, otherShop: '' });
   expect(notices.map((notice) => notice.message)).toEqual(['120 bends brought in, 1 row waits to be mended.']);
   notices[0]?.undo?.();
-  expect(takeBack.mutate.mock.calls[0]?.[0]).toEqual(broughtIn);
+  expect(takeBack.mutate.mock.calls[0]?.[0]).toBe(7);
 });
 
 it('brings in nothing of a table that is wanted whole while a row of it cannot be read', async () => {
-  reading.mutate.mockImplementation(() => { reading.data = TABLE; });
+  reading.mutateAsync.mockImplementation(() => { reading.data = TABLE; return Promise.resolve(TABLE); });
   show(<BringIn />);
   await userEvent.upload(screen.getByLabelText('Table of bends'), FILE);
   const only = await screen.findByRole('switch', { name: /^Only the whole table/ });
@@ -74,6 +78,35 @@ it('brings in nothing of a table that is wanted whole while a row of it cannot b
   expect(screen.getByRole('button', { name: /^Bring in 120 bends/ })).toHaveProperty('disabled', true);
   await userEvent.click(only);
   expect(screen.getByRole('button', { name: /^Bring in 120 bends/ })).toHaveProperty('disabled', false);
+});
+
+it('says how far a long table is, and leaves nothing of one that is stopped', async () => {
+  reading.mutateAsync.mockImplementation(({ work }: TableWork) => new Promise((_, reject) => {
+    work.stopped.signal.addEventListener('abort', () => { reject(new Error('aborted')); });
+  }));
+  stop.mutate.mockImplementation((work: TableWork['work']) => { work.stopped.abort(); });
+  const notices: Notice[] = [];
+  show(<BringIn />, (notice) => notices.push(notice));
+  await userEvent.upload(screen.getByLabelText('Table of bends'), FILE);
+  expect(await screen.findByText('Reading: 23,000 of 100,000 rows')).toBeDefined();
+  expect(screen.getByRole('progressbar').getAttribute('aria-valuenow')).toBe('23');
+  await userEvent.click(screen.getByRole('button', { name: 'Stop' }));
+  await waitFor(() => { expect(notices.map(({ message }) => message)).toEqual(['Stopped. Nothing of the table was kept.']); });
+  expect(screen.queryByRole('progressbar')).toBeNull();
+  expect(screen.queryByRole('alert')).toBeNull();
+});
+
+it('reads a table anew as another shop’s, and brings it in so', async () => {
+  reading.mutateAsync.mockImplementation(() => { reading.data = TABLE; return Promise.resolve(TABLE); });
+  bringIn.mutateAsync.mockResolvedValue({ coming: 120, left: 1, alreadyHere: 0, table: 8 });
+  show(<BringIn />);
+  await userEvent.upload(screen.getByLabelText('Table of bends'), FILE);
+  await screen.findByRole('list', { name: 'Bends that can come in' });
+  await userEvent.type(screen.getByLabelText('Another shop’s bends? Its name'), 'Oak');
+  await userEvent.click(screen.getByRole('option', { name: 'Oak Barn' }));
+  await waitFor(() => { expect(reading.mutateAsync.mock.calls.map(([table]) => (table as TableWork).otherShop)).toEqual(['', 'Oak Barn']); });
+  await userEvent.click(await screen.findByRole('button', { name: /^Bring in 120 bends/ }));
+  expect(bringIn.mutateAsync.mock.calls[0]?.[0]).toMatchObject({ file: FILE, otherShop: 'Oak Barn' });
 });
 
 it('takes cells that are pasted as a table', async () => {
@@ -126,7 +159,7 @@ it('asks what headings of somebody’s own mean, and reads the table as it was s
   const part = within(await screen.findByRole('region', { name: 'What your table means' }));
   expect(part.getByRole('status').textContent).toBe('2 things are still asked; rows they concern would wait to be mended.');
   expect(part.queryByLabelText(/Red oak/)).toBeNull();
-  expect(reading.mutate).not.toHaveBeenCalled();
+  expect(reading.mutateAsync).not.toHaveBeenCalled();
   await userEvent.click(part.getByRole('button', { name: 'mm' }));
   await userEvent.click(part.getByLabelText('species: “Ash”, 2 rows'));
   await userEvent.click(screen.getByRole('option', { name: 'European ash' }));

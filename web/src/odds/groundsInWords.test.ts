@@ -4,9 +4,9 @@ import { doubtInWords, likenessInWords, missingInWords, springbackInWords, strap
 
 describe('what the odds rest on, in words', () => {
   it('says how many records stand behind it, and how many of them were bent this way', () => {
-    expect(trialsInWords({ trialsOfFamily: 40, trialsThisWay: 40, trialsNear: 7 }, 'lamination')).toBe('40 of your lamination trials, 7 of them asked about as much,');
-    expect(trialsInWords({ trialsOfFamily: 40, trialsThisWay: 3, trialsNear: 7 }, 'hot-bending')).toContain('3 of them bent this way');
-    expect(trialsInWords({ trialsOfFamily: 40, trialsThisWay: 0, trialsNear: 7 }, 'hot-bending')).toContain('none of them bent this way');
+    expect(trialsInWords({ trialsOfFamily: 40, trialsThisWay: 40, trialsNear: 7, ofOtherShops: { ofFamily: 0, near: 0 } }, 'lamination')).toBe('40 of your lamination trials, 7 of them asked about as much,');
+    expect(trialsInWords({ trialsOfFamily: 40, trialsThisWay: 3, trialsNear: 7, ofOtherShops: { ofFamily: 0, near: 0 } }, 'hot-bending')).toContain('3 of them bent this way');
+    expect(trialsInWords({ trialsOfFamily: 40, trialsThisWay: 0, trialsNear: 7, ofOtherShops: { ofFamily: 0, near: 0 } }, 'hot-bending')).toContain('none of them bent this way');
   });
 
   it('asks about green wood that is dry', () => {

@@ -93,9 +93,14 @@ export function likenessInWords(alike: NearView['alike']): string {
 }
 
 /** Which records stand behind the odds: those of all ways that inform each other, and how many were bent this way. */
-export function trialsInWords({ trialsOfFamily, trialsThisWay, trialsNear }: Counts, called: string): string {
+export function trialsInWords({ trialsOfFamily, trialsThisWay, trialsNear, ofOtherShops }: Counts, called: string): string {
   const thisWay = trialsThisWay === trialsOfFamily ? '' : `, ${trialsThisWay === 0 ? 'none' : trialsThisWay} of them bent this way`;
-  return `${trialsOfFamily} of your ${called} trials${thisWay}, ${trialsNear} of them asked about as much,`;
+  return `${whoseInWords(trialsOfFamily, ofOtherShops.ofFamily, `${called} trials`)}${thisWay}, ${trialsNear} of them asked about as much,`;
 }
 
-type Counts = Pick<ForecastAnswer['evidence'], 'trialsOfFamily' | 'trialsThisWay' | 'trialsNear'>;
+type Counts = Pick<ForecastAnswer['evidence'], 'trialsOfFamily' | 'trialsThisWay' | 'trialsNear' | 'ofOtherShops'>;
+
+/** So many records, one's own told from those of other shops. */
+export function whoseInWords(all: number, ofOthers: number, things: string): string {
+  return ofOthers === 0 ? `${all} of your ${things}` : `${all - ofOthers} of your ${things} and ${ofOthers} of other shops’`;
+}

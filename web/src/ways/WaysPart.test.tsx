@@ -23,8 +23,8 @@ vi.mock('../units/reading', async (original) => ({
 
 const FOUND: FoundView = {
   ways: [
-    { recipe: STEAMED, unbroken: { probability: 0.93, low: 0.85, high: 0.97 }, hours: 25, trialsNear: 12, ofThisWood: 4, beyondRecords: false, shorterThanSchools: false },
-    { recipe: STEAMED, unbroken: { probability: 0.91, low: 0.6, high: 0.99 }, hours: 25.5, trialsNear: 0, ofThisWood: 0, beyondRecords: true, shorterThanSchools: true },
+    { recipe: STEAMED, unbroken: { probability: 0.93, low: 0.85, high: 0.97 }, hours: 25, trialsNear: 12, ofThisWood: 4, ofOtherShops: 0, beyondRecords: false, shorterThanSchools: false },
+    { recipe: STEAMED, unbroken: { probability: 0.91, low: 0.6, high: 0.99 }, hours: 25.5, trialsNear: 0, ofThisWood: 0, ofOtherShops: 0, beyondRecords: true, shorterThanSchools: true },
   ],
   reached: 31, looked: 240,
   fellOut: [{ because: 'DRY_WOOD', count: 209, best: STEAMED, unbroken: 0.6 }],

@@ -17,12 +17,13 @@ describe('ways in words', () => {
   });
 
   it('says how far the records go', () => {
-    expect(triedInWords({ trialsNear: 12, ofThisWood: 4, beyondRecords: false, shorterThanSchools: false })).toBe('12 of your trials asked about as much, 4 of this wood');
-    expect(triedInWords({ trialsNear: 6, ofThisWood: 6, beyondRecords: false, shorterThanSchools: false })).toContain('all of this wood');
-    expect(triedInWords({ trialsNear: 3, ofThisWood: 0, beyondRecords: false, shorterThanSchools: false })).toContain('none of this wood');
-    expect(triedInWords({ trialsNear: 0, ofThisWood: 0, beyondRecords: false, shorterThanSchools: false })).toBe('None of your trials asked about as much');
-    expect(triedInWords({ trialsNear: 0, ofThisWood: 0, beyondRecords: true, shorterThanSchools: false })).toContain('Beyond your records');
-    expect(triedInWords({ trialsNear: 3, ofThisWood: 3, beyondRecords: false, shorterThanSchools: true })).toContain('shorter than any rule of thumb says');
+    expect(triedInWords({ trialsNear: 12, ofThisWood: 4, ofOtherShops: 0, beyondRecords: false, shorterThanSchools: false })).toBe('12 of your trials asked about as much, 4 of this wood');
+    expect(triedInWords({ trialsNear: 12, ofThisWood: 4, ofOtherShops: 5, beyondRecords: false, shorterThanSchools: false })).toBe('7 of your trials and 5 of other shops’ asked about as much, 4 of this wood');
+    expect(triedInWords({ trialsNear: 6, ofThisWood: 6, ofOtherShops: 0, beyondRecords: false, shorterThanSchools: false })).toContain('all of this wood');
+    expect(triedInWords({ trialsNear: 3, ofThisWood: 0, ofOtherShops: 0, beyondRecords: false, shorterThanSchools: false })).toContain('none of this wood');
+    expect(triedInWords({ trialsNear: 0, ofThisWood: 0, ofOtherShops: 0, beyondRecords: false, shorterThanSchools: false })).toBe('None of your trials asked about as much');
+    expect(triedInWords({ trialsNear: 0, ofThisWood: 0, ofOtherShops: 0, beyondRecords: true, shorterThanSchools: false })).toContain('Beyond your records');
+    expect(triedInWords({ trialsNear: 3, ofThisWood: 3, ofOtherShops: 0, beyondRecords: false, shorterThanSchools: true })).toContain('shorter than any rule of thumb says');
   });
 
   it('has words for a reason only the records know', () => {

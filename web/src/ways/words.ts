@@ -1,5 +1,6 @@
 import type { FellOutView, WayBeside, WayView } from '../api/schema';
 import type { UnitSystem } from '../app/units';
+import { whoseInWords } from '../odds/groundsInWords';
 import { oddsInWords } from '../odds/words';
 import { processLine, shapeLine, stockLine } from '../recipe/words';
 
@@ -25,15 +26,17 @@ export function fellOutInWords({ because, count, best, unbroken }: FellOutView, 
 }
 
 /** How far the records go towards a way. */
-export function triedInWords(way: Pick<WayView, 'trialsNear' | 'ofThisWood' | 'beyondRecords' | 'shorterThanSchools'>): string {
+export function triedInWords(way: Tried & Pick<WayView, 'shorterThanSchools'>): string {
   return way.shorterThanSchools ? `${knownInWords(way)}. Steamed shorter than any rule of thumb says: try one first` : knownInWords(way);
 }
 
-function knownInWords({ trialsNear, ofThisWood, beyondRecords }: Pick<WayView, 'trialsNear' | 'ofThisWood' | 'beyondRecords'>): string {
+type Tried = Pick<WayView, 'trialsNear' | 'ofThisWood' | 'ofOtherShops' | 'beyondRecords'>;
+
+function knownInWords({ trialsNear, ofThisWood, ofOtherShops, beyondRecords }: Tried): string {
   if (beyondRecords) return 'Beyond your records: none was asked this much';
   if (trialsNear === 0) return 'None of your trials asked about as much';
   const ofWood = ofThisWood === 0 ? 'none' : ofThisWood === trialsNear ? 'all' : ofThisWood;
-  return `${trialsNear} of your trials asked about as much, ${ofWood} of this wood`;
+  return `${whoseInWords(trialsNear, ofOtherShops, 'trials')} asked about as much, ${ofWood} of this wood`;
 }
 
 type Equipment = WayBeside['equipment'][number];

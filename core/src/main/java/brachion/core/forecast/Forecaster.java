@@ -52,7 +52,9 @@ public final class Forecaster {
         Precedents precedents = new Precedents(risk, family);
         FailureMode limiting = modes.get(0).mode();
         boolean measured = recipe.blank().moisturePercent().isPresent();
-        Evidence evidence = new Evidence(risk.trials(family), precedents.bentBy(recipe.method().kind()), precedents.near(typical).all(),
+        Precedents.Near near = precedents.near(typical);
+        Evidence evidence = new Evidence(risk.trials(family), precedents.bentBy(recipe.method().kind()), near.all(),
+                new Evidence.OfOtherShops(precedents.ofOtherShops(), near.ofOtherShops()),
                 precedents.beyond(limiting, typical), guesses(limiting, typical),
                 new Neighbours(precedents, typical, measured).nearest());
         return new Forecast(unbroken(possible), OddsSpread.of(risk, possible, Severity.CLEAN).odds(),

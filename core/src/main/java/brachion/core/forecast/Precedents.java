@@ -49,8 +49,18 @@ final class Precedents {
      *
      * @param all        how many there are
      * @param ofThisWood how many of them are of the same wood
+     * @param ofOtherShops how many of them are records of other shops
      */
-    record Near(int all, int ofThisWood) {
+    record Near(int all, int ofThisWood, int ofOtherShops) {
+    }
+
+    /** How many records are of other shops. */
+    int ofOtherShops() {
+        return (int) held.stream().filter(Precedents::ofAnotherShop).count();
+    }
+
+    private static boolean ofAnotherShop(Held record) {
+        return !record.piece().names().shop().isEmpty();
     }
 
     Near near(Possible piece) {
@@ -59,13 +69,15 @@ final class Precedents {
         Species species = piece.recipe().blank().species();
         int all = 0;
         int ofThisWood = 0;
+        int ofOtherShops = 0;
         for (int i = 0; i < held.size(); i++) {
             if (stretch[i] < NEAR && squeeze[i] < NEAR) {
                 all++;
                 ofThisWood += held.get(i).piece().blank().species().equals(species) ? 1 : 0;
+                ofOtherShops += ofAnotherShop(held.get(i)) ? 1 : 0;
             }
         }
-        return new Near(all, ofThisWood);
+        return new Near(all, ofThisWood, ofOtherShops);
     }
 
     /** Whether a piece asks more than 1.1 times what any record asked, in the mode that limits it. */

@@ -79,10 +79,11 @@ public final class WaySearch {
      * @param hours         hours until it comes off the form or out of the clamps
      * @param trialsNear    how many records asked about as much ({@link Evidence#trialsNear()})
      * @param ofThisWood    how many of those are of the same wood
+     * @param ofOtherShops  how many of those are records of other shops
      * @param beyondRecords whether it asks more than any record did ({@link Evidence#beyondRecords()})
      * @param shorterThanSchools whether it is steamed for less time than every school says
      */
-    public record Way(Recipe recipe, Odds unbroken, double hours, int trialsNear, int ofThisWood, boolean beyondRecords,
+    public record Way(Recipe recipe, Odds unbroken, double hours, int trialsNear, int ofThisWood, int ofOtherShops, boolean beyondRecords,
                       boolean shorterThanSchools) {
     }
 
@@ -196,7 +197,7 @@ public final class WaySearch {
         Recipe recipe = judged.recipe();
         Possible piece = Possible.roughly(recipe);
         Near near = precedents(recipe).near(piece);
-        return new Way(recipe, forecaster.unbroken(recipe), judged.hours(), near.all(), near.ofThisWood(),
+        return new Way(recipe, forecaster.unbroken(recipe), judged.hours(), near.all(), near.ofThisWood(), near.ofOtherShops(),
                 precedents(recipe).beyond(risk.limiting(piece), piece), shorterThanSchools(recipe));
     }
 

@@ -115,7 +115,7 @@ class ForecasterTest {
         List<Trial> held = Collections.nCopies(20, new Trial(recipe, Outcome.clean()));
         Forecast before = BY_TABLES.forecast(recipe);
         Forecast after = new Forecaster(RiskModel.fit(held)).forecast(recipe);
-        assertThat(before.evidence()).isEqualTo(new Evidence(0, 0, 0, true, before.evidence().guesses(), List.of()));
+        assertThat(before.evidence()).isEqualTo(new Evidence(0, 0, 0, new Evidence.OfOtherShops(0, 0), true, before.evidence().guesses(), List.of()));
         assertThat(after.evidence().trialsNear()).isEqualTo(20);
         assertThat(after.evidence().beyondRecords()).isFalse();
         assertThat(after.evidence().nearest()).hasSize(4).allSatisfy(near -> assertThat(near.alike())

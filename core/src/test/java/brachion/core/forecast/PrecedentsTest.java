@@ -47,7 +47,7 @@ class PrecedentsTest {
             near += stretch < 1.35 && stretch > 1 / 1.35 && squeeze < 1.35 && squeeze > 1 / 1.35 ? 1 : 0;
         }
         assertThat(near).as("some are near and some are not").isBetween(3, 17);
-        assertThat(shop(bent).near(asked)).isEqualTo(new Precedents.Near(near, near));
+        assertThat(shop(bent).near(asked)).isEqualTo(new Precedents.Near(near, near, 0));
     }
 
     @Test
@@ -56,8 +56,8 @@ class PrecedentsTest {
         Recipe other = SpeciesCatalogue.published().all().stream().map(species -> ASH.species(species.id()).radius(200).steamed())
                 .filter(recipe -> !recipe.equals(ash) && alike(recipe.demand(), ash.demand())).findFirst().orElseThrow();
         Precedents shop = shop(other, other, ash);
-        assertThat(shop.near(Possible.known(ash))).isEqualTo(new Precedents.Near(3, 1));
-        assertThat(shop.near(Possible.known(other))).isEqualTo(new Precedents.Near(3, 2));
+        assertThat(shop.near(Possible.known(ash))).isEqualTo(new Precedents.Near(3, 1, 0));
+        assertThat(shop.near(Possible.known(other))).isEqualTo(new Precedents.Near(3, 2, 0));
     }
 
     private static boolean alike(Demand one, Demand other) {

@@ -59,15 +59,16 @@ record ForecastAnswer(Odds unbroken, Odds clean, Odds unbrokenByTables, double h
      * @param trialsOfFamily how many trials the fit used, of all the ways of bending that inform each other
      * @param trialsThisWay  how many of them were bent this way
      * @param trialsNear     how many of them asked of every face what this bend asks, within a factor
+     * @param ofOtherShops   how many of all these, and of those near, are records of other shops
      * @param beyondRecords  whether this bend asks more than any of them was asked
      * @param guesses        how much of the doubt comes from what nobody knows of the shop's heat, water and straps, 0 to 1
      * @param nearest        the records most like it, nearest first
      */
-    record EvidenceView(int trialsOfFamily, int trialsThisWay, int trialsNear, boolean beyondRecords, double guesses,
+    record EvidenceView(int trialsOfFamily, int trialsThisWay, int trialsNear, Evidence.OfOtherShops ofOtherShops, boolean beyondRecords, double guesses,
                         List<NearView> nearest) {
 
         static EvidenceView of(Evidence evidence) {
-            return new EvidenceView(evidence.trialsOfFamily(), evidence.trialsThisWay(), evidence.trialsNear(), evidence.beyondRecords(),
+            return new EvidenceView(evidence.trialsOfFamily(), evidence.trialsThisWay(), evidence.trialsNear(), evidence.ofOtherShops(), evidence.beyondRecords(),
                     evidence.guesses(),
                     evidence.nearest().stream().map(NearView::of).toList());
         }

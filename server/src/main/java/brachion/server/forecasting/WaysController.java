@@ -139,15 +139,16 @@ class WaysController {
      * @param hours         hours until it comes off the form or out of the clamps
      * @param trialsNear    how many records asked about as much
      * @param ofThisWood    how many of those are of the same wood
+     * @param ofOtherShops  how many of those are records of other shops
      * @param beyondRecords whether it asks more than any record did
      * @param shorterThanSchools whether it is steamed for less time than every school says
      */
-    record WayView(RecipeFields recipe, Odds unbroken, double hours, int trialsNear, int ofThisWood, boolean beyondRecords,
+    record WayView(RecipeFields recipe, Odds unbroken, double hours, int trialsNear, int ofThisWood, int ofOtherShops, boolean beyondRecords,
                    boolean shorterThanSchools) {
 
         static WayView of(Way way) {
             return new WayView(RecipeFields.of(way.recipe()), way.unbroken(), way.hours(), way.trialsNear(),
-                    way.ofThisWood(), way.beyondRecords(), way.shorterThanSchools());
+                    way.ofThisWood(), way.ofOtherShops(), way.beyondRecords(), way.shorterThanSchools());
         }
     }
 
