@@ -70,6 +70,11 @@ need_systemd() {
     command -v systemd-analyze >/dev/null || install_debian systemd
 }
 
+# The check that workbooks are those of others, too.
+need_spreadsheet() {
+    command -v soffice >/dev/null || install_debian libreoffice-calc-nogui
+}
+
 # R fits the same records in the benchmarks, as a yardstick.
 need_yardstick() {
     command -v Rscript >/dev/null || install_debian r-base-core r-cran-mass

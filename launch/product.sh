@@ -119,6 +119,7 @@ run_tests() {
     need_database
     need_chromium
     need_systemd
+    need_spreadsheet
     build_product
     trap 'stop_database "$home/test"' EXIT
     trap 'exit 130' INT TERM

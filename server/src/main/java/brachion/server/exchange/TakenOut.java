@@ -2,6 +2,7 @@ package brachion.server.exchange;
 
 import brachion.server.recipe.Workshops;
 import brachion.server.storage.LongWork;
+import brachion.server.storage.TableFile;
 import brachion.server.trial.TrialFields;
 import brachion.server.trial.Trials;
 import java.io.BufferedWriter;
@@ -9,6 +10,7 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.io.OutputStreamWriter;
 import java.io.UncheckedIOException;
+import java.io.Writer;
 import java.nio.charset.StandardCharsets;
 import java.util.function.Consumer;
 import org.apache.commons.csv.CSVFormat;
@@ -36,7 +38,8 @@ class TakenOut {
     /** As a table: a heading, then a line for each trial. */
     public void table(Units units, Long otherShop, OutputStream file) throws IOException {
         TrialWriter writer = writer(units);
-        try (CSVPrinter table = new CSVPrinter(new BufferedWriter(new OutputStreamWriter(file, StandardCharsets.UTF_8)), CSVFormat.RFC4180)) {
+        try (Writer text = new BufferedWriter(new OutputStreamWriter(file, StandardCharsets.UTF_8)); CSVPrinter table = new CSVPrinter(text, CSVFormat.RFC4180)) {
+            text.write(TableFile.MARK);
             table.printRecord(writer.headings());
             each(otherShop, trial -> table.printRecord(writer.cells(trial)));
         }

@@ -11,6 +11,9 @@ public final class TableFile {
     /** How it travels. */
     public static final String TYPE = "text/csv";
 
+    /** Stands before the table, so that spreadsheet programs take it for UTF-8 and not for what they used to write themselves. */
+    public static final String MARK = "\uFEFF";
+
     private TableFile() {
     }
 
@@ -23,6 +26,6 @@ public final class TableFile {
      */
     public static ResponseEntity<byte[]> of(String of, String text, Clock clock) {
         return Download.of(Download.named(of, "csv", clock),
-                new MediaType(MediaType.parseMediaType(TYPE), StandardCharsets.UTF_8), text.getBytes(StandardCharsets.UTF_8));
+                new MediaType(MediaType.parseMediaType(TYPE), StandardCharsets.UTF_8), (MARK + text).getBytes(StandardCharsets.UTF_8));
     }
 }
