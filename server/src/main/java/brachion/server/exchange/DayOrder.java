@@ -55,6 +55,10 @@ enum DayOrder {
     static Optional<DayOrder> told(List<String> texts) {
         boolean dayFirst = texts.stream().map(NUMBERS::matcher).filter(Matcher::matches).anyMatch(matched -> number(matched, 1) > TWELVE);
         boolean monthFirst = texts.stream().map(NUMBERS::matcher).filter(Matcher::matches).anyMatch(matched -> number(matched, 2) > TWELVE);
+        if (texts.stream().map(NUMBERS::matcher).anyMatch(matched -> matched.matches() && matched.group().contains("."))) {
+            // whoever writes dots says the day first (common practice)
+            return Optional.of(DAY_FIRST);
+        }
         boolean doubtful = texts.stream().map(NUMBERS::matcher).anyMatch(Matcher::matches);
         if (dayFirst == monthFirst) {
             return doubtful ? Optional.empty() : Optional.of(DAY_FIRST);

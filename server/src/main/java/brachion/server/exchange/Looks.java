@@ -140,7 +140,7 @@ final class Looks {
         return !units(column).isEmpty() && bare && said(heading).filter(units(column)::contains).isEmpty();
     }
 
-    /** The order of its dates: as they tell, or month first where nothing does and lengths are in inches. */
+    /** The order of its dates: as they tell, or month first where nothing does. */
     DayOrder dayOrder(String column, List<String> cells) {
         return column.equals(Column.DAY.title()) ? DayOrder.told(cells).orElse(DayOrder.MONTH_FIRST) : DayOrder.DAY_FIRST;
     }

@@ -33,6 +33,8 @@ final class Notebook {
     /** What stands in each column, empty cells left out. */
     private final List<List<String>> filled;
     private final Translation translation;
+    /** The rows that tell of a bend. */
+    private final List<Row> bends;
     private final Map<String, Map<String, Long>> spoken;
 
     /**
@@ -49,6 +51,8 @@ final class Notebook {
         List<ColumnMeans> columns = columns();
         this.spoken = spoken(columns);
         List<WordMeans> said = said();
+        Translation worded = new Translation(columns, said, List.of());
+        this.bends = table.rows().stream().skip(1).filter(worded::tellsOfABend).toList();
         this.translation = new Translation(columns, said, given(columns, said));
     }
 
@@ -166,8 +170,9 @@ final class Notebook {
     }
 
     private long lacking(List<ColumnMeans> columns, Column column) {
-        int said = IntStream.range(0, columns.size()).filter(place -> Translator.targets(columns.get(place).column()).contains(column))
-                .map(place -> filled.get(place).size()).findFirst().orElse(0);
-        return table.rows().size() - 1L - said;
+        List<Integer> places = IntStream.range(0, columns.size())
+                .filter(place -> Translator.targets(columns.get(place).column()).stream().anyMatch(target -> target.equals(column) || Translator.isHeat(target) && Translator.isHeat(column)))
+                .boxed().toList();
+        return bends.stream().filter(row -> places.stream().allMatch(place -> row.cell(place).isEmpty())).count();
     }
 }

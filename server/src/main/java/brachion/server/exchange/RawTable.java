@@ -18,7 +18,7 @@ import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 
 /**
- * A table as it came: a workbook, or text with comma or semicolon or tab between the cells (RFC 4180), UTF-8 or else Windows-1252.
+ * A table as it came: a workbook, or text with comma or semicolon or tab between the cells (RFC 4180), UTF-8, UTF-16 where its mark stands before it, or else Windows-1252.
  *
  * @param rows the rows that are not empty, at least one
  */
@@ -26,6 +26,10 @@ record RawTable(List<Row> rows) {
 
     private static final int MOST_BYTES = 20_000_000;
     private static final Charset OLD_SPREADSHEETS = Charset.forName("windows-1252");
+    /** The two bytes of U+FEFF, by whose order UTF-16 tells its own (RFC 2781, 3.2). */
+    private static final int BIG_END_FIRST = 0xFE;
+    private static final int LITTLE_END_FIRST = 0xFF;
+    private static final int BYTE = 0xFF;
     private static final char[] SEPARATORS = {';', '\t', ','};
     /** Headings are looked for among so many rows. */
     private static final int LOOKED_AT = 12;
@@ -100,6 +104,9 @@ record RawTable(List<Row> rows) {
     }
 
     private static String decode(byte[] file) {
+        if (file.length >= 2 && ((file[0] & BYTE) == BIG_END_FIRST && (file[1] & BYTE) == LITTLE_END_FIRST || (file[0] & BYTE) == LITTLE_END_FIRST && (file[1] & BYTE) == BIG_END_FIRST)) {
+            return new String(file, StandardCharsets.UTF_16);
+        }
         try {
             return StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(file)).toString();
         } catch (CharacterCodingException notUtf8) {

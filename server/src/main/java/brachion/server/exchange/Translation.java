@@ -66,6 +66,16 @@ record Translation(
                 .map(WordMeans::means).filter(means -> !means.isEmpty()).findFirst();
     }
 
+    /** Whether a row tells of a bend, or by one of its words of none. */
+    boolean tellsOfABend(Row row) {
+        for (int i = 0; i < columns.size(); i++) {
+            if (meaning(columns.get(i).column(), row.cell(i)).filter(NO_BEND::equals).isPresent()) {
+                return false;
+            }
+        }
+        return true;
+    }
+
     /** What holds for every bend; empty while nobody said. */
     Optional<String> given(String column) {
         return given.stream().filter(each -> each.column().equals(column)).map(Given::text).filter(text -> !text.isBlank()).findFirst();

@@ -19,6 +19,8 @@ final class Translator {
     private static final Pattern TIMES = Pattern.compile("\\s*(?:[x×*]|by)\\s*", Pattern.CASE_INSENSITIVE);
     private static final String FOR_ALL = "For the whole table";
     private static final String OF_A_STRAP = "recipe.method.strap.";
+    /** How long a piece was in the heat, whichever it was: a notebook has one column for it. */
+    private static final List<Column> HEATS = List.of(Column.named("steam").orElseThrow(), Column.named("hot bath").orElseThrow());
     private static final Column STRAP = Column.named("strap").orElseThrow();
 
     private final Translation translation;
@@ -38,6 +40,7 @@ final class Translator {
             }
             targets(means.column()).forEach(column -> units.putIfAbsent(column, means.unit()));
         }
+        HEATS.stream().filter(units::containsKey).findFirst().map(units::get).ifPresent(unit -> HEATS.forEach(heat -> units.putIfAbsent(heat, unit)));
         translation.given().forEach(given -> Column.named(given.column()).ifPresent(column -> units.putIfAbsent(column, "")));
         this.headings = new ArrayList<>();
         units.forEach((column, unit) -> {
@@ -59,16 +62,7 @@ final class Translator {
 
     /** The same table as it would be written here. */
     Sheet sheet(RawTable table) {
-        return new Sheet(headings, table.rows().stream().skip(1).filter(this::tellsOfABend).map(this::row).toList());
-    }
-
-    private boolean tellsOfABend(Row row) {
-        for (int i = 0; i < translation.columns().size(); i++) {
-            if (translation.meaning(translation.columns().get(i).column(), row.cell(i)).filter(Translation.NO_BEND::equals).isPresent()) {
-                return false;
-            }
-        }
-        return true;
+        return new Sheet(headings, table.rows().stream().skip(1).filter(translation::tellsOfABend).map(this::row).toList());
     }
 
     private Row row(Row row) {
@@ -114,6 +108,7 @@ final class Translator {
     private List<String> fillIn(String[] cells) {
         List<String> filled = new ArrayList<>(fillIn(cells, Column.METHOD));
         Set<Column> ofTheWay = ofTheWay(cell(cells, Column.METHOD));
+        HEATS.stream().filter(ofTheWay::contains).forEach(heat -> HEATS.stream().filter(other -> !ofTheWay.contains(other)).forEach(other -> move(cells, other, heat)));
         if (ofTheWay.contains(STRAP)) {
             filled.addAll(fillIn(cells, STRAP));
         }
@@ -122,6 +117,18 @@ final class Translator {
                 .filter(column -> !Column.OF_METHODS.contains(column) || ofTheWay.contains(column))
                 .filter(column -> strapped || !column.path().startsWith(OF_A_STRAP)).forEach(column -> filled.addAll(fillIn(cells, column)));
         return filled;
+    }
+
+    private void move(String[] cells, Column from, Column to) {
+        if (cell(cells, to).isEmpty()) {
+            put(cells, to, cell(cells, from));
+            put(cells, from, "");
+        }
+    }
+
+    /** Whether a column says how long a piece was in the heat. */
+    static boolean isHeat(Column column) {
+        return HEATS.contains(column);
     }
 
     private List<String> fillIn(String[] cells, Column column) {
