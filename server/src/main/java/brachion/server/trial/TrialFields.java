@@ -29,6 +29,7 @@ public record TrialFields(
 
     /** A null is a process that went as planned; a curve measured by its chord has the radius that follows. */
     public TrialFields {
+        note = note == null ? null : Absent.kept(note);
         done = done == null ? DoneFields.asPlanned() : done;
         outcome = outcome == null || recipe == null ? outcome : outcome.measuredOn(recipe.innerRadiusMm());
     }
