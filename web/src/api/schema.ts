@@ -3764,6 +3764,8 @@ export interface components {
             flawed: number;
             /** Format: int64 */
             broken: number;
+            /** Format: int64 */
+            ofOtherShops: number;
         };
         SpeciesView: {
             id: string;

@@ -5,7 +5,7 @@ import { Problem } from '../api/client';
 import { show } from '../testing';
 import { Backup } from './Backup';
 
-const shop = vi.hoisted(() => ({ clean: 0, flawed: 0, broken: 0 }));
+const shop = vi.hoisted(() => ({ clean: 0, flawed: 0, broken: 0, ofOtherShops: 0 }));
 const restore = vi.hoisted(() => vi.fn());
 
 vi.mock('../api/queries', () => ({ useTrialCounts: () => ({ data: shop }) }));

@@ -19,6 +19,8 @@ import { bringInWords, holdsInWords, many } from './words';
 export function BringIn() {
   const [file, setFile] = useState<File | null>(null);
   const [otherShop, setOtherShop] = useState('');
+  /** Each table is asked anew whose it is. */
+  const [round, setRound] = useState(0);
   const [work, setWork] = useState<Work>();
   const notebook = useNotebook();
   const said = useSaid();
@@ -81,6 +83,8 @@ export function BringIn() {
       },
     });
     setFile(null);
+    setOtherShop('');
+    setRound(round + 1);
     setForeign(undefined);
     reading.reset();
   };
@@ -88,7 +92,7 @@ export function BringIn() {
   return (
     <Box component="section" aria-label="Bring in" sx={{ display: 'grid', gap: 2 }}>
       <DropPlace file={file} onFile={(chosen) => { void look(chosen).catch(() => undefined); }}>
-        <WhoseBends otherShop={otherShop} onChange={isOf} />
+        <WhoseBends key={round} otherShop={otherShop} onChange={isOf} />
       </DropPlace>
       {file && foreign && (
         <NotebookPart key={JSON.stringify(foreign.translation)} answer={foreign} busy={said.isPending || forgotten.isPending || reading.isPending} refusal={said.error?.message}

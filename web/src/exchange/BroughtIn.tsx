@@ -3,6 +3,7 @@ import { useExchangeWrites, useOtherShopChange, useOtherShops, useTablesBroughtI
 import type { OtherShopView, TableView } from '../api/schema';
 import { inThisShop } from '../api/shop';
 import { useNotice } from '../app/notice';
+import { printDay, today } from '../units/days';
 import { many } from './words';
 
 const LINE = { borderTop: 1, borderColor: 'divider', py: 0.5, minHeight: 52, display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 2 } as const;
@@ -37,7 +38,7 @@ function OneTable({ table: { id, fileName, broughtAt, trials, otherShop } }: { t
       <Typography sx={{ flexGrow: 1, minWidth: 0, overflowWrap: 'anywhere' }}>
         {fileName}
         <Typography component="span" variant="body2" color="text.secondary" sx={{ ml: 1 }}>
-          {many(trials, 'bend', 'bends')}{otherShop === undefined ? '' : ` of ${otherShop}`}, {new Date(broughtAt).toLocaleDateString('en', { dateStyle: 'medium' })}
+          {many(trials, 'bend', 'bends')}{otherShop === undefined ? '' : ` of ${otherShop}`}, {printDay(today(new Date(broughtAt)))}
         </Typography>
       </Typography>
       <Button size="small" aria-label={`Take back ${fileName}`} loading={takeBack.isPending} onClick={take}>Take back</Button>

@@ -33,7 +33,7 @@ export function TablesView() {
 function TakeOut() {
   const [units] = useUnits();
   const { data } = useTrialCounts();
-  const all = data && data.clean + data.flawed + data.broken;
+  const all = data && data.clean + data.flawed + data.broken - data.ofOtherShops;
   const asked = `units=${units === 'inch' ? 'INCH' : 'METRIC'}`;
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>

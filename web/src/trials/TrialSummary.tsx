@@ -1,5 +1,6 @@
 import { Box, Checkbox, Link, Typography } from '@mui/material';
 import { Link as RouterLink } from 'react-router';
+import { useOtherShops } from '../api/exchange';
 import { useSpecies } from '../api/queries';
 import type { TrialFields, TrialView } from '../api/schema';
 import { useUnits } from '../app/units';
@@ -44,7 +45,7 @@ export function TrialSummary({ trial, to, choice, place, of, sx = {} }: TrialSum
         ) : (
           <Typography component="span" sx={{ fontWeight: 620 }}>{name}</Typography>
         )}{' '}
-        <Typography component="span" color="text.secondary">{stockLine(recipe)}</Typography>
+        <Typography component="span" color="text.secondary">{stockLine(recipe)}{'otherShopId' in trial && <OfOtherShop id={trial.otherShopId} />}</Typography>
         <Typography variant="body2">{shapeLine(recipe, system)}</Typography>
         <Typography variant="body2" color="text.secondary" noWrap={noWrap}>{processLine(recipe, system)}</Typography>
       </Box>
@@ -56,4 +57,11 @@ export function TrialSummary({ trial, to, choice, place, of, sx = {} }: TrialSum
       </Box>
     </Box>
   );
+}
+
+/** Whose record it is where it is not the shop’s own. */
+function OfOtherShop({ id }: { id: number | undefined }) {
+  const { data = [] } = useOtherShops();
+  const shop = data.find((one) => one.id === id);
+  return shop ? <>, of {shop.name}</> : null;
 }

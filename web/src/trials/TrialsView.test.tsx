@@ -23,7 +23,7 @@ let waiting: Kept[];
 let setAside: SetAside[];
 const asked = vi.fn();
 vi.mock('../api/queries', () => ({
-  useTrialCounts: () => ({ data: { clean: 89, flawed: 17, broken: 44 } }),
+  useTrialCounts: () => ({ data: { clean: 89, flawed: 17, broken: 44, ofOtherShops: 0 } }),
   useSpecies: () => ({ data: [{ id: 'white-ash', commonName: 'White ash' }] }),
 }));
 vi.mock('../api/find', () => ({

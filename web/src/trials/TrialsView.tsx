@@ -77,7 +77,7 @@ function Counts() {
   const all = data.clean + data.flawed + data.broken;
   return (
     <Typography color="text.secondary">
-      {all} bends written down: {data.clean} clean, {data.flawed} with a flaw, {data.broken} broken.
+      {all} bends written down{data.ofOtherShops > 0 && `, ${data.ofOtherShops} of them of other shops`}: {data.clean} clean, {data.flawed} with a flaw, {data.broken} broken.
     </Typography>
   );
 }

@@ -17,6 +17,7 @@ final class Facts {
     static final String PERSON = "person";
     static final String BOARD = "board";
     static final String SOURCE = "source";
+    static final String OTHER_SHOP = "otherShop";
     static final String JOB = "job";
     static final String DAY = "day";
     static final String MONTH = "month";
@@ -49,6 +50,7 @@ final class Facts {
                 Fact.named(PERSON, "Whose hands", "t.person_id"),
                 Fact.named(BOARD, "Board", "t.board_id"),
                 Fact.named(SOURCE, "Source", "t.source_id"),
+                Fact.named(OTHER_SHOP, "Other shop", "t.other_shop_id"),
                 Fact.named(JOB, "Job", "t.job_id"),
                 new Fact(DAY, "Day", Fact.Kind.DAY, null, "t.bent_on", true),
                 Fact.word(MONTH, "Month", "date_format(t.bent_on, '%Y-%m')"),

@@ -24,6 +24,7 @@ class Names {
         return switch (fact.key()) {
             case Facts.WOOD -> woods();
             case Facts.PERSON, Facts.BOARD, Facts.SOURCE, Facts.JOB -> stored(fact.key());
+            case Facts.OTHER_SHOP -> stored("other_shop");
             default -> Map.of();
         };
     }

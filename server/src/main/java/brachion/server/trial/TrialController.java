@@ -57,8 +57,9 @@ class TrialController {
      * @param clean  trials without a flaw
      * @param flawed trials with a flaw that can be mended
      * @param broken broken trials
+     * @param ofOtherShops how many of all these are records of other shops
      */
-    record TrialCounts(long clean, long flawed, long broken) {
+    record TrialCounts(long clean, long flawed, long broken, long ofOtherShops) {
     }
 
     /** @param trials keys of the pieces of a batch */
@@ -84,7 +85,7 @@ class TrialController {
         Map<Severity, Long> counts = new EnumMap<>(Severity.class);
         service.countBySeverity().forEach(count -> counts.put(count.getSeverity(), count.getTrials()));
         return new TrialCounts(counts.getOrDefault(Severity.CLEAN, 0L), counts.getOrDefault(Severity.FLAW, 0L),
-                counts.getOrDefault(Severity.BROKEN, 0L));
+                counts.getOrDefault(Severity.BROKEN, 0L), service.countOfOtherShops());
     }
 
     @GetMapping("/{id}")

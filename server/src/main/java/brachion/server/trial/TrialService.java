@@ -217,6 +217,11 @@ class TrialService implements Trials {
         return repository.countBySeverity();
     }
 
+    @Transactional(readOnly = true)
+    public long countOfOtherShops() {
+        return repository.countByOtherShop().stream().mapToLong(TrialRepository.CountOf::getTrials).sum();
+    }
+
     private Keys keys(TrialFields fields) {
         return names.keysOf(List.of(fields.recipe())).apply(fields.recipe());
     }
