@@ -12,27 +12,28 @@ const LIST = { listStyle: 'none', p: 0, m: 0 } as const;
 /** Tables that were brought in, each to be taken back as a whole. */
 export function TablesBroughtIn() {
   const { data = [] } = useTablesBroughtIn();
-  if (data.length === 0) return null;
-  return (
-    <Box component="section" aria-label="Tables brought in">
-      <Typography variant="h2" gutterBottom>Brought in so far</Typography>
-      <Box component="ul" sx={LIST}>
-        {data.map((table) => <OneTable key={table.id} table={table} />)}
-      </Box>
-    </Box>
-  );
-}
-
-function OneTable({ table: { id, fileName, broughtAt, trials, otherShop } }: { table: TableView }) {
+  // of the list and not of its lines: a line is gone before it could say so
   const { takeBack, bringBack } = useExchangeWrites();
   const notify = useNotice();
   const failed = (error: Error) => { notify({ message: error.message }); };
-  const take = () => {
+  const take = ({ id, fileName }: TableView) => {
     takeBack.mutate(id, {
       onError: failed,
       onSuccess: () => { notify({ message: `${fileName} is taken back.`, undo: () => { bringBack.mutate(id, { onError: failed }); } }); },
     });
   };
+  if (data.length === 0) return null;
+  return (
+    <Box component="section" aria-label="Tables brought in">
+      <Typography variant="h2" gutterBottom>Brought in so far</Typography>
+      <Box component="ul" sx={LIST}>
+        {data.map((table) => <OneTable key={table.id} table={table} busy={takeBack.isPending} onTakeBack={() => { take(table); }} />)}
+      </Box>
+    </Box>
+  );
+}
+
+function OneTable({ table: { fileName, broughtAt, trials, otherShop }, busy, onTakeBack }: { table: TableView; busy: boolean; onTakeBack: () => void }) {
   return (
     <Box component="li" sx={LINE}>
       <Typography sx={{ flexGrow: 1, minWidth: 0, overflowWrap: 'anywhere' }}>
@@ -41,7 +42,7 @@ function OneTable({ table: { id, fileName, broughtAt, trials, otherShop } }: { t
           {many(trials, 'bend', 'bends')}{otherShop === undefined ? '' : ` of ${otherShop}`}, {printDay(today(new Date(broughtAt)))}
         </Typography>
       </Typography>
-      <Button size="small" aria-label={`Take back ${fileName}`} loading={takeBack.isPending} onClick={take}>Take back</Button>
+      <Button size="small" aria-label={`Take back ${fileName}`} disabled={busy} onClick={onTakeBack}>Take back</Button>
     </Box>
   );
 }

@@ -13,6 +13,8 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.util.List;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 class TablesTest extends BrowserTest {
@@ -63,10 +65,58 @@ class TablesTest extends BrowserTest {
         Download download = page.waitForDownload(() -> page.getByRole(AriaRole.LINK,
                 new Page.GetByRoleOptions().setName(Pattern.compile("Take out \\d+ bends in inches and °F"))).click());
         List<String> lines = Files.readAllLines(download.path());
-        assertThat(lines.get(0)).startsWith("day,species,seasoning,moisture [%]").contains("thickness [in]");
+        assertThat(lines.get(0)).startsWith("\uFEFFday,species,seasoning,moisture [%]").contains("thickness [in]");
         assertThat(lines).hasSizeGreaterThan(100);
         field("Table of bends").setInputFiles(download.path());
         assertThat(page.getByText(Pattern.compile("^0 bends can come in, \\d+ are written down here already\\.$"))).isVisible();
+    }
+
+    private static FilePayload bends(String name, int count) {
+        return new FilePayload(name, "text/csv", ("day,species,seasoning,moisture,thickness [mm],width [mm],inner radius [mm],bend angle,method,steam [min],ended,flaw\n"
+                + IntStream.range(0, count).mapToObj(i -> "2026-02-%02d,White ash,air dried,14,%d,30,%d,90,steam box,45,%s\n".formatted(1 + i % 28, 6 + i % 9, 700 + i, i % 4 == 0 ? "broken,snap" : "clean,"))
+                        .collect(Collectors.joining())).getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** Another shop's bends: brought in as its own, told apart where they are listed, left out with a tap, and taken back as a whole. */
+    @Test
+    void another_shops_bends_stay_another_shops() throws IOException {
+        show("/records/tables");
+        field("Table of bends").setInputFiles(bends("barn.csv", 12));
+        assertThat(page.getByText("12 bends can come in.")).isVisible();
+        Locator whose = page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Another shop’s bends? Its name"));
+        whose.fill("Oak Barn");
+        whose.press("Enter");
+        button("Bring in 12 bends").click();
+        Locator tables = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Tables brought in"));
+        assertThat(tables.getByText("12 bends of Oak Barn")).isVisible();
+        assertThat(whose).hasValue("");
+        Locator counted = page.getByRole(AriaRole.SWITCH, new Page.GetByRoleOptions().setName("Count Oak Barn in forecasts"));
+        counted.click();
+        assertThat(counted).not().isChecked();
+        Download own = page.waitForDownload(() -> page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("As a JSON document")).click());
+        assertThat(Files.readString(own.path())).doesNotContain("\"innerRadiusMm\":707.0");
+        Download theirs = page.waitForDownload(() -> page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Take out").setExact(true)).click());
+        assertThat(Files.readString(theirs.path())).contains("\"innerRadiusMm\":707.0").hasLineCount(14);
+        show("/records");
+        assertThat(page.getByText(Pattern.compile("\\d+ bends written down, 12 of them of other shops"))).isVisible();
+        show("/records/tables");
+        button("Take back barn.csv").click();
+        assertThat(page.getByText("barn.csv is taken back.")).isVisible();
+        assertThat(counted).hasCount(0);
+    }
+
+    @Test
+    void a_long_table_says_how_far_it_is_and_can_be_stopped() {
+        show("/records/tables");
+        field("Table of bends").setInputFiles(bends("long.csv", 80_000));
+        assertThat(page.getByText(Pattern.compile("^Reading: [\\d,]+ of 80,000 rows$"))).isVisible();
+        button("Stop").click();
+        assertThat(page.getByText("Stopped. Nothing of the table was kept.")).isVisible();
+        assertThat(page.getByRole(AriaRole.PROGRESSBAR)).hasCount(0);
+        field("Table of bends").setInputFiles(bends("short.csv", 3));
+        assertThat(page.getByText("3 bends can come in.")).isVisible();
+        // what was stopped is answered by a refusal where it is quicker than the page is at leaving
+        forgetErrors();
     }
 
     @Test
