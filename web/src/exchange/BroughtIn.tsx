@@ -54,7 +54,7 @@ export function OtherShops() {
   return (
     <Box component="section" aria-label="Other shops">
       <Typography variant="h2" gutterBottom>Other shops</Typography>
-      <Typography color="text.secondary" sx={{ maxWidth: '70ch' }}>
+      <Typography color="text.secondary" gutterBottom sx={{ maxWidth: '70ch' }}>
         How one shop measures, judges and bends is not how another does: each has an effect of its own in every forecast, learned from its bends.
       </Typography>
       <Box component="ul" sx={LIST}>
