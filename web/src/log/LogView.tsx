@@ -19,6 +19,8 @@ import { RecipeInputs } from '../recipe/RecipeInputs';
 import { useRecipe } from '../recipe/useRecipe';
 import { WaitLine } from '../recipe/WaitLine';
 import { shapeLine } from '../recipe/words';
+import { stillSupposed } from '../trials/supposed';
+import { SupposedPart } from '../trials/SupposedPart';
 import { today } from '../units/days';
 import { piecesOf } from '../units/number';
 import { readNow, useReadings, type Reading, type Typed } from '../units/reading';
@@ -81,16 +83,18 @@ function Correction({ stored }: { stored: TrialView }) {
   }));
   // the state this correction started from; a newer one elsewhere must not be overwritten unseen
   const [version] = useState(stored.version);
+  const [supposed, setSupposed] = useState(stored.supposed ?? []);
   const { correct } = useTrialWrites();
   const navigate = useNavigate();
   return (
     <TrialEditor
       title="Correct a trial"
+      above={<SupposedPart supposed={supposed} onKnown={(known) => { setSupposed(supposed.filter((each) => each !== known)); }} />}
       action="Save the correction"
       trial={trial}
       onChange={setTrial}
       onSave={async (fields) => {
-        await correct.mutateAsync({ id: stored.id, version, fields });
+        await correct.mutateAsync({ id: stored.id, version, fields: { ...fields, supposed: stillSupposed(supposed, stored.recipe, fields.recipe) } });
         await navigate(`/records/${stored.id}`);
       }}
     />
@@ -103,11 +107,13 @@ interface TrialEditorProps {
   trial: TrialForm;
   onChange: (trial: TrialForm) => void;
   onSave: (fields: TrialFields) => Promise<void>;
+  /** What is said before anything is asked. */
+  above?: ReactNode;
   /** What is asked beside the button that saves. */
   beside?: ReactNode;
 }
 
-function TrialEditor({ title, action, trial, onChange, onSave, beside }: TrialEditorProps) {
+function TrialEditor({ title, action, trial, onChange, onSave, above, beside }: TrialEditorProps) {
   const { recipe: form, outcome, done: doneText = AS_PLANNED } = trial;
   const [system] = useUnits();
   const state = useRecipe(form);
@@ -151,6 +157,7 @@ function TrialEditor({ title, action, trial, onChange, onSave, beside }: TrialEd
     <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 1fr) 420px' }, alignItems: 'start' }}>
       <Box component="form" noValidate onSubmit={(event) => { event.preventDefault(); void save(); }}>
         <Typography variant="h1" sx={{ mb: 2 }}>{title}</Typography>
+        {above}
         <RecipeInputs
           form={form}
           readings={readings}

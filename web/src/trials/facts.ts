@@ -3,6 +3,7 @@ import type { UnitSystem } from '../app/units';
 import { GROWTH_RINGS, KNOTS, OUTER_FACE, OUTLINE, processLine, shapeLine, stockLine } from '../recipe/words';
 import { printLength, printPercent } from '../units/printing';
 import { doneLine } from './done';
+import { SUPPOSED } from './supposed';
 import { ALONG_BEND, alsoInWords, driedInWords } from './words';
 
 /** Everything a record says, each fact under its name; and with what it was made, where that is known. */
@@ -20,6 +21,7 @@ export function factsInWords(trial: TrialView, made: MadeReading | undefined, sy
   ];
   if (blank.outline) facts.push(['Section', OUTLINE[blank.outline]]);
   if (blank.outerFace) facts.push(['Outer face', OUTER_FACE[blank.outerFace]]);
+  if (trial.supposed?.length) facts.push(['Supposed', `${trial.supposed.map((each) => SUPPOSED[each]).join(', ')}: nobody wrote it down`]);
   if (done) facts.push(['Went', done]);
   const named = [recipe.board && `board ${recipe.board}`, recipe.source && `from ${recipe.source}`, recipe.person && `bent by ${recipe.person}`].filter(Boolean);
   if (named.length > 0) facts.push(['Who, what', named.join(', ')]);

@@ -12,11 +12,13 @@ interface GivenLineProps {
 /** What no column says: one answer for all bends that say nothing of it. */
 export function GivenLine({ given: { column, text }, view, onChange }: GivenLineProps) {
   const label = `${column}, ${many(view?.rows ?? 0, 'row', 'rows')}`;
-  if (view && view.offered.length > 0) return <Meaning label={label} options={view.offered} value={text} unsaid="One for all?" onChange={onChange} />;
+  if (view && view.offered.length > 0) return <Meaning label={label} options={view.offered} value={text} unsaid={view.mayStay ? '' : 'One for all?'} hint={view.mayStay ? MAY_STAY : undefined} onChange={onChange} />;
   return (
-    <Field label={label} value={text} error={text.trim() === ''} helperText={text.trim() === '' ? HINT[column] ?? 'One for all, with its unit' : ' '}
+    <Field label={label} value={text} error={text.trim() === '' && !view?.mayStay} helperText={text.trim() !== '' ? ' ' : view?.mayStay ? MAY_STAY : HINT[column] ?? 'One for all, with its unit'}
       onChange={(event) => { onChange(event.target.value); }} slotProps={{ htmlInput: { maxLength: 500, autoComplete: 'off' } }} />
   );
 }
 
-const HINT: Record<string, string> = { day: 'One day for all, as 2025-03-14', 'bend angle': 'One for all, as 90', plies: 'One for all, as 6' };
+const MAY_STAY = 'One for all; empty: nobody knows, and forecasts count with what it could have been';
+
+const HINT: Record<string, string> = { day: 'One day for all, as 2025-03-14', plies: 'One for all, as 6' };

@@ -59,7 +59,7 @@ export function NotebookPart({ answer, busy, refusal, onSaid, onRead, onForget, 
       {refusal && <Alert severity="error">{refusal}</Alert>}
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, flexWrap: 'wrap' }}>
         <Button variant="contained" loading={busy} onClick={() => { onRead(translation); }}>Read it so</Button>
-        <Typography role="status" variant="body2">{askedInWords(translation)}</Typography>
+        <Typography role="status" variant="body2">{askedInWords(translation, answer.given)}</Typography>
       </Box>
     </Box>
   );

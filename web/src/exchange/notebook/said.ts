@@ -1,4 +1,4 @@
-import type { Translation } from '../../api/schema';
+import type { NotebookAnswer, Translation } from '../../api/schema';
 
 /** What a column of the table is, and how its cells are read. */
 export type ColumnMeans = Translation['columns'][number];
@@ -16,13 +16,13 @@ export function withGiven(translation: Translation, place: number, text: string)
 }
 
 /** What is still to be said: words nobody knows, and what no column says. */
-export function asked({ words, given }: Translation): number {
-  return words.filter(({ means }) => means === '').length + given.filter(({ text }) => text.trim() === '').length;
+export function asked({ words, given }: Translation, views: NotebookAnswer['given']): number {
+  return words.filter(({ means }) => means === '').length + given.filter(({ text }, place) => text.trim() === '' && !views[place]?.mayStay).length;
 }
 
 /** How much is still to be said. */
-export function askedInWords(translation: Translation): string {
-  const open = asked(translation);
+export function askedInWords(translation: Translation, views: NotebookAnswer['given']): string {
+  const open = asked(translation, views);
   if (open === 0) return 'Everything is said.';
   return open === 1 ? 'One thing is still asked; rows it concerns would wait to be mended.' : `${open} things are still asked; rows they concern would wait to be mended.`;
 }

@@ -32,6 +32,11 @@ public record Strap(StrapMaterial material, double thicknessMm, double widthMm, 
         return new Strap(material, thicknessMm, widthMm, 0, covered, StrapEnds.STOPS);
     }
 
+    /** The same band on stock of another width [mm]. */
+    public Strap asWideAs(double otherWidthMm) {
+        return new Strap(material, thicknessMm, otherWidthMm, endGapMm, covered, ends);
+    }
+
     /** Whether it can take stretch off the wood. */
     public boolean held() {
         return ends != StrapEnds.NOT_HELD;

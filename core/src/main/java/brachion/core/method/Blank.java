@@ -59,6 +59,11 @@ public record Blank(Species species, Seasoning seasoning, OptionalDouble moistur
         return new Blank(species, seasoning, moisturePercent, growthRings, grainRun, knots, outerFace, other, widthMm, outline);
     }
 
+    /** The same stock of another width [mm]. */
+    public Blank withWidthMm(double other) {
+        return new Blank(species, seasoning, moisturePercent, growthRings, grainRun, knots, outerFace, thicknessMm, other, outline);
+    }
+
     /** The same blank cut so that the rings lie another way. */
     public Blank withGrowthRings(GrowthRings other) {
         return new Blank(species, seasoning, moisturePercent, other, grainRun, knots, outerFace, thicknessMm, widthMm, outline);

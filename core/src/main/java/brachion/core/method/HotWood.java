@@ -60,6 +60,21 @@ public interface HotWood extends Method {
     /** The same way heated otherwise. */
     HotWood with(Heating other);
 
+    /** The same way on stock of another width [mm]. */
+    default HotWood onStock(double widthMm) {
+        return with(handling().withStrap(strap().map(band -> band.asWideAs(widthMm))));
+    }
+
+    /** The same way with a carry of another length [s]. */
+    default HotWood carriedFor(double seconds) {
+        return with(handling().withCarrySeconds(seconds));
+    }
+
+    /** The same way in another, even heat [°C]. */
+    default HotWood heatedAt(double celsius) {
+        return with(heating().at(celsius));
+    }
+
     /** Whether it can be bent under a strap. */
     default boolean straps() {
         return true;

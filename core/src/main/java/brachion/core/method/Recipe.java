@@ -2,6 +2,9 @@ package brachion.core.method;
 
 import brachion.core.physics.Physics;
 import brachion.core.process.Shop;
+import java.util.Collections;
+import java.util.EnumSet;
+import java.util.Set;
 
 /**
  * One bend as planned or as done.
@@ -11,8 +14,19 @@ import brachion.core.process.Shop;
  * @param method the way to bend it, with its settings
  * @param names  whose hands, which board, where from
  * @param shop   where it is done
+ * @param supposed what of it nobody wrote down
  */
-public record Recipe(Blank blank, Bend bend, Method method, Names names, Shop shop) {
+public record Recipe(Blank blank, Bend bend, Method method, Names names, Shop shop, Set<Supposed> supposed) {
+
+    /** Keeps what is supposed in one order, so that the same is the same. */
+    public Recipe {
+        supposed = supposed.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(supposed));
+    }
+
+    /** A recipe of which everything is written down. */
+    public Recipe(Blank blank, Bend bend, Method method, Names names, Shop shop) {
+        this(blank, bend, method, names, shop, Set.of());
+    }
 
     /** A recipe without names, in an ordinary shop. */
     public Recipe(Blank blank, Bend bend, Method method) {
@@ -44,7 +58,7 @@ public record Recipe(Blank blank, Bend bend, Method method, Names names, Shop sh
 
     /** The same recipe on another blank. */
     public Recipe withBlank(Blank other) {
-        return new Recipe(other, bend, method, names, shop);
+        return new Recipe(other, bend, method, names, shop, supposed);
     }
 
     /** The same recipe bent to another inner radius [mm]. */
@@ -54,21 +68,26 @@ public record Recipe(Blank blank, Bend bend, Method method, Names names, Shop sh
 
     /** The same recipe bent to another curve. */
     public Recipe withBend(Bend other) {
-        return new Recipe(blank, other, method, names, shop);
+        return new Recipe(blank, other, method, names, shop, supposed);
     }
 
     /** The same recipe done another way. */
     public Recipe withMethod(Method other) {
-        return new Recipe(blank, bend, other, names, shop);
+        return new Recipe(blank, bend, other, names, shop, supposed);
     }
 
     /** The same recipe by these hands, of this board. */
     public Recipe withNames(Names other) {
-        return new Recipe(blank, bend, method, other, shop);
+        return new Recipe(blank, bend, method, other, shop, supposed);
     }
 
     /** The same recipe done in another shop. */
     public Recipe withShop(Shop other) {
-        return new Recipe(blank, bend, method, names, other);
+        return new Recipe(blank, bend, method, names, other, supposed);
+    }
+
+    /** The same recipe of which nobody wrote some things down. */
+    public Recipe supposing(Set<Supposed> others) {
+        return new Recipe(blank, bend, method, names, shop, others);
     }
 }

@@ -41,6 +41,9 @@ public record Possible(double weight, Recipe recipe, Demand demand, Sensitivity 
      * @param sensitivity how the unsure constants bear on the most ordinary of them
      */
     public static List<Possible> of(Recipe recipe, Function<Recipe, Demand> demands, Sensitivity sensitivity) {
+        if (!recipe.supposed().isEmpty()) {
+            return SupposedInputs.draws(recipe).stream().map(drawn -> new Possible(drawn.weight(), drawn.value(), demands.apply(drawn.value()), sensitivity)).toList();
+        }
         List<Possible> possible = new ArrayList<>();
         for (Weighted<Recipe> moist : UnknownInputs.moistures(recipe)) {
             Demand demand = null;

@@ -6,6 +6,7 @@ import brachion.core.method.Seasoning;
 import brachion.core.quantity.PhysicalBound;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 
 /**
  * What is not known of a blank is never silently set but spread over what it could be: moisture over the normal
@@ -61,12 +62,39 @@ public final class UnknownInputs {
 
     private static List<Weighted<Recipe>> spread(Recipe recipe, double mean, double sd, double[] nodes, double[] weights) {
         List<Weighted<Recipe>> possible = new ArrayList<>();
-        double driest = Math.min(DRIEST_PERCENT, mean);
         for (int node = 0; node < nodes.length; node++) {
-            double percent = PhysicalBound.MOISTURE_PERCENT.nearest(Math.max(driest, mean + nodes[node] * sd));
+            double percent = moisture(mean, mean + nodes[node] * sd);
             possible.add(new Weighted<>(weights[node], recipe.withBlank(recipe.blank().withMoisturePercent(percent))));
         }
         return possible;
+    }
+
+    /** The slope of grain below which so large a share of sawn stock lies. */
+    static double grainRunAt(double share) {
+        double below = 0;
+        for (Weighted<Double> run : GRAIN_RUNS) {
+            below += run.weight();
+            if (share < below) {
+                return run.value();
+            }
+        }
+        return GRAIN_RUNS.get(GRAIN_RUNS.size() - 1).value();
+    }
+
+    /** The moisture of a blank that stands so many standard deviations from what is expected of it, or from its reading [%]. */
+    static double moistureAt(Blank blank, double deviations) {
+        OptionalDouble reading = blank.moisturePercent();
+        if (reading.isPresent() && reading.getAsDouble() > SATURATED_PERCENT) {
+            return reading.getAsDouble();
+        }
+        Seasoning seasoning = blank.seasoning();
+        double mean = reading.orElse(seasoning.meanMoisturePercent());
+        double sd = reading.isPresent() ? METER_SD_PERCENT : seasoning.sdMoisturePercent();
+        return moisture(mean, mean + deviations * sd);
+    }
+
+    private static double moisture(double mean, double percent) {
+        return PhysicalBound.MOISTURE_PERCENT.nearest(Math.max(Math.min(DRIEST_PERCENT, mean), percent));
     }
 
     /** The recipes this one could be as far as its slope of grain goes; just itself when somebody looked. */

@@ -1,10 +1,13 @@
 package brachion.server.exchange;
 
+import brachion.core.method.Family;
 import brachion.core.method.MethodKind;
 import brachion.core.method.Setting;
+import brachion.core.method.Supposed;
 import brachion.core.quantity.Measurement;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -63,6 +66,9 @@ record Column(String title, String path, String metricUnit, String inchUnit) {
 
     private static final Pattern BETWEEN_WORDS = Pattern.compile("[\\s_-]+");
 
+    /** What may be left empty although every bend has it. */
+    private static final Map<Column, Supposed> SUPPOSED = supposed();
+
     /** Every column, in the order they are written. */
     static final List<Column> ALL = all();
     private static final Map<String, Column> BY_NAME = ALL.stream().collect(Collectors.toUnmodifiableMap(column -> plain(column.title), Function.identity()));
@@ -73,6 +79,20 @@ record Column(String title, String path, String metricUnit, String inchUnit) {
 
     Column(String title, String path, String unit) {
         this(title, path, unit, unit);
+    }
+
+    private static Map<Column, Supposed> supposed() {
+        Map<Column, Supposed> supposed = new HashMap<>(Map.of(SEASONING, Supposed.SEASONING, WIDTH, Supposed.WIDTH, BEND_ANGLE, Supposed.ANGLE));
+        Arrays.stream(MethodKind.values()).filter(kind -> kind.family() == Family.HOT_WOOD).flatMap(kind -> kind.settings().stream())
+                .filter(setting -> setting instanceof Setting.Measured measured && measured.usual().isPresent() && setting.need().unconditional()).forEach((Setting<?> setting) -> {
+                    Measurement measurement = ((Setting.Measured) setting).measurement();
+                    if (measurement == Measurement.TEMPERATURE) {
+                        supposed.put(Column.of(setting), Supposed.HEAT);
+                    } else if (measurement == Measurement.SECONDS) {
+                        supposed.put(Column.of(setting), Supposed.CARRY);
+                    }
+                });
+        return supposed;
     }
 
     private static List<Column> all() {
@@ -108,6 +128,11 @@ record Column(String title, String path, String metricUnit, String inchUnit) {
             case MASS -> "g";
             case GRAIN_SLOPE, COUNT -> "";
         };
+    }
+
+    /** What nobody wrote down where it is empty; none for what is needed, or usual, or may be missing. */
+    static Optional<Supposed> supposed(Column column) {
+        return Optional.ofNullable(SUPPOSED.get(column));
     }
 
     /** The unit it is written in, empty for none. */

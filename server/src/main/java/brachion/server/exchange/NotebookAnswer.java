@@ -46,8 +46,9 @@ record NotebookAnswer(boolean ours, String shape, boolean remembered, Translatio
      * @param column  the column known here
      * @param rows    in how many rows nothing is said of it
      * @param offered the words it can be; none for what is measured
+     * @param mayStay whether it may stay unknown
      */
-    record GivenView(String column, long rows, @NotNull List<String> offered) {
+    record GivenView(String column, long rows, @NotNull List<String> offered, boolean mayStay) {
     }
 
     static NotebookAnswer of(String shape, Notebook notebook, Words words) {
@@ -57,7 +58,7 @@ record NotebookAnswer(boolean ours, String shape, boolean remembered, Translatio
         List<WordView> said = translation.words().stream()
                 .map(word -> new WordView(word.column(), word.text(), notebook.count(word), offered(words, word.column(), word.text()))).toList();
         List<GivenView> given = translation.given().stream().map(each -> new GivenView(each.column(), notebook.lacking(Column.named(each.column()).orElseThrow()),
-                Words.areKnown(each.column()) ? words.meanings(each.column()) : List.of())).toList();
+                Words.areKnown(each.column()) ? words.meanings(each.column()) : List.of(), Column.supposed(Column.named(each.column()).orElseThrow()).isPresent())).toList();
         return new NotebookAnswer(false, shape, notebook.remembered(), translation, columns, said, given, everyTarget());
     }
 

@@ -14,6 +14,7 @@ import brachion.core.trial.AlongBend;
 import brachion.core.trial.Flaw;
 import brachion.core.trial.Severity;
 import brachion.core.wood.Species;
+import brachion.core.method.Supposed;
 import brachion.core.method.Workshop;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.recipe.BlankFields;
@@ -29,6 +30,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -40,6 +42,11 @@ import java.util.stream.Stream;
 
 /** Reads a row as a trial, held to the same rules as one that is typed in. */
 class TrialReader {
+
+    /** What is supposed of a bend of which nobody wrote it down; forecasts count with what it could have been. */
+    static final Seasoning SUPPOSED_SEASONING = Seasoning.AIR_DRIED;
+    static final double SUPPOSED_WIDTH_MM = 25;
+    static final double SUPPOSED_ANGLE_DEGREES = 90;
 
     private final Validator validator;
     private final Workshop workshop;
@@ -66,15 +73,16 @@ class TrialReader {
         Cells cells = new Cells(headings, row.cells());
         List<String> remarks = new ArrayList<>();
         LocalDate bentOn = cells.read(Column.DAY, TrialReader::day);
-        RecipeFields recipe = recipe(cells, remarks);
-        TrialFields trial = new TrialFields(bentOn, recipe, done(cells, recipe), outcome(cells), "");
+        Set<Supposed> supposed = EnumSet.noneOf(Supposed.class);
+        RecipeFields recipe = recipe(cells, remarks, supposed);
+        TrialFields trial = new TrialFields(bentOn, recipe, done(cells, recipe), outcome(cells), "", supposed);
         trial = withNote(trial, note(cells, headings, row, remarks));
         check(trial, cells);
         return cells.faults().isEmpty() ? new Outcome(trial, List.of()) : new Outcome(null, cells.faults());
     }
 
     private static TrialFields withNote(TrialFields trial, String note) {
-        return new TrialFields(trial.bentOn(), trial.recipe(), trial.done(), trial.outcome(), note);
+        return new TrialFields(trial.bentOn(), trial.recipe(), trial.done(), trial.outcome(), note, trial.supposed());
     }
 
     private static LocalDate day(String text) {
@@ -90,29 +98,30 @@ class TrialReader {
         return day;
     }
 
-    private RecipeFields recipe(Cells cells, List<String> remarks) {
+    private RecipeFields recipe(Cells cells, List<String> remarks, Set<Supposed> supposed) {
         MethodKind method = cells.word(Column.METHOD, MethodKind.class);
         GrowthRings rings = cells.word(Column.GROWTH_RINGS, GrowthRings.class);
         BlankFields blank = new BlankFields(cells.read(Column.SPECIES, this::species),
-                cells.word(Column.SEASONING, Seasoning.class), cells.percent(Column.MOISTURE),
+                supposed(cells, Column.SEASONING, cells.word(Column.SEASONING, Seasoning.class), SUPPOSED_SEASONING, supposed), cells.percent(Column.MOISTURE),
                 cells.empty(Column.GROWTH_RINGS) ? GrowthRings.UNKNOWN : rings, cells.run(Column.GRAIN_SLOPE),
                 usual(cells, Column.KNOTS, cells.word(Column.KNOTS, Knots.class), Knots.CLEAR, "clear", remarks),
                 given(cells.word(Column.OUTER_FACE, OuterFace.class), OuterFace.SAWN),
-                cells.millimetres(Column.THICKNESS), cells.millimetres(Column.WIDTH),
+                cells.millimetres(Column.THICKNESS), supposed(cells, Column.WIDTH, cells.millimetres(Column.WIDTH), SUPPOSED_WIDTH_MM, supposed),
                 given(cells.word(Column.SECTION, Outline.class), Outline.RECTANGLE));
-        return new RecipeFields(blank, cells.millimetres(Column.INNER_RADIUS), cells.degrees(Column.BEND_ANGLE),
-                method == null ? null : new MethodFields(method, settings(cells, method, remarks)),
+        return new RecipeFields(blank, cells.millimetres(Column.INNER_RADIUS),
+                supposed(cells, Column.BEND_ANGLE, cells.degrees(Column.BEND_ANGLE), SUPPOSED_ANGLE_DEGREES, supposed),
+                method == null ? null : new MethodFields(method, settings(cells, method, remarks, supposed)),
                 cells.text(Column.PERSON), cells.text(Column.BOARD), cells.text(Column.SOURCE));
     }
 
     /** What is set about the method; what belongs to another one would be lost without a word and is refused. */
-    private static Map<String, Object> settings(Cells cells, MethodKind method, List<String> remarks) {
+    private static Map<String, Object> settings(Cells cells, MethodKind method, List<String> remarks, Set<Supposed> supposed) {
         Set<Column> own = method.settings().stream().map(Column::of).collect(Collectors.toSet());
         Column.OF_METHODS.stream().filter(column -> !own.contains(column) && !none(cells, column)).forEach(column -> cells.fault(column,
                         "This does not belong to a bend by " + Column.plain(method.name()) + ": clear it, or change the method."));
         Map<String, Object> set = new HashMap<>();
         for (Setting<?> setting : method.settings()) {
-            Object value = value(cells, setting, remarks);
+            Object value = value(cells, setting, remarks, supposed);
             if (value != null) {
                 set.put(setting.key(), value);
             }
@@ -120,7 +129,7 @@ class TrialReader {
         return set;
     }
 
-    private static Object value(Cells cells, Setting<?> setting, List<String> remarks) {
+    private static Object value(Cells cells, Setting<?> setting, List<String> remarks, Set<Supposed> supposed) {
         Column column = Column.of(setting);
         if (setting instanceof Setting.Chosen<?> chosen) {
             return none(cells, column) ? null : cells.word(column, chosen.words());
@@ -128,7 +137,8 @@ class TrialReader {
         Setting.Measured measured = (Setting.Measured) setting;
         Double value = cells.measured(column, measured.measurement());
         return measured.usual().filter(usual -> measured.need().unconditional())
-                .map(usual -> usual(cells, column, value, usual.value(), usual.said(), remarks)).orElse(value);
+                .map(usual -> Column.supposed(column).isPresent() ? supposed(cells, column, value, usual.value(), supposed)
+                        : usual(cells, column, value, usual.value(), usual.said(), remarks)).orElse(value);
     }
 
     private static boolean none(Cells cells, Column column) {
@@ -186,6 +196,15 @@ class TrialReader {
             return value;
         }
         remarks.add(column.title() + " " + said);
+        return usual;
+    }
+
+    /** What a cell says, or what is supposed where it says nothing. */
+    private static <T> T supposed(Cells cells, Column column, T value, T usual, Set<Supposed> supposed) {
+        if (!cells.empty(column)) {
+            return value;
+        }
+        Column.supposed(column).ifPresent(supposed::add);
         return usual;
     }
 

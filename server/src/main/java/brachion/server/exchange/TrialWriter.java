@@ -52,7 +52,12 @@ final class TrialWriter {
         done(trial.done(), cells);
         outcome(trial.outcome(), cells);
         cells.put(Column.NOTE, trial.note());
-        return Column.ALL.stream().map(column -> cells.getOrDefault(column, "")).toList();
+        return Column.ALL.stream().map(column -> isSupposed(trial, column) ? "" : cells.getOrDefault(column, "")).toList();
+    }
+
+    /** What nobody wrote down leaves its cell empty. */
+    private static boolean isSupposed(TrialFields trial, Column column) {
+        return trial.supposed() != null && Column.supposed(column).filter(trial.supposed()::contains).isPresent();
     }
 
     private void outcome(OutcomeFields outcome, Map<Column, String> cells) {

@@ -1,13 +1,15 @@
 package brachion.server.trial;
 
-import brachion.core.trial.Trial;
+import brachion.core.method.Supposed;
 import brachion.core.method.Workshop;
+import brachion.core.trial.Trial;
 import brachion.server.job.PieceOfJob;
 import brachion.server.recipe.RecipeColumns;
 import brachion.server.recipe.RecipeFields;
 import brachion.server.storage.StoredEntity;
 import brachion.server.trial.NamesOfTheShop.Keys;
 import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Convert;
 import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
@@ -25,6 +27,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.hibernate.annotations.BatchSize;
 
 /** A stored trial. */
@@ -73,6 +76,10 @@ class TrialEntity extends StoredEntity {
 
     private String note;
 
+    /** What of the recipe nobody wrote down. */
+    @Convert(converter = SupposedWords.class)
+    private Set<Supposed> supposed;
+
     /** The job it was for. */
     private Long jobId;
 
@@ -105,6 +112,7 @@ class TrialEntity extends StoredEntity {
         replace(chamber, fields.done().chamber());
         outcome = fields.outcome();
         note = fields.note();
+        supposed = fields.supposed();
     }
 
     private static <T> void replace(List<T> kept, List<T> by) {
@@ -125,7 +133,7 @@ class TrialEntity extends StoredEntity {
     }
 
     TrialFields fields() {
-        return new TrialFields(bentOn, recipe(), done(), outcome, note);
+        return new TrialFields(bentOn, recipe(), done(), outcome, note, supposed);
     }
 
     void came(CameFrom from) {
@@ -151,7 +159,7 @@ class TrialEntity extends StoredEntity {
 
     TrialView view() {
         RecipeFields planned = recipe();
-        return new TrialView(id(), version(), bentOn, planned, DoneView.of(done(), planned), outcome, note, jobId, otherShopId);
+        return new TrialView(id(), version(), bentOn, planned, DoneView.of(done(), planned), outcome, note, supposed, jobId, otherShopId);
     }
 
     double thicknessMm() {

@@ -74,7 +74,8 @@ class ExchangeApiTest {
         assertThat(read(answer, "$.trials[0].outcome.releasedRadiusMm", Double.class)).isEqualTo(146.05);
         assertThat(read(answer, "$.toNote[0]", String.class)).isEqualTo("smell");
         assertThat(read(answer, "$.trials[0].note", String.class)).contains("smell: like bread")
-                .contains("taken as usual: knots clear, soak none, carry 15 s");
+                .contains("taken as usual: knots clear, soak none.");
+        assertThat(read(answer, "$.trials[0].supposed", List.class)).as("nobody said how long it was carried").isEqualTo(List.of("CARRY"));
         assertThat(trials()).as("a look keeps nothing").isZero();
     }
 
@@ -257,6 +258,30 @@ class ExchangeApiTest {
         assertThat(post(mvc, table + "/restoration", "")).hasStatus(204);
         assertThat(trials()).as("and brought back").isEqualTo(2);
         assertThat(read(mvc.get().uri("/api/exchange/rows").exchange(), "$.length()", Integer.class)).isEqualTo(1);
+    }
+
+    /** A notebook that says little: the rest is supposed, told as such, left empty where it leaves, and known once somebody knows it. */
+    @Test
+    void what_nobody_wrote_down_is_supposed_and_stays_so_until_somebody_knows() {
+        String little = "day,species,thickness,inner radius,method,steam,ended,flaw\n2026-03-01,White ash,10 mm,200 mm,steam box,45 min,clean,\n2026-03-02,White ash,3 mm,300 mm,cold lamination,,clean,\n";
+        MvcTestResult looked = look(little);
+        assertThat(read(looked, "$.trials[0].supposed", List.class)).isEqualTo(List.of("SEASONING", "WIDTH", "ANGLE", "CARRY", "HEAT"));
+        assertThat(read(looked, "$.trials[0].note", String.class)).doesNotContain("carry", "chamber");
+        assertThat(read(looked, "$.rows[0].faults[0].message", String.class)).as("plies and glue are no things to suppose").isNotEmpty();
+        bringIn(little);
+        long id = database.queryForObject("select id from trial", Long.class);
+        MvcTestResult stored = mvc.get().uri("/api/trials/" + id).exchange();
+        assertThat(read(stored, "$.supposed", List.class)).hasSize(5);
+        assertThat(read(stored, "$.recipe.angleDegrees", Double.class)).isEqualTo(90);
+        for (String kind : List.of("trials?units=INCH", "trials?units=METRIC", "document", "workbook")) {
+            MvcTestResult again = send("/api/exchange/readings", mvc.get().uri("/api/exchange/" + kind).exchange().getResponse().getContentAsByteArray());
+            assertThat(read(again, "$.alreadyHere", Integer.class)).as(kind).isEqualTo(1);
+        }
+        assertThat(mvc.get().uri("/api/trials/" + id + "/forecast").exchange()).as("it can be asked about like any other").hasStatusOk();
+        String known = "{\"bentOn\": \"2026-03-01\", \"recipe\": %s, \"outcome\": {\"severity\": \"CLEAN\"}, \"note\": \"\", \"supposed\": [\"CARRY\"]}".formatted(Wire.recipe(10, 200, Wire.STEAM));
+        assertThat(put(mvc, "/api/trials/" + id + "?version=0", known)).hasStatusOk();
+        assertThat(read(mvc.get().uri("/api/trials/" + id).exchange(), "$.supposed", List.class)).isEqualTo(List.of("CARRY"));
+        assertThat(put(mvc, "/api/trials/" + id + "?version=1", known.replace("CARRY", "WEATHER"))).hasStatus(HttpStatus.BAD_REQUEST);
     }
 
     @Test

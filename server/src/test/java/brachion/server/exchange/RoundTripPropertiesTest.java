@@ -2,6 +2,7 @@ package brachion.server.exchange;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import brachion.core.method.Supposed;
 import brachion.core.method.Workshop;
 import brachion.core.process.Shop;
 import brachion.core.wood.SpeciesCatalogue;
@@ -16,6 +17,7 @@ import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
@@ -52,7 +54,8 @@ class RoundTripPropertiesTest {
     Arbitrary<TrialFields> trials() {
         Arbitrary<List<Double>> numbers = Combinators.combine(number(2, 20), number(20, 60), number(60, 900), number(6, 30)).as(List::of);
         Arbitrary<List<String>> texts = Combinators.combine(text(80), text(80), text(200), text(2000)).as(List::of);
-        return Combinators.combine(Arbitraries.of(WAYS), numbers, texts, Arbitraries.integers().between(0, 2), Arbitraries.integers().between(0, 4000)).as((way, n, words, ended, days) -> {
+        Arbitrary<Set<Supposed>> supposed = Arbitraries.of(Supposed.class).set();
+        return Combinators.combine(Arbitraries.of(WAYS), numbers, texts, Arbitraries.integers().between(0, 2), Arbitraries.integers().between(0, 4000), supposed).as((way, n, words, ended, days, unknown) -> {
             ObjectNode recipe = (ObjectNode) JSON.readTree(Wire.recipe(n.get(0), n.get(2), way));
             ((ObjectNode) recipe.get("blank")).put("widthMm", n.get(1)).put("moisturePercent", n.get(3));
             recipe.put("person", words.get(0)).put("board", words.get(1));
@@ -61,6 +64,16 @@ class RoundTripPropertiesTest {
                 outcome.put("flaw", "OUTER_SPLINTER");
             }
             ObjectNode trial = JSON.createObjectNode().put("bentOn", java.time.LocalDate.of(2015, 1, 1).plusDays(days).toString()).put("note", words.get(3));
+            // what is supposed is as usual
+            boolean heated = !way.equals(Wire.EIGHT_PLIES);
+            unknown.stream().filter(each -> heated || each != Supposed.CARRY && each != Supposed.HEAT).forEach(each -> {
+                trial.withArray("supposed").add(each.name());
+                if (each == Supposed.WIDTH) {
+                    ((ObjectNode) recipe.get("blank")).put("widthMm", TrialReader.SUPPOSED_WIDTH_MM);
+                } else if (each == Supposed.ANGLE) {
+                    recipe.put("angleDegrees", TrialReader.SUPPOSED_ANGLE_DEGREES);
+                }
+            });
             trial.set("recipe", recipe);
             trial.set("outcome", outcome);
             return JSON.treeToValue(trial, TrialFields.class);
