@@ -2028,6 +2028,7 @@ export interface components {
             done?: components["schemas"]["DoneFields"];
             outcome: components["schemas"]["OutcomeFields"];
             note: string;
+            supposed?: ("SEASONING" | "WIDTH" | "ANGLE" | "CARRY" | "HEAT")[];
         };
         DoneView: {
             stages: components["schemas"]["StageRecord"][];
@@ -2052,6 +2053,7 @@ export interface components {
             done: components["schemas"]["DoneView"];
             outcome: components["schemas"]["OutcomeFields"];
             note: string;
+            supposed?: ("SEASONING" | "WIDTH" | "ANGLE" | "CARRY" | "HEAT")[];
             /** Format: int64 */
             jobId?: number;
             /** Format: int64 */
@@ -3471,6 +3473,7 @@ export interface components {
             /** Format: int64 */
             rows: number;
             offered: string[];
+            mayStay: boolean;
         };
         NotebookAnswer: {
             ours: boolean;

@@ -146,7 +146,7 @@ it('asks what headings of somebody’s own mean, and reads the table as it was s
     },
     columns: [{ samples: ['3/8'], units: ['in', 'mm', 'cm'], guessed: true }, { samples: ['Ash', 'Red oak'], units: [], guessed: false }],
     words: [{ column: 'species', text: 'Ash', count: 2, offered: ['White ash', 'European ash'] }, { column: 'species', text: 'Red oak', count: 1, offered: [] }],
-    given: [{ column: 'bend angle', rows: 3, offered: [] }], targets: ['species', 'thickness', 'width'],
+    given: [{ column: 'bend angle', rows: 3, offered: [], mayStay: false }], targets: ['species', 'thickness', 'width'],
   };
   notebook.mutateAsync.mockResolvedValue(foreign);
   said.mutateAsync.mockImplementation(({ translation }: { translation: NotebookAnswer['translation'] }) => Promise.resolve({ ...foreign, remembered: true, translation }));

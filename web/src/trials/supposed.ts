@@ -22,6 +22,6 @@ const SAYS: Record<Supposed, (recipe: RecipeFields) => unknown> = {
 
 /** What is still supposed of a recipe after it was corrected: what was written anew is known. */
 export function stillSupposed(supposed: Supposed[], before: RecipeFields, now: RecipeFields): Supposed[] | undefined {
-  const still = before.method.kind === now.method.kind ? supposed.filter((each) => SAYS[each](before) === SAYS[each](now)) : [];
+  const still = supposed.filter((each) => SAYS[each](before) === SAYS[each](now));
   return still.length > 0 ? still : undefined;
 }

@@ -93,6 +93,7 @@ public final class Benchmarks {
         requests.measure();
         FirstViews.measure(server, this::row);
         row("first page load, compressed", "%.0f kB".formatted(FirstLoad.kilobytes(server, requests.load().client())), "aim: 300 kB");
+        new LongTable(requests, this::row).measure();
         row("peak memory of the server after these requests", "%.0f MiB".formatted(server.peakMemoryMib()), "heap limit 512 MiB");
     }
 

@@ -108,17 +108,20 @@ final class Requests {
                  "order": "MOST_TRIED"}""", 16 + 0.01 * turn, 14 + 0.01 * turn);
     }
 
-    private void row(String what, String aim, IntFunction<HttpRequest> request, int warmUp, int turns)
+    void row(String what, String aim, IntFunction<HttpRequest> request, int warmUp, int turns)
             throws IOException, InterruptedException {
         double millis = load.medianMillis(request, warmUp, turns);
         rows.add("request: " + what, String.format(Locale.ROOT, "%.1f ms", millis), String.format(Locale.ROOT,
                 "%.1f ms more than an empty request (%.2f ms)%s", millis - emptyMillis, emptyMillis, aim.isEmpty() ? "" : "; " + aim));
     }
 
-    private IntFunction<HttpRequest> post(String path, IntFunction<String> json) {
-        return turn -> HttpRequest.newBuilder(server.at(path)).header("Content-Type", "application/json")
-                .header("Cookie", "XSRF-TOKEN=" + token).header("X-XSRF-TOKEN", token)
-                .POST(HttpRequest.BodyPublishers.ofString(json.apply(turn))).build();
+    IntFunction<HttpRequest> post(String path, IntFunction<String> json) {
+        return turn -> to(path, "application/json").POST(HttpRequest.BodyPublishers.ofString(json.apply(turn))).build();
+    }
+
+    /** A request of this page that carries something of a kind. */
+    HttpRequest.Builder to(String path, String type) {
+        return HttpRequest.newBuilder(server.at(path)).header("Content-Type", type).header("Cookie", "XSRF-TOKEN=" + token).header("X-XSRF-TOKEN", token);
     }
 
     private IntFunction<HttpRequest> get(String path) {

@@ -194,21 +194,21 @@ class ExchangeApiTest {
 
     @Test
     void a_column_the_table_lacks_is_added_to_a_row() {
-        bringIn("day,species,seasoning,thickness [in],inner radius,bend angle,method,steam,ended\n"
-                + "2026-03-01,White ash,air dried,3/8,5 1/2 in,180,steam box,45 min,clean\n");
+        bringIn("day,species,seasoning,thickness [in],width [mm],bend angle,method,steam,ended\n"
+                + "2026-03-01,White ash,air dried,3/8,25,180,steam box,45 min,clean\n");
         long id = database.queryForObject("select id from row_set_aside", Long.class);
         MvcTestResult waiting = mvc.get().uri("/api/exchange/rows").exchange();
-        assertThat(read(waiting, "$[0].row.faults[0].heading", String.class)).isEqualTo("width");
-        assertThat(read(mend(id, 0, "3/8", ", {\"heading\": \"width\", \"text\": \"1 in\"}"), "$.trialId", Long.class)).isPositive();
+        assertThat(read(waiting, "$[0].row.faults[0].heading", String.class)).isEqualTo("inner radius");
+        assertThat(read(mend(id, 0, "3/8", ", {\"heading\": \"inner radius\", \"text\": \"6 in\"}"), "$.trialId", Long.class)).isPositive();
     }
 
     private MvcTestResult mend(long id, int version, String thickness, String more) {
         String cells = Arrays.stream(new String[] {"day=2026-03-01", "species=White ash", "seasoning=air dried",
-            "thickness [in]=" + thickness, "inner radius=5 1/2 in", "bend angle=180", "method=steam box", "steam=45 min", "ended=clean"})
+            "thickness [in]=" + thickness, "width [mm]=25", "bend angle=180", "method=steam box", "steam=45 min", "ended=clean"})
                 .map(cell -> "{\"heading\": \"%s\", \"text\": \"%s\"}".formatted((Object[]) cell.split("=")))
                 .collect(Collectors.joining(", "));
-        String width = more.isEmpty() ? ", {\"heading\": \"width [mm]\", \"text\": \"25\"}" : more;
-        return put(mvc, "/api/exchange/rows/%d?version=%d".formatted(id, version), "{\"cells\": [" + cells + width + "]}");
+        String radius = more.isEmpty() ? ", {\"heading\": \"inner radius\", \"text\": \"5 1/2 in\"}" : more;
+        return put(mvc, "/api/exchange/rows/%d?version=%d".formatted(id, version), "{\"cells\": [" + cells + radius + "]}");
     }
 
     @Test
