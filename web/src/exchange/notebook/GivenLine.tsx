@@ -19,6 +19,6 @@ export function GivenLine({ given: { column, text }, view, onChange }: GivenLine
   );
 }
 
-const MAY_STAY = 'One for all; empty: nobody knows, and forecasts count with what it could have been';
+const MAY_STAY = 'One for all; empty, it stays unknown';
 
 const HINT: Record<string, string> = { day: 'One day for all, as 2025-03-14', plies: 'One for all, as 6' };

@@ -48,6 +48,9 @@ export function NotebookPart({ answer, busy, refusal, onSaid, onRead, onForget, 
         {translation.given.length > 0 && (
           <Box component="section" aria-label="What no column says" sx={{ mt: 2 }}>
             <Typography variant="h3" sx={{ mb: 1 }}>What no column says, for all its bends</Typography>
+            {answer.given.some(({ mayStay }) => mayStay) && (
+              <Typography variant="body2" color="text.secondary" sx={{ mb: 1.5 }}>What may stay unknown is supposed as usual, and forecasts count with what it could have been.</Typography>
+            )}
             <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: { xs: '1fr', sm: 'repeat(2, 1fr)', lg: 'repeat(3, 1fr)' } }}>
               {translation.given.map((given, place) => (
                 <GivenLine key={given.column} given={given} view={answer.given[place]} onChange={(text) => { change(withGiven(translation, place, text)); }} />

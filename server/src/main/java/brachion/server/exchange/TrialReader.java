@@ -45,7 +45,7 @@ class TrialReader {
 
     /** What is supposed of a bend of which nobody wrote it down; forecasts count with what it could have been. */
     static final Seasoning SUPPOSED_SEASONING = Seasoning.AIR_DRIED;
-    static final double SUPPOSED_WIDTH_MM = 25;
+    static final double SUPPOSED_WIDTH_MM = 25.4;
     static final double SUPPOSED_ANGLE_DEGREES = 90;
 
     private final Validator validator;

@@ -1,5 +1,6 @@
 package brachion.server.trial;
 
+import brachion.core.method.Recipe;
 import brachion.core.method.Supposed;
 import brachion.core.method.Workshop;
 import brachion.core.trial.Trial;
@@ -168,6 +169,15 @@ class TrialEntity extends StoredEntity {
 
     /** As the core reads it, with the names other shops have. */
     Trial trial(Workshop workshop, Map<Long, String> otherShops) {
-        return fields().toTrial(id(), workshop, otherShopId == null ? "" : otherShops.get(otherShopId));
+        return fields().toTrial(id(), workshop, shop(otherShops));
+    }
+
+    /** What was planned, as the core reads it. */
+    Recipe planned(Workshop workshop, Map<Long, String> otherShops) {
+        return fields().planned(workshop, shop(otherShops));
+    }
+
+    private String shop(Map<Long, String> otherShops) {
+        return otherShopId == null ? "" : otherShops.get(otherShopId);
     }
 }

@@ -56,6 +56,15 @@ public record TrialFields(
         toTrial(0, workshop);
     }
 
+    /** The recipe as it was planned, as the core reads it, of a shop by its name; an empty one is the own. */
+    Recipe planned(Workshop workshop, String shop) {
+        return in(shop, recipe.toRecipe(workshop).supposing(supposed == null ? Set.of() : supposed));
+    }
+
+    private static Recipe in(String shop, Recipe recipe) {
+        return shop.isEmpty() ? recipe : recipe.withNames(recipe.names().of(shop));
+    }
+
     /** The trial as the core reads it, of the shop's own. */
     public Trial toTrial(long id, Workshop workshop) {
         return toTrial(id, workshop, "");
@@ -63,8 +72,7 @@ public record TrialFields(
 
     /** The trial as the core reads it, of a shop by its name; an empty one is the own. */
     Trial toTrial(long id, Workshop workshop, String shop) {
-        Recipe asDone = done.asDone(recipe, workshop).supposing(stillSupposed());
-        return new Trial(id, shop.isEmpty() ? asDone : asDone.withNames(asDone.names().of(shop)), outcome.toOutcome(), Absent.known(outcome.releasedRadiusMm()), Optional.of(bentOn));
+        return new Trial(id, in(shop, done.asDone(recipe, workshop).supposing(stillSupposed())), outcome.toOutcome(), Absent.known(outcome.releasedRadiusMm()), Optional.of(bentOn));
     }
 
     /** What is supposed of the bend as it was done: what was measured while it was done is known. */

@@ -107,9 +107,9 @@ class TrialService implements Trials {
     @Transactional(readOnly = true)
     public One one(long id) {
         TrialEntity stored = present(id);
-        TrialFields fields = stored.fields();
         Workshop workshop = workshops.now();
-        return new One(stored.trial(workshop, otherShops.names()), fields.recipe().toRecipe(workshop));
+        Map<Long, String> shops = otherShops.names();
+        return new One(stored.trial(workshop, shops), stored.planned(workshop, shops));
     }
 
     @Override
