@@ -5,13 +5,16 @@ import static org.assertj.core.api.Assertions.within;
 
 import brachion.core.forecast.Forecaster;
 import brachion.core.forecast.Odds;
+import brachion.core.method.AtHand;
 import brachion.core.method.Bend;
 import brachion.core.method.Blank;
 import brachion.core.method.HotWood;
+import brachion.core.method.MethodKind;
 import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
 import brachion.core.method.Seasoning;
 import brachion.core.method.Supposed;
+import brachion.core.method.WantedPiece;
 import brachion.core.trial.Flaw;
 import brachion.core.trial.Outcome;
 import brachion.core.trial.Severity;
@@ -19,6 +22,7 @@ import brachion.core.trial.Trial;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.Set;
@@ -131,6 +135,24 @@ class SupposedInputsTest {
             trials.add(new Trial(i + 1L, recipe, Outcome.damaged(Severity.BROKEN, Flaw.SNAP), OptionalDouble.empty()));
         }
         return trials;
+    }
+
+    /** Whatever the way, none of the bends it could have been is one that cannot be computed. */
+    @Test
+    void every_way_can_be_supposed() {
+        WantedPiece wanted = new WantedPiece(new Bend(180, 90), 12, 30);
+        AtHand atHand = new AtHand(List.of(SAID.blank().species()), List.of(Seasoning.KILN_DRIED, Seasoning.GREEN), List.of(), List.of(AtHand.Support.NONE, AtHand.Support.STEEL), true,
+                List.of(MethodKind.values()), List.of(2.0));
+        for (MethodKind kind : MethodKind.values()) {
+            List<Recipe> tried = kind.toTry(wanted, atHand, SAID.blank().species()).stream().flatMap(List::stream).limit(4).toList();
+            assertThat(tried).as(kind.name()).isNotEmpty();
+            for (Recipe recipe : tried) {
+                Odds odds = new Forecaster(RiskModel.withoutRecords()).unbroken(recipe.supposing(ALL));
+                assertThat(odds.probability()).as("%s", recipe).isBetween(0.0, 1.0);
+                assertThat(RecordedTrial.of(new Trial(1, recipe.supposing(ALL), Outcome.clean(), OptionalDouble.empty())).setAside().map(SetAside::why))
+                        .as("%s", recipe).isNotEqualTo(Optional.of(SetAside.Why.OUT_OF_BOUNDS));
+            }
+        }
     }
 
     /** What is kept of a piece is not taken for that of one that says more. */
