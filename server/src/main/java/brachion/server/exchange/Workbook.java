@@ -184,7 +184,8 @@ final class Workbook {
     }
 
     private static void write(Worksheet sheet, int row, int column, String text) {
-        if (NUMBER.matcher(text).matches() && text.length() <= DIGITS) {
+        // 007 and 1.50 are no numbers to whoever wrote them
+        if (NUMBER.matcher(text).matches() && text.length() <= DIGITS && plain(new BigDecimal(text)).equals(text)) {
             sheet.value(row, column, new BigDecimal(text));
         } else if (!text.isEmpty()) {
             sheet.value(row, column, text);

@@ -119,6 +119,7 @@ class WorkbookApiTest {
     void what_is_taken_out_is_a_workbook_for_others_and_comes_back_as_the_same_records() throws Exception {
         post(mvc, "/api/trials", Wire.cleanTrial());
         post(mvc, "/api/trials", Wire.trial(Wire.recipe(9.525, 177.8, Wire.STEEL_STRAP), "{\"severity\": \"BROKEN\", \"flaw\": \"SNAP\"}").replace("Crook handle", "=1+1; 007"));
+        post(mvc, "/api/trials", Wire.trial(Wire.recipe(10, 210, Wire.STEAM), "{\"severity\": \"CLEAN\"}").replace("Crook handle", "007"));
         byte[] taken = mvc.get().uri("/api/exchange/workbook?units=INCH").exchange().getResponse().getContentAsByteArray();
         try (XSSFWorkbook book = new XSSFWorkbook(new ByteArrayInputStream(taken))) {
             Row top = book.getSheetAt(0).getRow(0);
@@ -130,7 +131,7 @@ class WorkbookApiTest {
         }
         MvcTestResult back = send("/api/exchange/readings", taken);
         assertThat(back).hasStatusOk();
-        assertThat(read(back, "$.alreadyHere", Integer.class)).isEqualTo(2);
+        assertThat(read(back, "$.alreadyHere", Integer.class)).isEqualTo(3);
         assertThat(read(back, "$.left", Integer.class)).isZero();
     }
 
