@@ -40,7 +40,7 @@ class NotebookTest extends BrowserTest {
         page.setViewportSize(390, 800);
         show("/records/tables");
         choose("notebook.csv", KEPT);
-        assertThat(notebook()).containsText("2 things are still asked");
+        assertThat(notebook()).containsText("One thing is still asked");
         pick("species: “Ash”, 2 rows", "White ash");
         notebook().getByLabel("bend angle, 3 rows").fill("90");
         assertThat(notebook()).containsText("Everything is said.");
@@ -65,7 +65,7 @@ class NotebookTest extends BrowserTest {
         page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("left out").setExact(true)).click();
         assertThat(notebook().getByLabel("It is").nth(9)).hasValue("left out");
         button("Begin afresh").click();
-        assertThat(notebook()).containsText("2 things are still asked");
+        assertThat(notebook()).containsText("One thing is still asked");
     }
 
     @Test
