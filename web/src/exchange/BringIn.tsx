@@ -12,6 +12,7 @@ import { TrialSummary } from '../trials/TrialSummary';
 import { NotebookPart } from './notebook/NotebookPart';
 import { UnderWay } from './UnderWay';
 import { UnreadRow } from './UnreadRow';
+import { useTakeBack } from './useTakeBack';
 import { WhoseBends } from './WhoseBends';
 import { bringInWords, holdsInWords, many } from './words';
 
@@ -27,10 +28,10 @@ export function BringIn() {
   const forgotten = useForgotten();
   const [foreign, setForeign] = useState<NotebookAnswer>();
   const reading = useTableReading();
-  const { bringIn, takeBack, bringBack } = useExchangeWrites();
+  const { bringIn } = useExchangeWrites();
+  const { take } = useTakeBack();
   const [whole, setWhole] = useStored('brachion.exchange.whole', false);
   const notify = useNotice();
-  const failed = (error: Error) => { notify({ message: error.message }); };
   /** Work on the table at hand; once it is stopped, nothing of it is left, not even an error. */
   const working = async <T,>(start: (work: Work) => Promise<T>, stopped: () => void) => {
     const begun = newWork();
@@ -78,9 +79,7 @@ export function BringIn() {
     const { coming, left, table } = broughtIn;
     notify({
       message: `${many(coming, 'bend', 'bends')} brought in${left > 0 ? `, ${many(left, 'row waits', 'rows wait')} to be mended` : ''}.`,
-      undo: table === undefined ? undefined : () => {
-        takeBack.mutate(table, { onError: failed, onSuccess: () => { notify({ message: 'Taken back.', undo: () => { bringBack.mutate(table, { onError: failed }); } }); } });
-      },
+      undo: table === undefined ? undefined : () => { take(table, file.name); },
     });
     setFile(null);
     setOtherShop('');

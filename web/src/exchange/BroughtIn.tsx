@@ -1,9 +1,10 @@
 import { Box, Button, FormControlLabel, Link, Switch, Typography } from '@mui/material';
-import { useExchangeWrites, useOtherShopChange, useOtherShops, useTablesBroughtIn } from '../api/exchange';
+import { useOtherShopChange, useOtherShops, useTablesBroughtIn } from '../api/exchange';
 import type { OtherShopView, TableView } from '../api/schema';
 import { inThisShop } from '../api/shop';
 import { useNotice } from '../app/notice';
 import { printDay, today } from '../units/days';
+import { useTakeBack } from './useTakeBack';
 import { many } from './words';
 
 const LINE = { borderTop: 1, borderColor: 'divider', py: 0.5, minHeight: 52, display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 2 } as const;
@@ -13,21 +14,13 @@ const LIST = { listStyle: 'none', p: 0, m: 0 } as const;
 export function TablesBroughtIn() {
   const { data = [] } = useTablesBroughtIn();
   // of the list and not of its lines: a line is gone before it could say so
-  const { takeBack, bringBack } = useExchangeWrites();
-  const notify = useNotice();
-  const failed = (error: Error) => { notify({ message: error.message }); };
-  const take = ({ id, fileName }: TableView) => {
-    takeBack.mutate(id, {
-      onError: failed,
-      onSuccess: () => { notify({ message: `${fileName} is taken back.`, undo: () => { bringBack.mutate(id, { onError: failed }); } }); },
-    });
-  };
+  const { take, busy } = useTakeBack();
   if (data.length === 0) return null;
   return (
     <Box component="section" aria-label="Tables brought in">
       <Typography variant="h2" gutterBottom>Brought in so far</Typography>
       <Box component="ul" sx={LIST}>
-        {data.map((table) => <OneTable key={table.id} table={table} busy={takeBack.isPending} onTakeBack={() => { take(table); }} />)}
+        {data.map((table) => <OneTable key={table.id} table={table} busy={busy} onTakeBack={() => { take(table.id, table.fileName); }} />)}
       </Box>
     </Box>
   );

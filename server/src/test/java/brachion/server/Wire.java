@@ -56,6 +56,11 @@ public final class Wire {
                 .contentType(MediaType.APPLICATION_JSON).content(json).exchange();
     }
 
+    /** A file as the page sends tables, whatever kind it is of. */
+    public static MvcTestResult table(MockMvcTester mvc, String uri, byte[] file) {
+        return mvc.post().uri(uri).with(SecurityMockMvcRequestPostProcessors.csrf()).contentType("text/csv").content(file).exchange();
+    }
+
     public static MvcTestResult delete(MockMvcTester mvc, String uri) {
         return mvc.delete().uri(uri).with(SecurityMockMvcRequestPostProcessors.csrf()).exchange();
     }

@@ -50,23 +50,22 @@ public final class UnknownInputs {
     /** The recipes this one could be as far as its moisture goes; round the reading when it was measured. */
     static List<Weighted<Recipe>> moistures(Recipe recipe) {
         Blank blank = recipe.blank();
-        if (blank.moisturePercent().isPresent() && blank.moisturePercent().getAsDouble() > SATURATED_PERCENT) {
+        if (saturated(blank)) {
             return List.of(new Weighted<>(1, recipe));
         }
-        if (blank.moisturePercent().isPresent()) {
-            return spread(recipe, blank.moisturePercent().getAsDouble(), METER_SD_PERCENT, METER_NODES, METER_WEIGHTS);
-        }
-        Seasoning seasoning = blank.seasoning();
-        return spread(recipe, seasoning.meanMoisturePercent(), seasoning.sdMoisturePercent(), NORMAL_NODES, NORMAL_WEIGHTS);
-    }
-
-    private static List<Weighted<Recipe>> spread(Recipe recipe, double mean, double sd, double[] nodes, double[] weights) {
+        boolean measured = blank.moisturePercent().isPresent();
+        double[] nodes = measured ? METER_NODES : NORMAL_NODES;
+        double[] weights = measured ? METER_WEIGHTS : NORMAL_WEIGHTS;
         List<Weighted<Recipe>> possible = new ArrayList<>();
         for (int node = 0; node < nodes.length; node++) {
-            double percent = moisture(mean, mean + nodes[node] * sd);
-            possible.add(new Weighted<>(weights[node], recipe.withBlank(recipe.blank().withMoisturePercent(percent))));
+            possible.add(new Weighted<>(weights[node], recipe.withBlank(blank.withMoisturePercent(moistureAt(blank, nodes[node])))));
         }
         return possible;
+    }
+
+    /** Whether it was measured, and is so wet that no error of the meter matters. */
+    private static boolean saturated(Blank blank) {
+        return blank.moisturePercent().isPresent() && blank.moisturePercent().getAsDouble() > SATURATED_PERCENT;
     }
 
     /** The slope of grain below which so large a share of sawn stock lies. */
@@ -84,17 +83,13 @@ public final class UnknownInputs {
     /** The moisture of a blank that stands so many standard deviations from what is expected of it, or from its reading [%]. */
     static double moistureAt(Blank blank, double deviations) {
         OptionalDouble reading = blank.moisturePercent();
-        if (reading.isPresent() && reading.getAsDouble() > SATURATED_PERCENT) {
+        if (saturated(blank)) {
             return reading.getAsDouble();
         }
         Seasoning seasoning = blank.seasoning();
         double mean = reading.orElse(seasoning.meanMoisturePercent());
         double sd = reading.isPresent() ? METER_SD_PERCENT : seasoning.sdMoisturePercent();
-        return moisture(mean, mean + deviations * sd);
-    }
-
-    private static double moisture(double mean, double percent) {
-        return PhysicalBound.MOISTURE_PERCENT.nearest(Math.max(Math.min(DRIEST_PERCENT, mean), percent));
+        return PhysicalBound.MOISTURE_PERCENT.nearest(Math.max(Math.min(DRIEST_PERCENT, mean), mean + deviations * sd));
     }
 
     /** The recipes this one could be as far as its slope of grain goes; just itself when somebody looked. */

@@ -1,6 +1,5 @@
 package brachion.server.exchange;
 
-import brachion.core.method.Family;
 import brachion.core.method.MethodKind;
 import brachion.core.method.Setting;
 import brachion.core.method.Supposed;
@@ -83,15 +82,8 @@ record Column(String title, String path, String metricUnit, String inchUnit) {
 
     private static Map<Column, Supposed> supposed() {
         Map<Column, Supposed> supposed = new HashMap<>(Map.of(SEASONING, Supposed.SEASONING, WIDTH, Supposed.WIDTH, BEND_ANGLE, Supposed.ANGLE));
-        Arrays.stream(MethodKind.values()).filter(kind -> kind.family() == Family.HOT_WOOD).flatMap(kind -> kind.settings().stream())
-                .filter(setting -> setting instanceof Setting.Measured measured && measured.usual().isPresent() && setting.need().unconditional()).forEach((Setting<?> setting) -> {
-                    Measurement measurement = ((Setting.Measured) setting).measurement();
-                    if (measurement == Measurement.TEMPERATURE) {
-                        supposed.put(Column.of(setting), Supposed.HEAT);
-                    } else if (measurement == Measurement.SECONDS) {
-                        supposed.put(Column.of(setting), Supposed.CARRY);
-                    }
-                });
+        Arrays.stream(MethodKind.values()).flatMap(kind -> kind.settings().stream())
+                .forEach((Setting<?> setting) -> Supposed.of(setting).ifPresent(each -> supposed.put(Column.of(setting), each)));
         return supposed;
     }
 

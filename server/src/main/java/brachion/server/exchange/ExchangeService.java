@@ -6,7 +6,6 @@ import brachion.server.problem.NotHereException;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.storage.LongWork;
 import brachion.server.storage.UnderWay;
-import brachion.server.trial.CameFrom;
 import brachion.server.trial.OtherShops;
 import brachion.server.trial.TrialFields;
 import brachion.server.trial.Trials;
@@ -219,11 +218,6 @@ class ExchangeService {
             table.bringBack();
             tables.saveAndFlush(table);
         }
-    }
-
-    /** Where a row that waited came from. */
-    CameFrom origin(RowSetAsideEntity row) {
-        return row.table().flatMap(tables::findById).map(BroughtInEntity::asOrigin).orElse(CameFrom.HERE);
     }
 
     /** As the database keeps it: what is discarded together is found again by its moment. */

@@ -10,6 +10,7 @@ import java.nio.charset.CharacterCodingException;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
@@ -27,9 +28,8 @@ record RawTable(List<Row> rows) {
     private static final int MOST_BYTES = 20_000_000;
     private static final Charset OLD_SPREADSHEETS = Charset.forName("windows-1252");
     /** The two bytes of U+FEFF, by whose order UTF-16 tells its own (RFC 2781, 3.2). */
-    private static final int BIG_END_FIRST = 0xFE;
-    private static final int LITTLE_END_FIRST = 0xFF;
-    private static final int BYTE = 0xFF;
+    private static final byte[] BIG_END_FIRST = {(byte) 0xFE, (byte) 0xFF};
+    private static final byte[] LITTLE_END_FIRST = {(byte) 0xFF, (byte) 0xFE};
     private static final char[] SEPARATORS = {';', '\t', ','};
     /** Headings are looked for among so many rows. */
     private static final int LOOKED_AT = 12;
@@ -98,13 +98,18 @@ record RawTable(List<Row> rows) {
         return found;
     }
 
+    /** Whether a file begins with some bytes, and goes on. */
+    static boolean begins(byte[] file, byte[] with) {
+        return file.length > with.length && Arrays.equals(file, 0, with.length, with, 0, with.length);
+    }
+
     /** What a file of text says, without the mark some put before it. */
     static String text(byte[] file) {
         return decode(file).replaceFirst("^\uFEFF", "");
     }
 
     private static String decode(byte[] file) {
-        if (file.length >= 2 && ((file[0] & BYTE) == BIG_END_FIRST && (file[1] & BYTE) == LITTLE_END_FIRST || (file[0] & BYTE) == LITTLE_END_FIRST && (file[1] & BYTE) == BIG_END_FIRST)) {
+        if (begins(file, BIG_END_FIRST) || begins(file, LITTLE_END_FIRST)) {
             return new String(file, StandardCharsets.UTF_16);
         }
         try {

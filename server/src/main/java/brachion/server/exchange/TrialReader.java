@@ -43,11 +43,6 @@ import java.util.stream.Stream;
 /** Reads a row as a trial, held to the same rules as one that is typed in. */
 class TrialReader {
 
-    /** What is supposed of a bend of which nobody wrote it down; forecasts count with what it could have been. */
-    static final Seasoning SUPPOSED_SEASONING = Seasoning.AIR_DRIED;
-    static final double SUPPOSED_WIDTH_MM = 25.4;
-    static final double SUPPOSED_ANGLE_DEGREES = 90;
-
     private final Validator validator;
     private final Workshop workshop;
     /** Keys of the woods by every name they are known by here. */
@@ -102,14 +97,14 @@ class TrialReader {
         MethodKind method = cells.word(Column.METHOD, MethodKind.class);
         GrowthRings rings = cells.word(Column.GROWTH_RINGS, GrowthRings.class);
         BlankFields blank = new BlankFields(cells.read(Column.SPECIES, this::species),
-                supposed(cells, Column.SEASONING, cells.word(Column.SEASONING, Seasoning.class), SUPPOSED_SEASONING, supposed), cells.percent(Column.MOISTURE),
+                supposed(cells, Column.SEASONING, cells.word(Column.SEASONING, Seasoning.class), Supposed.USUAL_SEASONING, supposed), cells.percent(Column.MOISTURE),
                 cells.empty(Column.GROWTH_RINGS) ? GrowthRings.UNKNOWN : rings, cells.run(Column.GRAIN_SLOPE),
                 usual(cells, Column.KNOTS, cells.word(Column.KNOTS, Knots.class), Knots.CLEAR, "clear", remarks),
                 given(cells.word(Column.OUTER_FACE, OuterFace.class), OuterFace.SAWN),
-                cells.millimetres(Column.THICKNESS), supposed(cells, Column.WIDTH, cells.millimetres(Column.WIDTH), SUPPOSED_WIDTH_MM, supposed),
+                cells.millimetres(Column.THICKNESS), supposed(cells, Column.WIDTH, cells.millimetres(Column.WIDTH), Supposed.USUAL_WIDTH_MM, supposed),
                 given(cells.word(Column.SECTION, Outline.class), Outline.RECTANGLE));
         return new RecipeFields(blank, cells.millimetres(Column.INNER_RADIUS),
-                supposed(cells, Column.BEND_ANGLE, cells.degrees(Column.BEND_ANGLE), SUPPOSED_ANGLE_DEGREES, supposed),
+                supposed(cells, Column.BEND_ANGLE, cells.degrees(Column.BEND_ANGLE), Supposed.USUAL_ANGLE_DEGREES, supposed),
                 method == null ? null : new MethodFields(method, settings(cells, method, remarks, supposed)),
                 cells.text(Column.PERSON), cells.text(Column.BOARD), cells.text(Column.SOURCE));
     }

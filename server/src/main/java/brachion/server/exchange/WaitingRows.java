@@ -2,6 +2,7 @@ package brachion.server.exchange;
 
 import brachion.server.problem.NotHereException;
 import brachion.server.recipe.Workshops;
+import brachion.server.trial.CameFrom;
 import brachion.server.trial.Trials;
 import java.time.Clock;
 import java.util.List;
@@ -17,15 +18,15 @@ class WaitingRows {
 
     private final Trials trials;
     private final BendsOfFile bends;
-    private final ExchangeService exchange;
+    private final BroughtInRepository tables;
     private final Workshops workshops;
     private final RowSetAsideRepository repository;
     private final Clock clock;
 
-    WaitingRows(Trials trials, BendsOfFile bends, ExchangeService exchange, Workshops workshops, RowSetAsideRepository repository, Clock clock) {
+    WaitingRows(Trials trials, BendsOfFile bends, BroughtInRepository tables, Workshops workshops, RowSetAsideRepository repository, Clock clock) {
         this.trials = trials;
         this.bends = bends;
-        this.exchange = exchange;
+        this.tables = tables;
         this.workshops = workshops;
         this.repository = repository;
         this.clock = clock;
@@ -55,7 +56,11 @@ class WaitingRows {
             row.discard(clock.instant());
         }
         repository.saveAndFlush(row);
-        return Stream.ofNullable(outcome.trial()).flatMap(trial -> trials.log(List.of(trial), exchange.origin(row)).stream()).findFirst();
+        return Stream.ofNullable(outcome.trial()).flatMap(trial -> trials.log(List.of(trial), origin(row)).stream()).findFirst();
+    }
+
+    private CameFrom origin(RowSetAsideEntity row) {
+        return row.table().flatMap(tables::findById).map(BroughtInEntity::asOrigin).orElse(CameFrom.HERE);
     }
 
     public void discard(long id) {

@@ -10,7 +10,6 @@ import java.math.BigDecimal;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
@@ -45,7 +44,7 @@ final class Workbook {
     }
 
     static boolean is(byte[] file) {
-        return file.length > ZIP.length && Arrays.equals(file, 0, ZIP.length, ZIP, 0, ZIP.length);
+        return RawTable.begins(file, ZIP);
     }
 
     /** The rows of the first sheet that has any; refuses what is no workbook, with the field {@code file}. */

@@ -35,6 +35,11 @@ interface TrialRepository extends Repository<TrialEntity, Long> {
     @Query("select t from TrialEntity t where t.deletedAt is null and t.id > :after order by t.id")
     List<TrialEntity> presentAfter(long after, Limit limit);
 
+    /** The same of the shop's own, or of another shop. */
+    @EntityGraph(attributePaths = {"person", "board", "source"})
+    @Query("select t from TrialEntity t where t.deletedAt is null and t.id > :after and (t.otherShopId = :otherShop or :otherShop is null and t.otherShopId is null) order by t.id")
+    List<TrialEntity> presentOfAfter(Long otherShop, long after, Limit limit);
+
     @Modifying
     @Query("update versioned TrialEntity t set t.deletedAt = :at where t.broughtInId = :table and t.deletedAt is null")
     void discardOfTable(long table, Instant at);

@@ -76,7 +76,7 @@ class TrialService implements Trials {
         List<Trial> trials = new ArrayList<>();
         List<SetAside> refused = new ArrayList<>();
         OtherShopService.AsCounted shops = otherShops.asCounted();
-        each(stored -> {
+        each(repository::presentAfter, stored -> {
             if (stored.otherShop() != null && shops.leftOut().contains(stored.otherShop())) {
                 return;
             }
@@ -89,12 +89,17 @@ class TrialService implements Trials {
         return new Recorded(revision, trials, refused);
     }
 
-    /** Looks at every trial that was not deleted, some at a time, so that any number of them takes little memory. */
-    private void each(Consumer<TrialEntity> look) {
+    /** Some trials of those that come after a key, by their keys. */
+    private interface Page {
+        List<TrialEntity> after(long key, Limit limit);
+    }
+
+    /** Looks at trials page by page, so that any number of them takes little memory. */
+    private void each(Page page, Consumer<TrialEntity> look) {
         List<TrialEntity> some;
         long after = 0;
         do {
-            some = repository.presentAfter(after, Limit.of(AT_ONCE));
+            some = page.after(after, Limit.of(AT_ONCE));
             for (TrialEntity trial : some) {
                 look.accept(trial);
                 after = trial.id();
@@ -178,11 +183,7 @@ class TrialService implements Trials {
     @Transactional(readOnly = true, timeout = LongWork.SECONDS)
     public void written(Long otherShop, Consumer<TrialFields> use) {
         longWork.begin();
-        each(trial -> {
-            if (Objects.equals(trial.otherShop(), otherShop)) {
-                use.accept(trial.fields());
-            }
-        });
+        each((key, limit) -> repository.presentOfAfter(otherShop, key, limit), trial -> use.accept(trial.fields()));
     }
 
     @Override

@@ -4,6 +4,7 @@ import static brachion.server.Wire.read;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import brachion.server.ServerTest;
+import brachion.server.Wire;
 import brachion.server.trial.CameFrom;
 import brachion.server.trial.TrialFields;
 import brachion.server.trial.Trials;
@@ -22,7 +23,6 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors;
 import org.springframework.test.web.servlet.assertj.MockMvcTester;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 
@@ -109,8 +109,7 @@ class SpreadsheetProgramTest {
     }
 
     private void comesBack(Path file) throws IOException {
-        MvcTestResult back = mvc.post().uri("/api/exchange/readings").with(SecurityMockMvcRequestPostProcessors.csrf()).contentType("text/csv")
-                .content(Files.readAllBytes(file)).exchange();
+        MvcTestResult back = Wire.table(mvc, "/api/exchange/readings", Files.readAllBytes(file));
         assertThat(back).hasStatusOk();
         assertThat(read(back, "$.left", Integer.class)).as("%s: %s", file, read(back, "$.rows", List.class)).isZero();
         assertThat(read(back, "$.alreadyHere", Integer.class)).as(file.toString()).isEqualTo(written);

@@ -34,7 +34,6 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
-import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors;
 import org.springframework.test.web.servlet.assertj.MockMvcTester;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 
@@ -71,8 +70,7 @@ class TablesOfTheWorkshopTest {
     }
 
     private MvcTestResult send(String what, byte[] file) {
-        return mvc.post().uri("/api/exchange/" + what).with(SecurityMockMvcRequestPostProcessors.csrf())
-                .contentType("text/csv").content(file).exchange();
+        return Wire.table(mvc, "/api/exchange/" + what, file);
     }
 
     /** The ways the workshop has not tried, with everything set, and with how long their heat took. */

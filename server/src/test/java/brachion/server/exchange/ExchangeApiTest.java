@@ -17,7 +17,6 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpStatus;
 import org.springframework.jdbc.core.JdbcTemplate;
-import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors;
 import org.springframework.test.web.servlet.assertj.MockMvcTester;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 
@@ -35,7 +34,7 @@ class ExchangeApiTest {
     private JdbcTemplate database;
 
     private MvcTestResult send(String uri, byte[] file) {
-        return mvc.post().uri(uri).with(SecurityMockMvcRequestPostProcessors.csrf()).contentType("text/csv").content(file).exchange();
+        return Wire.table(mvc, uri, file);
     }
 
     private MvcTestResult look(String table) {

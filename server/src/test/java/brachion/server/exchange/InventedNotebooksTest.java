@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import brachion.server.ServerTest;
+import brachion.server.Wire;
 import java.io.IOException;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
@@ -17,7 +18,6 @@ import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors;
 import org.springframework.test.web.servlet.assertj.MockMvcTester;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import tools.jackson.databind.JsonNode;
@@ -45,7 +45,7 @@ class InventedNotebooksTest {
     }
 
     private MvcTestResult send(String uri, byte[] file) {
-        return mvc.post().uri(uri).with(SecurityMockMvcRequestPostProcessors.csrf()).contentType("text/csv").content(file).exchange();
+        return Wire.table(mvc, uri, file);
     }
 
     private static String body(MvcTestResult answer) {

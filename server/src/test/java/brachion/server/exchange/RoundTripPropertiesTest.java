@@ -69,9 +69,9 @@ class RoundTripPropertiesTest {
             unknown.stream().filter(each -> heated || each != Supposed.CARRY && each != Supposed.HEAT).forEach(each -> {
                 trial.withArray("supposed").add(each.name());
                 if (each == Supposed.WIDTH) {
-                    ((ObjectNode) recipe.get("blank")).put("widthMm", TrialReader.SUPPOSED_WIDTH_MM);
+                    ((ObjectNode) recipe.get("blank")).put("widthMm", Supposed.USUAL_WIDTH_MM);
                 } else if (each == Supposed.ANGLE) {
-                    recipe.put("angleDegrees", TrialReader.SUPPOSED_ANGLE_DEGREES);
+                    recipe.put("angleDegrees", Supposed.USUAL_ANGLE_DEGREES);
                 }
             });
             trial.set("recipe", recipe);

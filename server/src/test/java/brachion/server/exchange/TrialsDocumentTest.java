@@ -31,8 +31,6 @@ import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
-import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors;
 import org.springframework.test.web.servlet.assertj.MockMvcTester;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import tools.jackson.databind.JsonNode;
@@ -62,8 +60,7 @@ class TrialsDocumentTest {
     private Trials trials;
 
     private static MvcTestResult bringIn(MockMvcTester mvc, byte[] file) {
-        return mvc.post().uri("/api/exchange/trials?fileName=trials.json").with(SecurityMockMvcRequestPostProcessors.csrf()).contentType(MediaType.parseMediaType("text/csv")).content(file)
-                .exchange();
+        return Wire.table(mvc, "/api/exchange/trials?fileName=trials.json", file);
     }
 
     private JsonSchema schema() throws IOException {
@@ -121,7 +118,7 @@ class TrialsDocumentTest {
         MvcTestResult twice = bringIn(mvc, again);
         assertThat(read(twice, "$.coming", Integer.class)).isZero();
         assertThat(read(twice, "$.alreadyHere", Integer.class)).isEqualTo(all);
-        assertThat(read(mvc.post().uri("/api/exchange/notebooks").with(SecurityMockMvcRequestPostProcessors.csrf()).contentType(MediaType.parseMediaType("text/csv")).content(taken).exchange(),
+        assertThat(read(Wire.table(mvc, "/api/exchange/notebooks", taken),
                 "$.ours", Boolean.class)).isTrue();
         assertThat(delete(mvc, "/api/sample")).hasStatus2xxSuccessful();
     }

@@ -24,7 +24,6 @@ import org.apache.poi.xssf.usermodel.XSSFSheet;
 import org.apache.poi.xssf.usermodel.XSSFWorkbook;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors;
 import org.springframework.test.web.servlet.assertj.MockMvcTester;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 
@@ -36,7 +35,7 @@ class WorkbookApiTest {
     private MockMvcTester mvc;
 
     private MvcTestResult send(String uri, byte[] file) {
-        return mvc.post().uri(uri).with(SecurityMockMvcRequestPostProcessors.csrf()).contentType("text/csv").content(file).exchange();
+        return Wire.table(mvc, uri, file);
     }
 
     /** Made as a spreadsheet makes it: days and percentages as numbers with a format, a formula, an empty sheet before. */
