@@ -90,16 +90,16 @@ class TrialService implements Trials {
     }
 
     /** Some trials of those that come after a key, by their keys. */
-    private interface Page {
+    private interface Following {
         List<TrialEntity> after(long key, Limit limit);
     }
 
     /** Looks at trials page by page, so that any number of them takes little memory. */
-    private void each(Page page, Consumer<TrialEntity> look) {
+    private void each(Following trials, Consumer<TrialEntity> look) {
         List<TrialEntity> some;
         long after = 0;
         do {
-            some = page.after(after, Limit.of(AT_ONCE));
+            some = trials.after(after, Limit.of(AT_ONCE));
             for (TrialEntity trial : some) {
                 look.accept(trial);
                 after = trial.id();
