@@ -1972,7 +1972,7 @@ export interface components {
             stages: components["schemas"]["StageTook"][];
             chamber: components["schemas"]["ChamberReading"][];
         };
-        MethodFields: components["schemas"]["SteamBoxFields"] | components["schemas"]["SteamBagFields"] | components["schemas"]["SteamInPlaceFields"] | components["schemas"]["HotBathFields"] | components["schemas"]["HotPipeFields"] | components["schemas"]["FreeBendingFields"] | components["schemas"]["GreenRodFields"] | components["schemas"]["SteamedPliesFields"] | components["schemas"]["KerfBendingFields"] | components["schemas"]["ColdLaminationFields"];
+        MethodFields: components["schemas"]["SteamBoxFields"] | components["schemas"]["SteamBagFields"] | components["schemas"]["SteamInPlaceFields"] | components["schemas"]["HotBathFields"] | components["schemas"]["HotPipeFields"] | components["schemas"]["FreeBendingFields"] | components["schemas"]["GreenRodFields"] | components["schemas"]["SteamedPliesFields"] | components["schemas"]["KerfBendingFields"] | components["schemas"]["PressedPlateFields"] | components["schemas"]["ColdLaminationFields"];
         OutcomeFields: {
             /** @enum {string} */
             severity: "CLEAN" | "FLAW" | "BROKEN";
@@ -2577,14 +2577,14 @@ export interface components {
             thicknessesMm: number[];
             supports: ("NONE" | "WEBBING" | "STEEL")[];
             soak: boolean;
-            methods: ("STEAM_BOX" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "GREEN_ROD" | "STEAMED_PLIES" | "KERF_BENDING" | "COLD_LAMINATION")[];
+            methods: ("STEAM_BOX" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "GREEN_ROD" | "STEAMED_PLIES" | "KERF_BENDING" | "PRESSED_PLATE" | "COLD_LAMINATION")[];
             pliesMm: number[];
             /** @enum {string} */
             order: "QUICKEST" | "SUREST" | "MOST_TRIED";
         };
         FellOutView: {
             /** @enum {string} */
-            because: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "BARK" | "STRAP_SLACK" | "BACKED" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "GREEN_ROD" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE" | "SHOP";
+            because: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "BARK" | "STRAP_SLACK" | "BACKED" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "GREEN_ROD" | "WASHED_OUT" | "FEWER_ROUNDS" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE" | "SHOP";
             /** Format: int32 */
             count: number;
             best: components["schemas"]["RecipeFields"];
@@ -2641,7 +2641,7 @@ export interface components {
         };
         LeverView: {
             /** @enum {string} */
-            kind: "AS_PLANNED" | "THINNER" | "WIDER_RADIUS" | "STEEL_STRAP" | "TIGHTEN_STOPS" | "SOAK" | "STEAM_LONGER" | "HOTTER_CHAMBER" | "HOTTER_BAG" | "BATH_LONGER" | "HOTTER_BATH" | "PIPE_LONGER" | "HOTTER_PIPE" | "SHAVED_THINNER" | "DEEPER_CUTS" | "CLOSER_CUTS" | "QUICKER_CARRY" | "BAG_ON" | "STRAIGHTER_GRAIN" | "CLEAR_STOCK" | "WETTER_STOCK" | "THINNER_PLIES";
+            kind: "AS_PLANNED" | "THINNER" | "WIDER_RADIUS" | "STEEL_STRAP" | "TIGHTEN_STOPS" | "SOAK" | "STEAM_LONGER" | "HOTTER_CHAMBER" | "HOTTER_BAG" | "BATH_LONGER" | "HOTTER_BATH" | "PIPE_LONGER" | "HOTTER_PIPE" | "SHAVED_THINNER" | "DEEPER_CUTS" | "CLOSER_CUTS" | "METAL_SHEETS" | "FLATTER_ACROSS" | "QUICKER_CARRY" | "BAG_ON" | "STRAIGHTER_GRAIN" | "CLEAR_STOCK" | "WETTER_STOCK" | "THINNER_PLIES";
             /** Format: double */
             amount: number;
             recipe: components["schemas"]["RecipeFields"];
@@ -2650,7 +2650,7 @@ export interface components {
         };
         LikelyReading: {
             /** @enum {string} */
-            cause: "RUN_OUT" | "DRY" | "COLD" | "COOLED" | "AT_THE_LIMIT" | "SLACK" | "KNOT" | "MANY_PLIES" | "BRASH" | "NICKED_EDGE" | "TWISTED" | "UNEVEN_ENDS" | "HARD_STOPS" | "LITTLE_GLUE" | "GLUE_TOO_OLD" | "CLAMPED_UNEVENLY" | "NO_RELEASE_LAYER" | "WIDE_PITCH" | "UNBACKED_CUT" | "PIPE_TOO_HOT";
+            cause: "RUN_OUT" | "DRY" | "COLD" | "COOLED" | "AT_THE_LIMIT" | "SLACK" | "KNOT" | "MANY_PLIES" | "BRASH" | "NICKED_EDGE" | "TWISTED" | "CLAMPED_AS_IT_DRIED" | "UNEVEN_ENDS" | "HARD_STOPS" | "LITTLE_GLUE" | "GLUE_TOO_OLD" | "CLAMPED_UNEVENLY" | "NO_RELEASE_LAYER" | "WIDE_PITCH" | "UNBACKED_CUT" | "PIPE_TOO_HOT";
             /** Format: double */
             share: number;
             next?: components["schemas"]["LeverView"];
@@ -3151,7 +3151,7 @@ export interface components {
         };
         Doubt: {
             /** @enum {string} */
-            kind: "GREEN_BUT_DRY" | "AIR_DRIED_BUT_DRY" | "AIR_DRIED_BUT_WET" | "KILN_DRIED_BUT_WET" | "HOTTER_THAN_BOILING" | "HOTTER_THAN_RIG" | "GLUE_SETS_FIRST" | "THICK_FOR_A_PIPE" | "SCORCHING_PIPE" | "TIGHTER_THAN_A_FORM";
+            kind: "GREEN_BUT_DRY" | "AIR_DRIED_BUT_DRY" | "AIR_DRIED_BUT_WET" | "KILN_DRIED_BUT_WET" | "HOTTER_THAN_BOILING" | "HOTTER_THAN_RIG" | "GLUE_SETS_FIRST" | "THICK_FOR_A_PIPE" | "SCORCHING_PIPE" | "THICK_FOR_A_PLATE" | "TIGHTER_THAN_A_FORM";
             /** Format: double */
             given: number;
             /** Format: double */
@@ -3194,7 +3194,7 @@ export interface components {
         };
         MeasuredOut: {
             /** @enum {string} */
-            measure: "OUTER_ARC" | "INNER_ARC" | "CUTS" | "PITCH" | "KERF" | "WEB" | "CUT_DEPTH" | "ANGLE_EACH" | "ROOM_LEFT" | "FACET" | "HEATED_LENGTH" | "INNER_FACE" | "OUTER_FACE" | "SCORCH" | "PLY" | "PLIES" | "GLUE_LINES" | "PLY_LENGTH" | "PLY_WIDTH" | "GLUE" | "CLOSING" | "OPEN_TIME" | "CLAMPS" | "THINNED_TO" | "THINNED_OVER" | "CENTRE_BLOCK" | "PINS" | "TIGHTEST_RADIUS";
+            measure: "OUTER_ARC" | "INNER_ARC" | "CUTS" | "PITCH" | "KERF" | "WEB" | "CUT_DEPTH" | "ANGLE_EACH" | "ROOM_LEFT" | "FACET" | "HEATED_LENGTH" | "INNER_FACE" | "OUTER_FACE" | "SCORCH" | "PLY" | "PLIES" | "GLUE_LINES" | "PLY_LENGTH" | "PLY_WIDTH" | "GLUE" | "CLOSING" | "OPEN_TIME" | "CLAMPS" | "THINNED_TO" | "THINNED_OVER" | "CENTRE_BLOCK" | "PINS" | "TIGHTEST_RADIUS" | "SPAN_ALONG" | "RISE_ALONG" | "RISE_ACROSS" | "RADIUS_ACROSS" | "STRETCH_ALONG" | "STRETCH_ACROSS" | "ROUNDS" | "FIRST_HEAT" | "LATER_HEATS";
             /** @enum {string} */
             measurement: "LENGTH" | "TEMPERATURE" | "MOISTURE" | "HUMIDITY" | "SECONDS" | "MINUTES" | "HOURS" | "DAYS" | "SHARE" | "ANGLE" | "GRAIN_SLOPE" | "COUNT" | "ALTITUDE" | "MASS";
             /** Format: double */
@@ -3210,7 +3210,7 @@ export interface components {
         };
         ModeForecast: {
             /** @enum {string} */
-            mode: "TENSION" | "COMPRESSION" | "GLUE_LINE";
+            mode: "TENSION" | "COMPRESSION" | "SPLIT" | "GLUE_LINE";
             /** Format: double */
             ratio: number;
             /** Format: double */
@@ -3231,7 +3231,7 @@ export interface components {
             innerRadiusMm: number;
             /** @enum {string} */
             severity: "CLEAN" | "FLAW" | "BROKEN";
-            alike: ("SPECIES" | "STRETCH" | "SQUEEZE" | "THICKNESS" | "MOISTURE" | "SUPPORT" | "BOARD" | "PERSON")[];
+            alike: ("SPECIES" | "STRETCH" | "SQUEEZE" | "ACROSS" | "THICKNESS" | "MOISTURE" | "SUPPORT" | "BOARD" | "PERSON")[];
         };
         OfOtherShops: {
             /** Format: int32 */
@@ -3241,7 +3241,7 @@ export interface components {
         };
         Reason: {
             /** @enum {string} */
-            cause: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "BARK" | "STRAP_SLACK" | "BACKED" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "GREEN_ROD" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE" | "SHOP";
+            cause: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "BARK" | "STRAP_SLACK" | "BACKED" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "GREEN_ROD" | "WASHED_OUT" | "FEWER_ROUNDS" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE" | "SHOP";
             /** Format: double */
             size: number;
         };
@@ -3340,7 +3340,7 @@ export interface components {
         };
         SideBySideAnswer: {
             ways: components["schemas"]["WayBeside"][];
-            impossible: ("STEAM_BOX" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "GREEN_ROD" | "STEAMED_PLIES" | "KERF_BENDING" | "COLD_LAMINATION")[];
+            impossible: ("STEAM_BOX" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "GREEN_ROD" | "STEAMED_PLIES" | "KERF_BENDING" | "PRESSED_PLATE" | "COLD_LAMINATION")[];
         };
         WayBeside: {
             recipe: components["schemas"]["RecipeFields"];
@@ -3357,8 +3357,8 @@ export interface components {
             hours: number;
             /** Format: double */
             attentionHours: number;
-            equipment: ("STEAM_BOX" | "STEAM_BAG" | "HOT_TROUGH" | "SOAKING_TROUGH" | "HOT_PIPE" | "STRAP" | "FORM" | "POSTS" | "PEG_BOARD" | "GLUING" | "RIPPING" | "KERF_SAW" | "BACKER")[];
-            notAtHand: ("STEAM_BOX" | "STEAM_BAG" | "HOT_TROUGH" | "SOAKING_TROUGH" | "HOT_PIPE" | "STRAP" | "FORM" | "POSTS" | "PEG_BOARD" | "GLUING" | "RIPPING" | "KERF_SAW" | "BACKER")[];
+            equipment: ("STEAM_BOX" | "STEAM_BAG" | "HOT_TROUGH" | "SOAKING_TROUGH" | "HOT_PIPE" | "STRAP" | "FORM" | "POSTS" | "PEG_BOARD" | "GLUING" | "RIPPING" | "KERF_SAW" | "BACKER" | "PLATE_FRAME" | "METAL_SHEETS" | "DRYING_FRAME")[];
+            notAtHand: ("STEAM_BOX" | "STEAM_BAG" | "HOT_TROUGH" | "SOAKING_TROUGH" | "HOT_PIPE" | "STRAP" | "FORM" | "POSTS" | "PEG_BOARD" | "GLUING" | "RIPPING" | "KERF_SAW" | "BACKER" | "PLATE_FRAME" | "METAL_SHEETS" | "DRYING_FRAME")[];
         };
         NextRequest: {
             recipe: components["schemas"]["RecipeFields"];
@@ -3426,7 +3426,7 @@ export interface components {
         };
         ChangeView: {
             /** @enum {string} */
-            kind: "AS_PLANNED" | "THINNER" | "WIDER_RADIUS" | "STEEL_STRAP" | "TIGHTEN_STOPS" | "SOAK" | "STEAM_LONGER" | "HOTTER_CHAMBER" | "HOTTER_BAG" | "BATH_LONGER" | "HOTTER_BATH" | "PIPE_LONGER" | "HOTTER_PIPE" | "SHAVED_THINNER" | "DEEPER_CUTS" | "CLOSER_CUTS" | "QUICKER_CARRY" | "BAG_ON" | "STRAIGHTER_GRAIN" | "CLEAR_STOCK" | "WETTER_STOCK" | "THINNER_PLIES";
+            kind: "AS_PLANNED" | "THINNER" | "WIDER_RADIUS" | "STEEL_STRAP" | "TIGHTEN_STOPS" | "SOAK" | "STEAM_LONGER" | "HOTTER_CHAMBER" | "HOTTER_BAG" | "BATH_LONGER" | "HOTTER_BATH" | "PIPE_LONGER" | "HOTTER_PIPE" | "SHAVED_THINNER" | "DEEPER_CUTS" | "CLOSER_CUTS" | "METAL_SHEETS" | "FLATTER_ACROSS" | "QUICKER_CARRY" | "BAG_ON" | "STRAIGHTER_GRAIN" | "CLEAR_STOCK" | "WETTER_STOCK" | "THINNER_PLIES";
             /** Format: double */
             amount: number;
         };
@@ -3618,7 +3618,7 @@ export interface components {
             bareFace: boolean;
             unbroken: components["schemas"]["Odds"];
             /** @enum {string} */
-            limiting: "TENSION" | "COMPRESSION" | "GLUE_LINE";
+            limiting: "TENSION" | "COMPRESSION" | "SPLIT" | "GLUE_LINE";
             /** Format: double */
             ratio: number;
             /** Format: double */
@@ -3833,9 +3833,9 @@ export interface components {
         };
         Belief: {
             /** @enum {string} */
-            mode: "TENSION" | "COMPRESSION" | "GLUE_LINE";
+            mode: "TENSION" | "COMPRESSION" | "SPLIT" | "GLUE_LINE";
             /** @enum {string} */
-            term: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "BARK" | "STRAP_SLACK" | "BACKED" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "GREEN_ROD" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE" | "SHOP";
+            term: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "BARK" | "STRAP_SLACK" | "BACKED" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "GREEN_ROD" | "WASHED_OUT" | "FEWER_ROUNDS" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE" | "SHOP";
             name: string;
             /** Format: double */
             mean: number;
@@ -3884,7 +3884,7 @@ export interface components {
         };
         FamilyEvidence: {
             /** @enum {string} */
-            family: "HOT_WOOD" | "COLD_PLIES" | "KERFED_WEBS";
+            family: "HOT_WOOD" | "COLD_PLIES" | "KERFED_WEBS" | "PLATES";
             calibration: components["schemas"]["Calibration"];
             beliefs: components["schemas"]["Belief"][];
             hidden: components["schemas"]["Odds"];
@@ -4242,6 +4242,31 @@ export interface components {
             /** Format: double */
             backerMm?: number;
         };
+        PressedPlateFields: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "PRESSED_PLATE";
+            /** Format: double */
+            soakHours: number;
+            /** @enum {string} */
+            soakAdditive?: "NONE" | "SOFTENER";
+            /** Format: double */
+            bathMinutes: number;
+            /** Format: double */
+            bathC: number;
+            /** Format: double */
+            acrossRiseMm: number;
+            /** Format: int32 */
+            rounds: number;
+            /** @enum {string} */
+            between?: "METAL_SHEETS" | "NOTHING";
+            /** @enum {string} */
+            bag?: "BAGGED" | "OPEN";
+            /** Format: double */
+            holdHours?: number;
+        };
         ColdLaminationFields: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -4495,6 +4520,7 @@ export type FreeBendingFields = components['schemas']['FreeBendingFields'];
 export type GreenRodFields = components['schemas']['GreenRodFields'];
 export type SteamedPliesFields = components['schemas']['SteamedPliesFields'];
 export type KerfBendingFields = components['schemas']['KerfBendingFields'];
+export type PressedPlateFields = components['schemas']['PressedPlateFields'];
 export type ColdLaminationFields = components['schemas']['ColdLaminationFields'];
 export type $defs = Record<string, never>;
 export interface operations {
@@ -5356,7 +5382,7 @@ export interface operations {
         parameters: {
             query?: {
                 speciesId?: string;
-                method?: "STEAM_BOX" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "GREEN_ROD" | "STEAMED_PLIES" | "KERF_BENDING" | "COLD_LAMINATION";
+                method?: "STEAM_BOX" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "GREEN_ROD" | "STEAMED_PLIES" | "KERF_BENDING" | "PRESSED_PLATE" | "COLD_LAMINATION";
                 severity?: "CLEAN" | "FLAW" | "BROKEN";
                 page?: number;
                 size?: number;

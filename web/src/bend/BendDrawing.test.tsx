@@ -35,6 +35,16 @@ describe('the drawing of the bend', () => {
     expect(plies(8) - plies(5)).toBe(3);
   });
 
+  it('draws a plate across its grain, too, and stretches both its faces', () => {
+    const method = { kind: 'PRESSED_PLATE' as const, soakHours: 0, bathMinutes: 30, bathC: 96, acrossRiseMm: 12.7, rounds: 3 };
+    show(<BendDrawing recipe={{ ...STEAMED, method }} section={{ ...ANSWER.section, innerStrain: 0.004, neutralAxis: -0.2 }} />);
+    expect(screen.getByText('across: rises 1/2" over 1"')).toBeDefined();
+    expect(screen.getAllByText(/^stretched/)).toHaveLength(2);
+    show(<StrainAcross section={{ ...ANSWER.section, innerStrain: 0.009, tensionLimit: 0.018, neutralAxis: -0.2 }} />);
+    expect(screen.getByRole('img', { name: /inner face at 50 per cent of the stretch/ })).toBeDefined();
+    expect(screen.queryByText('neutral')).toBeNull();
+  });
+
   it('puts both limits equally far out and says how near each face is to its own', () => {
     show(<StrainAcross section={ANSWER.section} />);
     const label = screen.getByRole('img').getAttribute('aria-label') ?? '';

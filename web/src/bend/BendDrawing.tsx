@@ -2,6 +2,7 @@ import { Box } from '@mui/material';
 import { SHARE_OF_BEND, type AlongBend, type Flaw } from '../trials/words';
 import type { MeasuredOut, RecipeFields, SectionView } from '../api/schema';
 import { usePalette } from '../app/palette';
+import { AcrossView, acrossHeight } from './AcrossView';
 import { useUnits } from '../app/units';
 import { factsOf } from '../methods/forms';
 import { printLength, printPercent } from '../units/printing';
@@ -30,7 +31,7 @@ export function BendDrawing({ recipe, section, sheet = [], flaw, flawAt = 'MIDDL
   const colours = usePalette();
   const { angleDegrees } = recipe;
   const radius = recipe.innerRadiusMm;
-  const { plies, strap: strapped, cuts, thinnedMm = Infinity } = factsOf(recipe.method);
+  const { plies, strap: strapped, cuts, thinnedMm = Infinity, acrossRiseMm } = factsOf(recipe.method);
   const ply = Math.min(recipe.blank.thicknessMm, thinnedMm);
   const outer = radius + ply * plies;
   // under saw cuts only the web bends, at the outer face
@@ -43,14 +44,18 @@ export function BendDrawing({ recipe, section, sheet = [], flaw, flawAt = 'MIDDL
   const room = boxAround(lines, outer * 0.2);
   const text = Math.max(room.width * 0.03, room.height * 0.045) * lettering;
   const words = {
-    stretched: `stretched ${printPercent(section.outerStrain)}`, squeezed: `squeezed ${printPercent(section.innerStrain)}`,
+    stretched: `stretched ${printPercent(section.outerStrain)}`,
+    squeezed: `${section.innerStrain > 0 ? 'stretched' : 'squeezed'} ${printPercent(section.innerStrain)}`,
     radius: `R ${printLength(radius, system)}`,
   };
   const labels = placeLabels({ radius, outer: outer + strapMm, formRadius: radius * FORM_DEPTH, half, tail, text,
     mark: flaw && flaw !== 'INNER_CREASE' ? markReach(outer - radius, text) * MARK_ABOVE : 0 }, words);
   const { arm } = labels;
   const written = (['stretched', 'squeezed', 'radius'] as const).map((name) => ({ name, at: labels[name] }));
+  const across = acrossRiseMm === undefined ? undefined : { riseMm: acrossRiseMm, widthMm: recipe.blank.widthMm, thicknessMm: ply };
+  const below = room.y + room.height + text;
   const box = boxAround([
+    ...(across ? [-1, 1].map((side) => ({ x: (side * across.widthMm) / 2, y: below + acrossHeight(across, text) })) : []),
     { x: room.x, y: room.y }, { x: room.x + room.width, y: room.y + room.height },
     ...written.flatMap(({ at }) => [-1, 1].map((side) => ({ x: at.x + (side * at.width) / 2, y: at.y + side * text }))),
   ], 0);
@@ -82,10 +87,11 @@ export function BendDrawing({ recipe, section, sheet = [], flaw, flawAt = 'MIDDL
         <path d={band(outer, outer + strapMm, half, tail)} fill={colours.data.strap} />
       )}
       {cuts && <Cuts sheet={sheet} kerfMm={cuts.kerfMm} inner={radius} web={bent} half={half} colour={colours.background.paper} />}
-      {plies === 1 && (
+      {plies === 1 && section.neutralAxis > 0 && (
         <path d={pathOf(bentLine(bent + section.neutralAxis * bentPly, half, tail))} fill="none"
           stroke={colours.text.primary} strokeWidth={text * 0.07} strokeDasharray={`${text * 0.5} ${text * 0.35}`} />
       )}
+      {across && <AcrossView across={across} top={below} text={text} />}
       {flaw && (
         <g transform={`rotate(${((2 * SHARE_OF_BEND[flawAt] - 1) * half * 180) / Math.PI})`}>
           <FlawMark flaw={flaw} inner={radius} outer={outer} size={text} colour={colours.data.broken} />
@@ -161,13 +167,16 @@ function FlawMark({ flaw, inner, outer, size, colour }: { flaw: Flaw; inner: num
 }
 
 function describe(recipe: RecipeFields, section: SectionView, system: 'inch' | 'metric'): string {
-  const { plies: count } = factsOf(recipe.method);
+  const { plies: count, acrossRiseMm } = factsOf(recipe.method);
   const plies = count > 1 ? `${count} plies, each ` : '';
   return (
     `The piece on its form: ${plies}${printLength(recipe.blank.thicknessMm, system)} thick, inner radius ` +
     `${printLength(recipe.innerRadiusMm, system)}, bent through ${recipe.angleDegrees} degrees. ` +
     `The outer face is stretched ${printPercent(section.outerStrain)} of the ${printPercent(section.tensionLimit)} it bears, ` +
-    `the inner face squeezed ${printPercent(section.innerStrain)} of ${printPercent(section.compressionLimit)}. ` +
-    `The neutral axis lies ${Math.round(section.neutralAxis * 100)} per cent of the way out.`
+    (section.innerStrain > 0
+      ? `the inner face ${printPercent(section.innerStrain)}, too.`
+      : `the inner face squeezed ${printPercent(section.innerStrain)} of ${printPercent(section.compressionLimit)}. ` +
+        `The neutral axis lies ${Math.round(section.neutralAxis * 100)} per cent of the way out.`) +
+    (acrossRiseMm === undefined ? '' : ` Across the grain it rises ${printLength(acrossRiseMm, system)} over ${printLength(recipe.blank.widthMm, system)}.`)
   );
 }

@@ -4,7 +4,7 @@ import type { UnitSystem } from '../app/units';
 type Rule = RuleEvidence['rule'];
 
 /** Ways of bending that share what their records say. */
-export const FAMILY: Record<FamilyEvidence['family'], string> = { HOT_WOOD: 'Hot solid wood', COLD_PLIES: 'Cold plies', KERFED_WEBS: 'Kerfed webs' };
+export const FAMILY: Record<FamilyEvidence['family'], string> = { HOT_WOOD: 'Hot solid wood', COLD_PLIES: 'Cold plies', KERFED_WEBS: 'Kerfed webs', PLATES: 'Pressed plates' };
 
 /** Each question with its two answers. */
 export const RULE: Record<Rule, { asks: string; first: string; second: string }> = {
@@ -106,7 +106,7 @@ export function constantInWords(about: ShopConstant, system: UnitSystem): { asks
 }
 
 /** Where a way to fail shows. */
-export const PLACE: Record<Belief['mode'], string> = { TENSION: 'outer face', COMPRESSION: 'inner face', GLUE_LINE: 'glue line' };
+export const PLACE: Record<Belief['mode'], string> = { TENSION: 'outer face', COMPRESSION: 'inner face', SPLIT: 'across the grain', GLUE_LINE: 'glue line' };
 
 /** An effect on the risk in plain words: how the odds of damage are changed. */
 export function effectInWords({ mean, sd }: Pick<Belief, 'mean' | 'sd'>): string {

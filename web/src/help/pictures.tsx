@@ -121,3 +121,15 @@ export function Sections() {
     </Picture>
   );
 }
+
+/** A plate seen along the grain, with a straight edge across its width. */
+export function RiseAcross() {
+  const colours = usePalette();
+  return (
+    <Picture width={240} height={72}>
+      <path d="M20 60Q120 -4 220 60L220 66Q120 4 20 66Z" fill={colours.data.calm} stroke={colours.text.primary} />
+      <path d="M20 66H220" stroke={colours.text.primary} strokeDasharray="4 4" />
+      <path d="M120 36V64M116 42L120 36L124 42M116 58L120 64L124 58" stroke={colours.data.stretch} strokeWidth={1.6} fill="none" />
+    </Picture>
+  );
+}

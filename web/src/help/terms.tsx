@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import type { TermName } from './titles';
-import { Carry, GrainSlope, NeutralAxis, Rings, Sections, Slack } from './pictures';
+import { Carry, GrainSlope, NeutralAxis, Rings, RiseAcross, Sections, Slack } from './pictures';
 
 interface Explanation {
   words: string;
@@ -44,6 +44,10 @@ export const TERMS: Record<TermName, Explanation> = {
   },
   hold: {
     words: 'How long the piece stays clamped. It cools in half an hour; the bend sets as it relaxes and dries, over a day and more. Let go too early and it opens further.',
+  },
+  riseAcross: {
+    words: 'A plate is curved both ways. Radius and angle say its curve along the grain; this says the other one: how far its middle stands off a straight edge laid across its width. Held at its edges it is stretched both ways, and across the grain it splits first.',
+    picture: <RiseAcross />,
   },
   plies: {
     words: 'The thin strips a lamination is glued of. Give their number or the thickness of one: the other follows from the finished thickness. Left empty, they are as thick as codes for laminated timber allow, a hundredth of the radius.',

@@ -11,6 +11,7 @@ export const TITLES = {
   section: 'Section',
   hold: 'On the form',
   plies: 'Plies',
+  riseAcross: 'Rise across the grain',
 } as const;
 
 export type TermName = keyof typeof TITLES;

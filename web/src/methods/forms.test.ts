@@ -72,6 +72,16 @@ it('types saw cuts and free bends as they were, without what belongs to other wa
   expect(lineOf(free, 'inch')).toBe('40 min in a bag at 208 °F, bent freely');
 });
 
+it('types a plate with both its curves and without a strap or a carry', () => {
+  const plate = { kind: 'PRESSED_PLATE' as const, soakHours: 0.25, bathMinutes: 30, bathC: 96, acrossRiseMm: 12.7, rounds: 1, between: 'NOTHING' as const, bag: 'OPEN' as const, holdHours: 200 };
+  const { choices, typed } = typedRecipe({ ...formOf({ ...STEAMED, method: plate }, 'metric'), support: 'STEEL' as const }, 'metric');
+  expect(choices.method).toEqual({ kind: 'PRESSED_PLATE', between: 'NOTHING', bag: 'OPEN' });
+  expect(typed.map(({ field }) => field)).toEqual(expect.arrayContaining(['method.acrossRiseMm', 'method.rounds', 'method.bathMinutes']));
+  expect(typed.map(({ field }) => field)).toContain('method.holdHours');
+  expect(JSON.stringify(typed)).not.toMatch(/strap|carry/);
+  expect(lineOf(plate, 'inch')).toBe('15 min soak, 30 min at 205 °F in 1 round, rising 1/2" across, the frame alone, no bag');
+});
+
 it.each(KINDS)('says what can hurt about %s', (kind) => {
   expect(METHODS[kind].caution).toMatch(/^[A-Z].{30,}\.$/);
 });

@@ -7,6 +7,7 @@ import { HotBathInputs } from './hotBath/Inputs';
 import { HotPipeInputs } from './hotPipe/Inputs';
 import { KerfBendingInputs } from './kerfBending/Inputs';
 import type { Kind } from './method';
+import { PressedPlateInputs } from './pressedPlate/Inputs';
 import { SteamBagInputs } from './steamBag/Inputs';
 import { SteamBoxInputs } from './steamBox/Inputs';
 import { SteamedPliesInputs } from './steamedPlies/Inputs';
@@ -16,5 +17,5 @@ import { SteamInPlaceInputs } from './steamInPlace/Inputs';
 export const INPUTS: Record<Kind, ComponentType<RecipeInputsProps>> = {
   STEAM_BOX: SteamBoxInputs, STEAM_BAG: SteamBagInputs, STEAM_IN_PLACE: SteamInPlaceInputs, HOT_BATH: HotBathInputs,
   HOT_PIPE: HotPipeInputs, FREE_BENDING: FreeBendingInputs, GREEN_ROD: GreenRodInputs, STEAMED_PLIES: SteamedPliesInputs,
-  COLD_LAMINATION: ColdLaminationInputs, KERF_BENDING: KerfBendingInputs,
+  COLD_LAMINATION: ColdLaminationInputs, KERF_BENDING: KerfBendingInputs, PRESSED_PLATE: PressedPlateInputs,
 };

@@ -42,6 +42,8 @@ export interface Facts {
   cuts?: { kerfMm: number; webMm: number };
   /** Thickness where it bends, if it is shaved thinner there [mm]. */
   thinnedMm?: number;
+  /** How far it rises across the grain, if it is curved both ways [mm]. */
+  acrossRiseMm?: number;
   /** Hours on the form, where somebody wrote them down. */
   holdHours?: number | undefined;
   /** How hot what heats it is to be [°C]. */
@@ -73,6 +75,8 @@ export interface MethodForm<K extends Kind = Kind> {
   ofThickness: string;
   /** Whether heat and water can be followed through it, so that it has a strip and a process as it was done. */
   followed: boolean;
+  /** Whether it is pulled round by a lever. */
+  pulled: boolean;
   /** Whether rods and half-rounds are bent so, or planks alone. */
   rounds: boolean;
   /** In what it is heated, if it is. */

@@ -41,7 +41,8 @@ export function Grounds({ recipe, forecast: answer }: Answer) {
         {oddsInWords(unbrokenByTables.probability)}. {guessesInWords(evidence.guesses)}
         {method.followed &&
           ` When it is bent the outer face is ${softnessInWords(section.outerSoftness)}, the inner half ` +
-            `${softnessInWords(section.innerSoftness)}. Pull at a lever of ${printLength(section.leverMm, system)}: about ${printPull(section.pullN, system)}.`}
+            `${softnessInWords(section.innerSoftness)}.`}
+        {method.pulled && ` Pull at a lever of ${printLength(section.leverMm, system)}: about ${printPull(section.pullN, system)}.`}
       </Typography>
       {section.strapPullN > 0 && <Typography variant="body2">{strapInWords(section, system)}</Typography>}
       <Nearest records={evidence.nearest} />

@@ -13,6 +13,7 @@ const DOUBT: Record<Doubt['kind'], (given: string, usual: string) => string> = {
     `${given} in the chamber? Your rig as you described it gets to about ${usual}: air comes in with the steam, and wet stock dries in it as no forecast here supposes. Look under Rig.`,
   GLUE_SETS_FIRST: (given, usual) => `Spreading and clamping all this takes about ${given} min with two hands, and the glue stays open ${usual} min in this shop. More hands, two stacks, a cooler shop or a slower glue.`,
   THICK_FOR_A_PIPE: (given, usual) => `${given} on a pipe by hand? Beyond about ${usual} the cool back that should hold the outer face is lost before the middle is soft.`,
+  THICK_FOR_A_PLATE: (given, usual) => `A plate ${given} thick? They are seldom thicker than ${usual}: it will not follow the former both ways.`,
   SCORCHING_PIPE: (given, usual) => `${given}? From about ${usual} on water skates over the pipe, and dry wood scorches on it. Keep the face wet, or let it cool.`,
   TIGHTER_THAN_A_FORM: (given, usual) => `An inner radius of ${given} for this thickness? Hardly a form can be tighter than ${usual} here.`,
 };
@@ -21,7 +22,7 @@ const DOUBT: Record<Doubt['kind'], (given: string, usual: string) => string> = {
 const HOT: Doubt['kind'][] = ['HOTTER_THAN_BOILING', 'HOTTER_THAN_RIG', 'SCORCHING_PIPE'];
 
 /** What is doubted about a length. */
-const LONG: Doubt['kind'][] = ['TIGHTER_THAN_A_FORM', 'THICK_FOR_A_PIPE'];
+const LONG: Doubt['kind'][] = ['TIGHTER_THAN_A_FORM', 'THICK_FOR_A_PIPE', 'THICK_FOR_A_PLATE'];
 
 /** What is asked about a recipe that can hardly be meant. */
 export function doubtInWords({ kind, given, usual }: Doubt, system: UnitSystem): string {
@@ -81,6 +82,7 @@ const LIKENESS: Record<NearView['alike'][number], string> = {
   SPECIES: 'same wood',
   STRETCH: 'stretched as much',
   SQUEEZE: 'squeezed as much',
+  ACROSS: 'stretched as much across the grain',
   THICKNESS: 'as thick',
   MOISTURE: 'as wet',
   SUPPORT: 'same support',

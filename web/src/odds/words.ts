@@ -44,6 +44,7 @@ const FEW = 15;
 const FACE: Record<ModeForecast['mode'], string> = {
   TENSION: 'stretch of the outer face',
   COMPRESSION: 'squeeze of the inner face',
+  SPLIT: 'stretch across the grain',
   GLUE_LINE: 'glue line',
 };
 
@@ -97,6 +98,8 @@ const CURE: Partial<Record<Cause, string>> = {
   FREE_BENDING: 'In your records bending freely does worse than its tightest place says.',
   STEAMED_PLIES: 'In your records steamed plies do worse than each would alone.',
   GREEN_ROD: 'In your records rods do worse than their thinned section says.',
+  WASHED_OUT: 'The water washes the plate out and leaves it brittle: seal it in a bag.',
+  FEWER_ROUNDS: 'In your records plates pushed home in few rounds do worse.',
   PLYWOOD: 'In your records plywood snaps where solid wood would hold.',
   LONG_STEAM: 'In your records long steaming does harm.',
   GLUE_EPOXY: 'In your records epoxy opens more often.',

@@ -35,12 +35,13 @@ it('prints what no rule shows in finer units, and shares in words', () => {
   expect(valueInWords(line('TEMPERATURE', 96), 'metric')).toBe('96 °C');
   expect(valueInWords(line('SHARE', 0.2), 'inch')).toBe('less than 1 in 100');
   expect(valueInWords(line('SHARE', 34.6), 'inch')).toBe('35 in 100');
+  expect(valueInWords({ ...line('SHARE', 1.19), measure: 'STRETCH_ALONG' }, 'inch')).toBe('1.2 %');
 });
 
 /** Every setting there is, so that each way finds its own. */
 const EVERYTHING = {
   ...STEAMED.method, glue: 'PVA', plies: 4, kerfMm: 3, webMm: 2, pitchMm: 9, thinnedMm: 9, thinnedOverMm: 300, pipeMinutes: 3, pipeC: 130, contactPercent: 15,
-  bathMinutes: 20, bathC: 98, bagC: 98, steamOnMinutes: 0,
+  bathMinutes: 20, bathC: 98, bagC: 98, steamOnMinutes: 0, acrossRiseMm: 6, rounds: 3,
 };
 
 it.each(KINDS)('shows what can hurt about %s', (kind) => {

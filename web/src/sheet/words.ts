@@ -33,6 +33,15 @@ export const MEASURE: Record<MeasuredOut['measure'], string> = {
   CENTRE_BLOCK: 'Centre block between the legs',
   PINS: 'Pins along the outer face',
   TIGHTEST_RADIUS: 'Radius at the tightest place',
+  SPAN_ALONG: 'Former along the grain, end to end',
+  RISE_ALONG: 'It rises over that',
+  RISE_ACROSS: 'It rises over the width',
+  RADIUS_ACROSS: 'Radius of the former across',
+  STRETCH_ALONG: 'Stretched along the grain',
+  STRETCH_ACROSS: 'Stretched across the grain',
+  ROUNDS: 'Rounds in the water',
+  FIRST_HEAT: 'First time in the water',
+  LATER_HEATS: 'Each later time',
 };
 
 /** Shorter than this no rule shows it [mm]. */
@@ -54,7 +63,8 @@ export function rowsOf(sheet: MeasuredOut[], system: UnitSystem): { label: strin
 }
 
 /** A value as it is read off a rule, a protractor or a thermometer. */
-export function valueInWords({ measurement, value }: MeasuredOut, system: UnitSystem): string {
+export function valueInWords({ measure, measurement, value }: MeasuredOut, system: UnitSystem): string {
+  if (measure === 'STRETCH_ALONG' || measure === 'STRETCH_ACROSS') return `${value.toFixed(1)} %`;
   switch (measurement) {
     case 'LENGTH':
       return value < FINE_MM ? printFine(value, system) : printLength(value, system);

@@ -53,6 +53,9 @@ function TrialPage({ trial }: { trial: Trial }) {
         <Box sx={{ my: 1.5 }}>
           <OutcomeTag outcome={trial.outcome} />
         </Box>
+        {/* what may be tapped stands above all that comes later, so that it never moves away under a finger */}
+        <Actions trial={trial} />
+        <RecordsJob trial={trial} />
         <NotCounted id={trial.id} system={system} />
         <Facts trial={trial} system={system} />
         <ChamberRecord readings={trial.done.chamber} wantedC={factsOf(trial.recipe.method).heatC} heat={methodOf(trial.recipe).heat ?? ''} />
@@ -66,8 +69,6 @@ function TrialPage({ trial }: { trial: Trial }) {
           </Box>
         )}
         {trial.outcome.flaw && <Diagnosis id={trial.id} version={trial.version} seen={trial.outcome.flaw} />}
-        <Actions trial={trial} />
-        <RecordsJob trial={trial} />
       </Box>
     </Box>
   );
@@ -108,7 +109,7 @@ function Actions({ trial }: { trial: Trial }) {
   const planIt = usePlanIt();
   const recipe = formOf(trial.recipe, system);
   return (
-    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 2 }}>
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 2 }}>
       <Button variant="contained" onClick={() => { planIt(trial.recipe); }}>
         Try changes
       </Button>

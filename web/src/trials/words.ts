@@ -54,6 +54,7 @@ export const CAUSE: Record<Cause, { was: string; next: string }> = {
   BRASH: { was: 'A flaw nobody could see: brash or shaken wood', next: 'Try another board; keep this one for short pieces.' },
   NICKED_EDGE: { was: 'A nick of the saw, or a sharp edge', next: 'Ease the edges before you steam.' },
   TWISTED: { was: 'It twisted, and one edge was stretched more', next: 'Keep it flat to the table, heat it evenly.' },
+  CLAMPED_AS_IT_DRIED: { was: 'It shrank in clamps that held it fast', next: 'Leave it loose enough to shrink in the drying frame.' },
   UNEVEN_ENDS: { was: 'The ends were held unevenly', next: 'Even stops, square ends.' },
   HARD_STOPS: { was: 'The stops drove the inner face together', next: 'Ease the stop a little, and widen the face of the form.' },
   LITTLE_GLUE: { was: 'Too little glue, or it was pressed out', next: 'Spread both faces, press by what the glue asks.' },

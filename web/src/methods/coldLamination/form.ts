@@ -19,6 +19,7 @@ export const coldLamination: MethodForm<'COLD_LAMINATION'> = {
   thickness: 'Finished thickness',
   ofThickness: ' plies',
   followed: false,
+  pulled: false,
   rounds: false,
   stages: () => [],
   neverSeen: [...OF_CUTS, ...OF_A_PIPE],

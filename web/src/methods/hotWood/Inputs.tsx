@@ -11,6 +11,8 @@ interface HotWoodInputsProps extends RecipeInputsProps {
   /** The time in what heats it, beside the hours of the soak. */
   heat: { field: Measured; label: string };
   soakLabel?: string;
+  /** The hours until it is let go. */
+  held?: { field: Measured; label: string };
   /** Whether it cannot be bent under a strap. */
   strapless?: boolean;
   /** What is chosen about it first, if anything. */
@@ -19,8 +21,10 @@ interface HotWoodInputsProps extends RecipeInputsProps {
   children: ReactNode;
 }
 
+const ON_THE_FORM = { field: 'holdHours' as const, label: 'On the form, hours' };
+
 /** Settings of a way of bending hot wood, in the order of work; each way says what is its own. */
-export function HotWoodInputs({ heat, soakLabel = 'Soak, hours', strapless = false, chosen, children, ...props }: HotWoodInputsProps) {
+export function HotWoodInputs({ heat, soakLabel = 'Soak, hours', held = ON_THE_FORM, strapless = false, chosen, children, ...props }: HotWoodInputsProps) {
   const { form, onChange } = props;
   return (
     <>
@@ -35,7 +39,7 @@ export function HotWoodInputs({ heat, soakLabel = 'Soak, hours', strapless = fal
           onChange={(soakAdditive) => { onChange({ soakAdditive }); }} />
       )}
       <Row>{children}</Row>
-      <Measure {...props} field="holdHours" label="On the form, hours" help="hold" hint="Empty if nobody wrote it down" />
+      <Measure {...props} field={held.field} label={held.label} help="hold" hint="Empty if nobody wrote it down" />
       <Caution>
         {methodOf(form).caution}
         {!strapless && form.support !== 'NONE' && ` ${STRAP_CAUTION}`}

@@ -9,8 +9,9 @@ type Hot = Extract<MethodFields, { soakHours: number }>;
 const HANDLING: Places = {
   thickness: { measurement: 'LENGTH', at: 'blank.thicknessMm' },
   soakHours: { measurement: 'HOURS', at: 'method.soakHours' },
-  holdHours: { measurement: 'HOURS', at: 'method.holdHours', optional: true },
 };
+
+const HOLD: Place = { measurement: 'HOURS', at: 'method.holdHours', optional: true };
 
 const OF_THE_STRAP: Places = {
   strapThickness: { measurement: 'LENGTH', at: 'method.strap.thicknessMm' },
@@ -25,9 +26,9 @@ export const STEAM_MINUTES: Place = { measurement: 'MINUTES', at: 'method.steamM
 /** Temperature in a bag. */
 export const BAG: Place = { measurement: 'TEMPERATURE', at: 'method.bagC' };
 
-/** Where soak, strap and hold are measured, and the carry of a piece that is carried. */
-export function handlingPlaces(form: RecipeForm, carried: boolean): Places {
-  return { ...HANDLING, ...(carried ? { carrySeconds: CARRY } : {}), ...(form.support === 'NONE' ? {} : OF_THE_STRAP) };
+/** Where soak, strap and hold are measured, and the carry of a piece that is carried; hours in a drying frame are typed for themselves. */
+export function handlingPlaces(form: RecipeForm, carried: boolean, held: Measured = 'holdHours'): Places {
+  return { ...HANDLING, [held]: HOLD, ...(carried ? { carrySeconds: CARRY } : {}), ...(form.support === 'NONE' ? {} : OF_THE_STRAP) };
 }
 
 export function handlingChoices({ soakAdditive, support, ends }: RecipeForm): Record<string, unknown> {
@@ -56,13 +57,13 @@ export function handlingTyped(settings: Hot, { length }: Exact): Partial<RecipeF
 }
 
 /** Soak, heat, carry and form, as the strip shows them. */
-export function stagesAround(heat: StageKind, typedIn: Measured, carried: boolean, onTheForm: StageField[] = []): StageField[] {
+export function stagesAround(heat: StageKind, typedIn: Measured, carried: boolean, onTheForm: StageField[] = [], held: Measured = 'holdHours'): StageField[] {
   return [
     { kind: 'SOAK', field: 'soakHours', unitSeconds: 3600 },
     { kind: heat, field: typedIn, unitSeconds: 60 },
     ...(carried ? [{ kind: 'CARRY' as const, field: 'carrySeconds' as const, unitSeconds: 1 }] : []),
     ...onTheForm,
-    { kind: 'FORM', field: 'holdHours', unitSeconds: 3600 },
+    { kind: 'FORM', field: held, unitSeconds: 3600 },
   ];
 }
 
@@ -96,6 +97,7 @@ export const HOT_WOOD = {
   thickness: 'Thickness',
   ofThickness: '',
   followed: true,
+  pulled: true,
   rounds: true,
   neverSeen: [...OF_GLUE, ...OF_CUTS, ...OF_A_PIPE],
   extent: { thinnestMm: 2, thickestMm: 40, tightestMm: 30, widestMm: 1200 },

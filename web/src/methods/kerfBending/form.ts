@@ -24,6 +24,7 @@ export const kerfBending: MethodForm<'KERF_BENDING'> = {
   thickness: 'Thickness',
   ofThickness: '',
   followed: false,
+  pulled: false,
   rounds: false,
   stages: () => [],
   neverSeen: [...OF_GLUE, ...OF_A_PIPE],

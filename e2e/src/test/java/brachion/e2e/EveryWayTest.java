@@ -69,6 +69,33 @@ class EveryWayTest extends BrowserTest {
     }
 
     @Test
+    void a_plate_is_curved_both_ways_flattened_by_advice_and_its_sheet_says_the_former() {
+        show("/plan");
+        button("Pressed plate").click();
+        type("Plate thickness", "4 mm");
+        type("Width", "200 mm");
+        type("Inner radius", "600 mm");
+        type("Bend angle °", "30");
+        double flat = oddsAfter(() -> type("Rise across the grain", "10 mm"));
+        double high = oddsAfter(() -> type("Rise across the grain", "34 mm"));
+        assertThat(high).isLessThan(flat);
+        assertThat(page.getByText(Pattern.compile("^The stretch across the grain limits it"))).isVisible();
+        assertThat(page.getByText(Pattern.compile("^Flatten it across the grain to a rise of")).first()).isVisible();
+        assertThat(page.getByText(Pattern.compile("leave it loose enough to shrink"))).isVisible();
+        type("Rise across the grain", "120 mm");
+        assertThat(problem("A plate can rise no more than half its width, 100.0 mm.")).isVisible();
+        type("Rise across the grain", "10 mm");
+        settle();
+        page.getByLabel("Millimetres and degrees Celsius").click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Sheet")).click();
+        Locator sheet = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Sheet for the bench"));
+        // 600·(1 − cos 15°) = 20.4 mm, 200²/80 + 5 = 505 mm, (2·atan 0.1)/sin(2·atan 0.1) − 1 = 0.66 %
+        assertThat(sheet.getByRole(AriaRole.ROW, new Locator.GetByRoleOptions().setName(Pattern.compile("^It rises over that")))).containsText("20.4 mm");
+        assertThat(sheet.getByRole(AriaRole.ROW, new Locator.GetByRoleOptions().setName(Pattern.compile("^Radius of the former across")))).containsText("505 mm");
+        assertThat(sheet.getByRole(AriaRole.ROW, new Locator.GetByRoleOptions().setName(Pattern.compile("^Stretched across the grain")))).containsText("0.7 %");
+    }
+
+    @Test
     void a_rod_is_asked_more_than_a_plank_and_shaving_the_bend_helps_it() {
         show("/plan");
         settle();

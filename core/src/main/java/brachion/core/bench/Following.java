@@ -54,7 +54,7 @@ public final class Following {
 
     /** How long a heated piece is to stay on its form [s]. */
     static double holdSeconds(Recipe plan) {
-        return plan.method() instanceof HotWood way ? way.holdHours().orElse(HotWood.USUAL_HOLD_H) * HOUR_S : 0;
+        return plan.method() instanceof HotWood way ? way.holdHours().orElse(way.usualHoldHours()) * HOUR_S : 0;
     }
 
     /** How the piece stands at a moment after everything that was said of it. */

@@ -72,6 +72,11 @@ public final class SectionCondition {
         return mean(0, layers() / 2);
     }
 
+    /** Mean softness, 0 to 1. */
+    public double meanSoftness() {
+        return mean(0, layers());
+    }
+
     /** Mean moisture content [%]. */
     public double meanMoisturePercent() {
         return Arrays.stream(moisturePercent).average().orElseThrow();

@@ -19,7 +19,7 @@ public enum Cause {
     COOLED(Term.CARRY, Change.Kind.QUICKER_CARRY, Change.Kind.BAG_ON),
     /** The curve was at the limit of this section. */
     AT_THE_LIMIT(Term.CURVE, Change.Kind.THINNER, Change.Kind.SHAVED_THINNER, Change.Kind.DEEPER_CUTS, Change.Kind.CLOSER_CUTS,
-            Change.Kind.THINNER_PLIES, Change.Kind.WIDER_RADIUS, Change.Kind.STEEL_STRAP),
+            Change.Kind.THINNER_PLIES, Change.Kind.METAL_SHEETS, Change.Kind.FLATTER_ACROSS, Change.Kind.WIDER_RADIUS, Change.Kind.STEEL_STRAP),
     /** The stops of the strap left slack. */
     SLACK(Term.STRAP_SLACK, Change.Kind.TIGHTEN_STOPS),
     /** A knot, or grain that goes its own way round one. */
@@ -32,6 +32,8 @@ public enum Cause {
     NICKED_EDGE(null),
     /** It twisted as it was bent, or was not held flat. */
     TWISTED(null),
+    /** A plate shrank across its grain in clamps that let nothing move. */
+    CLAMPED_AS_IT_DRIED(null),
     /** The ends were held unevenly. */
     UNEVEN_ENDS(null),
     /** Stops set so hard that they drove the inner face together. */

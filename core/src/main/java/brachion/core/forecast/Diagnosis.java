@@ -2,7 +2,6 @@ package brachion.core.forecast;
 
 import brachion.core.forecast.Levers.Lever;
 import brachion.core.method.Change;
-import brachion.core.method.FailureMode;
 import brachion.core.method.Marks;
 import brachion.core.method.Recipe;
 import brachion.core.method.Term;
@@ -58,11 +57,10 @@ public record Diagnosis(Odds now, List<Likely> likely) {
         Forecaster forecaster = new Forecaster(risk);
         Possible piece = Possible.typical(recipe);
         Map<Term, Double> sizes = new EnumMap<>(Term.class);
-        List<FailureMode> modes = risk.modes(recipe.method().family());
-        seen.mode().filter(modes::contains).ifPresent(mode ->
+        seen.mode(recipe.method().family()).ifPresent(mode ->
                 Reasons.of(risk, mode, piece).forEach(reason -> sizes.merge(reason.cause(), reason.size(), Double::sum)));
         Map<Cause, Double> weights = new EnumMap<>(Cause.class);
-        for (Finding finding : Finding.of(seen)) {
+        for (Finding finding : Finding.of(seen, recipe.method().family())) {
             weights.put(finding.cause(), finding.weight() * told(risk, recipe, finding.cause(), sizes));
         }
         double all = weights.values().stream().mapToDouble(weight -> weight).sum();

@@ -1,8 +1,10 @@
 package brachion.core.forecast;
 
+import brachion.core.method.Family;
 import brachion.core.trial.Flaw;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
 
 /**
  * What a flaw says by itself: how often each cause is behind it, among pieces of which nothing else is known. The pairs are common
@@ -34,6 +36,10 @@ enum Finding {
     SPLIT_BRASH(Flaw.GRAIN_SPLIT, Cause.BRASH, 3),
     SPLIT_ENDS(Flaw.GRAIN_SPLIT, Cause.UNEVEN_ENDS, 2),
     SPLIT_RUN_OUT(Flaw.GRAIN_SPLIT, Cause.RUN_OUT, 1),
+    SPLIT_LIMIT(Flaw.GRAIN_SPLIT, Cause.AT_THE_LIMIT, 3, Family.PLATES),
+    SPLIT_FRAME(Flaw.GRAIN_SPLIT, Cause.CLAMPED_AS_IT_DRIED, 2, Family.PLATES),
+    SPLIT_DRY(Flaw.GRAIN_SPLIT, Cause.DRY, 1, Family.PLATES),
+    SPLIT_COLD(Flaw.GRAIN_SPLIT, Cause.COLD, 1, Family.PLATES),
     GAP_LIMIT(Flaw.GLUE_LINE_GAP, Cause.AT_THE_LIMIT, 2),
     GAP_CLAMPS(Flaw.GLUE_LINE_GAP, Cause.CLAMPED_UNEVENLY, 3),
     GAP_OLD(Flaw.GLUE_LINE_GAP, Cause.GLUE_TOO_OLD, 2),
@@ -51,16 +57,23 @@ enum Finding {
     private final Flaw seen;
     private final Cause cause;
     private final double weight;
+    private final Set<Family> families;
 
     Finding(Flaw seen, Cause cause, double weight) {
+        this(seen, cause, weight, Family.values());
+    }
+
+    /** What only ways of one family show. */
+    Finding(Flaw seen, Cause cause, double weight, Family... families) {
         this.seen = seen;
         this.cause = cause;
         this.weight = weight;
+        this.families = Set.of(families);
     }
 
-    /** What may be behind a flaw. */
-    static List<Finding> of(Flaw flaw) {
-        return Arrays.stream(values()).filter(finding -> finding.seen == flaw).toList();
+    /** What may be behind a flaw of a piece that was bent by a way of a family. */
+    static List<Finding> of(Flaw flaw, Family family) {
+        return Arrays.stream(values()).filter(finding -> finding.seen == flaw && finding.families.contains(family)).toList();
     }
 
     Cause cause() {

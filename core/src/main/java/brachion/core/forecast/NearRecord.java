@@ -19,6 +19,8 @@ public record NearRecord(Trial trial, List<Likeness> alike) {
         STRETCH,
         /** Asked as much of the inner face, within 15 %. */
         SQUEEZE,
+        /** Asked as much across the grain, within 15 %. */
+        ACROSS,
         /** As thick, within 10 %. */
         THICKNESS,
         /** As wet, within 3 points. */

@@ -36,11 +36,11 @@ final class Neighbours {
     Neighbours(Precedents precedents, Possible piece, boolean measured) {
         this.piece = piece;
         this.measured = measured;
-        double[] stretch = precedents.apart(FailureMode.TENSION, piece);
-        double[] squeeze = precedents.apart(FailureMode.COMPRESSION, piece);
+        double[] stretch = precedents.stretchApart(piece);
+        double[] other = precedents.otherApart(piece);
         PriorityQueue<Neighbour> nearest = new PriorityQueue<>(NEAREST_FIRST.reversed());
         for (int i = 0; i < stretch.length; i++) {
-            nearest.add(neighbour(precedents.records().get(i), stretch[i], squeeze[i]));
+            nearest.add(neighbour(precedents.records().get(i), stretch[i], other[i]));
             if (nearest.size() > SHOWN) {
                 nearest.remove();
             }
@@ -52,22 +52,22 @@ final class Neighbours {
      * A record beside the piece.
      *
      * @param stretch  how far apart their ln D of the outer face is
-     * @param squeeze  the same of the inner face
+     * @param other    the same of the other way the wood gives
      * @param distance how far apart they are in all
      */
-    private record Neighbour(Held held, double stretch, double squeeze, double distance) {
+    private record Neighbour(Held held, double stretch, double other, double distance) {
     }
 
     List<NearRecord> nearest() {
         return nearest.stream().map(each -> new NearRecord(each.held().trial(), alike(each))).toList();
     }
 
-    private Neighbour neighbour(Held held, double stretch, double squeeze) {
+    private Neighbour neighbour(Held held, double stretch, double other) {
         Recipe there = held.piece();
-        double distance = Math.pow(stretch / STRAIN_SCALE, 2) + Math.pow(squeeze / STRAIN_SCALE, 2) / 4
+        double distance = Math.pow(stretch / STRAIN_SCALE, 2) + Math.pow(other / STRAIN_SCALE, 2) / 4
                 + (piece.recipe().blank().species().equals(there.blank().species()) ? 0 : 1)
                 + (support(piece.recipe()).equals(support(there)) ? 0 : 1);
-        return new Neighbour(held, stretch, squeeze, distance);
+        return new Neighbour(held, stretch, other, distance);
     }
 
     private List<Likeness> alike(Neighbour other) {
@@ -76,7 +76,8 @@ final class Neighbours {
         Recipe there = other.held().piece();
         note(alike, Likeness.SPECIES, here.blank().species().equals(there.blank().species()));
         note(alike, Likeness.STRETCH, other.stretch() < AS_MUCH);
-        note(alike, Likeness.SQUEEZE, other.squeeze() < AS_MUCH);
+        Likeness inTheOther = here.method().family().besideStretch() == FailureMode.SPLIT ? Likeness.ACROSS : Likeness.SQUEEZE;
+        note(alike, inTheOther, other.other() < AS_MUCH);
         note(alike, Likeness.THICKNESS,
                 Math.abs(Math.log(here.blank().thicknessMm() / there.blank().thicknessMm())) < AS_THICK);
         note(alike, Likeness.MOISTURE, measured && other.held().trial().recipe().blank().moisturePercent().isPresent()

@@ -1,6 +1,6 @@
 package brachion.core.forecast;
 
-import brachion.core.method.FailureMode;
+import brachion.core.method.Family;
 import brachion.core.risk.Margin;
 import brachion.core.risk.Outlook;
 import brachion.core.risk.Possible;
@@ -23,7 +23,8 @@ import org.hipparchus.special.Erf;
  */
 final class OddsSpread {
 
-    private static final int MODES = FailureMode.values().length;
+    /** As many as the wood of any family fails in. */
+    private static final int MODES = Arrays.stream(Family.values()).mapToInt(family -> family.forecast().size()).max().orElseThrow();
     private static final int MOST_POINTS = 2048;
     private static final int FEWEST_POINTS = 64;
     private static final int FEWEST_OF_AN_OUTLOOK = 12;

@@ -20,10 +20,12 @@ final class Precedents {
 
     private final RiskModel risk;
     private final List<Held> held;
+    private final FailureMode besideStretch;
     private final Map<FailureMode, double[]> asked = new EnumMap<>(FailureMode.class);
 
     Precedents(RiskModel risk, Family family) {
         this.risk = risk;
+        this.besideStretch = family.besideStretch();
         this.held = risk.records(family);
         risk.modes(family).forEach(mode -> asked.put(mode, risk.asked(family, mode)));
     }
@@ -38,14 +40,23 @@ final class Precedents {
         return (int) held.stream().filter(record -> record.piece().method().kind() == way).count();
     }
 
-    /** How far each record is from a piece in a mode: |ln D − ln D of the piece|. */
-    double[] apart(FailureMode mode, Possible piece) {
+    /** How far each record is from a piece in the stretch of its outer face: |ln D − ln D of the piece|. */
+    double[] stretchApart(Possible piece) {
+        return apart(FailureMode.TENSION, piece);
+    }
+
+    /** The same in the other way its wood gives. */
+    double[] otherApart(Possible piece) {
+        return apart(besideStretch, piece);
+    }
+
+    private double[] apart(FailureMode mode, Possible piece) {
         double here = risk.logRatio(mode, piece);
         return Arrays.stream(asked.get(mode)).map(there -> Math.abs(there - here)).toArray();
     }
 
     /**
-     * Records that asked of both faces what a piece asks, within a factor of 1.35.
+     * Records that asked of the wood what a piece asks, within a factor of 1.35.
      *
      * @param all        how many there are
      * @param ofThisWood how many of them are of the same wood
@@ -64,14 +75,14 @@ final class Precedents {
     }
 
     Near near(Possible piece) {
-        double[] stretch = apart(FailureMode.TENSION, piece);
-        double[] squeeze = apart(FailureMode.COMPRESSION, piece);
+        double[] stretch = stretchApart(piece);
+        double[] other = otherApart(piece);
         Species species = piece.recipe().blank().species();
         int all = 0;
         int ofThisWood = 0;
         int ofOtherShops = 0;
         for (int i = 0; i < held.size(); i++) {
-            if (stretch[i] < NEAR && squeeze[i] < NEAR) {
+            if (stretch[i] < NEAR && other[i] < NEAR) {
                 all++;
                 ofThisWood += held.get(i).piece().blank().species().equals(species) ? 1 : 0;
                 ofOtherShops += ofAnotherShop(held.get(i)) ? 1 : 0;

@@ -25,9 +25,9 @@ public record ShopConstant(Unsure constant, double usual, double likely, double 
     /** All constants of a method; the modes of failure speak of them independently. */
     public static List<ShopConstant> of(RiskModel risk, Family family) {
         Map<Unsure, Margin> tension = risk.unsure(family, FailureMode.TENSION);
-        Map<Unsure, Margin> compression = risk.unsure(family, FailureMode.COMPRESSION);
+        Map<Unsure, Margin> other = risk.unsure(family, family.besideStretch());
         List<ShopConstant> constants = new ArrayList<>();
-        tension.forEach((constant, steps) -> constants.add(of(constant, together(steps, compression.get(constant)))));
+        tension.forEach((constant, steps) -> constants.add(of(constant, together(steps, other.get(constant)))));
         return constants;
     }
 

@@ -72,6 +72,9 @@ public record SideBySide(List<Compared> ways, List<MethodKind> impossible) {
 
     /** The settings that are good enough with the least attention, or else the surest. */
     private static Optional<Recipe> best(RiskModel risk, MethodKind kind, Recipe planned, double wanted) {
+        if (planned.method().curvedBothWays()) {
+            return Optional.empty();
+        }
         Blank stock = planned.blank();
         WantedPiece piece = new WantedPiece(planned.bend(), planned.method().finishedMm(stock.thicknessMm()), stock.widthMm(), planned.shop());
         boolean dry = stock.moisturePercent().orElse(stock.seasoning().meanMoisturePercent()) < NEEDS_NO_SOAK_PERCENT;

@@ -59,6 +59,10 @@ public record Change(Kind kind, double amount, int effort, UnaryOperator<Recipe>
         DEEPER_CUTS,
         /** Cuts closer together; so many mm from one to the next. */
         CLOSER_CUTS,
+        /** Bolted between sheets of metal; so many mm thick. */
+        METAL_SHEETS,
+        /** Flatter across the grain; rising so many mm. */
+        FLATTER_ACROSS,
         /** From chamber to clamps more quickly; in so many seconds. */
         QUICKER_CARRY,
         /** Bent with the bag on, so that nothing cools. */

@@ -63,6 +63,19 @@ public record Demand(BendSection section, SectionState state, StrainLimits limit
         return section.strapLoad(state);
     }
 
+    /** The same bend where something nobody pulls at holds the faces: their strains, and what stays in the wood. */
+    Demand held(SectionState by) {
+        return new Demand(section, new SectionState(by.neutralAxis(), by.outerStrain(), by.innerStrain(), by.woodMomentNm(), by.woodMomentNm(), 0), limits, grainRun);
+    }
+
+    /** The same bend of a piece that is stretched as a whole, besides, by a share of its length; its neutral axis may lie inside the form then. */
+    Demand stretchedBy(double share) {
+        double outer = state.outerStrain() + share;
+        double inner = state.innerStrain() + share;
+        SectionState stretched = new SectionState(-inner / (outer - inner), outer, inner, state.momentNm(), state.woodMomentNm(), state.strapStressMpa());
+        return new Demand(section, stretched, limits, grainRun);
+    }
+
     /** The same bend in straight-grained wood. */
     public Demand straightGrained() {
         return withGrainRun(Double.POSITIVE_INFINITY);

@@ -46,6 +46,8 @@ public record Doubt(Kind kind, double given, double usual) {
         THICK_FOR_A_PIPE,
         /** Water skates on a pipe so hot, and dry wood scorches on it. */
         SCORCHING_PIPE,
+        /** Thicker than plates are that are pressed. */
+        THICK_FOR_A_PLATE,
         /** The inner radius is smaller than a form of this thickness can be. */
         TIGHTER_THAN_A_FORM
     }

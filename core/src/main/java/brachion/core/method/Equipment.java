@@ -27,5 +27,11 @@ public enum Equipment {
     /** A saw with a fence and a pin for even cuts. */
     KERF_SAW,
     /** A strip to glue across the cuts. */
-    BACKER
+    BACKER,
+    /** A former, and a frame that holds a plate at its edges over it. */
+    PLATE_FRAME,
+    /** Two sheets of thin metal to bolt a plate between. */
+    METAL_SHEETS,
+    /** A frame a plate dries in without being clamped hard. */
+    DRYING_FRAME
 }

@@ -6,6 +6,8 @@ public enum FailureMode {
     TENSION(true),
     /** The inner face is squeezed too far. */
     COMPRESSION(true),
+    /** A plate is stretched too far across its grain. */
+    SPLIT(true),
     /** The plies of a lamination open or come apart. */
     GLUE_LINE(false);
 

@@ -9,20 +9,34 @@ import java.util.function.Supplier;
  */
 public enum Family {
     /** Solid wood softened by heat and water. */
-    HOT_WOOD(HotWood::failureModes),
+    HOT_WOOD(HotWood::failureModes, FailureMode.TENSION, FailureMode.COMPRESSION),
     /** Thin dry plies bent cold and glued. */
-    COLD_PLIES(ColdLamination::failureModes),
+    COLD_PLIES(ColdLamination::failureModes, FailureMode.TENSION, FailureMode.COMPRESSION, FailureMode.GLUE_LINE),
     /** Thin webs left standing under saw cuts, bent cold. */
-    KERFED_WEBS(KerfBending::failureModes);
+    KERFED_WEBS(KerfBending::failureModes, FailureMode.TENSION, FailureMode.COMPRESSION),
+    /** Thin hot plates curved both ways. */
+    PLATES(PressedPlate::failureModes, FailureMode.TENSION, FailureMode.SPLIT);
 
     private final Supplier<List<ModeRisk>> modes;
+    private final List<FailureMode> forecast;
 
-    Family(Supplier<List<ModeRisk>> modes) {
+    Family(Supplier<List<ModeRisk>> modes, FailureMode... forecast) {
         this.modes = modes;
+        this.forecast = List.of(forecast);
     }
 
     /** The ways it fails, each by itself, before any record. */
     public List<ModeRisk> modes() {
         return modes.get();
+    }
+
+    /** What they are called: a stretched face first, then the other way its wood gives. */
+    public List<FailureMode> forecast() {
+        return forecast;
+    }
+
+    /** The way its wood gives that is no stretched face. */
+    public FailureMode besideStretch() {
+        return forecast.get(1);
     }
 }

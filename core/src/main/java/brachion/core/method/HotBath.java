@@ -16,9 +16,9 @@ import java.util.OptionalDouble;
  */
 public record HotBath(Handling handling, Heating heating) implements HotWood {
 
-    private static final Setting.Measured MINUTES = new Setting.Measured("bathMinutes", "hot bath", Measurement.MINUTES,
+    static final Setting.Measured MINUTES = new Setting.Measured("bathMinutes", "hot bath", Measurement.MINUTES,
             PhysicalBound.BATH_MINUTES, Need.always("Time in the bath is needed."));
-    private static final Setting.Measured BATH = new Setting.Measured("bathC", "bath", Measurement.TEMPERATURE,
+    static final Setting.Measured BATH = new Setting.Measured("bathC", "bath", Measurement.TEMPERATURE,
             PhysicalBound.HOT_BATH_C, Need.always("Bath temperature is needed.")).usually(FULL_HEAT_C, "98 °C");
     /** What is set about it. */
     static final List<Setting<?>> SETTINGS = Handling.settings(MINUTES, BATH, Handling.CARRY);

@@ -118,6 +118,11 @@ public interface HotWood extends Method {
         return handling().holdHours();
     }
 
+    /** Hours on the form when nobody wrote them down. */
+    default double usualHoldHours() {
+        return USUAL_HOLD_H;
+    }
+
     @Override
     default Optional<Strap> strap() {
         return handling().strap();
@@ -135,7 +140,7 @@ public interface HotWood extends Method {
 
     @Override
     default double hoursToRelease() {
-        return soakHours() + (heating().minutes() + hotOnFormMinutes()) / 60 + USUAL_HOLD_H;
+        return soakHours() + (heating().minutes() + hotOnFormMinutes()) / 60 + usualHoldHours();
     }
 
     @Override
@@ -238,7 +243,7 @@ public interface HotWood extends Method {
 
     @Override
     default Springback springback(Blank blank, Bend bend, Shop shop, Demand demand) {
-        double hold = holdHours().orElse(USUAL_HOLD_H);
+        double hold = holdHours().orElse(usualHoldHours());
         List<Stage> stages = stagesToRelease(shop, hold);
         double releaseMoisture = Followings.after(piece(blank, shop), stages, Physics.USUAL).meanMoisturePercent();
         BendSection section = demand.section();

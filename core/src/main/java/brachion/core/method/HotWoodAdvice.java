@@ -27,12 +27,13 @@ final class HotWoodAdvice {
     /** Clamped at once, wet enough, and hot through: each on top of those before. */
     static List<Cure> cures(HotWood method, Recipe recipe) {
         Recipe atOnce = recipe.withMethod(method.with(method.handling().withCarrySeconds(0)));
+        return List.of(new Cure(Term.CARRY, asIs -> atOnce.demand()), wetEnough(atOnce), new Cure(Term.TOO_LITTLE_HEAT, Demand::thoroughlySoftened));
+    }
+
+    /** As wet as the published radii suppose, where it is drier. */
+    static Cure wetEnough(Recipe recipe) {
         boolean wet = recipe.blank().moisturePercent().orElseThrow() >= SUPPOSED_PERCENT;
-        return List.of(
-                new Cure(Term.CARRY, asIs -> atOnce.demand()),
-                new Cure(Term.DRY_WOOD, uncooled -> wet ? uncooled
-                        : atOnce.withBlank(recipe.blank().withMoisturePercent(SUPPOSED_PERCENT)).demand()),
-                new Cure(Term.TOO_LITTLE_HEAT, Demand::thoroughlySoftened));
+        return new Cure(Term.DRY_WOOD, asIs -> wet ? asIs : recipe.withBlank(recipe.blank().withMoisturePercent(SUPPOSED_PERCENT)).demand());
     }
 
     static List<Change> changes(HotWood method, Recipe recipe, Marks marks) {

@@ -81,6 +81,11 @@ public interface Method {
         return false;
     }
 
+    /** Whether what it makes is curved across the grain, too, so that no other way makes the same piece. */
+    default boolean curvedBothWays() {
+        return false;
+    }
+
     /** Thickness of the piece when it is done [mm], made of stock of a thickness [mm]. */
     default double finishedMm(double stockMm) {
         return stockMm;

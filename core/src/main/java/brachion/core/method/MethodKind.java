@@ -24,6 +24,8 @@ public enum MethodKind {
     STEAMED_PLIES(Family.HOT_WOOD, SteamedPlies.SETTINGS, SteamedPlies::of, SteamedPlies::toTry, Term.STEAMED_PLIES),
     /** Saw cuts that leave a thin web, bent cold. */
     KERF_BENDING(Family.KERFED_WEBS, KerfBending.SETTINGS, KerfBending::of, KerfBending::toTry),
+    /** A thin plate pressed to a curve both ways. */
+    PRESSED_PLATE(Family.PLATES, PressedPlate.SETTINGS, PressedPlate::of, PressedPlate::toTry),
     /** Thin dry strips bent cold with glue between. */
     COLD_LAMINATION(Family.COLD_PLIES, ColdLamination.SETTINGS, ColdLamination::of, ColdLamination::toTry);
 

@@ -32,7 +32,12 @@ public record ModeRisk(FailureMode mode, Ratio strain, Ratio ratio, double slope
         boolean outer = face == FailureMode.TENSION;
         Ratio strain = outer ? (recipe, demand) -> demand.state().outerStrain() : (recipe, demand) -> -demand.state().innerStrain();
         Ratio ratio = outer ? (recipe, demand) -> demand.tensionRatio() : (recipe, demand) -> demand.compressionRatio();
-        return new ModeRisk(face, strain, ratio, WOOD_SLOPE, WOOD_SLOPE_SD, covariates, unsure);
+        return ofTheWood(face, strain, ratio, covariates, unsure);
+    }
+
+    /** The same where what is asked and borne is said. */
+    static ModeRisk ofTheWood(FailureMode mode, Ratio strain, Ratio ratio, List<Covariate> covariates, List<Unsure> unsure) {
+        return new ModeRisk(mode, strain, ratio, WOOD_SLOPE, WOOD_SLOPE_SD, covariates, unsure);
     }
 
     /** D or strain of a recipe, everything known. */

@@ -86,7 +86,25 @@ public record Sheet(List<Line> lines) {
         /** Pins along the outer face. */
         PINS(Measurement.COUNT),
         /** Radius at the tightest place of a bend made without a form. */
-        TIGHTEST_RADIUS(Measurement.LENGTH);
+        TIGHTEST_RADIUS(Measurement.LENGTH),
+        /** From end to end of a plate along the grain, straight, as its former is. */
+        SPAN_ALONG(Measurement.LENGTH),
+        /** How far a former rises over that. */
+        RISE_ALONG(Measurement.LENGTH),
+        /** How far it rises over the width of the plate. */
+        RISE_ACROSS(Measurement.LENGTH),
+        /** Radius of the former across the grain. */
+        RADIUS_ACROSS(Measurement.LENGTH),
+        /** What a plate is stretched by along the grain [%]. */
+        STRETCH_ALONG(Measurement.SHARE),
+        /** What it is stretched by across [%]. */
+        STRETCH_ACROSS(Measurement.SHARE),
+        /** How often it is heated and pushed on. */
+        ROUNDS(Measurement.COUNT),
+        /** In the water before it is first pushed. */
+        FIRST_HEAT(Measurement.MINUTES),
+        /** In the water before each later push. */
+        LATER_HEATS(Measurement.MINUTES);
 
         private final Measurement measurement;
 

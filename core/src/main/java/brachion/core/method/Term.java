@@ -52,6 +52,10 @@ public enum Term {
     STEAMED_PLIES,
     /** Rods thinned at the bend, beyond what the thinned section asks. */
     GREEN_ROD,
+    /** Heated in the water itself and not in a bag, which washes a plate out. */
+    WASHED_OUT,
+    /** Pushed home in fewer rounds. */
+    FEWER_ROUNDS,
     /** Sawn in plywood, beyond what its outer ply is computed to bear as solid wood. */
     PLYWOOD,
     /** Long steaming, beyond the softness that is computed; only asked about, never part of a forecast. */

@@ -157,6 +157,10 @@ public enum PhysicalBound {
     CUP_MM("Cup", 0, 100, "mm"),
     /** How long glued plies stay in the clamps. */
     CLAMPED_HOURS("Time in the clamps", 0.05, 400, "h"),
+    /** How far a plate rises across its grain. */
+    RISE_ACROSS_MM("Rise across", 0.5, 750, "mm"),
+    /** How often a plate is heated and pushed on. */
+    ROUNDS("Rounds", 1, 40, ""),
     /** Plies in a lamination. */
     PLIES("Plies", 2, 200, "");
 

@@ -5,7 +5,6 @@ import brachion.core.method.ModeRisk;
 import brachion.core.method.Recipe;
 import brachion.core.risk.ModeRecords.Row;
 import brachion.core.risk.Worlds.World;
-import brachion.core.trial.Flaw;
 import brachion.core.trial.Outcome;
 import brachion.core.trial.Severity;
 import java.util.ArrayList;
@@ -82,7 +81,7 @@ final class ModeFit {
     /** A piece that broke in a way no mode forecasts. */
     private static boolean split(RecordedTrial trial) {
         Outcome outcome = trial.trial().outcome();
-        return outcome.severity() == Severity.BROKEN && outcome.flaw().flatMap(Flaw::mode).isEmpty();
+        return outcome.severity() == Severity.BROKEN && outcome.flaw().flatMap(flaw -> flaw.mode(trial.trial().recipe().method().family())).isEmpty();
     }
 
     /** This fit with one more record counted in, nearly as a new one would. */

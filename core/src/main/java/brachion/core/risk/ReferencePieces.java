@@ -14,6 +14,7 @@ import brachion.core.method.KerfBending;
 import brachion.core.method.Knots;
 import brachion.core.method.Method;
 import brachion.core.method.OuterFace;
+import brachion.core.method.PressedPlate;
 import brachion.core.method.Recipe;
 import brachion.core.method.Seasoning;
 import brachion.core.method.SoakAdditive;
@@ -68,6 +69,8 @@ final class ReferencePieces {
                 trial("white-ash", Seasoning.AIR_DRIED, 12, 2.5, new HotPipe(new Handling(0, SoakAdditive.NONE, 0, none, OptionalDouble.empty()),
                         new Heating(StageKind.HOT_PIPE, 3, 130), new Stage.Contact(0.15, true), HotPipe.By.HANDS), 60),
                 trial("beech", Seasoning.AIR_DRIED, 10, 12.7, new KerfBending(3.2, 1.6, 6.35, KerfBending.Board.SOLID, Optional.of(3.2)), 76),
+                trial("sitka-spruce", Seasoning.AIR_DRIED, 9, 4, new PressedPlate(new Handling(0.25, SoakAdditive.NONE, 0, none, OptionalDouble.empty()),
+                        new Heating(StageKind.HOT_BATH, 30, 96), 1, 25, 3, PressedPlate.Between.METAL_SHEETS, PressedPlate.Bag.BAGGED), 400),
                 trial("beech", Seasoning.AIR_DRIED, 10, 2, new ColdLamination(Glue.EPOXY, 8), 200));
     }
 

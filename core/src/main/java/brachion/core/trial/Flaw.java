@@ -1,6 +1,7 @@
 package brachion.core.trial;
 
 import brachion.core.method.FailureMode;
+import brachion.core.method.Family;
 import java.util.Optional;
 
 /** What is seen when a bend goes wrong, and which failure mode it speaks of. */
@@ -13,8 +14,8 @@ public enum Flaw {
     EDGE_CRACK(FailureMode.TENSION, false),
     /** Crease or buckle on the inner face. */
     INNER_CREASE(FailureMode.COMPRESSION, false),
-    /** Split along the grain; not forecast, because no strain along the grain decides it. */
-    GRAIN_SPLIT(null, false),
+    /** Split along the grain; forecast of plates alone, because elsewhere nothing is stretched across the grain. */
+    GRAIN_SPLIT(FailureMode.SPLIT, false),
     /** A gap between plies, or plies that came apart; the wood itself held. */
     GLUE_LINE_GAP(FailureMode.GLUE_LINE, true),
     /** A glue line with too little glue in it, or none; the wood itself held. */
@@ -38,9 +39,14 @@ public enum Flaw {
         this.woodHeld = woodHeld;
     }
 
-    /** The failure mode it shows, if it is one the model forecasts. */
-    public Optional<FailureMode> mode() {
-        return Optional.ofNullable(mode);
+    /** The failure mode it shows, if it is one the model forecasts of a family. */
+    public Optional<FailureMode> mode(Family family) {
+        return Optional.ofNullable(mode).filter(family.forecast()::contains);
+    }
+
+    /** Whether it shows a failure mode. */
+    boolean shows(FailureMode other) {
+        return mode == other;
     }
 
     /** Whether the wood was bent all the way and held, however bad the piece is. */

@@ -48,7 +48,7 @@ public record Outcome(Severity severity, Optional<Flaw> flaw, List<Seen> also) {
      * way before this mode could show. Plies that came apart were bent all the way, so there the wood held.
      */
     public OptionalInt severityOf(FailureMode mode) {
-        OptionalInt shown = seen().filter(each -> each.flaw().mode().filter(mode::equals).isPresent()).mapToInt(each -> each.severity().ordinal()).max();
+        OptionalInt shown = seen().filter(each -> each.flaw().shows(mode)).mapToInt(each -> each.severity().ordinal()).max();
         if (shown.isPresent()) {
             return shown;
         }

@@ -8,6 +8,7 @@ import brachion.core.method.Seasoning;
 import brachion.core.method.WantedPiece;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** A recipe of every way, each as a search would try it first. */
 final class BenchWays {
@@ -20,8 +21,8 @@ final class BenchWays {
         AtHand atHand = new AtHand(List.of(piece.blank().species()), List.of(Seasoning.AIR_DRIED), List.of(), List.of(AtHand.Support.NONE),
                 true, List.of(MethodKind.values()), List.of(2.0));
         WantedPiece wanted = new WantedPiece(piece.bend(), 12, Recipes.WIDTH_MM);
-        return Arrays.stream(MethodKind.values()).flatMap(kind -> kind.toTry(wanted, atHand, piece.blank().species()).stream()
-                .flatMap(List::stream).limit(1)).toList();
+        return Stream.concat(Arrays.stream(MethodKind.values()).flatMap(kind -> kind.toTry(wanted, atHand, piece.blank().species()).stream()
+                .flatMap(List::stream).limit(1)), Stream.of(Recipes.ash().thickness(4).pressed())).toList();
     }
 
     static Recipe of(MethodKind kind) {

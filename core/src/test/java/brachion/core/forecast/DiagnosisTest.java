@@ -3,6 +3,7 @@ package brachion.core.forecast;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import brachion.core.method.Family;
 import brachion.core.method.Change;
 import brachion.core.method.Knots;
 import brachion.core.method.Marks;
@@ -83,7 +84,7 @@ class DiagnosisTest {
                     .isSortedAccordingTo((a, b) -> Double.compare(b.share(), a.share()));
             assertThat(diagnosis.now().probability()).isBetween(0.0, 1.0);
         }
-        assertThat(Finding.of(flaw)).extracting(Finding::cause).doesNotHaveDuplicates();
+        assertThat(Finding.of(flaw, Family.PLATES)).extracting(Finding::cause).doesNotHaveDuplicates();
     }
 
     /** A cause that nothing seen leads to would never be said. */
@@ -91,7 +92,7 @@ class DiagnosisTest {
     void every_cause_is_behind_some_flaw() {
         Set<Cause> said = EnumSet.noneOf(Cause.class);
         for (Flaw flaw : Flaw.values()) {
-            Finding.of(flaw).forEach(finding -> said.add(finding.cause()));
+            Finding.of(flaw, Family.PLATES).forEach(finding -> said.add(finding.cause()));
         }
         assertThat(said).containsExactlyInAnyOrder(Cause.values());
         double shares = of(fair().steamed(), Flaw.STUCK_TO_FORM).likely().stream().mapToDouble(Diagnosis.Likely::share).sum();

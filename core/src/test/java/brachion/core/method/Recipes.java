@@ -2,6 +2,7 @@ package brachion.core.method;
 
 import brachion.core.bending.Strap;
 import brachion.core.bending.StrapMaterial;
+import brachion.core.process.StageKind;
 import brachion.core.wood.SpeciesCatalogue;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -51,6 +52,12 @@ public record Recipes(String species, double moisturePercent, double grainRun, K
 
     public Recipe steamed() {
         return new Recipe(blank(), bend(), new SteamBox(0, 60, 98, carrySeconds, strap));
+    }
+
+    /** As a plate that rises a tenth of its width. */
+    public Recipe pressed() {
+        return new Recipe(blank(), bend(), new PressedPlate(new Handling(0, SoakAdditive.NONE, 0, Optional.empty(), OptionalDouble.empty()),
+                new Heating(StageKind.HOT_BATH, 30, 96), WIDTH_MM / 10, WIDTH_MM, 3, PressedPlate.Between.METAL_SHEETS, PressedPlate.Bag.BAGGED));
     }
 
     public Recipe laminated(int plies) {

@@ -39,7 +39,9 @@ class SettingsTest {
                 OptionalDouble.of(36));
         return Stream.concat(Arrays.stream(MethodKind.values())
                         .flatMap(kind -> kind.toTry(wanted, atHand, piece.blank().species()).stream()).flatMap(List::stream).map(Recipe::method),
-                Stream.of(new SteamBox(all, new Heating(StageKind.STEAM_BOX, 33, 97.5))));
+                Stream.of(new SteamBox(all, new Heating(StageKind.STEAM_BOX, 33, 97.5)),
+                        new PressedPlate(all.withCarrySeconds(0).withStrap(Optional.empty()), new Heating(StageKind.HOT_BATH, 33, 95), 2.5, WIDTH_MM, 5,
+                                PressedPlate.Between.NOTHING, PressedPlate.Bag.OPEN)));
     }
 
     @ParameterizedTest

@@ -19,6 +19,7 @@ import brachion.core.method.HotBath;
 import brachion.core.method.HotPipe;
 import brachion.core.method.KerfBending;
 import brachion.core.method.Method;
+import brachion.core.method.PressedPlate;
 import brachion.core.method.SoakAdditive;
 import brachion.core.method.SteamBag;
 import brachion.core.method.SteamInPlace;
@@ -43,6 +44,8 @@ final class FellmarrowOtherWays {
             job(2026, 2, 21, 5, "Garden hoop, without a form", "white-ash", AIR_DRIED, 20, ON_EDGE, 14, 30, 330, 150, free(40)),
             job(2026, 3, 14, 5, "Curved apron, webs too thick", "beech", KILN_DRIED, 8, FLAT, 19, 70, 220, 90, sawn(3.2, 9.5)),
             job(2026, 3, 28, 6, "Curved apron, sawn deeper", "beech", KILN_DRIED, 8, FLAT, 19, 70, 220, 90, sawn(1.6, 9.5)),
+            job(2026, 4, 11, 4, "Box lid, pressed plate", "sitka-spruce", AIR_DRIED, 9, ON_EDGE, 4, 220, 700, 26, pressed(14, 40)),
+            job(2026, 4, 25, 4, "Tray, pressed too high", "hard-maple", AIR_DRIED, 10, FLAT, 5, 180, 600, 30, pressed(26, 30)),
             job(2026, 5, 23, 5, "Drum shell, steamed plies", "hard-maple", AIR_DRIED, 14, FLAT, 3.2, 100, 150, 340, plies(30, 3)),
             job(2026, 6, 20, 6, "Crook of a green pole", "white-ash", GREEN, 34, MIXED, 24, 24, 75, 180, rod(40, 15)),
             job(2026, 7, 11, 5, "Sled runner, pulled from the bag", "white-ash", AIR_DRIED, 17, ON_EDGE, 16, 40, 260, 80, pulled(50)));
@@ -93,6 +96,11 @@ final class FellmarrowOtherWays {
 
     private static Otherwise sawn(double webMm, double pitchMm) {
         return as(new KerfBending(3.2, webMm, pitchMm, KerfBending.Board.SOLID, Optional.of(3.2)));
+    }
+
+    private static Otherwise pressed(double acrossMm, double minutes) {
+        return as(new PressedPlate(new Handling(0.25, SoakAdditive.NONE, 0, Optional.empty(), OptionalDouble.of(240)),
+                new Heating(StageKind.HOT_BATH, minutes, 96), acrossMm, 200, 3, PressedPlate.Between.METAL_SHEETS, PressedPlate.Bag.BAGGED));
     }
 
     private static Otherwise plies(double minutes, int count) {

@@ -10,6 +10,7 @@ import brachion.core.method.HotWood;
 import brachion.core.method.KerfBending;
 import brachion.core.method.Knots;
 import brachion.core.method.Method;
+import brachion.core.method.PressedPlate;
 import brachion.core.method.SteamedPlies;
 import brachion.core.trial.Flaw;
 import brachion.core.trial.Severity;
@@ -54,6 +55,9 @@ final class ShopLuck {
         bears *= ready;
         double outer = asked * (laminated ? 1 : share(recipe)) / bears * hands * Math.exp(0.17 * random.nextGaussian());
         double inner = asked / SQUEEZE.getOrDefault(blank.speciesId(), 17.0) / (laminated ? 2 : ready) * Math.exp(0.2 * random.nextGaussian());
+        if (method(recipe) instanceof PressedPlate plate && across(plate, blank.thicknessMm(), ready) > 1) {
+            return new Ending(Severity.BROKEN, Flaw.GRAIN_SPLIT);
+        }
         if (random.nextDouble() < (laminated ? 0.16 : 0.03)) {
             Flaw odd = laminated ? Flaw.GLUE_LINE_GAP : Flaw.GRAIN_SPLIT;
             return new Ending(random.nextBoolean() ? Severity.FLAW : Severity.BROKEN, odd);
@@ -81,6 +85,12 @@ final class ShopLuck {
             return 50 * kerfs.webMm() / (recipe.innerRadiusMm() + thickness) * kerfs.pitchMm() / (kerfs.kerfMm() + 2 * kerfs.webMm());
         }
         return method instanceof FreeBending ? 1.33 * whole : whole;
+    }
+
+    /** How near to splitting a plate comes that is stretched across its grain; 4 % is what it bears at its best. */
+    private double across(PressedPlate plate, double thickness, double ready) {
+        double rise = plate.acrossRiseMm() / plate.widthMm();
+        return (267 * rise * rise + 400 * rise * thickness / plate.widthMm()) / (4 * ready) * Math.exp(0.2 * random.nextGaussian());
     }
 
     /** How much of its best a piece gives; dry wood bent cold gives little. */

@@ -228,8 +228,7 @@ class TrialReader {
             return;
         }
         try {
-            trial.requireSense(workshop);
-            SetAside.onSight(trial.toTrial(0, workshop)).ifPresent(wrong -> cells.fault(Column.RELEASED_RADIUS, sentence(wrong.why())));
+            SetAside.onSight(trial.requireSense(workshop)).ifPresent(wrong -> cells.fault(Column.RELEASED_RADIUS, sentence(wrong.why())));
         } catch (RefusedFieldException refused) {
             refuse(cells, refused.error().field(), refused.getMessage());
         }

@@ -27,6 +27,9 @@ final class CrossSection {
 
     static Sketch of(Recipe recipe, Ruler ruler, double widthMm) {
         Sheet sheet = recipe.method().sheet(recipe);
+        if (sheet.value(Measure.RISE_ACROSS).isPresent()) {
+            return ofPlate(recipe, sheet, ruler, widthMm);
+        }
         return sheet.value(Measure.CUTS).isPresent() ? ofCuts(recipe, sheet, ruler, widthMm) : across(recipe, sheet, ruler, widthMm);
     }
 
@@ -80,6 +83,36 @@ final class CrossSection {
         }
         right.addAll(left);
         return Trace.through(right, true);
+    }
+
+    private static Sketch ofPlate(Recipe recipe, Sheet sheet, Ruler ruler, double widthMm) {
+        double thickness = recipe.blank().thicknessMm();
+        double wide = recipe.blank().widthMm();
+        double rise = sheet.value(Measure.RISE_ACROSS).orElseThrow();
+        double scale = scale(wide, rise + thickness, widthMm * 0.6);
+        double foot = TOP_MM + (rise + thickness) * scale;
+        double left = (widthMm - wide * scale) / 2;
+        Sketch on = new Sketch(widthMm, foot + BELOW_MM);
+        on.trace(arched(sheet.value(Measure.RADIUS_ACROSS).orElseThrow(), rise, thickness), new Placing(scale, widthMm / 2, foot), Ink.THICK, true);
+        on.line(left, foot, left + wide * scale, foot, Ink.LINE);
+        on.down(widthMm / 2, foot - rise * scale, foot, ruler.exact(rise));
+        on.across(left, left + wide * scale, foot + 8, ruler.exact(wide));
+        on.caption("Cut across the grain on its former, " + Placing.inWords(scale) + "; outer face up.");
+        return on;
+    }
+
+    /** Between the arc of a former and the one a thickness above it. */
+    private static Trace arched(double radius, double rise, double thickness) {
+        double half = Math.acos((radius - rise) / radius);
+        List<Place> under = new ArrayList<>();
+        List<Place> over = new ArrayList<>();
+        for (int i = 0; i <= STEPS; i++) {
+            double turned = half * (2.0 * i / STEPS - 1);
+            under.add(new Place(radius * Math.sin(turned), radius * Math.cos(turned) - radius + rise));
+            over.add(0, new Place((radius + thickness) * Math.sin(turned), (radius + thickness) * Math.cos(turned) - radius + rise));
+        }
+        under.addAll(over);
+        return Trace.through(under, true);
     }
 
     private static Sketch ofCuts(Recipe recipe, Sheet sheet, Ruler ruler, double widthMm) {

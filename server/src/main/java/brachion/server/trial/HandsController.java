@@ -33,7 +33,7 @@ class HandsController {
     List<HandsView> hands() {
         Map<String, List<Double>> seconds = new TreeMap<>();
         database.query("select p.name, s.actual_minutes from trial_stage s join trial t on t.id = s.trial_id join person p on p.id = t.person_id "
-                + "where s.kind = 'CARRY' and t.deleted_at is null and t.shop = ?", row -> {
+                + "where s.kind = 'CARRY' and t.deleted_at is null and t.other_shop_id is null and t.shop = ?", row -> {
             seconds.computeIfAbsent(row.getString(1), first -> new ArrayList<>()).add(row.getDouble(2) * SECONDS_PER_MINUTE);
         }, CurrentShop.key());
         return seconds.entrySet().stream().flatMap(each -> Carries.of(each.getValue()).map(carries -> new HandsView(each.getKey(), carries)).stream()).toList();

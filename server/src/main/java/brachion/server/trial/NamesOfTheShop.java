@@ -121,11 +121,11 @@ class NamesOfTheShop implements BoardNames {
     record Named(long id, int version, String name, long trials) {
     }
 
-    /** Those that trials carry, by name. */
+    /** Those that the shop's own trials carry, by name: hands and boards of another shop are nobody's here. */
     @Transactional(readOnly = true)
     public List<Named> all(NameKind kind) {
         return entities.createQuery("select n.id, n.version, n.name, count(t) from TrialEntity t join t." + kind.table() + " n "
-                        + "where t.deletedAt is null group by n.id, n.version, n.name order by n.name", Object[].class).getResultStream()
+                        + "where t.deletedAt is null and t.otherShopId is null group by n.id, n.version, n.name order by n.name", Object[].class).getResultStream()
                 .map(row -> new Named((Long) row[0], (Integer) row[1], (String) row[2], (Long) row[3])).toList();
     }
 

@@ -50,10 +50,10 @@ public record TrialFields(
         outcome = outcome == null || recipe == null ? outcome : outcome.measuredOn(recipe.innerRadiusMm());
     }
 
-    /** Refuses what contradicts itself, naming the field. */
-    public void requireSense(Workshop workshop) {
+    /** The trial, not yet kept, as the core reads it; refuses what contradicts itself, naming the field. */
+    public Trial requireSense(Workshop workshop) {
         outcome.requireSense(recipe.innerRadiusMm());
-        toTrial(0, workshop);
+        return toTrial(0, workshop);
     }
 
     /** The recipe as it was planned, as the core reads it, of a shop by its name; an empty one is the own. */

@@ -149,7 +149,7 @@ class TrialService implements Trials {
             return List.of();
         }
         Workshop workshop = workshops.now();
-        trials.forEach(trial -> trial.requireSense(workshop));
+        trials.parallelStream().forEach(trial -> trial.requireSense(workshop));
         Function<RecipeFields, Keys> keys = names.keysOf(trials.stream().map(TrialFields::recipe).toList());
         List<TrialEntity> stored = repository.saveAllAndFlush(trials.stream().map(fields -> {
             TrialEntity trial = new TrialEntity(fields, keys.apply(fields.recipe()), clock.instant());

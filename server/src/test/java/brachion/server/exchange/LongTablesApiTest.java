@@ -11,6 +11,7 @@ import brachion.server.ServerTest;
 import brachion.server.trial.Trials;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -117,6 +118,7 @@ class LongTablesApiTest {
 
         assertThat(trials.recorded().trials()).extracting(trial -> trial.recipe().names().shop()).containsOnly("", "Oak Barn").hasSize(10);
         assertThat(trials.recorded().trials()).extracting(trial -> trial.recipe().names().board()).contains("A1", "A1 of Oak Barn");
+        assertThat(read(mvc.get().uri("/api/names").exchange(), "$.boards[0].trials", Integer.class)).as("board A1 of another shop is not one's own").isEqualTo(4);
         MvcTestResult shops = mvc.get().uri("/api/other-shops").exchange();
         int version = read(shops, "$[0].version", Integer.class);
         assertThat(read(shops, "$[0].trials", Integer.class)).isEqualTo(6);
@@ -127,6 +129,17 @@ class LongTablesApiTest {
         assertThat(put(mvc, "/api/other-shops/" + shop + "?version=" + version, "{\"name\": \"Oak Barn\", \"counted\": true}")).as("it was changed since").hasStatus(HttpStatus.CONFLICT);
         assertThat(refusedFields(put(mvc, "/api/other-shops/" + shop + "?version=" + (version + 1), "{\"name\": \" \", \"counted\": true}"))).containsExactly("name");
         assertThat(taken("?otherShop=" + shop).lines().count()).as("left out is not gone").isEqualTo(7);
+    }
+
+    /** Names are shown beside every form; over a hundred thousand trials they must not be counted in the trials themselves. */
+    @Test
+    void names_are_counted_in_an_index_alone() {
+        bringIn(table(300), null);
+        for (String kind : List.of("person", "board", "source")) {
+            Map<String, Object> plan = database.queryForMap("explain select " + kind + "_id, count(*) from trial where shop = 'own' and deleted_at is null and other_shop_id is null "
+                    + "group by " + kind + "_id");
+            assertThat(String.valueOf(plan.get("Extra"))).as(kind).contains("Using index");
+        }
     }
 
     /** A row of another shop's table that is mended later is that shop's, and goes with its table. */

@@ -27,6 +27,7 @@ import org.springframework.test.web.servlet.assertj.MvcTestResult;
 class SheetApiTest {
 
     private static final String KERFED = "{\"kind\": \"KERF_BENDING\", \"kerfMm\": 3, \"webMm\": 1.6, \"pitchMm\": 8}";
+    private static final String PRESSED = "{\"kind\": \"PRESSED_PLATE\", \"soakHours\": 0.25, \"bathMinutes\": 30, \"bathC\": 96, \"acrossRiseMm\": 5, \"rounds\": 3}";
     private static final String EVERYTHING = "[\"BENT\", \"LAID_OUT\", \"ACROSS\"]";
 
     @Autowired
@@ -49,7 +50,7 @@ class SheetApiTest {
     @EnumSource(Paper.class)
     void no_words_lie_on_others_whatever_is_bent_and_printed_on(Paper paper) throws IOException {
         for (String units : new String[] {"INCH", "METRIC"}) {
-            for (String method : new String[] {Wire.STEEL_STRAP, Wire.EIGHT_PLIES, KERFED}) {
+            for (String method : new String[] {Wire.STEEL_STRAP, Wire.EIGHT_PLIES, KERFED, PRESSED}) {
                 for (double thickness : new double[] {2, 12, 40}) {
                     for (double radius : new double[] {thickness * 6, 1500}) {
                         ReadSheet sheet = read(asked(sheet(paper, units, ""), Wire.recipe(thickness, radius, method), EVERYTHING));
@@ -78,6 +79,7 @@ class SheetApiTest {
         // 180° on an inner radius of 200 with 12 mm: π·212 = 666 mm on the outer face, 100 mm over at each end
         assertThat(read(asked(sheet(Paper.A4, "METRIC", ""), Wire.recipe(12, 200, Wire.STEAM), "[\"LAID_OUT\"]")).text()).contains("bend 666 mm", "in all 866 mm", "100 mm");
         assertThat(read(asked(sheet(Paper.A4, "METRIC", ""), Wire.recipe(2, 200, Wire.EIGHT_PLIES), "[\"ACROSS\"]")).text()).contains("8 × 2 mm = 16 mm");
+        assertThat(read(asked(sheet(Paper.A4, "METRIC", ""), Wire.recipe(4, 600, PRESSED), "[\"ACROSS\"]")).text()).contains("Cut across the grain on its former", "5 mm", "25 mm");
         String rod = Wire.STEAM.replace("STEAM_BOX", "GREEN_ROD").replace("}", ", \"thinnedMm\": 9, \"thinnedOverMm\": 300}");
         assertThat(read(asked(sheet(Paper.A4, "METRIC", ""), Wire.recipe(25, 80, rod), "[\"LAID_OUT\"]")).text()).contains("shave 300 mm to 9 mm");
         String pipe = "{\"kind\": \"HOT_PIPE\", \"soakHours\": 0, \"pipeMinutes\": 3, \"pipeC\": 130, \"contactPercent\": 15}";

@@ -42,7 +42,9 @@ class MethodOfATrialTest {
     private static final String PLIES = "{\"kind\": \"STEAMED_PLIES\", \"soakHours\": 0, \"steamMinutes\": 30, \"chamberC\": 98, \"carrySeconds\": 15, "
             + "\"glue\": \"EPOXY\", \"plies\": 4}";
     private static final String KERF = "{\"kind\": \"KERF_BENDING\", \"kerfMm\": 3.2, \"webMm\": 1.6, \"pitchMm\": 8, \"board\": \"PLYWOOD\", \"backerMm\": 3.2}";
-    private static final List<String> COLD = List.of(Wire.EIGHT_PLIES, KERF);
+    private static final String PLATE = "{\"kind\": \"PRESSED_PLATE\", \"soakHours\": 0.25, \"bathMinutes\": 30, \"bathC\": 96, \"acrossRiseMm\": 2.5, \"rounds\": 4, "
+            + "\"between\": \"NOTHING\", \"bag\": \"OPEN\", \"holdHours\": 200}";
+    private static final List<String> OF_OTHER_FAMILIES = List.of(Wire.EIGHT_PLIES, KERF, PLATE);
 
     @Autowired
     private MockMvcTester mvc;
@@ -54,21 +56,27 @@ class MethodOfATrialTest {
     }
 
     static List<String> ways() {
-        return List.of(Wire.STEAM, Wire.STEEL_STRAP, Wire.EIGHT_PLIES, BAG, IN_PLACE, BATH, PIPE, FREE, ROD, PLIES, KERF);
+        return List.of(Wire.STEAM, Wire.STEEL_STRAP, Wire.EIGHT_PLIES, BAG, IN_PLACE, BATH, PIPE, FREE, ROD, PLIES, KERF, PLATE);
+    }
+
+    /** A plate is no plate any more half round. */
+    private static String bent(String method) {
+        String halfRound = recipe(12, 200, method);
+        return method.equals(PLATE) ? halfRound.replaceFirst("\"angleDegrees\": [0-9.]+", "\"angleDegrees\": 20") : halfRound;
     }
 
     @ParameterizedTest
     @MethodSource("ways")
     void every_way_comes_back_as_it_was_sent_and_is_forecast(String method) {
-        long id = read(log(method), "$.id", Long.class);
+        long id = read(post(mvc, "/api/trials", trial(bent(method), CLEAN)), "$.id", Long.class);
         MvcTestResult kept = mvc.get().uri("/api/trials/" + id).exchange();
         assertThat(kept).bodyJson().isLenientlyEqualTo("{\"recipe\": {\"method\": %s}}".formatted(method));
-        MvcTestResult forecast = post(mvc, "/api/forecast", "{\"recipe\": %s}".formatted(recipe(12, 200, method)));
+        MvcTestResult forecast = post(mvc, "/api/forecast", "{\"recipe\": %s}".formatted(bent(method)));
         assertThat(read(forecast, "$.unbroken.probability", Double.class)).isBetween(0.0, 1.0);
         assertThat(read(forecast, "$.evidence.trialsThisWay", Integer.class)).isEqualTo(1);
         log(Wire.STEAM);
         MvcTestResult after = post(mvc, "/api/forecast", "{\"recipe\": %s}".formatted(recipe(12, 200, BAG)));
-        boolean hot = !COLD.contains(method);
+        boolean hot = !OF_OTHER_FAMILIES.contains(method);
         assertThat(read(after, "$.evidence.trialsOfFamily", Integer.class)).isEqualTo(hot ? 2 : 1);
         assertThat(read(after, "$.evidence.trialsThisWay", Integer.class)).isEqualTo(method.equals(BAG) ? 1 : 0);
     }
@@ -102,6 +110,8 @@ class MethodOfATrialTest {
     void a_pipe_colder_than_any_shop_and_a_rod_of_plies_are_refused() {
         assertThat(refusedFields(log(PIPE.replace("130", "15")))).containsExactly("recipe.method.pipeC");
         assertThat(refusedFields(log(ROD.replace("\"thinnedMm\": 8", "\"thinnedMm\": 13")))).containsExactly("recipe.method.thinnedMm");
+        assertThat(refusedFields(log(PLATE.replace("2.5", "100")))).containsExactly("recipe.method.acrossRiseMm");
+        assertThat(refusedFields(log(PLATE.replace("\"rounds\": 4", "\"rounds\": 0.5")))).containsExactly("recipe.method.rounds");
         String round = trial(recipe(12, 200, PLIES).replaceFirst("\"widthMm\"", "\"outline\": \"ROUND\", \"widthMm\""), CLEAN);
         assertThat(refusedFields(post(mvc, "/api/trials", round))).containsExactly("recipe.blank.outline");
     }
