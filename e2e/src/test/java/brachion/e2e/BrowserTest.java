@@ -12,13 +12,12 @@ import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 
 /** A test that drives the page of the demo workshop in Chromium and fails when the page reports an error. */
@@ -50,36 +49,45 @@ abstract class BrowserTest {
                 return window.calmFrames > 8;
             }""";
 
-    private static Playwright playwright;
+    /** A page that was not open before begins as in a browser in which nothing was kept; what it keeps is there when it is loaded again. */
+    private static final String NOTHING_KEPT = """
+            if (!sessionStorage.getItem('begun')) {
+                localStorage.clear();
+                sessionStorage.setItem('begun', 'yes');
+            }""";
+
     private static Browser browser;
+    /** One for each product: what the page is made of is fetched once, as by people who come back. */
+    private static final Map<String, BrowserContext> CONTEXTS = new HashMap<>();
 
     private final List<String> errors = new ArrayList<>();
     private BrowserContext context;
     protected Page page;
 
-    @BeforeAll
-    static void openBrowser() {
+    /** One browser for all classes, until they are all done. */
+    private static synchronized Browser browser() {
+        if (browser == null) {
+            browser = openBrowser();
+            Runtime.getRuntime().addShutdownHook(new Thread(() -> browser.close()));
+        }
+        return browser;
+    }
+
+    private static Browser openBrowser() {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
-        playwright = Playwright.create(new Playwright.CreateOptions()
+        Playwright playwright = Playwright.create(new Playwright.CreateOptions()
                 .setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-        browser = playwright.chromium().launch(new BrowserType.LaunchOptions()
+        return playwright.chromium().launch(new BrowserType.LaunchOptions()
                 .setExecutablePath(Path.of("/usr/bin/chromium")).setChromiumSandbox(false)
                 .setArgs(List.of("--disable-gpu", "--disable-background-networking", "--disable-component-update",
                         "--disable-sync", "--no-first-run")));
     }
 
-    @AfterAll
-    static void closeBrowser() {
-        playwright.close();
-    }
-
     @BeforeEach
     void openPage() {
-        context = browser.newContext(new Browser.NewContextOptions().setBaseURL(product().address())
-                .setViewportSize(1280, 800).setLocale("en-GB"));
-        context.setDefaultTimeout(PATIENCE_MS);
-        context.addInitScript(COUNT_WHAT_IS_ASKED);
+        context = CONTEXTS.computeIfAbsent(product().address(), BrowserTest::newContext);
         page = context.newPage();
+        page.addInitScript(NOTHING_KEPT);
         page.onConsoleMessage(message -> {
             if (message.type().equals("error") || message.type().equals("warning")) {
                 errors.add(message.text());
@@ -88,9 +96,18 @@ abstract class BrowserTest {
         page.onPageError(errors::add);
     }
 
+    private static BrowserContext newContext(String address) {
+        BrowserContext context = browser().newContext(new Browser.NewContextOptions().setBaseURL(address).setViewportSize(1280, 800).setLocale("en-GB"));
+        context.setDefaultTimeout(PATIENCE_MS);
+        context.addInitScript(COUNT_WHAT_IS_ASKED);
+        return context;
+    }
+
     @AfterEach
     void closePage() {
-        context.close();
+        context.setOffline(false);
+        context.pages().forEach(Page::close);
+        context.clearCookies();
         assertThat(errors).as("errors the page reported").isEmpty();
     }
 
