@@ -43,6 +43,10 @@ class MalformedRequestsTest {
             "application/json;charset=utf-16", "text/csv", "text/plain", "application/yaml", "application/x-yaml", "*/*", "multipart/form-data", "nonsense");
     private static final List<String> ACCEPTED = List.of("application/json", "*/*", "text/html", "application/yaml", "image/png", "nonsense");
 
+    /** What works for a second or more however it is asked, and takes nothing that could be malformed but its headers: asked only so often. */
+    private static final Set<String> LONG_WORK = Set.of("PUT /api/sample", "GET /api/backup");
+    private static final int EACH_SO_MANY_ROUNDS = 10;
+
     @LocalServerPort
     private int port;
 
@@ -97,6 +101,9 @@ class MalformedRequestsTest {
         Set<Integer> statuses = new HashSet<>();
         for (int i = 0; i < REQUESTS; i++) {
             Operation operation = operations.get(i % operations.size());
+            if (LONG_WORK.contains(operation.method() + " " + operation.template()) && i / operations.size() % EACH_SO_MANY_ROUNDS != 0) {
+                continue;
+            }
             String path = operation.path(this::key) + query(operation);
             String body = operation.body() == null ? "" : operation.json() ? documents.of(operation.body()) : table(documents);
             HttpRequest.Builder request = client.request(operation.method(), path, body)
