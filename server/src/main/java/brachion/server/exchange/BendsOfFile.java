@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
 import org.springframework.stereotype.Component;
 
@@ -52,8 +53,8 @@ class BendsOfFile {
     record Portion(List<Heading> headings, List<TrialFields> trials, List<Left> left, int alreadyHere) {
     }
 
-    /** One row: a trial, or why it is none. */
-    private record OfRow(TrialFields trial, Left left) {
+    /** One row: a trial with what tells it from others, or why it is none. */
+    private record OfRow(TrialFields trial, Fingerprint fingerprint, Left left) {
     }
 
     /**
@@ -72,16 +73,16 @@ class BendsOfFile {
     }
 
     private void ofDocument(InputStream file, Written here, Consumer<Portion> use) throws IOException {
-        List<TrialFields> some = new ArrayList<>();
+        List<OfRow> some = new ArrayList<>();
         int[] done = {0};
         Runnable handOver = () -> {
             done[0] += some.size();
             UnderWay.at(done[0], 0);
-            use.accept(here.without(List.of(), some, List.of()));
+            use.accept(here.without(List.of(), some));
             some.clear();
         };
         document.read(file, workshops.now(), trial -> {
-            some.add(trial);
+            some.add(here.tellApart(trial));
             if (some.size() == AT_ONCE) {
                 handOver.run();
             }
@@ -93,18 +94,26 @@ class BendsOfFile {
         Sheet sheet = notebooks.sheet(file);
         TrialReader reader = reader(workshops.now());
         int all = sheet.rows().size();
+        CompletableFuture<List<OfRow>> next = someRows(reader, sheet, 0, here);
         // a table of headings alone is handed over too, with its headings
         for (int from = 0; from == 0 || from < all; from += AT_ONCE) {
             UnderWay.at(from, all);
-            List<OfRow> read = sheet.rows().subList(from, Math.min(all, from + AT_ONCE)).parallelStream().map(row -> ofRow(reader, sheet, row)).toList();
-            use.accept(here.without(sheet.headings(), read.stream().filter(each -> each.trial != null).map(OfRow::trial).toList(),
-                    read.stream().filter(each -> each.trial == null).map(OfRow::left).toList()));
+            List<OfRow> read = next.join();
+            // the next rows are read while these are written down
+            next = someRows(reader, sheet, from + AT_ONCE, here);
+            use.accept(here.without(sheet.headings(), read));
         }
     }
 
-    private static OfRow ofRow(TrialReader reader, Sheet sheet, Row row) {
+    private static CompletableFuture<List<OfRow>> someRows(TrialReader reader, Sheet sheet, int from, Written here) {
+        int all = sheet.rows().size();
+        List<Row> rows = sheet.rows().subList(Math.min(all, from), Math.min(all, from + AT_ONCE));
+        return CompletableFuture.supplyAsync(() -> rows.parallelStream().map(row -> ofRow(reader, sheet, row, here)).toList());
+    }
+
+    private static OfRow ofRow(TrialReader reader, Sheet sheet, Row row, Written here) {
         TrialReader.Outcome outcome = reader.read(sheet.headings(), row);
-        return outcome.trial() == null ? new OfRow(null, new Left(row, outcome.faults())) : new OfRow(outcome.trial(), null);
+        return outcome.trial() == null ? new OfRow(null, null, new Left(row, outcome.faults())) : here.tellApart(outcome.trial());
     }
 
     TrialReader reader(Workshop workshop) {
@@ -115,22 +124,29 @@ class BendsOfFile {
     private final class Written {
 
         private final Map<Fingerprint, Integer> here = new HashMap<>();
+        private final boolean none;
 
         Written(Long otherShop) {
             trials.written(null, this::is);
             if (otherShop != null) {
                 trials.written(otherShop, this::is);
             }
+            none = here.isEmpty();
+        }
+
+        /** A trial with what tells it from those here, where there are any. */
+        OfRow tellApart(TrialFields trial) {
+            return new OfRow(trial, none ? null : document.fingerprint(trial), null);
         }
 
         private void is(TrialFields trial) {
             here.merge(document.fingerprint(trial), 1, Integer::sum);
         }
 
-        Portion without(List<Heading> headings, List<TrialFields> read, List<Left> left) {
-            List<TrialFields> coming = here.isEmpty() ? List.copyOf(read)
-                    : read.stream().filter(trial -> here.merge(document.fingerprint(trial), -1, Integer::sum) < 0).toList();
-            return new Portion(headings, coming, left, read.size() - coming.size());
+        Portion without(List<Heading> headings, List<OfRow> read) {
+            List<OfRow> trials = read.stream().filter(row -> row.trial != null).toList();
+            List<TrialFields> coming = trials.stream().filter(row -> row.fingerprint == null || here.merge(row.fingerprint, -1, Integer::sum) < 0).map(OfRow::trial).toList();
+            return new Portion(headings, coming, read.stream().filter(row -> row.trial == null).map(OfRow::left).toList(), trials.size() - coming.size());
         }
     }
 }

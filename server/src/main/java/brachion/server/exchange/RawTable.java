@@ -11,7 +11,9 @@ import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import org.apache.commons.csv.CSVFormat;
@@ -31,6 +33,8 @@ record RawTable(List<Row> rows) {
     private static final byte[] BIG_END_FIRST = {(byte) 0xFE, (byte) 0xFF};
     private static final byte[] LITTLE_END_FIRST = {(byte) 0xFF, (byte) 0xFE};
     private static final char[] SEPARATORS = {';', '\t', ','};
+    /** So many different words are remembered. */
+    private static final int MOST_WORDS = 20_000;
     /** Headings are looked for among so many rows. */
     private static final int LOOKED_AT = 12;
     /** A row of headings names at least so much of what the widest row does. */
@@ -58,9 +62,10 @@ record RawTable(List<Row> rows) {
         CSVFormat format = CSVFormat.RFC4180.builder().setDelimiter(separator(text)).setIgnoreEmptyLines(true).get();
         try (CSVParser parser = format.parse(new StringReader(text))) {
             List<Row> rows = new ArrayList<>();
+            Map<String, String> said = new HashMap<>();
             for (CSVRecord row : parser) {
                 if (row.stream().anyMatch(cell -> !cell.isBlank())) {
-                    rows.add(new Row(parser.getCurrentLineNumber() - breaks(row), row.toList()));
+                    rows.add(new Row(parser.getCurrentLineNumber() - breaks(row), row.stream().map(cell -> once(said, cell)).toList()));
                 }
             }
             if (rows.isEmpty()) {
@@ -70,6 +75,12 @@ record RawTable(List<Row> rows) {
         } catch (IOException | UncheckedIOException broken) {
             throw refused("The table breaks off: " + reason(broken) + ".");
         }
+    }
+
+    /** A word that stands in many cells, the same for all of them: a long table says few things. */
+    static String once(Map<String, String> said, String cell) {
+        String before = said.size() < MOST_WORDS ? said.putIfAbsent(cell, cell) : said.get(cell);
+        return before == null ? cell : before;
     }
 
     /** Ends of lines within the cells of a row. */
