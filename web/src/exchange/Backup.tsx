@@ -25,8 +25,8 @@ export function Backup() {
     <Box component="section" aria-label="Backup" sx={{ display: 'grid', gap: 1.5, borderTop: 1, borderColor: 'divider', pt: 3 }}>
       <Typography variant="h2">Everything in one file</Typography>
       <Typography color="text.secondary" sx={{ maxWidth: '75ch' }}>
-        A backup holds all this shop keeps: bends, woods, names, rack, rig and rows that wait. One for each day is made by itself
-        and kept for two weeks, in the folder “backups” beside the shop’s data.
+        A backup holds all this shop keeps: bends, photographs, jobs, boards, woods, names, bench, rack, rig and rows that wait, as lines of
+        JSON in a zip file. One for each day is made by itself and kept for two weeks, in the folder “backups” beside the shop’s data.
       </Typography>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center' }}>
         <Button variant="outlined" component="a" download href={inThisShop('/api/backup')}>Take a backup</Button>
