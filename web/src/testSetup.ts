@@ -1,9 +1,12 @@
 import { ReadableStream, TextDecoderStream } from 'node:stream/web';
-import { cleanup } from '@testing-library/react';
+import { cleanup, configure } from '@testing-library/react';
 import { afterAll, afterEach, vi } from 'vitest';
 
 // browsers have streams, the document the tests run in has none
 Object.assign(globalThis, { ReadableStream, TextDecoderStream });
+
+// a busy machine may take its time; what never comes stays away
+configure({ asyncUtilTimeout: 20_000 });
 
 /** Nothing in that document ever changes its size or scrolls. */
 class ResizeObserver {

@@ -66,7 +66,7 @@ public record PressedPlate(Handling handling, Heating heating, double acrossRise
     private static final Setting.Measured RISE = new Setting.Measured("acrossRiseMm", "rise across", Measurement.LENGTH, PhysicalBound.RISE_ACROSS_MM,
             Need.always("Say how far the plate rises across the grain, over its width."));
     private static final Setting.Measured ROUNDS = new Setting.Measured("rounds", "rounds", Measurement.COUNT, PhysicalBound.ROUNDS,
-            Need.always("Say how often it is heated and pushed on.")).usually(3, "3 rounds");
+            Need.always("Say how often it is heated and pushed on.")).usually(3, "3");
     private static final Setting.Chosen<Between> BETWEEN = new Setting.Chosen<>("between", "between", Between.class, Optional.of(Between.METAL_SHEETS), Need.NEVER);
     private static final Setting.Chosen<Bag> BAG = new Setting.Chosen<>("bag", "in a bag", Bag.class, Optional.of(Bag.BAGGED), Need.NEVER);
     /** What is set about it. */

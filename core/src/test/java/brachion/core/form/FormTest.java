@@ -51,7 +51,7 @@ class FormTest {
         }
         for (Hole hole : form.parts().get(0).holes()) {
             assertThat(wood.getExteriorRing().distance(GEOMETRY.createPoint(new Coordinate(hole.centre().xMm(), hole.centre().yMm()))))
-                    .isGreaterThanOrEqualTo(hole.diameterMm());
+                    .as("but for the straights the arcs are cut into").isGreaterThanOrEqualTo(hole.diameterMm() - 0.02);
         }
     }
 
