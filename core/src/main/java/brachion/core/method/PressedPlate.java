@@ -54,6 +54,8 @@ public record PressedPlate(Handling handling, Heating heating, double acrossRise
 
     /** A plate is dry in its frame after one to two weeks (common practice) [h]. */
     static final double USUAL_FRAME_H = 240;
+    /** Rounds it takes when nobody wrote them down (common practice). */
+    static final int USUAL_ROUNDS = 3;
     /** As thick as sheets are that still follow the former [mm]; a round number chosen by us. */
     private static final double SHEET_MM = 0.5;
     /** Each round after the first is this long in the water (common practice) [min]. */
@@ -66,7 +68,7 @@ public record PressedPlate(Handling handling, Heating heating, double acrossRise
     private static final Setting.Measured RISE = new Setting.Measured("acrossRiseMm", "rise across", Measurement.LENGTH, PhysicalBound.RISE_ACROSS_MM,
             Need.always("Say how far the plate rises across the grain, over its width."));
     private static final Setting.Measured ROUNDS = new Setting.Measured("rounds", "rounds", Measurement.COUNT, PhysicalBound.ROUNDS,
-            Need.always("Say how often it is heated and pushed on.")).usually(3, "3");
+            Need.always("Say how often it is heated and pushed on.")).usually(USUAL_ROUNDS, String.valueOf(USUAL_ROUNDS));
     private static final Setting.Chosen<Between> BETWEEN = new Setting.Chosen<>("between", "between", Between.class, Optional.of(Between.METAL_SHEETS), Need.NEVER);
     private static final Setting.Chosen<Bag> BAG = new Setting.Chosen<>("bag", "in a bag", Bag.class, Optional.of(Bag.BAGGED), Need.NEVER);
     /** What is set about it. */
@@ -242,13 +244,12 @@ public record PressedPlate(Handling handling, Heating heating, double acrossRise
         return HotWood.super.attentionHours(recipe) + rounds * EACH_ROUND_MIN / 60;
     }
 
+    /** A former in its frame in place of a form, and somewhere to dry. */
     @Override
     public List<Equipment> equipment() {
-        List<Equipment> needed = new ArrayList<>();
-        if (soakHours() > 0) {
-            needed.add(Equipment.SOAKING_TROUGH);
-        }
-        needed.addAll(List.of(Equipment.HOT_TROUGH, Equipment.PLATE_FRAME));
+        List<Equipment> needed = new ArrayList<>(HotWood.super.equipment());
+        needed.remove(Equipment.FORM);
+        needed.add(Equipment.PLATE_FRAME);
         if (between == Between.METAL_SHEETS) {
             needed.add(Equipment.METAL_SHEETS);
         }

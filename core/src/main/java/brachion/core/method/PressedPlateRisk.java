@@ -18,7 +18,6 @@ final class PressedPlateRisk {
 
     private static final double DRY_ACROSS = 0.01;
     private static final double SOFT_ACROSS = 0.05;
-    private static final int USUAL_ROUNDS = 3;
     private static final List<Unsure> UNSURE = List.of(Unsure.values());
 
     private PressedPlateRisk() {
@@ -28,7 +27,7 @@ final class PressedPlateRisk {
         List<Covariate> ofThePressing = List.of(
                 // what is washed out of wood that lies in hot water leaves it brittle (common practice); by how much is chosen by us
                 new Covariate(Term.WASHED_OUT, 0.4, 0.5, recipe -> indicator(plate(recipe).bag() == PressedPlate.Bag.OPEN)),
-                Covariate.undecided(Term.FEWER_ROUNDS, recipe -> Math.log((double) USUAL_ROUNDS / plate(recipe).rounds())));
+                Covariate.undecided(Term.FEWER_ROUNDS, recipe -> Math.log((double) PressedPlate.USUAL_ROUNDS / plate(recipe).rounds())));
         return List.of(ModeRisk.ofTheWood(FailureMode.TENSION, Covariate.ofTheWood(ofThePressing), UNSURE),
                 ModeRisk.ofTheWood(FailureMode.SPLIT, (recipe, demand) -> acrossStrain(recipe),
                         (recipe, demand) -> acrossStrain(recipe) / acrossLimit(demand), Covariate.ofTheWood(ofThePressing), UNSURE));

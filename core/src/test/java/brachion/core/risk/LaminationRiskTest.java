@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import brachion.core.method.FailureMode;
 import brachion.core.method.Family;
+import brachion.core.method.ModeRisk;
 import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
 import brachion.core.trial.Flaw;
@@ -40,6 +41,9 @@ class LaminationRiskTest {
 
     @Test
     void steamed_stock_has_no_glue_line() {
+        for (Family family : Family.values()) {
+            assertThat(family.modes()).as("%s says what it forecasts", family).extracting(ModeRisk::mode).containsExactlyElementsOf(family.forecast());
+        }
         assertThat(TABLES.modes(Family.HOT_WOOD)).containsExactly(FailureMode.TENSION, FailureMode.COMPRESSION);
         assertThat(TABLES.modes(Family.COLD_PLIES))
                 .containsExactly(FailureMode.TENSION, FailureMode.COMPRESSION, FailureMode.GLUE_LINE);

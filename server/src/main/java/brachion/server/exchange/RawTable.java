@@ -78,7 +78,7 @@ record RawTable(List<Row> rows) {
     }
 
     /** A word that stands in many cells, the same for all of them: a long table says few things. */
-    static String once(Map<String, String> said, String cell) {
+    private static String once(Map<String, String> said, String cell) {
         String before = said.size() < MOST_WORDS ? said.putIfAbsent(cell, cell) : said.get(cell);
         return before == null ? cell : before;
     }
