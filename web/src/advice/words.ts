@@ -29,6 +29,7 @@ export function changeInWords({ kind, amount }: ChangeView, system: UnitSystem):
     STRAIGHTER_GRAIN: `Choose grain of 1 in ${amount} or straighter`,
     CLEAR_STOCK: 'Keep knots out of the bend',
     WETTER_STOCK: `Start with air-dried stock of ${amount} %`,
+    THINNER_CLEAN_PLY: `Take a thinner clean ply, ${length}`,
     METAL_SHEETS: 'Bolt it between thin metal sheets',
     FLATTER_ACROSS: `Flatten it across the grain to a rise of ${length}`,
     THINNER_PLIES: `Rip thinner plies, ${length}`,

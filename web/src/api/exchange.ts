@@ -97,7 +97,10 @@ export function useBackupRestoration() {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (file: File) =>
-      body(api.POST('/api/backup/restoration', { ...asBytes(file), headers: { 'Content-Type': 'application/zip' } })),
+      body(api.POST('/api/backup/restoration', {
+        ...asBytes(file),
+        headers: { 'Content-Type': file.name.toLowerCase().endsWith('.json') ? 'application/vnd.brachion.shop+json' : 'application/zip' },
+      })),
     onSuccess: () => client.invalidateQueries(),
   });
 }

@@ -1764,6 +1764,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/backup/schema": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["schema_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/backup/document": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["document_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/records/views/{id}": {
         parameters: {
             query?: never;
@@ -1972,7 +2004,7 @@ export interface components {
             stages: components["schemas"]["StageTook"][];
             chamber: components["schemas"]["ChamberReading"][];
         };
-        MethodFields: components["schemas"]["SteamBoxFields"] | components["schemas"]["SteamBagFields"] | components["schemas"]["SteamInPlaceFields"] | components["schemas"]["HotBathFields"] | components["schemas"]["HotPipeFields"] | components["schemas"]["FreeBendingFields"] | components["schemas"]["GreenRodFields"] | components["schemas"]["SteamedPliesFields"] | components["schemas"]["KerfBendingFields"] | components["schemas"]["PressedPlateFields"] | components["schemas"]["ColdLaminationFields"];
+        MethodFields: components["schemas"]["SteamBoxFields"] | components["schemas"]["SteamBagFields"] | components["schemas"]["SteamInPlaceFields"] | components["schemas"]["HotBathFields"] | components["schemas"]["HotPipeFields"] | components["schemas"]["FreeBendingFields"] | components["schemas"]["GreenRodFields"] | components["schemas"]["SteamedPliesFields"] | components["schemas"]["KerfBendingFields"] | components["schemas"]["PressedPlateFields"] | components["schemas"]["ColdLaminationFields"] | components["schemas"]["KerfedPliesFields"];
         OutcomeFields: {
             /** @enum {string} */
             severity: "CLEAN" | "FLAW" | "BROKEN";
@@ -2577,14 +2609,14 @@ export interface components {
             thicknessesMm: number[];
             supports: ("NONE" | "WEBBING" | "STEEL")[];
             soak: boolean;
-            methods: ("STEAM_BOX" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "GREEN_ROD" | "STEAMED_PLIES" | "KERF_BENDING" | "PRESSED_PLATE" | "COLD_LAMINATION")[];
+            methods: ("STEAM_BOX" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "GREEN_ROD" | "STEAMED_PLIES" | "KERF_BENDING" | "PRESSED_PLATE" | "COLD_LAMINATION" | "KERFED_PLIES")[];
             pliesMm: number[];
             /** @enum {string} */
             order: "QUICKEST" | "SUREST" | "MOST_TRIED";
         };
         FellOutView: {
             /** @enum {string} */
-            because: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "BARK" | "STRAP_SLACK" | "BACKED" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "GREEN_ROD" | "WASHED_OUT" | "FEWER_ROUNDS" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE" | "SHOP";
+            because: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "BARK" | "STRAP_SLACK" | "BACKED" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "KERFED_PLIES" | "GREEN_ROD" | "WASHED_OUT" | "FEWER_ROUNDS" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE" | "SHOP";
             /** Format: int32 */
             count: number;
             best: components["schemas"]["RecipeFields"];
@@ -2641,7 +2673,7 @@ export interface components {
         };
         LeverView: {
             /** @enum {string} */
-            kind: "AS_PLANNED" | "THINNER" | "WIDER_RADIUS" | "STEEL_STRAP" | "TIGHTEN_STOPS" | "SOAK" | "STEAM_LONGER" | "HOTTER_CHAMBER" | "HOTTER_BAG" | "BATH_LONGER" | "HOTTER_BATH" | "PIPE_LONGER" | "HOTTER_PIPE" | "SHAVED_THINNER" | "DEEPER_CUTS" | "CLOSER_CUTS" | "METAL_SHEETS" | "FLATTER_ACROSS" | "QUICKER_CARRY" | "BAG_ON" | "STRAIGHTER_GRAIN" | "CLEAR_STOCK" | "WETTER_STOCK" | "THINNER_PLIES";
+            kind: "AS_PLANNED" | "THINNER" | "WIDER_RADIUS" | "STEEL_STRAP" | "TIGHTEN_STOPS" | "SOAK" | "STEAM_LONGER" | "HOTTER_CHAMBER" | "HOTTER_BAG" | "BATH_LONGER" | "HOTTER_BATH" | "PIPE_LONGER" | "HOTTER_PIPE" | "SHAVED_THINNER" | "DEEPER_CUTS" | "CLOSER_CUTS" | "THINNER_CLEAN_PLY" | "METAL_SHEETS" | "FLATTER_ACROSS" | "QUICKER_CARRY" | "BAG_ON" | "STRAIGHTER_GRAIN" | "CLEAR_STOCK" | "WETTER_STOCK" | "THINNER_PLIES";
             /** Format: double */
             amount: number;
             recipe: components["schemas"]["RecipeFields"];
@@ -3194,7 +3226,7 @@ export interface components {
         };
         MeasuredOut: {
             /** @enum {string} */
-            measure: "OUTER_ARC" | "INNER_ARC" | "CUTS" | "PITCH" | "KERF" | "WEB" | "CUT_DEPTH" | "ANGLE_EACH" | "ROOM_LEFT" | "FACET" | "HEATED_LENGTH" | "INNER_FACE" | "OUTER_FACE" | "SCORCH" | "PLY" | "PLIES" | "GLUE_LINES" | "PLY_LENGTH" | "PLY_WIDTH" | "GLUE" | "CLOSING" | "OPEN_TIME" | "CLAMPS" | "THINNED_TO" | "THINNED_OVER" | "CENTRE_BLOCK" | "PINS" | "TIGHTEST_RADIUS" | "SPAN_ALONG" | "RISE_ALONG" | "RISE_ACROSS" | "RADIUS_ACROSS" | "STRETCH_ALONG" | "STRETCH_ACROSS" | "ROUNDS" | "FIRST_HEAT" | "LATER_HEATS";
+            measure: "OUTER_ARC" | "INNER_ARC" | "CUTS" | "PITCH" | "KERF" | "WEB" | "CUT_DEPTH" | "ANGLE_EACH" | "ROOM_LEFT" | "FACET" | "HEATED_LENGTH" | "INNER_FACE" | "OUTER_FACE" | "SCORCH" | "PLY" | "CLEAN_PLY" | "PLIES" | "GLUE_LINES" | "PLY_LENGTH" | "PLY_WIDTH" | "GLUE" | "CLOSING" | "OPEN_TIME" | "CLAMPS" | "THINNED_TO" | "THINNED_OVER" | "CENTRE_BLOCK" | "PINS" | "TIGHTEST_RADIUS" | "SPAN_ALONG" | "RISE_ALONG" | "RISE_ACROSS" | "RADIUS_ACROSS" | "STRETCH_ALONG" | "STRETCH_ACROSS" | "ROUNDS" | "FIRST_HEAT" | "LATER_HEATS";
             /** @enum {string} */
             measurement: "LENGTH" | "TEMPERATURE" | "MOISTURE" | "HUMIDITY" | "SECONDS" | "MINUTES" | "HOURS" | "DAYS" | "SHARE" | "ANGLE" | "GRAIN_SLOPE" | "COUNT" | "ALTITUDE" | "MASS";
             /** Format: double */
@@ -3241,7 +3273,7 @@ export interface components {
         };
         Reason: {
             /** @enum {string} */
-            cause: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "BARK" | "STRAP_SLACK" | "BACKED" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "GREEN_ROD" | "WASHED_OUT" | "FEWER_ROUNDS" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE" | "SHOP";
+            cause: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "BARK" | "STRAP_SLACK" | "BACKED" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "KERFED_PLIES" | "GREEN_ROD" | "WASHED_OUT" | "FEWER_ROUNDS" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE" | "SHOP";
             /** Format: double */
             size: number;
         };
@@ -3340,7 +3372,7 @@ export interface components {
         };
         SideBySideAnswer: {
             ways: components["schemas"]["WayBeside"][];
-            impossible: ("STEAM_BOX" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "GREEN_ROD" | "STEAMED_PLIES" | "KERF_BENDING" | "PRESSED_PLATE" | "COLD_LAMINATION")[];
+            impossible: ("STEAM_BOX" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "GREEN_ROD" | "STEAMED_PLIES" | "KERF_BENDING" | "PRESSED_PLATE" | "COLD_LAMINATION" | "KERFED_PLIES")[];
         };
         WayBeside: {
             recipe: components["schemas"]["RecipeFields"];
@@ -3357,8 +3389,8 @@ export interface components {
             hours: number;
             /** Format: double */
             attentionHours: number;
-            equipment: ("STEAM_BOX" | "STEAM_BAG" | "HOT_TROUGH" | "SOAKING_TROUGH" | "HOT_PIPE" | "STRAP" | "FORM" | "POSTS" | "PEG_BOARD" | "GLUING" | "RIPPING" | "KERF_SAW" | "BACKER" | "PLATE_FRAME" | "METAL_SHEETS" | "DRYING_FRAME")[];
-            notAtHand: ("STEAM_BOX" | "STEAM_BAG" | "HOT_TROUGH" | "SOAKING_TROUGH" | "HOT_PIPE" | "STRAP" | "FORM" | "POSTS" | "PEG_BOARD" | "GLUING" | "RIPPING" | "KERF_SAW" | "BACKER" | "PLATE_FRAME" | "METAL_SHEETS" | "DRYING_FRAME")[];
+            equipment: ("STEAM_BOX" | "STEAM_BAG" | "HOT_TROUGH" | "SOAKING_TROUGH" | "HOT_PIPE" | "STRAP" | "FORM" | "POSTS" | "PEG_BOARD" | "GLUING" | "RIPPING" | "KERF_SAW" | "BACKER" | "BACKING_SHEET" | "PLATE_FRAME" | "METAL_SHEETS" | "DRYING_FRAME")[];
+            notAtHand: ("STEAM_BOX" | "STEAM_BAG" | "HOT_TROUGH" | "SOAKING_TROUGH" | "HOT_PIPE" | "STRAP" | "FORM" | "POSTS" | "PEG_BOARD" | "GLUING" | "RIPPING" | "KERF_SAW" | "BACKER" | "BACKING_SHEET" | "PLATE_FRAME" | "METAL_SHEETS" | "DRYING_FRAME")[];
         };
         NextRequest: {
             recipe: components["schemas"]["RecipeFields"];
@@ -3426,7 +3458,7 @@ export interface components {
         };
         ChangeView: {
             /** @enum {string} */
-            kind: "AS_PLANNED" | "THINNER" | "WIDER_RADIUS" | "STEEL_STRAP" | "TIGHTEN_STOPS" | "SOAK" | "STEAM_LONGER" | "HOTTER_CHAMBER" | "HOTTER_BAG" | "BATH_LONGER" | "HOTTER_BATH" | "PIPE_LONGER" | "HOTTER_PIPE" | "SHAVED_THINNER" | "DEEPER_CUTS" | "CLOSER_CUTS" | "METAL_SHEETS" | "FLATTER_ACROSS" | "QUICKER_CARRY" | "BAG_ON" | "STRAIGHTER_GRAIN" | "CLEAR_STOCK" | "WETTER_STOCK" | "THINNER_PLIES";
+            kind: "AS_PLANNED" | "THINNER" | "WIDER_RADIUS" | "STEEL_STRAP" | "TIGHTEN_STOPS" | "SOAK" | "STEAM_LONGER" | "HOTTER_CHAMBER" | "HOTTER_BAG" | "BATH_LONGER" | "HOTTER_BATH" | "PIPE_LONGER" | "HOTTER_PIPE" | "SHAVED_THINNER" | "DEEPER_CUTS" | "CLOSER_CUTS" | "THINNER_CLEAN_PLY" | "METAL_SHEETS" | "FLATTER_ACROSS" | "QUICKER_CARRY" | "BAG_ON" | "STRAIGHTER_GRAIN" | "CLEAR_STOCK" | "WETTER_STOCK" | "THINNER_PLIES";
             /** Format: double */
             amount: number;
         };
@@ -3835,7 +3867,7 @@ export interface components {
             /** @enum {string} */
             mode: "TENSION" | "COMPRESSION" | "SPLIT" | "GLUE_LINE";
             /** @enum {string} */
-            term: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "BARK" | "STRAP_SLACK" | "BACKED" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "GREEN_ROD" | "WASHED_OUT" | "FEWER_ROUNDS" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE" | "SHOP";
+            term: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "BARK" | "STRAP_SLACK" | "BACKED" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "KERFED_PLIES" | "GREEN_ROD" | "WASHED_OUT" | "FEWER_ROUNDS" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE" | "SHOP";
             name: string;
             /** Format: double */
             mean: number;
@@ -4278,6 +4310,25 @@ export interface components {
             /** Format: int32 */
             plies: number;
         };
+        KerfedPliesFields: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "KERFED_PLIES";
+            /** @enum {string} */
+            glue: "PVA" | "EPOXY" | "POLYURETHANE" | "UREA_RESIN" | "HIDE";
+            /** Format: int32 */
+            plies: number;
+            /** Format: double */
+            cleanMm: number;
+            /** Format: double */
+            kerfMm: number;
+            /** Format: double */
+            webMm: number;
+            /** Format: double */
+            pitchMm: number;
+        };
     };
     responses: never;
     parameters: never;
@@ -4522,6 +4573,7 @@ export type SteamedPliesFields = components['schemas']['SteamedPliesFields'];
 export type KerfBendingFields = components['schemas']['KerfBendingFields'];
 export type PressedPlateFields = components['schemas']['PressedPlateFields'];
 export type ColdLaminationFields = components['schemas']['ColdLaminationFields'];
+export type KerfedPliesFields = components['schemas']['KerfedPliesFields'];
 export type $defs = Record<string, never>;
 export interface operations {
     change: {
@@ -5382,7 +5434,7 @@ export interface operations {
         parameters: {
             query?: {
                 speciesId?: string;
-                method?: "STEAM_BOX" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "GREEN_ROD" | "STEAMED_PLIES" | "KERF_BENDING" | "PRESSED_PLATE" | "COLD_LAMINATION";
+                method?: "STEAM_BOX" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "GREEN_ROD" | "STEAMED_PLIES" | "KERF_BENDING" | "PRESSED_PLATE" | "COLD_LAMINATION" | "KERFED_PLIES";
                 severity?: "CLEAN" | "FLAW" | "BROKEN";
                 page?: number;
                 size?: number;
@@ -7234,6 +7286,7 @@ export interface operations {
         requestBody?: {
             content: {
                 "application/zip": string;
+                "application/vnd.brachion.shop+json": string;
             };
         };
         responses: {
@@ -7829,6 +7882,46 @@ export interface operations {
                 };
                 content: {
                     "application/zip": string;
+                };
+            };
+        };
+    };
+    schema_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/schema+json": string;
+                };
+            };
+        };
+    };
+    document_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };

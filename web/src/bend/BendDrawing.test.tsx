@@ -35,6 +35,20 @@ describe('the drawing of the bend', () => {
     expect(plies(8) - plies(5)).toBe(3);
   });
 
+  it('colours the ply that decides where one of them is unlike the others, and saws only those', () => {
+    const method = { kind: 'KERFED_PLIES' as const, glue: 'PVA' as const, plies: 3, cleanMm: 2, kerfMm: 3, webMm: 1.5, pitchMm: 8 };
+    const sheet = [{ measure: 'CUTS', value: 10 }, { measure: 'ROOM_LEFT', value: 1 }] as Parameters<typeof BendDrawing>[0]['sheet'];
+    const paths = (thicknessMm: number) => {
+      const { container, unmount } = show(<BendDrawing recipe={{ ...STEAMED, method }} section={{ ...ANSWER.section, thicknessMm }} sheet={sheet} />);
+      const counted = [...container.querySelectorAll('svg > g')].slice(0, 3).map((ply) => ply.querySelectorAll('path').length);
+      unmount();
+      return counted;
+    };
+    // two for what a ply is and its outline, 22 for its strain, 10 for its cuts
+    expect(paths(2)).toEqual([24, 12, 12]);
+    expect(paths(1.5)).toEqual([2, 34, 34]);
+  });
+
   it('draws a plate across its grain, too, and stretches both its faces', () => {
     const method = { kind: 'PRESSED_PLATE' as const, soakHours: 0, bathMinutes: 30, bathC: 96, acrossRiseMm: 12.7, rounds: 3 };
     show(<BendDrawing recipe={{ ...STEAMED, method }} section={{ ...ANSWER.section, innerStrain: 0.004, neutralAxis: -0.2 }} />);

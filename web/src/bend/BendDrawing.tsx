@@ -31,12 +31,10 @@ export function BendDrawing({ recipe, section, sheet = [], flaw, flawAt = 'MIDDL
   const colours = usePalette();
   const { angleDegrees } = recipe;
   const radius = recipe.innerRadiusMm;
-  const { plies, strap: strapped, cuts, thinnedMm = Infinity, acrossRiseMm } = factsOf(recipe.method);
-  const ply = Math.min(recipe.blank.thicknessMm, thinnedMm);
-  const outer = radius + ply * plies;
-  // under saw cuts only the web bends, at the outer face
-  const bent = cuts ? outer - Math.min(cuts.webMm, ply) : radius;
-  const bentPly = cuts ? outer - bent : ply;
+  const { strap: strapped, cuts, acrossRiseMm } = factsOf(recipe.method);
+  const stack = plied(recipe, section);
+  const ply = stack[0].outer - radius;
+  const outer = Math.max(...stack.map((one) => one.outer));
   const half = (Math.min(angleDegrees, 356) * Math.PI) / 360;
   const tail = tailLength(radius, angleDegrees);
   const strapMm = strapped ? Math.max(strapped.thicknessMm, outer * 0.02) : 0;
@@ -68,27 +66,26 @@ export function BendDrawing({ recipe, section, sheet = [], flaw, flawAt = 'MIDDL
       sx={{ width: '100%', height: '100%', display: 'block', fontFamily: 'fontFamily', overflow: 'visible' }}
     >
       <path d={formOutline(radius, half, tail)} fill={colours.data.form} />
-      {cuts && <path d={band(radius, outer, half, tail)} fill={colours.data.calm} />}
-      {Array.from({ length: plies }, (_, index) => (
-        <g key={index}>
-          {layers(section).map(({ from, squeeze, share }) => (
+      {stack.map((one) => (
+        <g key={one.inner}>
+          <path d={band(one.inner, one.outer, half, tail)} fill={colours.data.calm} />
+          {one.asked && layers(section).map(({ from, squeeze, share }) => (
             <path
               key={from}
               // each layer runs on to the outer face under the next one, so that no seam shows between them
-              d={band(bent + (index + from) * bentPly, bent + (index + 1) * bentPly, half, tail)}
+              d={band(one.bent + from * (one.outer - one.bent), one.outer, half, tail)}
               fill={`color-mix(in oklab, ${colours.data.calm}, ${squeeze ? colours.data.squeeze : colours.data.stretch} ${Math.round(share * 100)}%)`}
             />
           ))}
-          <path d={band(radius + index * ply, radius + (index + 1) * ply, half, tail)} fill="none"
-            stroke={colours.text.primary} strokeWidth={text * 0.045} />
+          <path d={band(one.inner, one.outer, half, tail)} fill="none" stroke={colours.text.primary} strokeWidth={text * 0.045} />
+          {cuts && one.sawn && <Cuts sheet={sheet} kerfMm={cuts.kerfMm} inner={one.inner} web={one.bent} half={half} colour={colours.background.paper} />}
         </g>
       ))}
       {strapped && (
         <path d={band(outer, outer + strapMm, half, tail)} fill={colours.data.strap} />
       )}
-      {cuts && <Cuts sheet={sheet} kerfMm={cuts.kerfMm} inner={radius} web={bent} half={half} colour={colours.background.paper} />}
-      {plies === 1 && section.neutralAxis > 0 && (
-        <path d={pathOf(bentLine(bent + section.neutralAxis * bentPly, half, tail))} fill="none"
+      {stack.length === 1 && section.neutralAxis > 0 && (
+        <path d={pathOf(bentLine(stack[0].bent + section.neutralAxis * (outer - stack[0].bent), half, tail))} fill="none"
           stroke={colours.text.primary} strokeWidth={text * 0.07} strokeDasharray={`${text * 0.5} ${text * 0.35}`} />
       )}
       {across && <AcrossView across={across} top={below} text={text} />}
@@ -108,6 +105,36 @@ export function BendDrawing({ recipe, section, sheet = [], flaw, flawAt = 'MIDDL
       </g>
     </Box>
   );
+}
+
+/** Thicknesses that differ by less are the same [mm]. */
+const SAME_MM = 1e-6;
+
+/**
+ * One ply of a piece, which may be all of it.
+ *
+ * inner, outer: radii of its faces [mm]; bent: radius from which on it bends, which under saw cuts is that of its web; sawn: whether it has
+ * cuts; asked: whether it is what the section is of.
+ */
+interface Ply {
+  inner: number;
+  outer: number;
+  bent: number;
+  sawn: boolean;
+  asked: boolean;
+}
+
+/** A piece from the form outwards. */
+function plied(recipe: RecipeFields, section: SectionView): [Ply, ...Ply[]] {
+  const { plies, cleanMm, cuts, thinnedMm = Infinity } = factsOf(recipe.method);
+  const ply = Math.min(recipe.blank.thicknessMm, thinnedMm);
+  const one = (inner: number, thick: number, sawn: boolean): Ply => {
+    const bends = sawn && cuts ? Math.min(cuts.webMm, thick) : thick;
+    // where one ply is unlike the others, the section is of the one that decides
+    return { inner, outer: inner + thick, bent: inner + thick - bends, sawn, asked: cleanMm === undefined || Math.abs(bends - section.thicknessMm) < SAME_MM };
+  };
+  const first = one(recipe.innerRadiusMm, cleanMm ?? ply, cuts !== undefined && cleanMm === undefined);
+  return [first, ...Array.from({ length: plies - 1 }, (_, index) => one(first.outer + index * ply, ply, cuts !== undefined))];
 }
 
 /** Saw cuts as they have closed once the curve is reached. */
@@ -167,8 +194,9 @@ function FlawMark({ flaw, inner, outer, size, colour }: { flaw: Flaw; inner: num
 }
 
 function describe(recipe: RecipeFields, section: SectionView, system: 'inch' | 'metric'): string {
-  const { plies: count, acrossRiseMm } = factsOf(recipe.method);
-  const plies = count > 1 ? `${count} plies, each ` : '';
+  const { plies: count, cleanMm, acrossRiseMm } = factsOf(recipe.method);
+  const clean = cleanMm === undefined ? '' : `a clean one of ${printLength(cleanMm, system)}, the others `;
+  const plies = count > 1 ? `${count} plies, ${clean || 'each '}` : '';
   return (
     `The piece on its form: ${plies}${printLength(recipe.blank.thicknessMm, system)} thick, inner radius ` +
     `${printLength(recipe.innerRadiusMm, system)}, bent through ${recipe.angleDegrees} degrees. ` +

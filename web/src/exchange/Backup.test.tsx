@@ -36,6 +36,15 @@ test('a backup comes back into an empty shop and says of which day it is', async
   expect(request.headers).toEqual({ 'Content-Type': 'application/zip' });
 });
 
+test('a JSON document comes back by the same way, and says what it is', async () => {
+  restore.mockResolvedValue({ madeAt: '2026-11-20T03:00:00Z', rows: 412 });
+  show(<Backup />);
+  await userEvent.upload(screen.getByLabelText('Backup to bring back'), new File(['{'], 'brachion-2026-11-20.JSON', { type: 'application/json' }));
+  await vi.waitFor(() => {
+    expect((restore.mock.lastCall?.[1] as { headers: object }).headers).toEqual({ 'Content-Type': 'application/vnd.brachion.shop+json' });
+  });
+});
+
 test('a file that is none is refused in words', async () => {
   restore.mockRejectedValue(new Problem(400, 'This backup is damaged: the rows of “trial” are not what was written.', []));
   show(<Backup />);
@@ -49,4 +58,5 @@ test('a shop with bends takes none and says why', () => {
   screen.getByText(/this one holds 3 bends/);
   expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Bring a backup back' }).disabled).toBe(true);
   expect(screen.getByRole('link', { name: 'Take a backup' }).getAttribute('href')).toBe('/api/backup');
+  expect(screen.getByRole('link', { name: 'As one JSON document' }).getAttribute('href')).toBe('/api/backup/document');
 });

@@ -25,15 +25,18 @@ export function Backup() {
     <Box component="section" aria-label="Backup" sx={{ display: 'grid', gap: 1.5, borderTop: 1, borderColor: 'divider', pt: 3 }}>
       <Typography variant="h2">Everything in one file</Typography>
       <Typography color="text.secondary" sx={{ maxWidth: '75ch' }}>
-        A backup holds all this shop keeps: bends, photographs, jobs, boards, woods, names, bench, rack, rig and rows that wait, as lines of
-        JSON in a zip file. One for each day is made by itself and kept for two weeks, in the folder “backups” beside the shop’s data.
+        A backup holds all this shop keeps: bends, photographs, jobs, boards, woods, names, bench, rack, rig and rows that wait. It is a zip
+        file, or one JSON document that any other program can read; both come back. A zip for each day is made by itself and kept for
+        two weeks, in the folder “backups” beside the shop’s data.
       </Typography>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center' }}>
         <Button variant="outlined" component="a" download href={inThisShop('/api/backup')}>Take a backup</Button>
+        <Button component="a" download href={inThisShop('/api/backup/document')}>As one JSON document</Button>
+        <Button component="a" download href={inThisShop('/api/backup/schema')}>Its schema</Button>
         <Button variant="outlined" disabled={bends !== 0} loading={restoration.isPending} onClick={() => { input.current?.click(); }}>
           Bring a backup back
         </Button>
-        <input ref={input} type="file" accept=".zip,application/zip" hidden aria-label="Backup to bring back"
+        <input ref={input} type="file" accept=".zip,.json,application/zip,application/json" hidden aria-label="Backup to bring back"
           onChange={(event) => {
             bringBack(event.target.files?.[0]);
             event.target.value = '';

@@ -72,6 +72,17 @@ it('types saw cuts and free bends as they were, without what belongs to other wa
   expect(lineOf(free, 'inch')).toBe('40 min in a bag at 208 °F, bent freely');
 });
 
+it('types kerfed plies by their finished section, their clean ply and the saw', () => {
+  const plies = { kind: 'KERFED_PLIES' as const, glue: 'EPOXY' as const, plies: 3, cleanMm: 1.5875, kerfMm: 3.175, webMm: 2.38125, pitchMm: 7.9375 };
+  const form = formOf({ ...STEAMED, blank: { ...STEAMED.blank, thicknessMm: 6.35 }, method: plies }, 'inch');
+  expect(form).toMatchObject({ thickness: '9/16"', plies: '3', cleanPly: '1/16"', web: '3/32"' });
+  const { choices, typed } = typedRecipe(form, 'inch');
+  expect(choices.method).toEqual({ kind: 'KERFED_PLIES', glue: 'EPOXY' });
+  expect(typed.map(({ field }) => field)).toEqual(expect.arrayContaining(['finishedThicknessMm', 'method.cleanMm', 'method.kerfMm', 'method.webMm', 'method.pitchMm']));
+  expect(typed.map(({ field }) => field)).not.toContain('method.backerMm');
+  expect(lineOf(plies, 'inch')).toBe('1/8" cuts every 5/16" to a 3/32" web in 2 of 3 plies, over a clean one of 1/16", with epoxy');
+});
+
 it('types a plate with both its curves and without a strap or a carry', () => {
   const plate = { kind: 'PRESSED_PLATE' as const, soakHours: 0.25, bathMinutes: 30, bathC: 96, acrossRiseMm: 12.7, rounds: 1, between: 'NOTHING' as const, bag: 'OPEN' as const, holdHours: 200 };
   const { choices, typed } = typedRecipe({ ...formOf({ ...STEAMED, method: plate }, 'metric'), support: 'STEEL' as const }, 'metric');

@@ -6,6 +6,7 @@ import { greenRod } from './greenRod/form';
 import { hotBath } from './hotBath/form';
 import { hotPipe } from './hotPipe/form';
 import { kerfBending } from './kerfBending/form';
+import { kerfedPlies } from './kerfedPlies/form';
 import { pressedPlate } from './pressedPlate/form';
 import type { Exact, Facts, Kind, MethodForm, SettingsOf } from './method';
 import { steamBag } from './steamBag/form';
@@ -17,7 +18,7 @@ import { steamInPlace } from './steamInPlace/form';
 export const METHODS: { [K in Kind]: MethodForm<K> } = {
   STEAM_BOX: steamBox, STEAM_BAG: steamBag, STEAM_IN_PLACE: steamInPlace, HOT_BATH: hotBath, HOT_PIPE: hotPipe,
   FREE_BENDING: freeBending, GREEN_ROD: greenRod, STEAMED_PLIES: steamedPlies, COLD_LAMINATION: coldLamination,
-  KERF_BENDING: kerfBending, PRESSED_PLATE: pressedPlate,
+  KERFED_PLIES: kerfedPlies, KERF_BENDING: kerfBending, PRESSED_PLATE: pressedPlate,
 };
 
 export const KINDS = Object.keys(METHODS) as Kind[];

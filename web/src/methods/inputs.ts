@@ -6,6 +6,7 @@ import { GreenRodInputs } from './greenRod/Inputs';
 import { HotBathInputs } from './hotBath/Inputs';
 import { HotPipeInputs } from './hotPipe/Inputs';
 import { KerfBendingInputs } from './kerfBending/Inputs';
+import { KerfedPliesInputs } from './kerfedPlies/Inputs';
 import type { Kind } from './method';
 import { PressedPlateInputs } from './pressedPlate/Inputs';
 import { SteamBagInputs } from './steamBag/Inputs';
@@ -17,5 +18,5 @@ import { SteamInPlaceInputs } from './steamInPlace/Inputs';
 export const INPUTS: Record<Kind, ComponentType<RecipeInputsProps>> = {
   STEAM_BOX: SteamBoxInputs, STEAM_BAG: SteamBagInputs, STEAM_IN_PLACE: SteamInPlaceInputs, HOT_BATH: HotBathInputs,
   HOT_PIPE: HotPipeInputs, FREE_BENDING: FreeBendingInputs, GREEN_ROD: GreenRodInputs, STEAMED_PLIES: SteamedPliesInputs,
-  COLD_LAMINATION: ColdLaminationInputs, KERF_BENDING: KerfBendingInputs, PRESSED_PLATE: PressedPlateInputs,
+  COLD_LAMINATION: ColdLaminationInputs, KERFED_PLIES: KerfedPliesInputs, KERF_BENDING: KerfBendingInputs, PRESSED_PLATE: PressedPlateInputs,
 };

@@ -36,9 +36,11 @@ export interface StageField {
 export interface Facts {
   /** How many plies it is glued of; one where it is not. */
   plies: number;
+  /** Thickness of the ply against the form, where it is one of its own [mm]. */
+  cleanMm?: number;
   /** What lies on the outer face. */
   strap?: { material: Exclude<Support, 'NONE'>; thicknessMm: number; endGapMm: number } | undefined;
-  /** Saw cuts across its inner face, and the web they leave. */
+  /** Saw cuts across its inner face, or that of every ply but a clean one, and the web they leave. */
   cuts?: { kerfMm: number; webMm: number };
   /** Thickness where it bends, if it is shaved thinner there [mm]. */
   thinnedMm?: number;

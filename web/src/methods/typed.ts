@@ -4,17 +4,18 @@ import { FIRST_ROD, type RodTyped } from './greenRod/typed';
 import { FIRST_PIPE, type PipeTyped } from './hotPipe/typed';
 import { FIRST_HANDLING, type HandlingTyped } from './hotWood/typed';
 import { FIRST_KERF, type KerfTyped } from './kerfBending/typed';
+import { FIRST_KERFED_PLIES, type KerfedPliesTyped } from './kerfedPlies/typed';
 import { FIRST_PLATE, type PlateTyped } from './pressedPlate/typed';
 import { FIRST_BAG, type BagTyped } from './steamBag/typed';
 import { FIRST_STEAM, type SteamTyped } from './steamBox/typed';
 import { FIRST_IN_PLACE, type InPlaceTyped } from './steamInPlace/typed';
 
 /** What is typed about every way of bending. What ways share stays when one changes between them. */
-export type MethodTyped = HandlingTyped & SteamTyped & BagTyped & InPlaceTyped & BathTyped & PipeTyped & RodTyped & PliesTyped & KerfTyped & PlateTyped;
+export type MethodTyped = HandlingTyped & SteamTyped & BagTyped & InPlaceTyped & BathTyped & PipeTyped & RodTyped & PliesTyped & KerfTyped & KerfedPliesTyped & PlateTyped;
 
 /** Before anybody has typed. */
 export const FIRST_TYPED: MethodTyped = {
-  ...FIRST_HANDLING, ...FIRST_STEAM, ...FIRST_BAG, ...FIRST_IN_PLACE, ...FIRST_BATH, ...FIRST_PIPE, ...FIRST_ROD, ...FIRST_PLIES, ...FIRST_KERF, ...FIRST_PLATE,
+  ...FIRST_HANDLING, ...FIRST_STEAM, ...FIRST_BAG, ...FIRST_IN_PLACE, ...FIRST_BATH, ...FIRST_PIPE, ...FIRST_ROD, ...FIRST_PLIES, ...FIRST_KERF, ...FIRST_KERFED_PLIES, ...FIRST_PLATE,
 };
 
 /** What is chosen from a few words and no measurement. */

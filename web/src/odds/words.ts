@@ -97,6 +97,7 @@ const CURE: Partial<Record<Cause, string>> = {
   HOT_PIPE: 'In your records the hot pipe does worse than its heat says.',
   FREE_BENDING: 'In your records bending freely does worse than its tightest place says.',
   STEAMED_PLIES: 'In your records steamed plies do worse than each would alone.',
+  KERFED_PLIES: 'In your records kerfed plies do worse than their webs and the clean ply say.',
   GREEN_ROD: 'In your records rods do worse than their thinned section says.',
   WASHED_OUT: 'The water washes the plate out and leaves it brittle: seal it in a bag.',
   FEWER_ROUNDS: 'In your records plates pushed home in few rounds do worse.',

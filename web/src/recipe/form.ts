@@ -132,8 +132,8 @@ const STACK_STEP = 1e-4;
 /** Thickness of the piece with all its plies [mm]. */
 export function finishedMm(recipe: RecipeFields): number {
   const { thicknessMm } = recipe.blank;
-  const plies = factsOf(recipe.method).plies;
-  return plies > 1 ? Math.round((thicknessMm * plies) / STACK_STEP) * STACK_STEP : thicknessMm;
+  const { plies, cleanMm = thicknessMm } = factsOf(recipe.method);
+  return plies > 1 ? Math.round((cleanMm + thicknessMm * (plies - 1)) / STACK_STEP) * STACK_STEP : thicknessMm;
 }
 
 /** A stored recipe as it would be typed. */

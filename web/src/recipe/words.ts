@@ -43,14 +43,19 @@ export const GLUE: Record<PliesTyped['glue'], string> = {
   HIDE: 'Hide glue',
 };
 
+/** Thickness of the stock, with how many plies it is: 1/2", 6 plies of 1/8", 2 plies of 1/4" over a clean one of 1/16". */
+export function pliesInWords(recipe: RecipeFields, system: UnitSystem): string {
+  const { plies, cleanMm } = factsOf(recipe.method);
+  const thickness = printLength(recipe.blank.thicknessMm, system);
+  if (cleanMm !== undefined) return `${plies - 1} ${plies > 2 ? 'plies' : 'ply'} of ${thickness} over a clean one of ${printLength(cleanMm, system)}`;
+  return plies > 1 ? `${plies} plies of ${thickness}` : thickness;
+}
+
 /** Section and curve in a line: 1/2" × 1", radius 6" through 180°. */
 export function shapeLine(recipe: RecipeFields, system: UnitSystem): string {
   const { blank } = recipe;
-  const thickness = printLength(blank.thicknessMm, system);
-  const { plies } = factsOf(recipe.method);
   const shaped = blank.outline ? `${OUTLINE[blank.outline]} ` : '';
-  const section = plies > 1 ? `${plies} plies of ${thickness}` : `${shaped}${thickness}`;
-  return `${section} × ${printLength(blank.widthMm, system)}, radius ${printLength(recipe.innerRadiusMm, system)} through ${recipe.angleDegrees}°`;
+  return `${shaped}${pliesInWords(recipe, system)} × ${printLength(blank.widthMm, system)}, radius ${printLength(recipe.innerRadiusMm, system)} through ${recipe.angleDegrees}°`;
 }
 
 /** What was done to it, in a line. */

@@ -40,7 +40,7 @@ it('prints what no rule shows in finer units, and shares in words', () => {
 
 /** Every setting there is, so that each way finds its own. */
 const EVERYTHING = {
-  ...STEAMED.method, glue: 'PVA', plies: 4, kerfMm: 3, webMm: 2, pitchMm: 9, thinnedMm: 9, thinnedOverMm: 300, pipeMinutes: 3, pipeC: 130, contactPercent: 15,
+  ...STEAMED.method, glue: 'PVA', plies: 4, kerfMm: 3, webMm: 2, pitchMm: 9, cleanMm: 1.6, thinnedMm: 9, thinnedOverMm: 300, pipeMinutes: 3, pipeC: 130, contactPercent: 15,
   bathMinutes: 20, bathC: 98, bagC: 98, steamOnMinutes: 0, acrossRiseMm: 6, rounds: 3,
 };
 

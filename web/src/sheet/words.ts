@@ -20,6 +20,7 @@ export const MEASURE: Record<MeasuredOut['measure'], string> = {
   OUTER_FACE: 'Face away from it',
   SCORCH: 'Chance that it scorches',
   PLY: 'Each ply',
+  CLEAN_PLY: 'Clean ply, against the form',
   PLIES: 'Plies',
   GLUE_LINES: 'Glue lines',
   PLY_LENGTH: 'Cut the plies to',

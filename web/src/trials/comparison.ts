@@ -1,7 +1,7 @@
-import type { RecipeFields, SpeciesView, TrialView } from '../api/schema';
+import type { SpeciesView, TrialView } from '../api/schema';
 import type { UnitSystem } from '../app/units';
-import { factsOf, METHOD } from '../methods/forms';
-import { GROWTH_RINGS, KNOTS, OUTER_FACE, OUTLINE, processLine, SEASONING } from '../recipe/words';
+import { METHOD } from '../methods/forms';
+import { GROWTH_RINGS, KNOTS, OUTER_FACE, OUTLINE, pliesInWords, processLine, SEASONING } from '../recipe/words';
 import { printLength } from '../units/printing';
 import { doneLine } from './done';
 import { ALONG_BEND, alsoInWords, FLAW } from './words';
@@ -31,7 +31,7 @@ function told(trial: TrialView, species: SpeciesView[], system: UnitSystem): [st
     ['Knots', KNOTS[blank.knots]],
     ['Outer face', OUTER_FACE[blank.outerFace ?? 'SAWN']],
     ['Section', OUTLINE[blank.outline ?? 'RECTANGLE']],
-    ['Thickness', thickness(recipe, system)],
+    ['Thickness', pliesInWords(recipe, system)],
     ['Width', length(blank.widthMm)],
     ['Inner radius', length(recipe.innerRadiusMm)],
     ['Bend angle', `${recipe.angleDegrees}°`],
@@ -53,10 +53,6 @@ function told(trial: TrialView, species: SpeciesView[], system: UnitSystem): [st
   ];
 }
 
-function thickness(recipe: RecipeFields, system: UnitSystem): string {
-  const { plies } = factsOf(recipe.method);
-  return `${plies > 1 ? `${plies} plies of ` : ''}${printLength(recipe.blank.thicknessMm, system)}`;
-}
 
 /** Where records differ, and the names of what they have alike and somebody said. */
 export function compared(trials: TrialView[], species: SpeciesView[], system: UnitSystem): { differ: Compared[]; alike: Compared[] } {

@@ -56,6 +56,7 @@ const NEEDED: Record<Equipment, string> = {
   RIPPING: 'saw for thin strips',
   KERF_SAW: 'saw with a fence and pin',
   BACKER: 'backer strip',
+  BACKING_SHEET: 'flexible backing sheet',
   PLATE_FRAME: 'former and a frame for the plate',
   METAL_SHEETS: 'two thin metal sheets',
   DRYING_FRAME: 'drying frame',

@@ -1,15 +1,38 @@
 import { OF_A_PIPE, OF_GLUE } from '../../trials/words';
 import { printLength } from '../../units/printing';
-import type { MethodForm, Places } from '../method';
+import type { UnitSystem } from '../../app/units';
+import type { Exact, MethodForm, Places } from '../method';
 import type { KerfTyped } from './typed';
 
 export const SAWN_IN: Record<KerfTyped['sawnIn'], string> = { SOLID: 'solid wood', PLYWOOD: 'plywood' };
 
-const SETTINGS: Places = {
-  thickness: { measurement: 'LENGTH', at: 'blank.thicknessMm' },
+/** How a saw is set to cut kerfs. */
+interface Kerfs {
+  kerfMm: number;
+  webMm: number;
+  pitchMm: number;
+}
+
+/** Where saw cuts are measured. */
+export const KERFS: Places = {
   kerf: { measurement: 'LENGTH', at: 'method.kerfMm' },
   web: { measurement: 'LENGTH', at: 'method.webMm' },
   pitch: { measurement: 'LENGTH', at: 'method.pitchMm' },
+};
+
+/** Saw cuts as they would be typed. */
+export function kerfsTyped({ kerfMm, webMm, pitchMm }: Kerfs, { length }: Exact) {
+  return { kerf: length(kerfMm), web: length(webMm), pitch: length(pitchMm) };
+}
+
+/** Saw cuts in a line. */
+export function kerfsInALine({ kerfMm, webMm, pitchMm }: Kerfs, system: UnitSystem): string {
+  return `${printLength(kerfMm, system)} cuts every ${printLength(pitchMm, system)} to a ${printLength(webMm, system)} web`;
+}
+
+const SETTINGS: Places = {
+  thickness: { measurement: 'LENGTH', at: 'blank.thicknessMm' },
+  ...KERFS,
   backer: { measurement: 'LENGTH', at: 'method.backerMm', optional: true },
 };
 
@@ -32,12 +55,11 @@ export const kerfBending: MethodForm<'KERF_BENDING'> = {
   extent: { thinnestMm: 4, thickestMm: 40, tightestMm: 30, widestMm: 1200 },
   places: () => SETTINGS,
   choices: ({ sawnIn }) => ({ board: sawnIn === 'SOLID' ? undefined : sawnIn }),
-  typed: ({ kerfMm, webMm, pitchMm, board, backerMm }, { length }) => ({
-    kerf: length(kerfMm), web: length(webMm), pitch: length(pitchMm), sawnIn: board ?? 'SOLID', backer: backerMm === undefined ? '' : length(backerMm),
+  typed: (settings, exact) => ({
+    ...kerfsTyped(settings, exact), sawnIn: settings.board ?? 'SOLID', backer: settings.backerMm === undefined ? '' : exact.length(settings.backerMm),
   }),
   thickened: (thickness) => ({ thickness }),
   facts: ({ webMm, kerfMm }) => ({ plies: 1, carried: false, cuts: { webMm, kerfMm } }),
-  line: ({ kerfMm, webMm, pitchMm, board, backerMm }, system) =>
-    `${printLength(kerfMm, system)} cuts every ${printLength(pitchMm, system)} to a ${printLength(webMm, system)} web` +
-    `${board === 'PLYWOOD' ? ' in plywood' : ''}, ${backerMm === undefined ? 'no backer' : `${printLength(backerMm, system)} backer`}`,
+  line: (settings, system) => kerfsInALine(settings, system) + (settings.board === 'PLYWOOD' ? ' in plywood' : '') +
+    (settings.backerMm === undefined ? ', no backer' : `, ${printLength(settings.backerMm, system)} backer`),
 };

@@ -27,7 +27,11 @@ class EveryWayTest extends BrowserTest {
     }
 
     private void quarterTurn(String thickness, String radius) {
-        type("Thickness", thickness);
+        quarterTurn(thickness, radius, "Thickness");
+    }
+
+    private void quarterTurn(String thickness, String radius, String called) {
+        type(called, thickness);
         type("Inner radius", radius);
         type("Bend angle °", "90");
     }
@@ -65,7 +69,35 @@ class EveryWayTest extends BrowserTest {
         button("Kerf bending").click();
         quarterTurn("10 mm", "100 mm");
         type("Left standing", "12 mm");
-        assertThat(problem("A web must be thinner than the piece, less than 10.0 mm.")).isVisible();
+        assertThat(problem("A web must be thinner than what is sawn, less than 10.0 mm.")).isVisible();
+    }
+
+    @Test
+    void kerfed_plies_keep_the_finished_section_and_say_which_of_them_limits() {
+        show("/plan");
+        button("Kerfed plies").click();
+        quarterTurn("15 mm", "120 mm", "Finished thickness");
+        type("Clean ply", "1.2 mm");
+        type("Saw kerf", "3.2 mm");
+        type("Left standing", "1.6 mm");
+        type("From cut to cut", "6.35 mm");
+        type("Plies", "3");
+        double thin = oddsAfter(() -> type("Clean ply", "1.2 mm"));
+        assertThat(page.getByText(Pattern.compile("^6.9 mm each")).or(page.getByText("17/64\" each")).first()).isVisible();
+        double thick = oddsAfter(() -> type("Clean ply", "4 mm"));
+        assertThat(thick).isLessThan(thin);
+        assertThat(page.getByText(Pattern.compile("^Take a thinner clean ply")).first()).isVisible();
+        type("Clean ply", "15 mm");
+        assertThat(problem("The clean ply must be thinner than the finished section.")).isVisible();
+        type("Clean ply", "1.2 mm");
+        settle();
+        page.getByLabel("Millimetres and degrees Celsius").click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Sheet")).click();
+        Locator sheet = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Sheet for the bench"));
+        // (15 + 120) mm · π/2 in steps of 6.35 mm
+        assertThat(sheet.getByRole(AriaRole.ROW, new Locator.GetByRoleOptions().setName(Pattern.compile("^Saw cuts")))).containsText("34");
+        assertThat(sheet.getByRole(AriaRole.ROW, new Locator.GetByRoleOptions().setName(Pattern.compile("^Clean ply")))).containsText("1.2 mm");
+        assertThat(sheet).containsText("face the form");
     }
 
     @Test
@@ -119,7 +151,7 @@ class EveryWayTest extends BrowserTest {
         show("/plan/ways");
         quarterTurn("5/8\"", "8\"");
         Locator ways = list("Compared").locator("> li");
-        assertThat(ways).hasCount(10);
+        assertThat(ways).hasCount(11);
         settle();
         assertThat(ways.filter(new Locator.FilterOptions().setHasText("as planned"))).hasCount(1);
         Locator bath = ways.filter(new Locator.FilterOptions().setHasText("Hot bath"));

@@ -59,6 +59,8 @@ public record Change(Kind kind, double amount, int effort, UnaryOperator<Recipe>
         DEEPER_CUTS,
         /** Cuts closer together; so many mm from one to the next. */
         CLOSER_CUTS,
+        /** A thinner clean ply against the form, the others thicker for it; of so many mm. */
+        THINNER_CLEAN_PLY,
         /** Bolted between sheets of metal; so many mm thick. */
         METAL_SHEETS,
         /** Flatter across the grain; rising so many mm. */

@@ -15,7 +15,7 @@ import java.util.OptionalDouble;
  * @param glue  the adhesive
  * @param plies number of plies
  */
-public record ColdLamination(Glue glue, int plies) implements DryWood {
+public record ColdLamination(Glue glue, int plies) implements DryWood, GluedPlies {
 
     /** What holds the plies together. */
     static final Setting.Chosen<Glue> GLUE = new Setting.Chosen<>("glue", "glue", Glue.class, Optional.empty(),

@@ -11,7 +11,7 @@ import java.util.List;
  * <p>Glue lines are pulled open by plies that want to straighten. Their D is ply thickness over radius against what
  * structural glued laminated timber is allowed: 1/100 in hardwood, 1/125 in softwood (National Design Specification for
  * Wood Construction, provisions for curved members; from memory). Shops go well beyond that with clamps enough, so the
- * risk rises slowly with D: b ~ N(1, 0.5²), chosen by us.
+ * risk rises slowly with D: b ~ N(1, 0.5²), chosen by us. Of plies with kerfs it is the one that is hardest to close.
  */
 final class ColdLaminationRisk {
 
@@ -28,18 +28,18 @@ final class ColdLaminationRisk {
 
     static List<ModeRisk> modes() {
         return List.of(
-                ModeRisk.ofTheWood(FailureMode.TENSION, Covariate.ofTheWood(List.of()), List.of()),
-                ModeRisk.ofTheWood(FailureMode.COMPRESSION, Covariate.ofTheWood(List.of()), List.of()),
+                ModeRisk.ofTheWood(FailureMode.TENSION, Covariate.ofTheWood(Covariate.beyondComputed(Family.COLD_PLIES)), List.of()),
+                ModeRisk.ofTheWood(FailureMode.COMPRESSION, Covariate.ofTheWood(Covariate.beyondComputed(Family.COLD_PLIES)), List.of()),
                 new ModeRisk(FailureMode.GLUE_LINE, (recipe, demand) -> plyOverRadius(recipe), ColdLaminationRisk::glueRatio,
                         GLUE_SLOPE, GLUE_SLOPE_SD, List.of(
                         glue(Term.GLUE_EPOXY, Glue.EPOXY), glue(Term.GLUE_POLYURETHANE, Glue.POLYURETHANE),
                         glue(Term.GLUE_UREA_RESIN, Glue.UREA_RESIN), glue(Term.GLUE_HIDE, Glue.HIDE),
                         Covariate.undecided(Term.MANY_PLIES,
-                                recipe -> Math.log(lamination(recipe).plies() / USUAL_PLIES))), List.of()));
+                                recipe -> Math.log(glued(recipe).plies() / USUAL_PLIES))), List.of()));
     }
 
     private static double plyOverRadius(Recipe recipe) {
-        return recipe.blank().thicknessMm() / recipe.bend().innerRadiusMm();
+        return glued(recipe).stiffestPlyMm(recipe.blank().thicknessMm()) / recipe.bend().innerRadiusMm();
     }
 
     private static double glueRatio(Recipe recipe, Demand demand) {
@@ -49,10 +49,10 @@ final class ColdLaminationRisk {
     }
 
     private static Covariate glue(Term term, Glue kind) {
-        return Covariate.undecided(term, recipe -> indicator(lamination(recipe).glue() == kind));
+        return Covariate.undecided(term, recipe -> indicator(glued(recipe).glue() == kind));
     }
 
-    private static ColdLamination lamination(Recipe recipe) {
-        return (ColdLamination) recipe.method();
+    private static GluedPlies glued(Recipe recipe) {
+        return (GluedPlies) recipe.method();
     }
 }

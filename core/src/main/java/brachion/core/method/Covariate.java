@@ -29,6 +29,16 @@ public record Covariate(Term term, double priorMean, double priorSd, ToDoubleFun
         return covariates;
     }
 
+    /** What may be better or worse about each way of a family than its physics say, beside the first of them. */
+    static List<Covariate> beyondComputed(Family family) {
+        List<Covariate> covariates = new ArrayList<>();
+        for (MethodKind kind : MethodKind.values()) {
+            kind.beyondComputed().filter(term -> kind.family() == family)
+                    .ifPresent(term -> covariates.add(undecided(term, recipe -> indicator(recipe.method().kind() == kind))));
+        }
+        return covariates;
+    }
+
     private static Covariate rings(Term term, GrowthRings lie) {
         return undecided(term, recipe -> indicator(recipe.blank().growthRings() == lie));
     }

@@ -28,6 +28,8 @@ public enum Equipment {
     KERF_SAW,
     /** A strip to glue across the cuts. */
     BACKER,
+    /** A flexible sheet over the outermost ply while it is clamped. */
+    BACKING_SHEET,
     /** A former, and a frame that holds a plate at its edges over it. */
     PLATE_FRAME,
     /** Two sheets of thin metal to bolt a plate between. */

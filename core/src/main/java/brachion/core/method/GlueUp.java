@@ -23,10 +23,10 @@ record GlueUp(double lengthMm, double widthMm, int lines, int clamps, double glu
     private static final double SPREAD_M2_PER_MINUTE = 0.15;
     private static final double CLAMPS_PER_MINUTE = 3;
 
-    /** Of a recipe whose stock is one ply. */
+    /** Of a recipe whose stock is one of its plies. */
     static GlueUp of(Recipe recipe, Glue glue, int plies) {
         Blank ply = recipe.blank();
-        double outer = recipe.bend().outerArcMm(ply.thicknessMm() * plies);
+        double outer = recipe.bend().outerArcMm(recipe.method().finishedMm(ply.thicknessMm()));
         double length = outer + 2 * OVERHANG_MM;
         double width = ply.widthMm() + TRIMMED_MM;
         int clamps = (int) Math.ceil(outer / CLAMP_EACH_MM) + 1;
@@ -38,7 +38,7 @@ record GlueUp(double lengthMm, double widthMm, int lines, int clamps, double glu
     /** As it is measured out. */
     Sheet sheet(Recipe recipe, int plies) {
         double ply = recipe.blank().thicknessMm();
-        return Sheet.of(recipe, ply * plies).and(Sheet.Measure.PLIES, plies).and(Sheet.Measure.PLY, ply)
+        return Sheet.of(recipe, recipe.method().finishedMm(ply)).and(Sheet.Measure.PLIES, plies).and(Sheet.Measure.PLY, ply)
                 .and(Sheet.Measure.PLY_LENGTH, lengthMm).and(Sheet.Measure.PLY_WIDTH, widthMm).and(Sheet.Measure.GLUE_LINES, lines)
                 .and(Sheet.Measure.GLUE, glueGrams).and(Sheet.Measure.CLAMPS, clamps).and(Sheet.Measure.CLOSING, closingMinutes)
                 .and(Sheet.Measure.OPEN_TIME, openMinutes);

@@ -25,10 +25,7 @@ final class HotWoodRisk {
                 Covariate.undecided(Term.GREEN_STOCK,
                         recipe -> indicator(recipe.blank().seasoning() == Seasoning.GREEN)),
                 Covariate.undecided(Term.WEBBING, recipe -> indicator(hot(recipe).strappedWith(StrapMaterial.WEBBING)))));
-        for (MethodKind kind : MethodKind.values()) {
-            kind.beyondComputed().ifPresent(term -> onBothFaces.add(
-                    Covariate.undecided(term, recipe -> indicator(recipe.method().kind() == kind))));
-        }
+        onBothFaces.addAll(Covariate.beyondComputed(Family.HOT_WOOD));
         List<Covariate> onOuterFace = new ArrayList<>(List.of(
                 new Covariate(Term.RIVEN_FACE, -0.5, 0.5, recipe -> indicator(recipe.blank().outerFace() != OuterFace.SAWN)),
                 Covariate.undecided(Term.BARK, recipe -> indicator(recipe.blank().outerFace() == OuterFace.BARK)),

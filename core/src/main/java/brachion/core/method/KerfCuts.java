@@ -40,6 +40,11 @@ public record KerfCuts(int count, double eachRad, double webRadiusMm, double roo
                 web * closing / (2 * (kerfMm + 2 * web)) + whole);
     }
 
+    /** The same where more of them are sawn than this curve needs. */
+    KerfCuts counting(int more) {
+        return new KerfCuts(more, eachRad, webRadiusMm, roomMm, facetMm, webStrain);
+    }
+
     /** Whether the cuts leave the curve to be reached. */
     public boolean reach() {
         return roomMm >= 0;

@@ -21,6 +21,21 @@ public record Layup(double plyMm, int plies) {
         return new Layup(Math.rint(finishedMm / plies * STEPS_PER_MM) / STEPS_PER_MM, plies);
     }
 
+    /**
+     * A finished thickness [mm] in so many plies, one of them clean and of a thickness of its own [mm], the others alike.
+     *
+     * @return the others' thickness, and how many plies there are in all; no positive thickness where the clean ply leaves none
+     */
+    public static Layup ofKerfedPlies(double finishedMm, int plies, double cleanMm) {
+        PhysicalBound.PLIES.require(plies);
+        return new Layup(Math.rint((finishedMm - cleanMm) / (plies - 1) * STEPS_PER_MM) / STEPS_PER_MM, plies);
+    }
+
+    /** The same of other plies of a thickness [mm]: as many as come nearest. */
+    public static Layup ofKerfedPlyThickness(double finishedMm, double plyMm, double cleanMm) {
+        return new Layup(plyMm, within(1 + Math.max(1, Math.rint((finishedMm - cleanMm) / plyMm))));
+    }
+
     /** As many plies of a thickness [mm] as come nearest to a finished thickness [mm]; at least two. */
     public static Layup ofPlyThickness(double finishedMm, double plyMm) {
         return new Layup(plyMm, within(Math.rint(finishedMm / plyMm)));
@@ -50,7 +65,7 @@ public record Layup(double plyMm, int plies) {
         return (int) PhysicalBound.PLIES.nearest(plies);
     }
 
-    /** Thickness of all plies together [mm]. */
+    /** Thickness of all plies together [mm], where they are alike. */
     public double finishedMm() {
         return plyMm * plies;
     }

@@ -27,7 +27,9 @@ public enum MethodKind {
     /** A thin plate pressed to a curve both ways. */
     PRESSED_PLATE(Family.PLATES, PressedPlate.SETTINGS, PressedPlate::of, PressedPlate::toTry),
     /** Thin dry strips bent cold with glue between. */
-    COLD_LAMINATION(Family.COLD_PLIES, ColdLamination.SETTINGS, ColdLamination::of, ColdLamination::toTry);
+    COLD_LAMINATION(Family.COLD_PLIES, ColdLamination.SETTINGS, ColdLamination::of, ColdLamination::toTry),
+    /** Thick plies with kerfs over the bend, glued over a thin clean one. */
+    KERFED_PLIES(Family.COLD_PLIES, KerfedPlies.SETTINGS, KerfedPlies::of, KerfedPlies::toTry, Term.KERFED_PLIES);
 
     private static final int FIRST_VERSION = 1;
 

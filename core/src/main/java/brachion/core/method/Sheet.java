@@ -61,6 +61,8 @@ public record Sheet(List<Line> lines) {
         SCORCH(Measurement.SHARE),
         /** Thickness of each ply. */
         PLY(Measurement.LENGTH),
+        /** Thickness of the ply without cuts that lies against the form. */
+        CLEAN_PLY(Measurement.LENGTH),
         /** Number of plies. */
         PLIES(Measurement.COUNT),
         /** Glue lines between them. */

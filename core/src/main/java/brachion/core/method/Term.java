@@ -50,6 +50,8 @@ public enum Term {
     FREE_BENDING,
     /** Plies steamed and set before they are glued, beyond what each asks. */
     STEAMED_PLIES,
+    /** Plies with kerfs over the bend, beyond what their webs and the clean ply ask. */
+    KERFED_PLIES,
     /** Rods thinned at the bend, beyond what the thinned section asks. */
     GREEN_ROD,
     /** Heated in the water itself and not in a bag, which washes a plate out. */

@@ -11,6 +11,7 @@ import brachion.core.method.Handling;
 import brachion.core.method.Heating;
 import brachion.core.method.HotPipe;
 import brachion.core.method.KerfBending;
+import brachion.core.method.Kerfs;
 import brachion.core.method.Knots;
 import brachion.core.method.Method;
 import brachion.core.method.OuterFace;
@@ -68,7 +69,7 @@ final class ReferencePieces {
                         new SteamBox(0, SoakAdditive.NONE, 30, 98, Optional.of(probe), 20, none, OptionalDouble.of(24)), 500),
                 trial("white-ash", Seasoning.AIR_DRIED, 12, 2.5, new HotPipe(new Handling(0, SoakAdditive.NONE, 0, none, OptionalDouble.empty()),
                         new Heating(StageKind.HOT_PIPE, 3, 130), new Stage.Contact(0.15, true), HotPipe.By.HANDS), 60),
-                trial("beech", Seasoning.AIR_DRIED, 10, 12.7, new KerfBending(3.2, 1.6, 6.35, KerfBending.Board.SOLID, Optional.of(3.2)), 76),
+                trial("beech", Seasoning.AIR_DRIED, 10, 12.7, new KerfBending(new Kerfs(3.2, 1.6, 6.35), KerfBending.Board.SOLID, Optional.of(3.2)), 76),
                 trial("sitka-spruce", Seasoning.AIR_DRIED, 9, 4, new PressedPlate(new Handling(0.25, SoakAdditive.NONE, 0, none, OptionalDouble.empty()),
                         new Heating(StageKind.HOT_BATH, 30, 96), 1, 25, 3, PressedPlate.Between.METAL_SHEETS, PressedPlate.Bag.BAGGED), 400),
                 trial("beech", Seasoning.AIR_DRIED, 10, 2, new ColdLamination(Glue.EPOXY, 8), 200));

@@ -40,8 +40,7 @@ class SideBySideTest {
             assertThat(way.recipe().bend()).isEqualTo(planned.bend());
             Blank blank = way.recipe().blank();
             assertThat(blank.species()).isEqualTo(planned.blank().species());
-            double layers = Math.rint(planned.blank().thicknessMm() / blank.thicknessMm());
-            assertThat(blank.thicknessMm() * layers).isCloseTo(planned.blank().thicknessMm(), within(1e-6));
+            assertThat(way.recipe().method().finishedMm(blank.thicknessMm())).isCloseTo(planned.blank().thicknessMm(), within(1e-6));
             Forecast full = new Forecaster(TABLES).forecast(way.recipe());
             assertThat(way.forecast().unbroken()).isEqualTo(full.unbroken());
             assertThat(way.forecast().limiting()).isEqualTo(full.modes().get(0));

@@ -21,7 +21,7 @@ class KerfBendingTest {
     private static final Percentage TWO_PERCENT = Percentage.withPercentage(2);
 
     private static KerfBending sawn(double web, double pitch, Optional<Double> backer) {
-        return new KerfBending(KERF, web, pitch, KerfBending.Board.SOLID, backer);
+        return new KerfBending(new Kerfs(KERF, web, pitch), KerfBending.Board.SOLID, backer);
     }
 
     private static Recipe recipe(double web, double pitch) {
@@ -77,7 +77,7 @@ class KerfBendingTest {
         double accepted = Double.parseDouble(sentence.replaceAll(".*no further apart than ([0-9.]+) mm.*", "$1"));
         assertThat(sawn(1.6, accepted, Optional.empty()).refusals(THICK, QUARTER)).isEmpty();
         double wider = Double.parseDouble(sentence.replaceAll(".*wider than ([0-9.]+) mm.*", "$1"));
-        assertThat(new KerfBending(wider, 1.6, 30, KerfBending.Board.SOLID, Optional.empty()).refusals(THICK, QUARTER)).isEmpty();
+        assertThat(new KerfBending(new Kerfs(wider, 1.6, 30), KerfBending.Board.SOLID, Optional.empty()).refusals(THICK, QUARTER)).isEmpty();
         assertThat(sawn(THICK, 6.35, Optional.empty()).refusals(THICK, QUARTER)).containsOnlyKeys("webMm");
     }
 

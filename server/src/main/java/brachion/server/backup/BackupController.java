@@ -8,8 +8,10 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
+import org.springframework.core.io.ByteArrayResource;
 import org.springframework.core.io.InputStreamResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.MediaType;
@@ -24,8 +26,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/backup")
 class BackupController {
-
-    private static final String ZIP = "application/zip";
 
     private final Backups backups;
     private final Clock clock;
@@ -45,18 +45,32 @@ class BackupController {
     }
 
     /** Everything the shop keeps, in one file. */
-    @ApiResponse(responseCode = "200", content = @Content(mediaType = ZIP, schema = @Schema(type = "string", format = "binary")))
-    @GetMapping(produces = ZIP)
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = BackupTypes.ZIP, schema = @Schema(type = "string", format = "binary")))
+    @GetMapping(produces = BackupTypes.ZIP)
     ResponseEntity<Resource> backup() throws IOException {
-        return Download.written("brachion-" + LocalDate.now(clock) + ".zip", MediaType.parseMediaType(ZIP), backups::write);
+        return Download.written("brachion-" + LocalDate.now(clock) + ".zip", MediaType.parseMediaType(BackupTypes.ZIP), backups::write);
     }
 
-    /** Brings a backup back into a shop that is still empty. */
+    /** The same as one JSON document. */
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = MediaType.APPLICATION_JSON_VALUE, schema = @Schema(type = "string", format = "binary")))
+    @GetMapping(path = "/document", produces = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<Resource> document() throws IOException {
+        return Download.written("brachion-" + LocalDate.now(clock) + ".json", MediaType.APPLICATION_JSON, backups::writeDocument);
+    }
+
+    /** What such a document may hold: a JSON Schema of draft 2020-12. */
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = Download.SCHEMA, schema = @Schema(type = "string", format = "binary")))
+    @GetMapping(path = "/schema", produces = Download.SCHEMA)
+    ResponseEntity<Resource> schema() {
+        return Download.of("shop.schema.json", MediaType.parseMediaType(Download.SCHEMA), new ByteArrayResource(backups.documentSchema().getBytes(StandardCharsets.UTF_8)));
+    }
+
+    /** Brings a backup, or the same as a JSON document, back into a shop that is still empty. */
     @Stores(many = true)
-    @PostMapping(path = "/restoration", consumes = ZIP)
+    @PostMapping(path = "/restoration", consumes = {BackupTypes.ZIP, BackupTypes.DOCUMENT})
     RestoredAnswer restore(@Schema(type = "string", format = "byte") @RequestBody(required = false) InputStreamResource file) throws IOException {
         if (file == null) {
-            throw new RefusedFieldException("file", "The backup is needed: the zip file that was written by Brachion.");
+            throw new RefusedFieldException("file", "The backup is needed: the zip file or the JSON document that was written by Brachion.");
         }
         Manifest manifest;
         try (InputStream backup = file.getInputStream()) {

@@ -71,23 +71,54 @@ class Backups {
         }
     }
 
-    /** Fills the shop at hand, which must be empty, from a backup; looks through all of it before anything is touched. */
-    Manifest restore(InputStream zip) {
-        Path file = null;
+    /** Writes the same as one JSON document. */
+    void writeDocument(Path to) throws IOException {
+        Path zip = Files.createTempFile("brachion-backup", ".zip");
         try {
-            file = Files.createTempFile("brachion-restoring", ".zip");
-            Files.copy(zip, file, StandardCopyOption.REPLACE_EXISTING);
-            try (BackupFile backup = BackupFile.checked(file)) {
-                requireSameSchema(backup.manifest());
-                transaction.executeWithoutResult(status -> fill(backup));
-                return backup.manifest();
+            write(zip);
+            try (BackupFile backup = BackupFile.checked(zip)) {
+                ShopDocument.write(backup, to);
+            } catch (Unusable notWhatWasWritten) {
+                throw new IllegalStateException(notWhatWasWritten.getMessage());
             }
+        } finally {
+            Files.deleteIfExists(zip);
+        }
+    }
+
+    /** What such a document may hold. */
+    String documentSchema() {
+        return ShopDocument.schema(Dump.tables(database, CurrentShop.key()), schema());
+    }
+
+    /** Fills the shop at hand, which must be empty, from a backup or such a document; looks through all of it before anything is touched. */
+    Manifest restore(InputStream zipOrDocument) {
+        Path file = null;
+        Path ofDocument = null;
+        try {
+            file = Files.createTempFile("brachion-restoring", null);
+            Files.copy(zipOrDocument, file, StandardCopyOption.REPLACE_EXISTING);
+            if (!ShopDocument.is(file)) {
+                return restore(file);
+            }
+            ofDocument = Files.createTempFile("brachion-restoring", ".zip");
+            ShopDocument.toBackup(file, ofDocument);
+            return restore(ofDocument);
         } catch (Unusable unusable) {
             throw new RefusedFieldException("file", unusable.getMessage());
         } catch (IOException full) {
             throw new UncheckedIOException(full);
         } finally {
             delete(file);
+            delete(ofDocument);
+        }
+    }
+
+    private Manifest restore(Path zip) throws Unusable {
+        try (BackupFile backup = BackupFile.checked(zip)) {
+            requireSameSchema(backup.manifest());
+            transaction.executeWithoutResult(status -> fill(backup));
+            return backup.manifest();
         }
     }
 

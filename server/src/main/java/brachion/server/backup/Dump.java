@@ -1,26 +1,18 @@
 package brachion.server.backup;
 
-import brachion.server.backup.Manifest.Part;
 import brachion.server.backup.TableOfShop.Column;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.security.MessageDigest;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Timestamp;
 import java.time.Instant;
 import java.time.LocalDateTime;
-import java.util.ArrayList;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.stream.Collectors;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipOutputStream;
-import org.apache.commons.codec.digest.DigestUtils;
 import org.springframework.jdbc.core.JdbcTemplate;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -44,20 +36,24 @@ final class Dump {
         // a table of photographs is larger than the memory
         this.database.setFetchSize(AT_ONCE);
         this.shop = shop;
-        this.tables = TablesOfTheDatabase.of(database).stream().filter(table -> shop == null || !table.name().equals(COUNTER)).toList();
+        this.tables = tables(database, shop);
+    }
+
+    /** What is written of a shop, or with null of all of the database. */
+    static List<TableOfShop> tables(JdbcTemplate database, String shop) {
+        return TablesOfTheDatabase.of(database).stream().filter(table -> shop == null || !table.name().equals(COUNTER)).toList();
     }
 
     /** Writes the file whole or not at all. */
     void write(Path to, String product, String schema, Instant now) throws IOException {
         Path part = to.resolveSibling(to.getFileName() + ".part");
-        try (ZipOutputStream zip = new ZipOutputStream(Files.newOutputStream(part), StandardCharsets.UTF_8)) {
-            List<Part> parts = new ArrayList<>();
+        try (BackupWriting backup = new BackupWriting(part)) {
             for (TableOfShop table : tables) {
-                parts.add(write(table, zip));
+                backup.begin(table.name());
+                write(table, backup);
+                backup.end();
             }
-            begin(zip, Manifest.ENTRY);
-            BackupFile.write(new Manifest(Manifest.FORMAT, product, schema, shop, now.toString(), parts), zip);
-            zip.closeEntry();
+            backup.done(product, schema, shop, now);
         } catch (IOException | RuntimeException failed) {
             Files.deleteIfExists(part);
             throw failed;
@@ -65,32 +61,17 @@ final class Dump {
         Files.move(part, to, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
     }
 
-    private static void begin(ZipOutputStream zip, String name) throws IOException {
-        ZipEntry entry = new ZipEntry(name);
-        // the same rows make the same bytes
-        entry.setTime(0);
-        zip.putNextEntry(entry);
-    }
-
-    private Part write(TableOfShop table, ZipOutputStream zip) throws IOException {
-        MessageDigest digest = DigestUtils.getSha256Digest();
-        long[] rows = {0};
-        begin(zip, new Part(table.name(), 0, "").entry());
+    private void write(TableOfShop table, BackupWriting backup) {
         String columns = table.columns().stream().map(column -> "`" + column.name() + "`").collect(Collectors.joining(", "));
         String where = shop == null ? "" : " where " + table.whereInShop(tables);
         Object[] arguments = shop == null ? new Object[0] : new Object[] {shop};
         database.query("select " + columns + " from " + table.name() + where + " order by " + String.join(", ", table.key()), row -> {
-            byte[] line = (JSON.writeValueAsString(json(table, row)) + "\n").getBytes(StandardCharsets.UTF_8);
-            digest.update(line);
-            rows[0]++;
             try {
-                zip.write(line);
+                backup.row(json(table, row));
             } catch (IOException full) {
                 throw new UncheckedIOException(full);
             }
         }, arguments);
-        zip.closeEntry();
-        return new Part(table.name(), rows[0], HexFormat.of().formatHex(digest.digest()));
     }
 
     private static ObjectNode json(TableOfShop table, ResultSet row) throws SQLException {

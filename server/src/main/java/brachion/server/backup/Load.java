@@ -3,13 +3,18 @@ package brachion.server.backup;
 import brachion.server.backup.Manifest.Part;
 import brachion.server.backup.TableOfShop.Keys;
 import brachion.server.backup.TableOfShop.Parent;
+import brachion.server.problem.RefusedFieldException;
 import brachion.server.species.Woods;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.dao.UncategorizedDataAccessException;
 import org.springframework.jdbc.core.JdbcTemplate;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -45,9 +50,9 @@ final class Load {
         if (shop != null) {
             tables.stream().filter(TableOfShop::counted).forEach(table -> movedBy.put(table.name(), lastKey(table)));
         }
-        for (Part part : file.manifest().tables()) {
-            fill(file, part);
-        }
+        Map<String, Part> parts = file.manifest().tables().stream().collect(Collectors.toMap(Part::table, Function.identity()));
+        // those that are pointed to come first, however the file has them
+        tables.stream().filter(table -> parts.containsKey(table.name())).forEach(table -> fill(file, parts.get(table.name())));
         tables.stream().filter(table -> table.keys() == Keys.OF_A_SEQUENCE).forEach(this::countOn);
     }
 
@@ -81,7 +86,11 @@ final class Load {
 
     private TableOfShop table(Part part) {
         return tables.stream().filter(table -> table.name().equals(part.table())).findFirst()
-                .orElseThrow(() -> new IllegalStateException("There is no table " + part.table()));
+                .orElseThrow(() -> refused("there is no table “" + part.table() + "”"));
+    }
+
+    private static RefusedFieldException refused(String why) {
+        return new RefusedFieldException("file", "This backup cannot be brought back: " + why + ".");
     }
 
     private void fill(BackupFile file, Part part) {
@@ -91,21 +100,30 @@ final class Load {
         String insert = "insert into " + table.name() + " (" + columns + ") values (" + places + ")";
         List<Object[]> rows = new ArrayList<>();
         int[] letters = {0};
-        file.lines(part, line -> {
-            rows.add(row(table, JSON.readTree(line)));
-            letters[0] += line.length();
-            if (rows.size() == BATCH || letters[0] > LETTERS) {
+        long[] read = {0};
+        try {
+            file.lines(part, line -> {
+                read[0]++;
+                rows.add(row(table, JSON.readTree(line)));
+                letters[0] += line.length();
+                if (rows.size() == BATCH || letters[0] > LETTERS) {
+                    database.batchUpdate(insert, rows);
+                    rows.clear();
+                    letters[0] = 0;
+                }
+            });
+            if (!rows.isEmpty()) {
                 database.batchUpdate(insert, rows);
-                rows.clear();
-                letters[0] = 0;
             }
-        });
-        if (!rows.isEmpty()) {
-            database.batchUpdate(insert, rows);
+        } catch (DataIntegrityViolationException | UncategorizedDataAccessException | JacksonException | IllegalArgumentException unfit) {
+            throw refused("up to its row " + read[0] + " the table “" + table.name() + "” holds what does not fit it or the other tables");
         }
     }
 
     private Object[] row(TableOfShop table, JsonNode json) {
+        json.propertyNames().stream().filter(name -> table.columns().stream().noneMatch(column -> column.name().equals(name))).findFirst().ifPresent(name -> {
+            throw refused("the table “" + table.name() + "” has no column “" + name + "”");
+        });
         return table.columns().stream().map(column -> {
             JsonNode value = json.path(column.name());
             if (value.isMissingNode() || value.isNull()) {

@@ -28,11 +28,12 @@ record TableOfShop(String name, List<Column> columns, List<String> key, Keys key
     /**
      * A column.
      *
-     * @param name   its name
-     * @param number whether it holds numbers
-     * @param bytes  whether it holds bytes, which travel in base 64
+     * @param name     its name
+     * @param number   whether it holds numbers
+     * @param bytes    whether it holds bytes, which travel in base 64
+     * @param optional whether a row can be without
      */
-    record Column(String name, boolean number, boolean bytes) {
+    record Column(String name, boolean number, boolean bytes, boolean optional) {
     }
 
     /**

@@ -35,8 +35,9 @@ final class TablesOfTheDatabase {
     }
 
     private static TableOfShop table(JdbcTemplate database, String name) {
-        List<Column> columns = database.query("select column_name, data_type from information_schema.columns where table_schema = database() "
-                + "and table_name = ? order by ordinal_position", (row, number) -> new Column(row.getString(1), NUMBERS.contains(row.getString(2)), row.getString(2).endsWith("blob")), name);
+        List<Column> columns = database.query("select column_name, data_type, is_nullable from information_schema.columns where table_schema = database() "
+                + "and table_name = ? order by ordinal_position", (row, number) -> new Column(row.getString(1), NUMBERS.contains(row.getString(2)),
+                        row.getString(2).endsWith("blob"), row.getString(3).equals("YES")), name);
         List<String> key = database.queryForList("select column_name from information_schema.key_column_usage where table_schema = database() "
                 + "and table_name = ? and constraint_name = 'PRIMARY' order by ordinal_position", String.class, name);
         boolean counted = has(database, name, "extra like '%auto_increment%'");

@@ -18,6 +18,8 @@ import brachion.core.method.Heating;
 import brachion.core.method.HotBath;
 import brachion.core.method.HotPipe;
 import brachion.core.method.KerfBending;
+import brachion.core.method.KerfedPlies;
+import brachion.core.method.Kerfs;
 import brachion.core.method.Method;
 import brachion.core.method.PressedPlate;
 import brachion.core.method.SoakAdditive;
@@ -48,7 +50,9 @@ final class FellmarrowOtherWays {
             job(2026, 4, 25, 4, "Tray, pressed too high", "hard-maple", AIR_DRIED, 10, FLAT, 5, 180, 600, 30, pressed(26, 30)),
             job(2026, 5, 23, 5, "Drum shell, steamed plies", "hard-maple", AIR_DRIED, 14, FLAT, 3.2, 100, 150, 340, plies(30, 3)),
             job(2026, 6, 20, 6, "Crook of a green pole", "white-ash", GREEN, 34, MIXED, 24, 24, 75, 180, rod(40, 15)),
-            job(2026, 7, 11, 5, "Sled runner, pulled from the bag", "white-ash", AIR_DRIED, 17, ON_EDGE, 16, 40, 260, 80, pulled(50)));
+            job(2026, 7, 11, 5, "Sled runner, pulled from the bag", "white-ash", AIR_DRIED, 17, ON_EDGE, 16, 40, 260, 80, pulled(50)),
+            job(2026, 11, 14, 3, "Bench end, clean ply too thick", "black-walnut", KILN_DRIED, 8, FLAT, 7, 60, 130, 90, kerfedPlies(3.2)),
+            job(2026, 11, 15, 5, "Bench end, kerfed plies", "black-walnut", KILN_DRIED, 8, FLAT, 7, 60, 130, 90, kerfedPlies(1.6)));
 
     private FellmarrowOtherWays() {
     }
@@ -95,7 +99,11 @@ final class FellmarrowOtherWays {
     }
 
     private static Otherwise sawn(double webMm, double pitchMm) {
-        return as(new KerfBending(3.2, webMm, pitchMm, KerfBending.Board.SOLID, Optional.of(3.2)));
+        return as(new KerfBending(new Kerfs(3.2, webMm, pitchMm), KerfBending.Board.SOLID, Optional.of(3.2)));
+    }
+
+    private static Otherwise kerfedPlies(double cleanMm) {
+        return as(new KerfedPlies(PVA, 3, cleanMm, new Kerfs(3.2, 2.4, 8)));
     }
 
     private static Otherwise pressed(double acrossMm, double minutes) {

@@ -8,6 +8,8 @@ import brachion.core.method.GreenRod;
 import brachion.core.method.HotPipe;
 import brachion.core.method.HotWood;
 import brachion.core.method.KerfBending;
+import brachion.core.method.KerfedPlies;
+import brachion.core.method.Kerfs;
 import brachion.core.method.Knots;
 import brachion.core.method.Method;
 import brachion.core.method.PressedPlate;
@@ -50,7 +52,7 @@ final class ShopLuck {
         double asked = asked(recipe);
         double bears = STRETCH.get(blank.speciesId()) * (1 - 1.8 / grainRun)
                 * (blank.knots() == Knots.IN_BEND ? 0.75 : 1);
-        boolean laminated = method(recipe) instanceof ColdLamination;
+        boolean laminated = method(recipe) instanceof ColdLamination || method(recipe) instanceof KerfedPlies;
         double ready = ready(method(recipe), blank.thicknessMm(), moisture);
         bears *= ready;
         double outer = asked * (laminated ? 1 : share(recipe)) / bears * hands * Math.exp(0.17 * random.nextGaussian());
@@ -81,10 +83,18 @@ final class ShopLuck {
             return 115 * rod.thinnedMm() / (2 * recipe.innerRadiusMm() + rod.thinnedMm());
         }
         double whole = 100 * thickness / (2 * recipe.innerRadiusMm() + thickness);
-        if (method instanceof KerfBending kerfs) {
-            return 50 * kerfs.webMm() / (recipe.innerRadiusMm() + thickness) * kerfs.pitchMm() / (kerfs.kerfMm() + 2 * kerfs.webMm());
+        if (method instanceof KerfBending sawn) {
+            return ofWebs(sawn.kerfs(), recipe.innerRadiusMm() + thickness);
+        }
+        if (method instanceof KerfedPlies plies) {
+            double clean = plies.cleanMm();
+            return Math.max(100 * clean / (2 * recipe.innerRadiusMm() + clean), ofWebs(plies.kerfs(), recipe.innerRadiusMm() + clean + thickness));
         }
         return method instanceof FreeBending ? 1.33 * whole : whole;
+    }
+
+    private static double ofWebs(Kerfs kerfs, double outerRadius) {
+        return 50 * kerfs.webMm() / outerRadius * kerfs.pitchMm() / (kerfs.kerfMm() + 2 * kerfs.webMm());
     }
 
     /** How near to splitting a plate comes that is stretched across its grain; 4 % is what it bears at its best. */

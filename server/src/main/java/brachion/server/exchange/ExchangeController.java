@@ -43,7 +43,6 @@ class ExchangeController {
 
     /** Trials and rows a preview shows. */
     private static final int SHOWN = 100;
-    private static final String SCHEMA = "application/schema+json";
     private static final String WORKBOOK = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet";
 
     private static final String NAME = "A name may be up to " + OtherShops.LONGEST_NAME + " characters long.";
@@ -168,9 +167,9 @@ class ExchangeController {
     }
 
     /** What such a document may hold: a JSON Schema of draft 2020-12. */
-    @ApiResponse(responseCode = "200", content = @Content(mediaType = SCHEMA, schema = @Schema(type = "string", format = "binary")))
-    @GetMapping(path = "/schema", produces = SCHEMA)
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = Download.SCHEMA, schema = @Schema(type = "string", format = "binary")))
+    @GetMapping(path = "/schema", produces = Download.SCHEMA)
     ResponseEntity<Resource> schema() {
-        return Download.of("trials.schema.json", MediaType.parseMediaType(SCHEMA), new ClassPathResource("schema/trials.schema.json"));
+        return Download.of("trials.schema.json", MediaType.parseMediaType(Download.SCHEMA), new ClassPathResource("schema/trials.schema.json"));
     }
 }

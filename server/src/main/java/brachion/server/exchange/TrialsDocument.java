@@ -1,6 +1,7 @@
 package brachion.server.exchange;
 
 import brachion.core.method.Workshop;
+import brachion.server.problem.BrokenJson;
 import brachion.server.problem.FieldError;
 import brachion.server.problem.NewerRecordException;
 import brachion.server.problem.RefusedFieldException;
@@ -109,8 +110,7 @@ class TrialsDocument {
                 throw refused("This JSON document cannot be read: something stands behind its end.");
             }
         } catch (JacksonException broken) {
-            int line = broken.getLocation() == null ? 0 : broken.getLocation().getLineNr();
-            throw refused("This JSON document cannot be read: it breaks off or is damaged" + (line > 0 ? " in line " + line : "") + ".");
+            throw refused(BrokenJson.sentence(broken));
         }
         head.requireWhole();
     }

@@ -36,6 +36,7 @@ final class Words {
         say("method", "hot pipe", "pipe", "heat gun and pipe", "bending iron", "iron", "biegeeisen", "fer");
         say("method", "cold lamination", "lam", "laminated", "lamination", "laminate", "glue up", "verleimt", "lamelle");
         say("method", "kerf bending", "kerf", "kerfed", "kerfs");
+        say("method", "kerfed plies", "kerfed lamination", "kerf lamination");
         say("method", "pressed plate", "plate", "pressed", "former");
         say("strap", "steel", "y", "yes", "x", "ja", "oui", "true", "1", "metal", "stahl", "acier");
         say("strap", "none", "n", "no", "nein", "non", "false", "0", "without", "ohne", "sans");

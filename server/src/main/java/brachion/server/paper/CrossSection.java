@@ -117,28 +117,39 @@ final class CrossSection {
 
     private static Sketch ofCuts(Recipe recipe, Sheet sheet, Ruler ruler, double widthMm) {
         double thickness = recipe.blank().thicknessMm();
+        double whole = recipe.method().finishedMm(thickness);
         double kerf = sheet.value(Measure.KERF).orElseThrow();
         double pitch = sheet.value(Measure.PITCH).orElseThrow();
         double webMm = sheet.value(Measure.WEB).orElseThrow();
         double shown = CUTS_SHOWN * pitch + kerf;
-        double scale = scale(shown, thickness, widthMm * 0.55);
+        double scale = scale(shown, whole, widthMm * 0.55);
         double high = thickness * scale;
+        double foot = TOP_MM + whole * scale;
         double left = widthMm * 0.18;
         double right = left + shown * scale;
         double web = Math.min(webMm, thickness) * scale;
-        Sketch on = new Sketch(widthMm, TOP_MM + high + BELOW_MM);
-        on.box(left, TOP_MM, shown * scale, high, Ink.THICK, true);
-        for (int cut = 0; cut < CUTS_SHOWN; cut++) {
-            double x = left + (cut + 0.5) * pitch * scale;
-            on.box(x, TOP_MM + web, kerf * scale, high - web, Ink.LINE, false);
+        Sketch on = new Sketch(widthMm, foot + BELOW_MM);
+        on.box(left, TOP_MM, shown * scale, whole * scale, Ink.THICK, true);
+        // each of several plies but a clean one is sawn alike
+        long sawn = Math.round(sheet.value(Measure.PLIES).orElse(2)) - 1;
+        for (int ply = 0; ply < sawn; ply++) {
+            double top = TOP_MM + ply * high;
+            on.line(left, top, right, top, Ink.LINE);
+            for (int cut = 0; cut < CUTS_SHOWN; cut++) {
+                on.box(left + (cut + 0.5) * pitch * scale, top + web, kerf * scale, high - web, Ink.LINE, false);
+            }
         }
         double first = left + 0.5 * pitch * scale;
         on.across(first, first + pitch * scale, TOP_MM - 2, ruler.exact(pitch));
         on.down(right + 5, TOP_MM, TOP_MM + web, "leave " + ruler.exact(webMm));
         on.down(right + 5, TOP_MM + web, TOP_MM + high, "cut " + ruler.exact(Math.max(0, thickness - webMm)));
-        on.down(left - 5, TOP_MM, TOP_MM + high, "");
-        on.word(ruler.exact(thickness), left - 7 - Sketch.wide(ruler.exact(thickness)) / 2, TOP_MM + high / 2 + Sketch.LETTERS_MM / 2);
-        on.across(first, first + kerf * scale, TOP_MM + high + 8, "saw " + ruler.exact(kerf));
+        sheet.value(Measure.CLEAN_PLY).ifPresent(clean -> {
+            on.line(left, foot - clean * scale, right, foot - clean * scale, Ink.LINE);
+            on.down(right + 5, foot - clean * scale, foot, "clean " + ruler.exact(clean));
+        });
+        on.down(left - 5, TOP_MM, foot, "");
+        on.word(ruler.exact(whole), left - 7 - Sketch.wide(ruler.exact(whole)) / 2, (TOP_MM + foot) / 2 + Sketch.LETTERS_MM / 2);
+        on.across(first, first + kerf * scale, foot + 8, "saw " + ruler.exact(kerf));
         on.caption("Three cuts from the side, " + Placing.inWords(scale) + "; outer face up.");
         return on;
     }

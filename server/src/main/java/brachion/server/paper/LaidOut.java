@@ -72,16 +72,26 @@ final class LaidOut {
     private void plies() {
         long plies = Math.round(measured(Measure.PLIES));
         for (int ply = 1; ply < plies; ply++) {
-            double y = TOP_MM + THICK_MM * ply / plies;
-            on.line(0, y, on.widthMm(), y, Ink.FINE);
+            on.line(0, under(ply), on.widthMm(), under(ply), Ink.FINE);
         }
     }
 
+    /** The lower face of a ply, counted from the outer face; the last is as thick as what is left. */
+    private double under(long ply) {
+        double stock = recipe.blank().thicknessMm();
+        return TOP_MM + THICK_MM * Math.min(1, ply * stock / recipe.method().finishedMm(stock));
+    }
+
+    /** Through the piece, or through each ply but the one against the form. */
     private void cuts(double from) {
-        double web = THICK_MM * Math.min(1, measured(Measure.WEB) / recipe.blank().thicknessMm());
-        for (int cut = 0; cut < measured(Measure.CUTS); cut++) {
-            double x = from + cut * measured(Measure.PITCH) * scale;
-            on.line(x, TOP_MM + web, x, LOW_MM, Ink.LINE);
+        long sawn = Math.max(1, Math.round(measured(Measure.PLIES)) - 1);
+        double left = Math.min(1, measured(Measure.WEB) / recipe.blank().thicknessMm());
+        for (long ply = 1; ply <= sawn; ply++) {
+            double web = left * (under(ply) - under(ply - 1));
+            for (int cut = 0; cut < measured(Measure.CUTS); cut++) {
+                double x = from + cut * measured(Measure.PITCH) * scale;
+                on.line(x, under(ply - 1) + web, x, under(ply), Ink.LINE);
+            }
         }
     }
 

@@ -25,6 +25,9 @@ public class RecipeReader {
     private static final String FINISHED = "finishedThicknessMm";
     private static final String PLY = "blank.thicknessMm";
     private static final String PLIES = "method.plies";
+    private static final String CLEAN = "method.cleanMm";
+    /** One clean ply and two with kerfs, where nobody says how many. */
+    private static final int KERFED_PLIES = 3;
 
     private final JsonMapper json;
     private final Validator validator;
@@ -74,11 +77,20 @@ public class RecipeReader {
         if (ply != null && !PhysicalBound.THICKNESS_MM.holds(ply)) {
             return List.of(new FieldError(PLY, PhysicalBound.THICKNESS_MM.sentence() + "."));
         }
-        Layup layup = plies != null ? Layup.ofPlies(finished, plies.intValue())
+        Double clean = measured.get(CLEAN);
+        if (clean != null && clean >= finished) {
+            return List.of(new FieldError(CLEAN, "The clean ply must be thinner than the finished section."));
+        }
+        Layup layup = clean != null ? kerfed(finished, plies, ply, clean) : plies != null ? Layup.ofPlies(finished, plies.intValue())
                 : ply != null ? Layup.ofPlyThickness(finished, ply) : Layup.forRadius(finished, radius);
         measured.put(PLY, layup.plyMm());
         measured.put(PLIES, (double) layup.plies());
         return List.of();
+    }
+
+    private static Layup kerfed(double finished, Double plies, Double ply, double clean) {
+        return plies == null && ply != null ? Layup.ofKerfedPlyThickness(finished, ply, clean)
+                : Layup.ofKerfedPlies(finished, plies == null ? KERFED_PLIES : plies.intValue(), clean);
     }
 
     private RecipeFields recipe(Map<String, Object> choices, Map<String, Double> measured) {

@@ -1,5 +1,6 @@
 package brachion.server.shell;
 
+import brachion.server.backup.BackupTypes;
 import brachion.server.paper.SheetPdf;
 import brachion.server.problem.Problems;
 import brachion.server.problem.RefusedRequestException;
@@ -53,7 +54,7 @@ class BodyOfTheRequest extends OncePerRequestFilter {
     private static final List<MediaType> PHOTOGRAPHS = List.of(MediaType.IMAGE_JPEG, MediaType.IMAGE_PNG, MediaType.parseMediaType("image/webp"));
     private static final List<MediaType> DRAWINGS = List.of(MediaType.parseMediaType("image/svg+xml"), MediaType.parseMediaType("image/vnd.dxf"));
     private static final MediaType LOGBOOK = MediaType.parseMediaType(SheetPdf.LOGBOOK_TYPE);
-    private static final MediaType BACKUP = MediaType.parseMediaType("application/zip");
+    private static final List<MediaType> BACKUPS = List.of(MediaType.parseMediaType(BackupTypes.ZIP), MediaType.parseMediaType(BackupTypes.DOCUMENT));
 
     /** An answer that came from another thread is looked at when it is there. */
     @Override
@@ -193,7 +194,7 @@ class BodyOfTheRequest extends OncePerRequestFilter {
         if (PHOTOGRAPHS.stream().anyMatch(given::equalsTypeAndSubtype)) {
             return LONGEST_PHOTOGRAPH;
         }
-        if (given.equalsTypeAndSubtype(BACKUP)) {
+        if (BACKUPS.stream().anyMatch(given::equalsTypeAndSubtype)) {
             return LONGEST_BACKUP;
         }
         throw new RefusedRequestException(HttpStatus.UNSUPPORTED_MEDIA_TYPE);

@@ -16,6 +16,9 @@ import org.springframework.http.ResponseEntity;
 /** A file that is taken out. */
 public final class Download {
 
+    /** How a JSON Schema travels. */
+    public static final String SCHEMA = "application/schema+json";
+
     private Download() {
     }
 

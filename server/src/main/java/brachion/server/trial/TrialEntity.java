@@ -121,6 +121,11 @@ class TrialEntity extends StoredEntity {
         kept.addAll(by);
     }
 
+    /** Whether anything of its process was written down as it went. */
+    boolean wentOtherwise() {
+        return !stages.isEmpty() || !chamber.isEmpty();
+    }
+
     private DoneFields done() {
         return new DoneFields(List.copyOf(stages), List.copyOf(chamber));
     }

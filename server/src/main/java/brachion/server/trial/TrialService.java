@@ -23,6 +23,8 @@ import java.util.Objects;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.hibernate.Session;
+import org.hibernate.StatelessSession;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Page;
@@ -148,18 +150,28 @@ class TrialService implements Trials {
         if (trials.isEmpty()) {
             return List.of();
         }
-        Workshop workshop = workshops.now();
-        trials.parallelStream().forEach(trial -> trial.requireSense(workshop));
         Function<RecipeFields, Keys> keys = names.keysOf(trials.stream().map(TrialFields::recipe).toList());
-        List<TrialEntity> stored = repository.saveAllAndFlush(trials.stream().map(fields -> {
+        List<TrialEntity> stored = trials.stream().map(fields -> {
             TrialEntity trial = new TrialEntity(fields, keys.apply(fields.recipe()), clock.instant());
             trial.came(from);
             return trial;
-        }).toList());
-        // nobody changes them in this transaction, and there may be very many
-        stored.forEach(entities::detach);
+        }).toList();
+        insert(stored);
         repository.countChange();
         return stored.stream().map(TrialEntity::id).toList();
+    }
+
+    /** There may be very many, and nobody changes them in this transaction: nothing of them is remembered. */
+    private void insert(List<TrialEntity> trials) {
+        if (trials.stream().anyMatch(TrialEntity::wentOtherwise)) {
+            // rows of lists between those of trials would travel one by one
+            repository.saveAllAndFlush(trials).forEach(entities::detach);
+            return;
+        }
+        entities.flush();
+        try (StatelessSession rows = entities.unwrap(Session.class).statelessWithOptions().connection().open()) {
+            rows.insertMultiple(trials);
+        }
     }
 
     @Override

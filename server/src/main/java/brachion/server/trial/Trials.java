@@ -23,7 +23,11 @@ public interface Trials {
     /** Whether nothing was ever written down, deleted trials included. */
     boolean untouched();
 
-    /** Writes several trials down at once, all or none; gives their keys in the same order. */
+    /**
+     * Writes several trials down at once, all or none; gives their keys in the same order.
+     *
+     * @param trials held by whoever read them to the rules that hold for one that is typed in ({@link TrialFields#requireSense})
+     */
     List<Long> log(List<TrialFields> trials, CameFrom from);
 
     /** Takes several trials back at once, as if they had never been written down; those that are gone already are passed over. Gives how many it were. */

@@ -27,6 +27,7 @@ import org.springframework.test.web.servlet.assertj.MvcTestResult;
 class SheetApiTest {
 
     private static final String KERFED = "{\"kind\": \"KERF_BENDING\", \"kerfMm\": 3, \"webMm\": 1.6, \"pitchMm\": 8}";
+    private static final String KERFED_PLIES = "{\"kind\": \"KERFED_PLIES\", \"glue\": \"PVA\", \"plies\": 3, \"cleanMm\": 1.6, \"kerfMm\": 3, \"webMm\": 2, \"pitchMm\": 8}";
     private static final String PRESSED = "{\"kind\": \"PRESSED_PLATE\", \"soakHours\": 0.25, \"bathMinutes\": 30, \"bathC\": 96, \"acrossRiseMm\": 5, \"rounds\": 3}";
     private static final String EVERYTHING = "[\"BENT\", \"LAID_OUT\", \"ACROSS\"]";
 
@@ -79,6 +80,8 @@ class SheetApiTest {
         // 180° on an inner radius of 200 with 12 mm: π·212 = 666 mm on the outer face, 100 mm over at each end
         assertThat(read(asked(sheet(Paper.A4, "METRIC", ""), Wire.recipe(12, 200, Wire.STEAM), "[\"LAID_OUT\"]")).text()).contains("bend 666 mm", "in all 866 mm", "100 mm");
         assertThat(read(asked(sheet(Paper.A4, "METRIC", ""), Wire.recipe(2, 200, Wire.EIGHT_PLIES), "[\"ACROSS\"]")).text()).contains("8 × 2 mm = 16 mm");
+        assertThat(read(asked(sheet(Paper.A4, "METRIC", ""), Wire.recipe(7, 200, KERFED_PLIES), "[\"ACROSS\"]")).text())
+                .contains("Three cuts from the side", "15.6 mm", "clean 1.6 mm", "leave 2 mm", "cut 5 mm", "saw 3 mm");
         assertThat(read(asked(sheet(Paper.A4, "METRIC", ""), Wire.recipe(4, 600, PRESSED), "[\"ACROSS\"]")).text()).contains("Cut across the grain on its former", "5 mm", "25 mm");
         String rod = Wire.STEAM.replace("STEAM_BOX", "GREEN_ROD").replace("}", ", \"thinnedMm\": 9, \"thinnedOverMm\": 300}");
         assertThat(read(asked(sheet(Paper.A4, "METRIC", ""), Wire.recipe(25, 80, rod), "[\"LAID_OUT\"]")).text()).contains("shave 300 mm to 9 mm");

@@ -44,7 +44,8 @@ class MethodOfATrialTest {
     private static final String KERF = "{\"kind\": \"KERF_BENDING\", \"kerfMm\": 3.2, \"webMm\": 1.6, \"pitchMm\": 8, \"board\": \"PLYWOOD\", \"backerMm\": 3.2}";
     private static final String PLATE = "{\"kind\": \"PRESSED_PLATE\", \"soakHours\": 0.25, \"bathMinutes\": 30, \"bathC\": 96, \"acrossRiseMm\": 2.5, \"rounds\": 4, "
             + "\"between\": \"NOTHING\", \"bag\": \"OPEN\", \"holdHours\": 200}";
-    private static final List<String> OF_OTHER_FAMILIES = List.of(Wire.EIGHT_PLIES, KERF, PLATE);
+    private static final String KERFED_PLIES = "{\"kind\": \"KERFED_PLIES\", \"glue\": \"EPOXY\", \"plies\": 3, \"cleanMm\": 1.6, \"kerfMm\": 3.2, \"webMm\": 2, \"pitchMm\": 8}";
+    private static final List<String> OF_OTHER_FAMILIES = List.of(Wire.EIGHT_PLIES, KERF, KERFED_PLIES, PLATE);
 
     @Autowired
     private MockMvcTester mvc;
@@ -56,7 +57,7 @@ class MethodOfATrialTest {
     }
 
     static List<String> ways() {
-        return List.of(Wire.STEAM, Wire.STEEL_STRAP, Wire.EIGHT_PLIES, BAG, IN_PLACE, BATH, PIPE, FREE, ROD, PLIES, KERF, PLATE);
+        return List.of(Wire.STEAM, Wire.STEEL_STRAP, Wire.EIGHT_PLIES, BAG, IN_PLACE, BATH, PIPE, FREE, ROD, PLIES, KERF, KERFED_PLIES, PLATE);
     }
 
     /** A plate is no plate any more half round. */
@@ -110,6 +111,8 @@ class MethodOfATrialTest {
     void a_pipe_colder_than_any_shop_and_a_rod_of_plies_are_refused() {
         assertThat(refusedFields(log(PIPE.replace("130", "15")))).containsExactly("recipe.method.pipeC");
         assertThat(refusedFields(log(ROD.replace("\"thinnedMm\": 8", "\"thinnedMm\": 13")))).containsExactly("recipe.method.thinnedMm");
+        assertThat(refusedFields(log(KERFED_PLIES.replace("1.6", "13")))).containsExactly("recipe.method.cleanMm");
+        assertThat(refusedFields(log(KERFED_PLIES.replace("\"plies\": 3", "\"plies\": 1")))).containsExactly("recipe.method.plies");
         assertThat(refusedFields(log(PLATE.replace("2.5", "100")))).containsExactly("recipe.method.acrossRiseMm");
         assertThat(refusedFields(log(PLATE.replace("\"rounds\": 4", "\"rounds\": 0.5")))).containsExactly("recipe.method.rounds");
         String round = trial(recipe(12, 200, PLIES).replaceFirst("\"widthMm\"", "\"outline\": \"ROUND\", \"widthMm\""), CLEAN);

@@ -1,0 +1,19 @@
+import { Caution, Measure, Row, type RecipeInputsProps } from '../../recipe/fields';
+import { PliesInputs } from '../coldLamination/Inputs';
+import { methodOf } from '../forms';
+import { SawInputs } from '../kerfBending/Inputs';
+
+/** Settings of plies with kerfs: how the finished section is made of plies, the glue, and the saw. */
+export function KerfedPliesInputs(props: RecipeInputsProps) {
+  return (
+    <>
+      <PliesInputs {...props} />
+      <SawInputs {...props} />
+      <Row>
+        <Measure {...props} field="pitch" label="From cut to cut" />
+        <Measure {...props} field="cleanPly" label="Clean ply" hint="Against the form" />
+      </Row>
+      <Caution>{methodOf(props.form).caution}</Caution>
+    </>
+  );
+}

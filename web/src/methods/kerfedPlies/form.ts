@@ -1,0 +1,27 @@
+import { GLUE } from '../../recipe/words';
+import { OF_A_PIPE } from '../../trials/words';
+import { printLength } from '../../units/printing';
+import { coldLamination, glueInALine, PLIES } from '../coldLamination/form';
+import { KERFS, kerfsInALine, kerfsTyped } from '../kerfBending/form';
+import type { MethodForm, Places } from '../method';
+
+const SETTINGS: Places = { ...PLIES, cleanPly: { measurement: 'LENGTH', at: 'method.cleanMm' }, ...KERFS };
+
+/** Thick plies with kerfs over the bend, glued over a thin clean one. */
+export const kerfedPlies: MethodForm<'KERFED_PLIES'> = {
+  ...coldLamination,
+  label: 'Kerfed plies',
+  caution: 'Blade guard on, every ply held down over its whole length, a pin in the fence for the step, never reach over the blade. The cuts ' +
+    'of each ply face the form, a flexible sheet lies over the outermost. Epoxy and polyurethane: gloves and fresh air.',
+  usual: false,
+  neverSeen: OF_A_PIPE,
+  curveCure: 'The clean ply or the webs are thick for this curve. Use a thinner clean ply, saw deeper, set the cuts closer or open the radius.',
+  extent: { thinnestMm: 2, thickestMm: 20, tightestMm: 40, widestMm: 1200 },
+  places: () => SETTINGS,
+  typed: (settings, exact) => ({
+    glue: settings.glue, plies: settings.plies.toString(), cleanPly: exact.length(settings.cleanMm), ...kerfsTyped(settings, exact),
+  }),
+  facts: ({ plies, cleanMm, webMm, kerfMm }) => ({ plies, carried: false, cleanMm, cuts: { webMm, kerfMm } }),
+  line: (settings, system) => `${kerfsInALine(settings, system)} in ${settings.plies - 1} of ${settings.plies} plies, over a clean one of ` +
+    `${printLength(settings.cleanMm, system)}, with ${glueInALine(GLUE[settings.glue])}`,
+};
