@@ -33,6 +33,8 @@ final class Product implements AutoCloseable {
                     .redirectErrorStream(true).redirectOutput(said.toFile());
             builder.environment().put("BRACHION_HOME", this.home.toString());
             builder.environment().remove("BRACHION_PORT");
+            // none of them runs for so long that it pays to compile it well
+            builder.environment().put("JDK_JAVA_OPTIONS", "-XX:TieredStopAtLevel=1");
             this.process = builder.start();
         } catch (IOException failed) {
             throw new UncheckedIOException(failed);

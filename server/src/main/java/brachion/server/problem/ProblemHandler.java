@@ -5,6 +5,7 @@ import java.sql.SQLException;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
@@ -93,6 +94,12 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
 
     private static Stream<Throwable> causes(Throwable of) {
         return Stream.iterate(of, cause -> cause != null, Throwable::getCause);
+    }
+
+    /** What follows the question mark of an address cannot be taken apart. */
+    @ExceptionHandler
+    ProblemDetail unreadable(InvalidParameterException unreadable) {
+        return Problems.of(HttpStatus.BAD_REQUEST);
     }
 
     /** Nobody foresaw this: it stands in the log, and the person is told so. */

@@ -211,7 +211,8 @@ class MalformedRequestsTest {
     @ParameterizedTest
     @ValueSource(strings = {"GET /api/trials[] HTTP/1.1", "GET /api/%zz HTTP/1.1", "GET /api//trials HTTP/1.1", "GET /api/../api/trials HTTP/1.1",
         "GET /api/trials|x HTTP/1.1", "BREW /api/trials HTTP/1.1", "TRACE /api/trials HTTP/1.1", "GET /api/%2e%2e/x HTTP/1.1", "GET /api/trials;x=1 HTTP/1.1",
-        "GET /api/\\x HTTP/1.1", "GET /api/%00 HTTP/1.1", "GET http://elsewhere.example/api/trials HTTP/1.1", "PUT /api/rig?version=%zz HTTP/1.1"})
+        "GET /api/\\x HTTP/1.1", "GET /api/%00 HTTP/1.1", "GET http://elsewhere.example/api/trials HTTP/1.1", "PUT /api/rig?version=%zz HTTP/1.1",
+        "GET /api/trials?page=0&= HTTP/1.1"})
     void a_line_that_is_no_request_is_refused_with_a_sentence(String line) throws Exception {
         String answer = raw(line + "\r\nHost: localhost\r\nConnection: close\r\n\r\n");
         assertThat(answer).startsWith("HTTP/1.1 4").containsIgnoringCase("Content-Type: application/problem+json").contains("\"detail\":\"");
