@@ -2616,7 +2616,7 @@ export interface components {
         };
         FellOutView: {
             /** @enum {string} */
-            because: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "BARK" | "STRAP_SLACK" | "BACKED" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "KERFED_PLIES" | "GREEN_ROD" | "WASHED_OUT" | "FEWER_ROUNDS" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE" | "SHOP";
+            because: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "BARK" | "STRAP_SLACK" | "BACKED" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "KERFED_PLIES" | "GREEN_ROD" | "WASHED_OUT" | "FEWER_ROUNDS" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "FROM_THE_MIDDLE" | "CLAMPED_TIGHT" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE" | "SHOP";
             /** Format: int32 */
             count: number;
             best: components["schemas"]["RecipeFields"];
@@ -3273,7 +3273,7 @@ export interface components {
         };
         Reason: {
             /** @enum {string} */
-            cause: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "BARK" | "STRAP_SLACK" | "BACKED" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "KERFED_PLIES" | "GREEN_ROD" | "WASHED_OUT" | "FEWER_ROUNDS" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE" | "SHOP";
+            cause: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "BARK" | "STRAP_SLACK" | "BACKED" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "KERFED_PLIES" | "GREEN_ROD" | "WASHED_OUT" | "FEWER_ROUNDS" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "FROM_THE_MIDDLE" | "CLAMPED_TIGHT" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE" | "SHOP";
             /** Format: double */
             size: number;
         };
@@ -3867,7 +3867,7 @@ export interface components {
             /** @enum {string} */
             mode: "TENSION" | "COMPRESSION" | "SPLIT" | "GLUE_LINE";
             /** @enum {string} */
-            term: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "BARK" | "STRAP_SLACK" | "BACKED" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "KERFED_PLIES" | "GREEN_ROD" | "WASHED_OUT" | "FEWER_ROUNDS" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE" | "SHOP";
+            term: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "BARK" | "STRAP_SLACK" | "BACKED" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "KERFED_PLIES" | "GREEN_ROD" | "WASHED_OUT" | "FEWER_ROUNDS" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "FROM_THE_MIDDLE" | "CLAMPED_TIGHT" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE" | "SHOP";
             name: string;
             /** Format: double */
             mean: number;
@@ -3930,7 +3930,7 @@ export interface components {
         };
         RuleEvidence: {
             /** @enum {string} */
-            rule: "RINGS" | "SOAK" | "SOFTENER" | "GREEN" | "WEBBING" | "BAG" | "BARK" | "THIN_PLIES" | "LONG_STEAM" | "THREE_QUARTERS_AN_INCH" | "HOUR_AN_INCH" | "FLAT_HOUR" | "TWO_HOURS" | "HOLD";
+            rule: "RINGS" | "SOAK" | "SOFTENER" | "GREEN" | "WEBBING" | "BAG" | "BARK" | "THIN_PLIES" | "CLAMP_ORDER" | "CLAMP_FORCE" | "LONG_STEAM" | "THREE_QUARTERS_AN_INCH" | "HOUR_AN_INCH" | "FLAT_HOUR" | "TWO_HOURS" | "HOLD";
             /** Format: double */
             firstHolds: number;
             /** Format: double */
@@ -4309,6 +4309,10 @@ export interface components {
             glue: "PVA" | "EPOXY" | "POLYURETHANE" | "UREA_RESIN" | "HIDE";
             /** Format: int32 */
             plies: number;
+            /** @enum {string} */
+            clampOrder?: "FROM_THE_MIDDLE" | "FROM_THE_TIGHT_END";
+            /** @enum {string} */
+            clampForce?: "FIRM" | "TIGHT";
         };
         KerfedPliesFields: {
             /**
@@ -4328,6 +4332,10 @@ export interface components {
             webMm: number;
             /** Format: double */
             pitchMm: number;
+            /** @enum {string} */
+            clampOrder?: "FROM_THE_MIDDLE" | "FROM_THE_TIGHT_END";
+            /** @enum {string} */
+            clampForce?: "FIRM" | "TIGHT";
         };
     };
     responses: never;

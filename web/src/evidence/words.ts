@@ -16,6 +16,8 @@ export const RULE: Record<Rule, { asks: string; first: string; second: string }>
   BAG: { asks: 'Does a bag do better than a box?', first: 'the bag is better', second: 'it is not' },
   BARK: { asks: 'Bark on over the bend, or off?', first: 'on is better', second: 'no better than a riven face' },
   THIN_PLIES: { asks: 'Many thin plies, or few thick ones?', first: 'thin ones are better', second: 'no better than computed' },
+  CLAMP_ORDER: { asks: 'Clamp plies from the middle, or from the tight end?', first: 'from the middle', second: 'from the tight end' },
+  CLAMP_FORCE: { asks: 'Clamp plies tight, or firmly?', first: 'tight', second: 'firmly' },
   LONG_STEAM: { asks: 'Does steaming long do more than soften?', first: 'longer is better', second: 'it is not' },
   THREE_QUARTERS_AN_INCH: { asks: 'Steam 45 minutes an inch at least?', first: 'better so', second: 'no better' },
   HOUR_AN_INCH: { asks: 'Steam an hour an inch at least?', first: 'better so', second: 'no better' },

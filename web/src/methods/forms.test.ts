@@ -73,14 +73,14 @@ it('types saw cuts and free bends as they were, without what belongs to other wa
 });
 
 it('types kerfed plies by their finished section, their clean ply and the saw', () => {
-  const plies = { kind: 'KERFED_PLIES' as const, glue: 'EPOXY' as const, plies: 3, cleanMm: 1.5875, kerfMm: 3.175, webMm: 2.38125, pitchMm: 7.9375 };
+  const plies = { kind: 'KERFED_PLIES' as const, glue: 'EPOXY' as const, plies: 3, cleanMm: 1.5875, kerfMm: 3.175, webMm: 2.38125, pitchMm: 7.9375, clampOrder: 'FROM_THE_TIGHT_END' as const };
   const form = formOf({ ...STEAMED, blank: { ...STEAMED.blank, thicknessMm: 6.35 }, method: plies }, 'inch');
   expect(form).toMatchObject({ thickness: '9/16"', plies: '3', cleanPly: '1/16"', web: '3/32"' });
   const { choices, typed } = typedRecipe(form, 'inch');
-  expect(choices.method).toEqual({ kind: 'KERFED_PLIES', glue: 'EPOXY' });
+  expect(choices.method).toEqual({ kind: 'KERFED_PLIES', glue: 'EPOXY', clampOrder: 'FROM_THE_TIGHT_END' });
   expect(typed.map(({ field }) => field)).toEqual(expect.arrayContaining(['finishedThicknessMm', 'method.cleanMm', 'method.kerfMm', 'method.webMm', 'method.pitchMm']));
   expect(typed.map(({ field }) => field)).not.toContain('method.backerMm');
-  expect(lineOf(plies, 'inch')).toBe('1/8" cuts every 5/16" to a 3/32" web in 2 of 3 plies, over a clean one of 1/16", with epoxy');
+  expect(lineOf(plies, 'inch')).toBe('1/8" cuts every 5/16" to a 3/32" web in 2 of 3 plies, over a clean one of 1/16", with epoxy, clamped from the tight end');
 });
 
 it('types a plate with both its curves and without a strap or a carry', () => {
@@ -101,4 +101,6 @@ it('says what was done in a line', () => {
   expect(lineOf(STEAMED.method, 'inch')).toBe('60 min steam at 208 °F, no strap');
   expect(lineOf(GLUED.method, 'inch')).toBe('laminated cold with PVA');
   expect(lineOf({ kind: 'COLD_LAMINATION', glue: 'EPOXY', plies: 4 }, 'inch')).toBe('laminated cold with epoxy');
+  expect(lineOf({ kind: 'COLD_LAMINATION', glue: 'PVA', plies: 4, clampForce: 'TIGHT', clampOrder: 'FROM_THE_MIDDLE' }, 'inch'))
+    .toBe('laminated cold with PVA, clamped tight from the middle');
 });

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { METHODS } from '../methods/forms';
+import { STEAMED } from '../testing';
 import type { ModeForecast } from '../api/schema';
-import { hiddenInWords, limitInWords, oddsInWords, rangeInWords, reasonsInWords } from './words';
+import { decidesInWords, hiddenInWords, limitInWords, oddsInWords, rangeInWords, reasonsInWords } from './words';
 
 const tension: ModeForecast = {
   mode: 'TENSION',
@@ -56,6 +57,14 @@ describe('odds in words', () => {
 
   it('gives no advice on a bend that hardly ever breaks', () => {
     expect(reasonsInWords({ ...tension, broken: 0.01 }, METHODS.STEAM_BOX)).toEqual([]);
+  });
+
+  it('says of which of its parts a face is', () => {
+    const method = { kind: 'KERFED_PLIES' as const, glue: 'PVA' as const, plies: 3, cleanMm: 1.5, kerfMm: 3, webMm: 2, pitchMm: 8 };
+    const said = (thicknessMm: number) => limitInWords(tension, decidesInWords({ ...STEAMED, method }, { thicknessMm }));
+    expect(said(1.5)).toMatch(/^The stretch of the outer face of the clean ply limits it: 124 %/);
+    expect(said(2)).toMatch(/^The stretch of the outer face of a web limits it/);
+    expect(limitInWords(tension, decidesInWords(STEAMED, { thicknessMm: 19 }))).toMatch(/^The stretch of the outer face limits it/);
   });
 
   it('does not advise a strap on plies', () => {

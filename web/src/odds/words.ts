@@ -1,4 +1,5 @@
-import type { ModeForecast, Odds, Reason } from '../api/schema';
+import type { ModeForecast, Odds, Reason, RecipeFields, SectionView } from '../api/schema';
+import { factsOf } from '../methods/forms';
 import type { MethodForm } from '../methods/method';
 
 /** Fewer records than this cannot show that 99 in 100 hold. */
@@ -48,12 +49,22 @@ const FACE: Record<ModeForecast['mode'], string> = {
   GLUE_LINE: 'glue line',
 };
 
-/** What limits the bend. */
-export function limitInWords(mode: Pick<ModeForecast, 'mode' | 'ratio'>): string {
+/** Thicknesses that differ by less are the same [mm]. */
+const SAME_MM = 1e-6;
+
+/** Of what the section is that decides, where it is not the whole piece. */
+export function decidesInWords(recipe: RecipeFields, { thicknessMm }: Pick<SectionView, 'thicknessMm'>): string {
+  const { cuts, cleanMm } = factsOf(recipe.method);
+  if (cleanMm !== undefined && Math.abs(thicknessMm - cleanMm) < SAME_MM) return ' of the clean ply';
+  return cuts ? ' of a web' : '';
+}
+
+/** What limits the bend; of what it is a face, where that is not the whole piece. */
+export function limitInWords(mode: Pick<ModeForecast, 'mode' | 'ratio'>, of = ''): string {
   const share = Math.round(mode.ratio * 100);
   return mode.mode === 'GLUE_LINE'
     ? `The glue line limits it: the plies pull at ${share} % of what structural rules allow.`
-    : `The ${FACE[mode.mode]} limits it: ${share} % of what it bears.`;
+    : `The ${FACE[mode.mode]}${of} limits it: ${share} % of what it bears.`;
 }
 
 /** A bend that breaks more rarely than this needs no advice. */
@@ -107,6 +118,8 @@ const CURE: Partial<Record<Cause, string>> = {
   GLUE_POLYURETHANE: 'In your records polyurethane opens more often.',
   GLUE_UREA_RESIN: 'In your records urea resin opens more often.',
   GLUE_HIDE: 'In your records hide glue opens more often.',
+  FROM_THE_MIDDLE: 'In your records stacks that are clamped from the other place hold better.',
+  CLAMPED_TIGHT: 'In your records stacks that are clamped otherwise, harder or less hard, hold better.',
 };
 
 /** The inner face is cured otherwise. */

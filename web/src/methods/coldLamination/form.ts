@@ -1,6 +1,7 @@
 import { GLUE } from '../../recipe/words';
 import { OF_A_PIPE, OF_CUTS } from '../../trials/words';
-import type { MethodForm, Places } from '../method';
+import type { MethodForm, Places, SettingsOf } from '../method';
+import { NOT_SAID, type PliesTyped } from './typed';
 
 /** Where a stack of plies is measured. */
 export const PLIES: Places = {
@@ -26,12 +27,31 @@ export const coldLamination: MethodForm<'COLD_LAMINATION'> = {
   curveCure: 'The curve is tight for plies this thick. Use thinner plies or open the radius.',
   extent: { thinnestMm: 0.5, thickestMm: 10, tightestMm: 50, widestMm: 2500 },
   places: () => PLIES,
-  choices: ({ glue }) => ({ glue }),
-  typed: ({ glue, plies }) => ({ glue, plies: plies.toString() }),
+  choices: (form) => ({ glue: form.glue, ...clampsChosen(form) }),
+  typed: (settings) => ({ glue: settings.glue, plies: settings.plies.toString(), ...clampsTyped(settings) }),
   thickened: (plyThickness) => ({ plyThickness, plies: '' }),
   facts: ({ plies }) => ({ plies, carried: false }),
-  line: ({ glue }) => `laminated cold with ${glueInALine(GLUE[glue])}`,
+  line: (settings) => `laminated cold with ${glueInALine(GLUE[settings.glue])}${clampsInALine(settings)}`,
 };
+
+type Clamps = Pick<SettingsOf<'COLD_LAMINATION'>, 'clampOrder' | 'clampForce'>;
+
+/** How a stack is closed, where somebody said so. */
+export function clampsChosen({ clampOrder, clampForce }: Pick<PliesTyped, 'clampOrder' | 'clampForce'>) {
+  return { clampOrder: clampOrder === NOT_SAID ? undefined : clampOrder, clampForce: clampForce === NOT_SAID ? undefined : clampForce };
+}
+
+/** The same as it would be typed. */
+export function clampsTyped({ clampOrder, clampForce }: Clamps): Pick<PliesTyped, 'clampOrder' | 'clampForce'> {
+  return { clampOrder: clampOrder ?? NOT_SAID, clampForce: clampForce ?? NOT_SAID };
+}
+
+/** The same behind the glue in a line. */
+export function clampsInALine({ clampOrder, clampForce }: Clamps): string {
+  const said = [clampForce === 'TIGHT' ? 'tight' : clampForce === 'FIRM' ? 'firmly' : '',
+    clampOrder === 'FROM_THE_MIDDLE' ? 'from the middle' : clampOrder === 'FROM_THE_TIGHT_END' ? 'from the tight end' : ''].filter(Boolean);
+  return said.length === 0 ? '' : `, clamped ${said.join(' ')}`;
+}
 
 /** Epoxy is epoxy, but PVA stays PVA. */
 export function glueInALine(glue: string): string {

@@ -5,6 +5,11 @@ export interface PliesTyped {
   glue: SettingsOf<'COLD_LAMINATION'>['glue'];
   plies: string;
   plyThickness: string;
+  clampOrder: NonNullable<SettingsOf<'COLD_LAMINATION'>['clampOrder']> | typeof NOT_SAID;
+  clampForce: NonNullable<SettingsOf<'COLD_LAMINATION'>['clampForce']> | typeof NOT_SAID;
 }
 
-export const FIRST_PLIES: PliesTyped = { glue: 'PVA', plies: '', plyThickness: '' };
+/** Chosen where nobody wrote it down. */
+export const NOT_SAID = 'NOT_SAID';
+
+export const FIRST_PLIES: PliesTyped = { glue: 'PVA', plies: '', plyThickness: '', clampOrder: NOT_SAID, clampForce: NOT_SAID };

@@ -1,5 +1,5 @@
 import { Caution, Measure, Row, type RecipeInputsProps } from '../../recipe/fields';
-import { PliesInputs } from '../coldLamination/Inputs';
+import { ClampsInputs, PliesInputs } from '../coldLamination/Inputs';
 import { methodOf } from '../forms';
 import { SawInputs } from '../kerfBending/Inputs';
 
@@ -13,6 +13,7 @@ export function KerfedPliesInputs(props: RecipeInputsProps) {
         <Measure {...props} field="pitch" label="From cut to cut" />
         <Measure {...props} field="cleanPly" label="Clean ply" hint="Against the form" />
       </Row>
+      <ClampsInputs {...props} />
       <Caution>{methodOf(props.form).caution}</Caution>
     </>
   );

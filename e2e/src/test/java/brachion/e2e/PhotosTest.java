@@ -65,6 +65,8 @@ class PhotosTest extends BrowserTest {
 
     /** Drags a place to where it belongs on the picture [px of the picture]. */
     private void drag(String place, double x, double y) {
+        settle();
+        page.waitForFunction("() => [...document.images].every((image) => image.complete)");
         BoundingBox picture = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Pointed at")).boundingBox();
         BoundingBox from = button(place).boundingBox();
         page.mouse().move(from.x + from.width / 2, from.y + from.height / 2);

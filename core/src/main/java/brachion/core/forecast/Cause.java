@@ -19,7 +19,7 @@ public enum Cause {
     COOLED(Term.CARRY, Change.Kind.QUICKER_CARRY, Change.Kind.BAG_ON),
     /** The curve was at the limit of this section. */
     AT_THE_LIMIT(Term.CURVE, Change.Kind.THINNER, Change.Kind.SHAVED_THINNER, Change.Kind.DEEPER_CUTS, Change.Kind.CLOSER_CUTS,
-            Change.Kind.THINNER_PLIES, Change.Kind.METAL_SHEETS, Change.Kind.FLATTER_ACROSS, Change.Kind.WIDER_RADIUS, Change.Kind.STEEL_STRAP),
+            Change.Kind.THINNER_PLIES, Change.Kind.THINNER_CLEAN_PLY, Change.Kind.METAL_SHEETS, Change.Kind.FLATTER_ACROSS, Change.Kind.WIDER_RADIUS, Change.Kind.STEEL_STRAP),
     /** The stops of the strap left slack. */
     SLACK(Term.STRAP_SLACK, Change.Kind.TIGHTEN_STOPS),
     /** A knot, or grain that goes its own way round one. */

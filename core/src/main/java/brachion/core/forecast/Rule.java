@@ -21,6 +21,10 @@ public enum Rule {
     BARK,
     /** Many thin plies hold together better than few thick ones, beyond the pull that is computed – they do not. */
     THIN_PLIES,
+    /** Clamped from the middle outwards – from the tight end. */
+    CLAMP_ORDER,
+    /** Clamped as hard as the clamps will go – until the plies touch and a little glue comes out. */
+    CLAMP_FORCE,
     /** Long steaming helps beyond the softness computed – it does not. */
     LONG_STEAM,
     /** Stock steamed at least 45 min an inch does better than computed – it does not. */

@@ -7,15 +7,17 @@ import brachion.core.wood.Species;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 
 /**
  * Cold lamination: thin dry plies, glue between, clamped to a form until cured. Each ply bends by itself while the
  * glue is wet, so the ply against the form, at the tightest radius, is the one that decides.
  *
- * @param glue  the adhesive
- * @param plies number of plies
+ * @param glue     the adhesive
+ * @param plies    number of plies
+ * @param clamping how they are closed
  */
-public record ColdLamination(Glue glue, int plies) implements DryWood, GluedPlies {
+public record ColdLamination(Glue glue, int plies, Clamping clamping) implements DryWood, GluedPlies {
 
     /** What holds the plies together. */
     static final Setting.Chosen<Glue> GLUE = new Setting.Chosen<>("glue", "glue", Glue.class, Optional.empty(),
@@ -24,11 +26,16 @@ public record ColdLamination(Glue glue, int plies) implements DryWood, GluedPlie
     static final Setting.Measured PLIES = new Setting.Measured("plies", "plies", Measurement.COUNT, PhysicalBound.PLIES,
             Need.always("The number of plies is needed."));
     /** What is set about it. */
-    static final List<Setting<?>> SETTINGS = List.of(GLUE, PLIES);
+    static final List<Setting<?>> SETTINGS = Stream.concat(Stream.of(GLUE, PLIES), Clamping.SETTINGS.stream()).toList();
 
     /** Refuses stacks no form takes. */
     public ColdLamination {
         PhysicalBound.PLIES.require(plies);
+    }
+
+    /** With clamps nobody wrote anything down about. */
+    public ColdLamination(Glue glue, int plies) {
+        this(glue, plies, Clamping.NOT_SAID);
     }
 
     @Override
@@ -38,7 +45,7 @@ public record ColdLamination(Glue glue, int plies) implements DryWood, GluedPlie
 
     /** As it is set. */
     static ColdLamination of(Settings settings, double stockWidthMm) {
-        return new ColdLamination(settings.of(GLUE), settings.of(PLIES).intValue());
+        return new ColdLamination(settings.of(GLUE), settings.of(PLIES).intValue(), Clamping.of(settings));
     }
 
     @Override
@@ -48,7 +55,7 @@ public record ColdLamination(Glue glue, int plies) implements DryWood, GluedPlie
 
     @Override
     public Settings settings() {
-        return Settings.NONE.with(GLUE, glue).with(PLIES, (double) plies);
+        return Settings.NONE.with(GLUE, glue).with(PLIES, (double) plies).and(clamping.settings());
     }
 
     /** n equal plies glued at curvature κ keep κ(1 − 1/n²): elastic, exact for a rigid glue line. */
@@ -59,7 +66,7 @@ public record ColdLamination(Glue glue, int plies) implements DryWood, GluedPlie
 
     /** The same lamination with another number of plies. */
     public ColdLamination withPlies(int other) {
-        return new ColdLamination(glue, other);
+        return new ColdLamination(glue, other, clamping);
     }
 
     @Override

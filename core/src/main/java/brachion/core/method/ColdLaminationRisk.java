@@ -4,6 +4,7 @@ import static brachion.core.method.Covariate.indicator;
 
 import brachion.core.wood.WoodClass;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * Cold lamination: the ply against the form tears or creases, or the glue lines open.
@@ -31,11 +32,11 @@ final class ColdLaminationRisk {
                 ModeRisk.ofTheWood(FailureMode.TENSION, Covariate.ofTheWood(Covariate.beyondComputed(Family.COLD_PLIES)), List.of()),
                 ModeRisk.ofTheWood(FailureMode.COMPRESSION, Covariate.ofTheWood(Covariate.beyondComputed(Family.COLD_PLIES)), List.of()),
                 new ModeRisk(FailureMode.GLUE_LINE, (recipe, demand) -> plyOverRadius(recipe), ColdLaminationRisk::glueRatio,
-                        GLUE_SLOPE, GLUE_SLOPE_SD, List.of(
+                        GLUE_SLOPE, GLUE_SLOPE_SD, Stream.concat(Stream.of(
                         glue(Term.GLUE_EPOXY, Glue.EPOXY), glue(Term.GLUE_POLYURETHANE, Glue.POLYURETHANE),
                         glue(Term.GLUE_UREA_RESIN, Glue.UREA_RESIN), glue(Term.GLUE_HIDE, Glue.HIDE),
                         Covariate.undecided(Term.MANY_PLIES,
-                                recipe -> Math.log(glued(recipe).plies() / USUAL_PLIES))), List.of()));
+                                recipe -> Math.log(glued(recipe).plies() / USUAL_PLIES))), Clamping.covariates().stream()).toList(), List.of()));
     }
 
     private static double plyOverRadius(Recipe recipe) {

@@ -9,6 +9,9 @@ interface GluedPlies extends Method {
     /** How many there are. */
     int plies();
 
+    /** How they are closed. */
+    Clamping clamping();
+
     /** Thickness of the ply that is hardest to close, made of stock of a thickness [mm]. */
     default double stiffestPlyMm(double stockMm) {
         return stockMm;

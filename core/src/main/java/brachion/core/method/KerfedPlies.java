@@ -23,12 +23,13 @@ import java.util.stream.Stream;
  * <p>The stock is what the kerfed plies are sawn of. The clean ply is bent to the form; of the kerfed ones the innermost has the tightest
  * curve. Whichever of the two is nearer to what it bears is what the bend asks.
  *
- * @param glue    the adhesive
- * @param plies   number of plies, the clean one among them
- * @param cleanMm thickness of the clean ply [mm]
- * @param kerfs   how the saw is set for the others
+ * @param glue     the adhesive
+ * @param plies    number of plies, the clean one among them
+ * @param cleanMm  thickness of the clean ply [mm]
+ * @param kerfs    how the saw is set for the others
+ * @param clamping how they are closed
  */
-public record KerfedPlies(Glue glue, int plies, double cleanMm, Kerfs kerfs) implements DryWood, Kerfs.Sawn, GluedPlies {
+public record KerfedPlies(Glue glue, int plies, double cleanMm, Kerfs kerfs, Clamping clamping) implements DryWood, Kerfs.Sawn, GluedPlies {
 
     private static final double STEP_MM = LengthUnit.INCH.millimetres() / 64;
     /** A clean ply thinner than this is a veneer and tears on the form [mm]; chosen by us. */
@@ -37,7 +38,8 @@ public record KerfedPlies(Glue glue, int plies, double cleanMm, Kerfs kerfs) imp
     private static final Setting.Measured CLEAN = new Setting.Measured("cleanMm", "clean ply", Measurement.LENGTH, PhysicalBound.THICKNESS_MM,
             Need.always("Say how thick the clean ply against the form is."));
     /** What is set about it. */
-    static final List<Setting<?>> SETTINGS = Stream.concat(Stream.of(ColdLamination.GLUE, ColdLamination.PLIES, CLEAN), Kerfs.SETTINGS.stream()).toList();
+    static final List<Setting<?>> SETTINGS = Stream.of(List.of(ColdLamination.GLUE, ColdLamination.PLIES, CLEAN), Kerfs.SETTINGS, Clamping.SETTINGS)
+            .<Setting<?>>flatMap(List::stream).toList();
 
     private static final int TRIED_PLIES = 3;
     private static final List<Double> TRIED_WEBS_MM = List.of(1.6, 2.4);
@@ -51,12 +53,17 @@ public record KerfedPlies(Glue glue, int plies, double cleanMm, Kerfs kerfs) imp
 
     /** As it is set. */
     static KerfedPlies of(Settings settings, double stockWidthMm) {
-        return new KerfedPlies(settings.of(ColdLamination.GLUE), settings.of(ColdLamination.PLIES).intValue(), settings.of(CLEAN), Kerfs.of(settings));
+        return new KerfedPlies(settings.of(ColdLamination.GLUE), settings.of(ColdLamination.PLIES).intValue(), settings.of(CLEAN), Kerfs.of(settings), Clamping.of(settings));
+    }
+
+    /** With clamps nobody wrote anything down about. */
+    public KerfedPlies(Glue glue, int plies, double cleanMm, Kerfs kerfs) {
+        this(glue, plies, cleanMm, kerfs, Clamping.NOT_SAID);
     }
 
     @Override
     public Settings settings() {
-        return Settings.NONE.with(ColdLamination.GLUE, glue).with(ColdLamination.PLIES, (double) plies).with(CLEAN, cleanMm).and(kerfs.settings());
+        return Settings.NONE.with(ColdLamination.GLUE, glue).with(ColdLamination.PLIES, (double) plies).with(CLEAN, cleanMm).and(kerfs.settings()).and(clamping.settings());
     }
 
     @Override
@@ -71,11 +78,11 @@ public record KerfedPlies(Glue glue, int plies, double cleanMm, Kerfs kerfs) imp
 
     @Override
     public KerfedPlies with(Kerfs other) {
-        return new KerfedPlies(glue, plies, cleanMm, other);
+        return new KerfedPlies(glue, plies, cleanMm, other, clamping);
     }
 
     private KerfedPlies withCleanMm(double other) {
-        return new KerfedPlies(glue, plies, other, kerfs);
+        return new KerfedPlies(glue, plies, other, kerfs, clamping);
     }
 
     private int kerfed() {

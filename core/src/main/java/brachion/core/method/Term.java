@@ -74,6 +74,10 @@ public enum Term {
     GLUE_HIDE,
     /** Many plies to keep in order while the glue stands open. */
     MANY_PLIES,
+    /** Clamped from the middle outwards, beside from the tight end. */
+    FROM_THE_MIDDLE,
+    /** Clamped as hard as the clamps will go, beside firmly. */
+    CLAMPED_TIGHT,
     /** How this shop's heat, water and straps differ from the usual ones, as its records say. */
     SHOP_PHYSICS,
     /** The species, beyond its published radii. */

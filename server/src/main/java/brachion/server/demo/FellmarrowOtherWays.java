@@ -11,6 +11,7 @@ import static brachion.core.method.Seasoning.KILN_DRIED;
 import static brachion.server.demo.FellmarrowWorkshop.job;
 
 import brachion.core.bending.Outline;
+import brachion.core.method.Clamping;
 import brachion.core.method.FreeBending;
 import brachion.core.method.GreenRod;
 import brachion.core.method.Handling;
@@ -103,7 +104,7 @@ final class FellmarrowOtherWays {
     }
 
     private static Otherwise kerfedPlies(double cleanMm) {
-        return as(new KerfedPlies(PVA, 3, cleanMm, new Kerfs(3.2, 2.4, 8)));
+        return as(new KerfedPlies(PVA, 3, cleanMm, new Kerfs(3.2, 2.4, 8), new Clamping(Optional.of(Clamping.Order.FROM_THE_MIDDLE), Optional.of(Clamping.Force.FIRM))));
     }
 
     private static Otherwise pressed(double acrossMm, double minutes) {
