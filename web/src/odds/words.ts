@@ -118,8 +118,10 @@ const CURE: Partial<Record<Cause, string>> = {
   GLUE_POLYURETHANE: 'In your records polyurethane opens more often.',
   GLUE_UREA_RESIN: 'In your records urea resin opens more often.',
   GLUE_HIDE: 'In your records hide glue opens more often.',
-  FROM_THE_MIDDLE: 'In your records stacks that are clamped from the other place hold better.',
-  CLAMPED_TIGHT: 'In your records stacks that are clamped otherwise, harder or less hard, hold better.',
+  FROM_THE_MIDDLE: 'In your records stacks clamped from the middle open more often.',
+  FROM_THE_TIGHT_END: 'In your records stacks clamped from the tight end open more often.',
+  CLAMPED_FIRMLY: 'In your records stacks clamped firmly open more often than tighter ones.',
+  CLAMPED_TIGHT: 'In your records stacks clamped tight open more often.',
 };
 
 /** The inner face is cured otherwise. */

@@ -39,9 +39,9 @@ public record RuleEvidence(Rule rule, double firstHolds, double noMatter, int tr
         all.add(of(Rule.WEBBING, helps(risk, Term.WEBBING)));
         all.add(of(Rule.BAG, helps(risk, Term.STEAM_BAG)));
         all.add(of(Rule.BARK, helps(risk, Term.BARK)));
-        all.add(of(Rule.THIN_PLIES, ofGlueLines(risk, Term.MANY_PLIES)));
-        all.add(of(Rule.CLAMP_ORDER, ofGlueLines(risk, Term.FROM_THE_MIDDLE)));
-        all.add(of(Rule.CLAMP_FORCE, ofGlueLines(risk, Term.CLAMPED_TIGHT)));
+        all.add(of(Rule.THIN_PLIES, risk.helps(Family.COLD_PLIES, FailureMode.GLUE_LINE, Term.MANY_PLIES)));
+        all.add(of(Rule.CLAMP_ORDER, risk.contrast(Family.COLD_PLIES, FailureMode.GLUE_LINE, Term.FROM_THE_MIDDLE, Term.FROM_THE_TIGHT_END)));
+        all.add(of(Rule.CLAMP_FORCE, risk.contrast(Family.COLD_PLIES, FailureMode.GLUE_LINE, Term.CLAMPED_TIGHT, Term.CLAMPED_FIRMLY)));
         all.add(of(Rule.LONG_STEAM, risk.steamedLonger()));
         for (SteamingSchool school : SteamingSchool.values()) {
             all.add(of(Rule.valueOf(school.name()), risk.steamedAtLeast(school)));
@@ -52,10 +52,6 @@ public record RuleEvidence(Rule rule, double firstHolds, double noMatter, int tr
 
     private static Contrast helps(RiskModel risk, Term term) {
         return risk.helps(HOT, FailureMode.TENSION, term);
-    }
-
-    private static Contrast ofGlueLines(RiskModel risk, Term term) {
-        return risk.helps(Family.COLD_PLIES, FailureMode.GLUE_LINE, term);
     }
 
     private static RuleEvidence of(Rule rule, Contrast contrast) {

@@ -2,6 +2,7 @@ package brachion.core.method;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 
 /**
  * How a stack of plies is closed, as far as anybody wrote it down. Workshops quarrel over both, and nothing is believed either way before the first
@@ -45,10 +46,14 @@ public record Clamping(Optional<Order> order, Optional<Force> force) {
         return Settings.NONE.with(ORDER, order).with(FORCE, force);
     }
 
-    /** What bears on the glue lines: one half with the one answer, minus one half with the other, nothing where nobody said. */
+    /** What bears on the glue lines: each answer beside stacks of which nobody said. */
     static List<Covariate> covariates() {
-        return List.of(Covariate.undecided(Term.FROM_THE_MIDDLE, recipe -> of(recipe).order().map(order -> order == Order.FROM_THE_MIDDLE ? 0.5 : -0.5).orElse(0.0)),
-                Covariate.undecided(Term.CLAMPED_TIGHT, recipe -> of(recipe).force().map(force -> force == Force.TIGHT ? 0.5 : -0.5).orElse(0.0)));
+        return List.of(said(Term.FROM_THE_MIDDLE, Clamping::order, Order.FROM_THE_MIDDLE), said(Term.FROM_THE_TIGHT_END, Clamping::order, Order.FROM_THE_TIGHT_END),
+                said(Term.CLAMPED_FIRMLY, Clamping::force, Force.FIRM), said(Term.CLAMPED_TIGHT, Clamping::force, Force.TIGHT));
+    }
+
+    private static <T> Covariate said(Term term, Function<Clamping, Optional<T>> asked, T answer) {
+        return Covariate.undecided(term, recipe -> Covariate.indicator(asked.apply(of(recipe)).filter(answer::equals).isPresent()));
     }
 
     private static Clamping of(Recipe recipe) {

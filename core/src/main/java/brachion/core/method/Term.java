@@ -74,9 +74,13 @@ public enum Term {
     GLUE_HIDE,
     /** Many plies to keep in order while the glue stands open. */
     MANY_PLIES,
-    /** Clamped from the middle outwards, beside from the tight end. */
+    /** Plies clamped from the middle outwards. */
     FROM_THE_MIDDLE,
-    /** Clamped as hard as the clamps will go, beside firmly. */
+    /** Plies clamped from the tight end. */
+    FROM_THE_TIGHT_END,
+    /** Plies clamped until they touch and a little glue comes out. */
+    CLAMPED_FIRMLY,
+    /** Plies clamped as hard as the clamps will go. */
     CLAMPED_TIGHT,
     /** How this shop's heat, water and straps differ from the usual ones, as its records say. */
     SHOP_PHYSICS,

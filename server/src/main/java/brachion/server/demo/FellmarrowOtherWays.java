@@ -52,8 +52,8 @@ final class FellmarrowOtherWays {
             job(2026, 5, 23, 5, "Drum shell, steamed plies", "hard-maple", AIR_DRIED, 14, FLAT, 3.2, 100, 150, 340, plies(30, 3)),
             job(2026, 6, 20, 6, "Crook of a green pole", "white-ash", GREEN, 34, MIXED, 24, 24, 75, 180, rod(40, 15)),
             job(2026, 7, 11, 5, "Sled runner, pulled from the bag", "white-ash", AIR_DRIED, 17, ON_EDGE, 16, 40, 260, 80, pulled(50)),
-            job(2026, 11, 14, 3, "Bench end, clean ply too thick", "black-walnut", KILN_DRIED, 8, FLAT, 7, 60, 130, 90, kerfedPlies(3.2)),
-            job(2026, 11, 15, 5, "Bench end, kerfed plies", "black-walnut", KILN_DRIED, 8, FLAT, 7, 60, 130, 90, kerfedPlies(1.6)));
+            job(2026, 10, 2, 3, "Bench end, clean ply too thick", "black-walnut", KILN_DRIED, 8, FLAT, 7, 60, 130, 90, kerfedPlies(3.2, Clamping.Order.FROM_THE_TIGHT_END, Clamping.Force.TIGHT)),
+            job(2026, 10, 3, 4, "Bench end, kerfed plies", "black-walnut", KILN_DRIED, 8, FLAT, 7, 60, 130, 90, kerfedPlies(1.6, Clamping.Order.FROM_THE_MIDDLE, Clamping.Force.FIRM)));
 
     private FellmarrowOtherWays() {
     }
@@ -103,8 +103,8 @@ final class FellmarrowOtherWays {
         return as(new KerfBending(new Kerfs(3.2, webMm, pitchMm), KerfBending.Board.SOLID, Optional.of(3.2)));
     }
 
-    private static Otherwise kerfedPlies(double cleanMm) {
-        return as(new KerfedPlies(PVA, 3, cleanMm, new Kerfs(3.2, 2.4, 8), new Clamping(Optional.of(Clamping.Order.FROM_THE_MIDDLE), Optional.of(Clamping.Force.FIRM))));
+    private static Otherwise kerfedPlies(double cleanMm, Clamping.Order order, Clamping.Force force) {
+        return as(new KerfedPlies(PVA, 3, cleanMm, new Kerfs(3.2, 2.4, 8), new Clamping(Optional.of(order), Optional.of(force))));
     }
 
     private static Otherwise pressed(double acrossMm, double minutes) {
