@@ -4,7 +4,7 @@ import type { MeasuredOut, RecipeFields, SectionView } from '../api/schema';
 import { usePalette } from '../app/palette';
 import { AcrossView, acrossHeight } from './AcrossView';
 import { useUnits } from '../app/units';
-import { factsOf } from '../methods/forms';
+import { factsOf, isSectionOf } from '../methods/forms';
 import { printLength, printPercent } from '../units/printing';
 import { band, bentLine, boxAround, pathOf, polar, tailLength } from './geometry';
 import { placeLabels } from './labels';
@@ -107,9 +107,6 @@ export function BendDrawing({ recipe, section, sheet = [], flaw, flawAt = 'MIDDL
   );
 }
 
-/** Thicknesses that differ by less are the same [mm]. */
-const SAME_MM = 1e-6;
-
 /**
  * One ply of a piece, which may be all of it.
  *
@@ -131,7 +128,7 @@ function plied(recipe: RecipeFields, section: SectionView): [Ply, ...Ply[]] {
   const one = (inner: number, thick: number, sawn: boolean): Ply => {
     const bends = sawn && cuts ? Math.min(cuts.webMm, thick) : thick;
     // where one ply is unlike the others, the section is of the one that decides
-    return { inner, outer: inner + thick, bent: inner + thick - bends, sawn, asked: cleanMm === undefined || Math.abs(bends - section.thicknessMm) < SAME_MM };
+    return { inner, outer: inner + thick, bent: inner + thick - bends, sawn, asked: cleanMm === undefined || isSectionOf(bends, section) };
   };
   const first = one(recipe.innerRadiusMm, cleanMm ?? ply, cuts !== undefined && cleanMm === undefined);
   return [first, ...Array.from({ length: plies - 1 }, (_, index) => one(first.outer + index * ply, ply, cuts !== undefined))];

@@ -44,6 +44,14 @@ export function factsOf<K extends Kind>(settings: SettingsOf<K>): Facts {
   return METHODS[settings.kind as K].facts(settings);
 }
 
+/** Thicknesses that differ by less are the same [mm]. */
+const SAME_MM = 1e-6;
+
+/** Whether a section that was solved is that of a ply or a web of a thickness [mm]. */
+export function isSectionOf(partMm: number, section: { thicknessMm: number }): boolean {
+  return Math.abs(partMm - section.thicknessMm) < SAME_MM;
+}
+
 /** What was done, in a line. */
 export function lineOf<K extends Kind>(settings: SettingsOf<K>, system: UnitSystem): string {
   return METHODS[settings.kind as K].line(settings, system);

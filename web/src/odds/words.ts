@@ -1,5 +1,5 @@
 import type { ModeForecast, Odds, Reason, RecipeFields, SectionView } from '../api/schema';
-import { factsOf } from '../methods/forms';
+import { factsOf, isSectionOf } from '../methods/forms';
 import type { MethodForm } from '../methods/method';
 
 /** Fewer records than this cannot show that 99 in 100 hold. */
@@ -49,13 +49,10 @@ const FACE: Record<ModeForecast['mode'], string> = {
   GLUE_LINE: 'glue line',
 };
 
-/** Thicknesses that differ by less are the same [mm]. */
-const SAME_MM = 1e-6;
-
 /** Of what the section is that decides, where it is not the whole piece. */
-export function decidesInWords(recipe: RecipeFields, { thicknessMm }: Pick<SectionView, 'thicknessMm'>): string {
+export function decidesInWords(recipe: RecipeFields, section: Pick<SectionView, 'thicknessMm'>): string {
   const { cuts, cleanMm } = factsOf(recipe.method);
-  if (cleanMm !== undefined && Math.abs(thicknessMm - cleanMm) < SAME_MM) return ' of the clean ply';
+  if (cleanMm !== undefined && isSectionOf(cleanMm, section)) return ' of the clean ply';
   return cuts ? ' of a web' : '';
 }
 

@@ -20,6 +20,8 @@ import java.util.Map;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
+import tools.jackson.core.StreamReadConstraints;
+import tools.jackson.core.json.JsonFactory;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -33,7 +35,12 @@ final class ShopDocument {
 
     private static final String FORMAT = "brachion-shop";
     private static final int VERSION = 1;
-    private static final JsonMapper JSON = JsonMapper.builder().build();
+    /** The largest photograph in base 64 is shorter, and so is whatever else a column holds. */
+    private static final int LONGEST_TEXT = 32_000_000;
+    private static final JsonMapper JSON = JsonMapper.builder(JsonFactory.builder()
+            .streamReadConstraints(StreamReadConstraints.builder().maxStringLength(LONGEST_TEXT).build()).build()).build();
+    /** Bytes of the mark that some programs put before what is in UTF-8. */
+    private static final String MARK = "\u00EF\u00BB\u00BF";
 
     private ShopDocument() {
     }
@@ -42,7 +49,7 @@ final class ShopDocument {
     static boolean is(Path file) throws IOException {
         try (InputStream in = Files.newInputStream(file)) {
             int sign = in.read();
-            while (sign > 0 && Character.isWhitespace(sign)) {
+            while (sign > 0 && (Character.isWhitespace(sign) || MARK.indexOf(sign) >= 0)) {
                 sign = in.read();
             }
             return sign == '{';

@@ -16,8 +16,8 @@ import java.util.function.Consumer;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.HttpStatus;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
-import tools.jackson.databind.MapperFeature;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.MapperFeature;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -71,7 +71,7 @@ class ShopDocumentTest extends KeptShopTest {
         byte[] sorted = SORTED.writeValueAsBytes(JSON.treeToValue(JSON.readTree(bytes("/api/backup/document")), Map.class));
         assertThat(new String(sorted, StandardCharsets.UTF_8)).startsWith("{").contains("\n").containsSubsequence("\"format\"", "\"tables\"", "\"bench_item\"", "\"wood\"", "\"version\"");
         emptyTheShop();
-        assertThat(bringBack(sorted)).hasStatusOk();
+        assertThat(bringBack(("\uFEFF" + new String(sorted, StandardCharsets.UTF_8)).getBytes(StandardCharsets.UTF_8))).hasStatusOk();
         assertThat(rows(bytes("/api/backup"))).isEqualTo(before);
     }
 
@@ -92,6 +92,7 @@ class ShopDocumentTest extends KeptShopTest {
         emptyTheShop();
         refused(bringBack(Arrays.copyOf(document, document.length / 2)), "breaks off or is damaged");
         refused(bringBack((new String(document, StandardCharsets.UTF_8) + "{}").getBytes(StandardCharsets.UTF_8)), "behind its end");
+        refused(bringBack(("{\"product\": \"" + "x".repeat(33_000_000)).getBytes(StandardCharsets.UTF_8)), "breaks off or is damaged");
         refused(bringBack("{\"format\": \"brachion-trials\"}".getBytes(StandardCharsets.UTF_8)), "holds no shop");
         Map<String, Consumer<ObjectNode>> wrong = Map.of(
                 "newer version of Brachion wrote this document", tree -> tree.put("version", 2),
