@@ -13,7 +13,8 @@ export function WaitLine({ state, children }: WaitLineProps) {
   const problem = Object.values(state.problems)[0] ?? state.failure;
   return (
     <Typography variant="body2" noWrap role="status" title={problem}
-      sx={{ height: '1.6em', mt: 0.5, color: problem ? 'error.main' : 'text.secondary' }}>
+      // as wide as what it stands in, however long it is
+      sx={{ width: 0, minWidth: '100%', height: '1.6em', mt: 0.5, color: problem ? 'error.main' : 'text.secondary' }}>
       {state.current ? children : problem ? `Waits: ${problem}` : 'Working it out …'}
     </Typography>
   );

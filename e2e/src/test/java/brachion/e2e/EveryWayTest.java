@@ -73,6 +73,19 @@ class EveryWayTest extends BrowserTest {
     }
 
     @Test
+    void no_way_is_too_wide_for_a_phone() {
+        page.setViewportSize(390, 844);
+        show("/records/new");
+        Locator ways = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("How it is bent")).getByRole(AriaRole.BUTTON);
+        assertThat(ways).hasCount(12);
+        for (Locator way : ways.all()) {
+            way.click();
+            settle();
+            assertThat(page.evaluate("document.documentElement.scrollWidth")).as(way.innerText()).isEqualTo(390);
+        }
+    }
+
+    @Test
     void kerfed_plies_keep_the_finished_section_and_say_which_of_them_limits() {
         show("/plan");
         button("Kerfed plies").click();
