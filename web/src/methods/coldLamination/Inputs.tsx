@@ -4,7 +4,7 @@ import { Caution, Measure, Row, type RecipeInputsProps } from '../../recipe/fiel
 import { GLUE } from '../../recipe/words';
 import { printLength } from '../../units/printing';
 import { factsOf, methodOf } from '../forms';
-import type { PliesTyped } from './typed';
+import { CLAMPED, CLAMPED_FROM } from './form';
 
 /** Settings of a cold lamination: how the finished section is made of plies, and the glue. */
 export function ColdLaminationInputs(props: RecipeInputsProps) {
@@ -17,15 +17,12 @@ export function ColdLaminationInputs(props: RecipeInputsProps) {
   );
 }
 
-const FROM: Record<PliesTyped['clampOrder'], string> = { NOT_SAID: 'not said', FROM_THE_MIDDLE: 'the middle', FROM_THE_TIGHT_END: 'the tight end' };
-const FORCE: Record<PliesTyped['clampForce'], string> = { NOT_SAID: 'not said', FIRM: 'firmly', TIGHT: 'tight' };
-
 /** How a stack is closed, about which workshops quarrel. */
 export function ClampsInputs({ form, onChange }: RecipeInputsProps) {
   return (
     <>
-      <Choice label="Clamped from" options={FROM} value={form.clampOrder} onChange={(clampOrder) => { onChange({ clampOrder }); }} />
-      <Choice label="Clamped" options={FORCE} value={form.clampForce} onChange={(clampForce) => { onChange({ clampForce }); }} />
+      <Choice label="Clamped from" options={CLAMPED_FROM} value={form.clampOrder} onChange={(clampOrder) => { onChange({ clampOrder }); }} />
+      <Choice label="Clamped" options={CLAMPED} value={form.clampForce} onChange={(clampForce) => { onChange({ clampForce }); }} />
     </>
   );
 }

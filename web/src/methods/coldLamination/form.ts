@@ -34,6 +34,9 @@ export const coldLamination: MethodForm<'COLD_LAMINATION'> = {
   line: (settings) => `laminated cold with ${glueInALine(GLUE[settings.glue])}${clampsInALine(settings)}`,
 };
 
+export const CLAMPED_FROM: Record<PliesTyped['clampOrder'], string> = { NOT_SAID: 'not said', FROM_THE_MIDDLE: 'the middle', FROM_THE_TIGHT_END: 'the tight end' };
+export const CLAMPED: Record<PliesTyped['clampForce'], string> = { NOT_SAID: 'not said', FIRM: 'firmly', TIGHT: 'tight' };
+
 type Clamps = Pick<SettingsOf<'COLD_LAMINATION'>, 'clampOrder' | 'clampForce'>;
 
 /** How a stack is closed, where somebody said so. */
@@ -48,8 +51,7 @@ export function clampsTyped({ clampOrder, clampForce }: Clamps): Pick<PliesTyped
 
 /** The same behind the glue in a line. */
 export function clampsInALine({ clampOrder, clampForce }: Clamps): string {
-  const said = [clampForce === 'TIGHT' ? 'tight' : clampForce === 'FIRM' ? 'firmly' : '',
-    clampOrder === 'FROM_THE_MIDDLE' ? 'from the middle' : clampOrder === 'FROM_THE_TIGHT_END' ? 'from the tight end' : ''].filter(Boolean);
+  const said = [...(clampForce ? [CLAMPED[clampForce]] : []), ...(clampOrder ? [`from ${CLAMPED_FROM[clampOrder]}`] : [])];
   return said.length === 0 ? '' : `, clamped ${said.join(' ')}`;
 }
 

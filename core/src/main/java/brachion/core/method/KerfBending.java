@@ -1,6 +1,7 @@
 package brachion.core.method;
 
 import brachion.core.bending.SectionCondition;
+import brachion.core.method.Stiffness.Layer;
 import brachion.core.physics.Physics;
 import brachion.core.process.Shop;
 import brachion.core.quantity.Measurement;
@@ -92,16 +93,9 @@ public record KerfBending(Kerfs kerfs, Board board, Optional<Double> backerMm) i
         double backer = backerMm.orElse(0.0);
         KerfCuts cuts = cuts(blank, bend);
         double curvature = 1 / (bend.innerRadiusMm() + thickness / 2);
-        double apart = thickness - web / 2 + backer / 2;
-        double cut = cubed(web) / 12 + cubed(backer) / 12 + (backer > 0 ? web * backer / (web + backer) * apart * apart : 0);
-        double solid = cubed(thickness + backer) / 12;
-        double cutShare = kerfs.cutShare();
-        double moment = cubed(web) / 12 / cuts.webRadiusMm() + cubed(backer) / 12 / Math.max(bend.innerRadiusMm() - backer / 2, backer);
-        return new Springback(moment * (cutShare / cut + (1 - cutShare) / solid) / curvature, Optional.empty());
-    }
-
-    private static double cubed(double length) {
-        return length * length * length;
+        double flanges = Stiffness.together(List.of(new Layer(-backer, 0), new Layer(thickness - web, thickness)));
+        double moment = Stiffness.of(web) / cuts.webRadiusMm() + Stiffness.of(backer) / Math.max(bend.innerRadiusMm() - backer / 2, backer);
+        return new Springback(moment * kerfs.compliance(flanges, Stiffness.of(thickness + backer)) / curvature, Optional.empty());
     }
 
     @Override

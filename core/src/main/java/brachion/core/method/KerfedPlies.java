@@ -1,9 +1,9 @@
 package brachion.core.method;
 
 import brachion.core.bending.SectionCondition;
+import brachion.core.method.Stiffness.Layer;
 import brachion.core.physics.Physics;
 import brachion.core.process.Shop;
-import brachion.core.quantity.LengthUnit;
 import brachion.core.quantity.Measurement;
 import brachion.core.quantity.PhysicalBound;
 import brachion.core.wood.Species;
@@ -31,7 +31,6 @@ import java.util.stream.Stream;
  */
 public record KerfedPlies(Glue glue, int plies, double cleanMm, Kerfs kerfs, Clamping clamping) implements DryWood, Kerfs.Sawn, GluedPlies {
 
-    private static final double STEP_MM = LengthUnit.INCH.millimetres() / 64;
     /** A clean ply thinner than this is a veneer and tears on the form [mm]; chosen by us. */
     private static final double THINNEST_ADVISED_MM = 1;
 
@@ -41,7 +40,9 @@ public record KerfedPlies(Glue glue, int plies, double cleanMm, Kerfs kerfs, Cla
     static final List<Setting<?>> SETTINGS = Stream.of(List.of(ColdLamination.GLUE, ColdLamination.PLIES, CLEAN), Kerfs.SETTINGS, Clamping.SETTINGS)
             .<Setting<?>>flatMap(List::stream).toList();
 
-    private static final int TRIED_PLIES = 3;
+    /** One clean ply and two with kerfs, where nobody says how many. */
+    public static final int USUAL_PLIES = 3;
+
     private static final List<Double> TRIED_WEBS_MM = List.of(1.6, 2.4);
     private static final List<Double> TRIED_PITCHES_MM = List.of(6.0, 9.0);
 
@@ -122,16 +123,12 @@ public record KerfedPlies(Glue glue, int plies, double cleanMm, Kerfs kerfs, Cla
 
     @Override
     public double stiffestPlyMm(double stockMm) {
-        return Math.max(cleanMm, Math.cbrt(sawnCubed(stockMm)));
+        return Math.max(cleanMm, Math.cbrt(12 * ofSawn(stockMm)));
     }
 
-    /** A sawn ply bends as easily as one without cuts whose stiffness is that of its webs and of the wood between them, one after the other; its thickness cubed. */
-    private double sawnCubed(double stockMm) {
-        return 1 / (kerfs.cutShare() / cubed(Math.min(kerfs.webMm(), stockMm)) + (1 - kerfs.cutShare()) / cubed(stockMm));
-    }
-
-    private static double cubed(double length) {
-        return length * length * length;
+    /** A sawn ply bends as easily as its webs and the wood between them, one after the other. */
+    private double ofSawn(double stockMm) {
+        return 1 / kerfs.compliance(Stiffness.of(Math.min(kerfs.webMm(), stockMm)), Stiffness.of(stockMm));
     }
 
     /**
@@ -143,30 +140,21 @@ public record KerfedPlies(Glue glue, int plies, double cleanMm, Kerfs kerfs, Cla
     @Override
     public Springback springback(Blank blank, Bend bend, Shop shop, Demand demand) {
         double stock = blank.thicknessMm();
-        double moment = cubed(cleanMm) + kerfed() * sawnCubed(stock);
-        return new Springback(moment * (kerfs.cutShare() / flangesCubed(stock) + (1 - kerfs.cutShare()) / cubed(finishedMm(stock))), Optional.empty());
-    }
-
-    /** Twelve times the second moment of clean ply and webs about the centroid they share, for a width of one. */
-    private double flangesCubed(double stock) {
         double web = Math.min(kerfs.webMm(), stock);
-        double area = cleanMm + kerfed() * web;
-        double first = cleanMm * cleanMm / 2;
-        double second = cubed(cleanMm) / 3;
+        List<Layer> flanges = new ArrayList<>(List.of(new Layer(0, cleanMm)));
         for (int ply = 1; ply <= kerfed(); ply++) {
-            double middle = cleanMm + ply * stock - web / 2;
-            first += web * middle;
-            second += cubed(web) / 12 + web * middle * middle;
+            flanges.add(new Layer(cleanMm + ply * stock - web, cleanMm + ply * stock));
         }
-        return 12 * (second - first * first / area);
+        double moment = Stiffness.of(cleanMm) + kerfed() * ofSawn(stock);
+        return new Springback(moment * kerfs.compliance(Stiffness.together(flanges), Stiffness.of(finishedMm(stock))), Optional.empty());
     }
 
     /** What is sawn, and a thinner clean ply, for which the others get thicker. */
     @Override
     public List<Change> changes(Recipe recipe, Marks marks) {
         List<Change> changes = new ArrayList<>(kerfs.changes());
-        double thinner = cleanMm - STEP_MM;
-        double thicker = recipe.blank().thicknessMm() + STEP_MM / kerfed();
+        double thinner = cleanMm - Kerfs.STEP_MM;
+        double thicker = recipe.blank().thicknessMm() + Kerfs.STEP_MM / kerfed();
         if (thinner >= THINNEST_ADVISED_MM && PhysicalBound.THICKNESS_MM.holds(thicker)) {
             changes.add(new Change(Change.Kind.THINNER_CLEAN_PLY, thinner, 2, at -> at.withBlank(at.blank().withThicknessMm(thicker))
                     .withMethod(((KerfedPlies) at.method()).withCleanMm(thinner))));
@@ -215,14 +203,14 @@ public record KerfedPlies(Glue glue, int plies, double cleanMm, Kerfs kerfs, Cla
     static List<List<Recipe>> toTry(WantedPiece wanted, AtHand atHand, Species species) {
         List<Recipe> sawn = new ArrayList<>();
         double clean = atHand.pliesMm().stream().mapToDouble(Double::doubleValue).min().orElse(0);
-        double stock = Layup.ofKerfedPlies(wanted.thicknessMm(), TRIED_PLIES, clean).plyMm();
+        double stock = Layup.ofKerfedPlies(wanted.thicknessMm(), USUAL_PLIES, clean).plyMm();
         if (!PhysicalBound.THICKNESS_MM.holds(clean) || !PhysicalBound.THICKNESS_MM.holds(stock)) {
             return List.of();
         }
         Blank ply = wanted.goodStock(species, Seasoning.KILN_DRIED, stock);
         for (double web : TRIED_WEBS_MM) {
             for (double pitch : TRIED_PITCHES_MM) {
-                KerfedPlies way = new KerfedPlies(Glue.PVA, TRIED_PLIES, clean, new Kerfs(Kerfs.USUAL_KERF_MM, web, pitch));
+                KerfedPlies way = new KerfedPlies(Glue.PVA, USUAL_PLIES, clean, new Kerfs(Kerfs.USUAL_KERF_MM, web, pitch));
                 if (way.refusals(stock, wanted.bend()).isEmpty()) {
                     sawn.add(wanted.by(ply, way));
                 }

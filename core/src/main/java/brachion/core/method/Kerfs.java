@@ -23,7 +23,8 @@ import java.util.function.UnaryOperator;
  */
 public record Kerfs(double kerfMm, double webMm, double pitchMm) {
 
-    private static final double STEP_MM = LengthUnit.INCH.millimetres() / 64;
+    /** As fine as a saw or a ply is set [mm]. */
+    static final double STEP_MM = LengthUnit.INCH.millimetres() / 64;
     /** Thinner webs tear at the saw (common practice). */
     private static final double THINNEST_ADVISED_MM = 1;
     private static final double CLOSER = 0.75;
@@ -133,9 +134,10 @@ public record Kerfs(double kerfMm, double webMm, double pitchMm) {
         return new Kerfs(kerfMm, other, pitchMm);
     }
 
-    /** Share of the length that only webs bridge: a cut and as much as the web is thick to each side. */
-    double cutShare() {
-        return Math.min(1, (kerfMm + 2 * webMm) / pitchMm);
+    /** How easily a piece bends of one stiffness where only webs bridge it, a cut and as much as the web is thick to each side, and of another between. */
+    double compliance(double whereCut, double between) {
+        double cutShare = Math.min(1, (kerfMm + 2 * webMm) / pitchMm);
+        return cutShare / whereCut + (1 - cutShare) / between;
     }
 
     /** A sheet with where the saw goes, in pieces of a thickness [mm]. */

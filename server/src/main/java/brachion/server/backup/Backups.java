@@ -52,6 +52,12 @@ class Backups {
      * @return what it says of itself
      */
     Manifest write(Path to) {
+        try (BackupFile backup = written(to)) {
+            return backup.manifest();
+        }
+    }
+
+    private BackupFile written(Path to) {
         AtomicReference<IOException> failed = new AtomicReference<>();
         transaction.executeWithoutResult(status -> {
             longWork.begin();
@@ -64,8 +70,8 @@ class Backups {
         if (failed.get() != null) {
             throw new UncheckedIOException(failed.get());
         }
-        try (BackupFile written = BackupFile.checked(to)) {
-            return written.manifest();
+        try {
+            return BackupFile.checked(to);
         } catch (Unusable notWhatWasWritten) {
             throw new IllegalStateException(notWhatWasWritten.getMessage());
         }
@@ -75,11 +81,8 @@ class Backups {
     void writeDocument(Path to) throws IOException {
         Path zip = Files.createTempFile("brachion-backup", ".zip");
         try {
-            write(zip);
-            try (BackupFile backup = BackupFile.checked(zip)) {
+            try (BackupFile backup = written(zip)) {
                 ShopDocument.write(backup, to);
-            } catch (Unusable notWhatWasWritten) {
-                throw new IllegalStateException(notWhatWasWritten.getMessage());
             }
         } finally {
             Files.deleteIfExists(zip);

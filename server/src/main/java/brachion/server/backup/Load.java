@@ -1,15 +1,17 @@
 package brachion.server.backup;
 
 import brachion.server.backup.Manifest.Part;
+import brachion.server.backup.TableOfShop.Column;
 import brachion.server.backup.TableOfShop.Keys;
 import brachion.server.backup.TableOfShop.Parent;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.species.Woods;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.function.Function;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.UncategorizedDataAccessException;
@@ -50,9 +52,8 @@ final class Load {
         if (shop != null) {
             tables.stream().filter(TableOfShop::counted).forEach(table -> movedBy.put(table.name(), lastKey(table)));
         }
-        Map<String, Part> parts = file.manifest().tables().stream().collect(Collectors.toMap(Part::table, Function.identity()));
         // those that are pointed to come first, however the file has them
-        tables.stream().filter(table -> parts.containsKey(table.name())).forEach(table -> fill(file, parts.get(table.name())));
+        file.manifest().tables().stream().sorted(Comparator.comparingInt(part -> tables.indexOf(table(part)))).forEach(part -> fill(file, part));
         tables.stream().filter(table -> table.keys() == Keys.OF_A_SEQUENCE).forEach(this::countOn);
     }
 
@@ -98,13 +99,18 @@ final class Load {
         String columns = table.columns().stream().map(column -> "`" + column.name() + "`").collect(Collectors.joining(", "));
         String places = table.columns().stream().map(column -> "?").collect(Collectors.joining(", "));
         String insert = "insert into " + table.name() + " (" + columns + ") values (" + places + ")";
+        Set<String> known = table.columns().stream().map(Column::name).collect(Collectors.toSet());
         List<Object[]> rows = new ArrayList<>();
         int[] letters = {0};
         long[] read = {0};
         try {
             file.lines(part, line -> {
                 read[0]++;
-                rows.add(row(table, JSON.readTree(line)));
+                JsonNode row = JSON.readTree(line);
+                row.propertyNames().stream().filter(name -> !known.contains(name)).findFirst().ifPresent(name -> {
+                    throw refused("the table “" + table.name() + "” has no column “" + name + "”");
+                });
+                rows.add(row(table, row));
                 letters[0] += line.length();
                 if (rows.size() == BATCH || letters[0] > LETTERS) {
                     database.batchUpdate(insert, rows);
@@ -121,9 +127,6 @@ final class Load {
     }
 
     private Object[] row(TableOfShop table, JsonNode json) {
-        json.propertyNames().stream().filter(name -> table.columns().stream().noneMatch(column -> column.name().equals(name))).findFirst().ifPresent(name -> {
-            throw refused("the table “" + table.name() + "” has no column “" + name + "”");
-        });
         return table.columns().stream().map(column -> {
             JsonNode value = json.path(column.name());
             if (value.isMissingNode() || value.isNull()) {

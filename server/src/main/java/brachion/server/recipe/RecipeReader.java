@@ -1,5 +1,6 @@
 package brachion.server.recipe;
 
+import brachion.core.method.KerfedPlies;
 import brachion.core.method.Layup;
 import brachion.core.quantity.PhysicalBound;
 import brachion.server.problem.FieldError;
@@ -26,8 +27,6 @@ public class RecipeReader {
     private static final String PLY = "blank.thicknessMm";
     private static final String PLIES = "method.plies";
     private static final String CLEAN = "method.cleanMm";
-    /** One clean ply and two with kerfs, where nobody says how many. */
-    private static final int KERFED_PLIES = 3;
 
     private final JsonMapper json;
     private final Validator validator;
@@ -90,7 +89,7 @@ public class RecipeReader {
 
     private static Layup kerfed(double finished, Double plies, Double ply, double clean) {
         return plies == null && ply != null ? Layup.ofKerfedPlyThickness(finished, ply, clean)
-                : Layup.ofKerfedPlies(finished, plies == null ? KERFED_PLIES : plies.intValue(), clean);
+                : Layup.ofKerfedPlies(finished, plies == null ? KerfedPlies.USUAL_PLIES : plies.intValue(), clean);
     }
 
     private RecipeFields recipe(Map<String, Object> choices, Map<String, Double> measured) {
