@@ -55,6 +55,7 @@ export const ANSWER: ForecastAnswer = {
   clean: { probability: 0.5, low: 0.3, high: 0.7 },
   unbrokenByTables: { probability: 0.6, low: 0.4, high: 0.8 },
   hidden: 0.03,
+  blemishes: [],
   modes: [
     { mode: 'TENSION', ratio: 1.31, demand: 0.023, limit: 0.0175, broken: 0.28, reasons: [{ cause: 'CURVE', size: 1.2 }] },
     { mode: 'COMPRESSION', ratio: 0.4, demand: 0.08, limit: 0.2, broken: 0.01, reasons: [] },

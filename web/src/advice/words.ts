@@ -22,6 +22,7 @@ export function changeInWords({ kind, amount }: ChangeView, system: UnitSystem):
     PIPE_LONGER: `Work it ${amount} min at one place`,
     HOTTER_PIPE: `Get the pipe to ${printTemperature(amount, system)}`,
     SHAVED_THINNER: `Shave the bend to ${length}`,
+    SHAVED_FURTHER: `Shave it thinner over ${length}`,
     DEEPER_CUTS: `Saw deeper, to a web of ${length}`,
     CLOSER_CUTS: `Set the cuts ${length} apart`,
     QUICKER_CARRY: `Clamp within ${amount} s`,

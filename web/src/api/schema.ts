@@ -2616,7 +2616,7 @@ export interface components {
         };
         FellOutView: {
             /** @enum {string} */
-            because: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "BARK" | "STRAP_SLACK" | "BACKED" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "KERFED_PLIES" | "GREEN_ROD" | "WASHED_OUT" | "FEWER_ROUNDS" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "FROM_THE_MIDDLE" | "FROM_THE_TIGHT_END" | "CLAMPED_FIRMLY" | "CLAMPED_TIGHT" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE" | "SHOP";
+            because: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "BARK" | "STRAP_SLACK" | "BACKED" | "STRAP_HELD" | "STRAPPED_THOUGH_GENTLE" | "BACKING_SHEET" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "KERFED_PLIES" | "GREEN_ROD" | "WASHED_OUT" | "FEWER_ROUNDS" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "FROM_THE_MIDDLE" | "FROM_THE_TIGHT_END" | "CLAMPED_FIRMLY" | "CLAMPED_TIGHT" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE" | "SHOP";
             /** Format: int32 */
             count: number;
             best: components["schemas"]["RecipeFields"];
@@ -2673,7 +2673,7 @@ export interface components {
         };
         LeverView: {
             /** @enum {string} */
-            kind: "AS_PLANNED" | "THINNER" | "WIDER_RADIUS" | "STEEL_STRAP" | "TIGHTEN_STOPS" | "SOAK" | "STEAM_LONGER" | "HOTTER_CHAMBER" | "HOTTER_BAG" | "BATH_LONGER" | "HOTTER_BATH" | "PIPE_LONGER" | "HOTTER_PIPE" | "SHAVED_THINNER" | "DEEPER_CUTS" | "CLOSER_CUTS" | "THINNER_CLEAN_PLY" | "METAL_SHEETS" | "FLATTER_ACROSS" | "QUICKER_CARRY" | "BAG_ON" | "STRAIGHTER_GRAIN" | "CLEAR_STOCK" | "WETTER_STOCK" | "THINNER_PLIES";
+            kind: "AS_PLANNED" | "THINNER" | "WIDER_RADIUS" | "STEEL_STRAP" | "TIGHTEN_STOPS" | "SOAK" | "STEAM_LONGER" | "HOTTER_CHAMBER" | "HOTTER_BAG" | "BATH_LONGER" | "HOTTER_BATH" | "PIPE_LONGER" | "HOTTER_PIPE" | "SHAVED_THINNER" | "SHAVED_FURTHER" | "DEEPER_CUTS" | "CLOSER_CUTS" | "THINNER_CLEAN_PLY" | "METAL_SHEETS" | "FLATTER_ACROSS" | "QUICKER_CARRY" | "BAG_ON" | "STRAIGHTER_GRAIN" | "CLEAR_STOCK" | "WETTER_STOCK" | "THINNER_PLIES";
             /** Format: double */
             amount: number;
             recipe: components["schemas"]["RecipeFields"];
@@ -3181,6 +3181,16 @@ export interface components {
         ForecastRequest: {
             recipe: components["schemas"]["RecipeFields"];
         };
+        BlemishForecast: {
+            /** @enum {string} */
+            blemish: "SCORCH" | "FACETS" | "PLIES_CREPT" | "STUCK_TO_FORM";
+            /** Format: double */
+            chance: number;
+            /** Format: int32 */
+            seen: number;
+            /** Format: int32 */
+            of: number;
+        };
         Doubt: {
             /** @enum {string} */
             kind: "GREEN_BUT_DRY" | "AIR_DRIED_BUT_DRY" | "AIR_DRIED_BUT_WET" | "KILN_DRIED_BUT_WET" | "HOTTER_THAN_BOILING" | "HOTTER_THAN_RIG" | "GLUE_SETS_FIRST" | "THICK_FOR_A_PIPE" | "SCORCHING_PIPE" | "THICK_FOR_A_PLATE" | "TIGHTER_THAN_A_FORM";
@@ -3216,6 +3226,7 @@ export interface components {
             /** Format: double */
             hidden: number;
             modes: components["schemas"]["ModeForecast"][];
+            blemishes: components["schemas"]["BlemishForecast"][];
             section: components["schemas"]["SectionView"];
             springback: components["schemas"]["SpringbackForecast"];
             missing: components["schemas"]["MissingMeasurement"][];
@@ -3273,7 +3284,7 @@ export interface components {
         };
         Reason: {
             /** @enum {string} */
-            cause: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "BARK" | "STRAP_SLACK" | "BACKED" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "KERFED_PLIES" | "GREEN_ROD" | "WASHED_OUT" | "FEWER_ROUNDS" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "FROM_THE_MIDDLE" | "FROM_THE_TIGHT_END" | "CLAMPED_FIRMLY" | "CLAMPED_TIGHT" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE" | "SHOP";
+            cause: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "BARK" | "STRAP_SLACK" | "BACKED" | "STRAP_HELD" | "STRAPPED_THOUGH_GENTLE" | "BACKING_SHEET" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "KERFED_PLIES" | "GREEN_ROD" | "WASHED_OUT" | "FEWER_ROUNDS" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "FROM_THE_MIDDLE" | "FROM_THE_TIGHT_END" | "CLAMPED_FIRMLY" | "CLAMPED_TIGHT" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE" | "SHOP";
             /** Format: double */
             size: number;
         };
@@ -3458,7 +3469,7 @@ export interface components {
         };
         ChangeView: {
             /** @enum {string} */
-            kind: "AS_PLANNED" | "THINNER" | "WIDER_RADIUS" | "STEEL_STRAP" | "TIGHTEN_STOPS" | "SOAK" | "STEAM_LONGER" | "HOTTER_CHAMBER" | "HOTTER_BAG" | "BATH_LONGER" | "HOTTER_BATH" | "PIPE_LONGER" | "HOTTER_PIPE" | "SHAVED_THINNER" | "DEEPER_CUTS" | "CLOSER_CUTS" | "THINNER_CLEAN_PLY" | "METAL_SHEETS" | "FLATTER_ACROSS" | "QUICKER_CARRY" | "BAG_ON" | "STRAIGHTER_GRAIN" | "CLEAR_STOCK" | "WETTER_STOCK" | "THINNER_PLIES";
+            kind: "AS_PLANNED" | "THINNER" | "WIDER_RADIUS" | "STEEL_STRAP" | "TIGHTEN_STOPS" | "SOAK" | "STEAM_LONGER" | "HOTTER_CHAMBER" | "HOTTER_BAG" | "BATH_LONGER" | "HOTTER_BATH" | "PIPE_LONGER" | "HOTTER_PIPE" | "SHAVED_THINNER" | "SHAVED_FURTHER" | "DEEPER_CUTS" | "CLOSER_CUTS" | "THINNER_CLEAN_PLY" | "METAL_SHEETS" | "FLATTER_ACROSS" | "QUICKER_CARRY" | "BAG_ON" | "STRAIGHTER_GRAIN" | "CLEAR_STOCK" | "WETTER_STOCK" | "THINNER_PLIES";
             /** Format: double */
             amount: number;
         };
@@ -3653,6 +3664,8 @@ export interface components {
             limiting: "TENSION" | "COMPRESSION" | "SPLIT" | "GLUE_LINE";
             /** Format: double */
             ratio: number;
+            /** Format: double */
+            partMm: number;
             /** Format: double */
             formRadiusMm: number;
         };
@@ -3867,7 +3880,7 @@ export interface components {
             /** @enum {string} */
             mode: "TENSION" | "COMPRESSION" | "SPLIT" | "GLUE_LINE";
             /** @enum {string} */
-            term: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "BARK" | "STRAP_SLACK" | "BACKED" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "KERFED_PLIES" | "GREEN_ROD" | "WASHED_OUT" | "FEWER_ROUNDS" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "FROM_THE_MIDDLE" | "FROM_THE_TIGHT_END" | "CLAMPED_FIRMLY" | "CLAMPED_TIGHT" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE" | "SHOP";
+            term: "CURVE" | "CARRY" | "DRY_WOOD" | "TOO_LITTLE_HEAT" | "SLOPING_GRAIN" | "KNOTS" | "RIVEN_FACE" | "BARK" | "STRAP_SLACK" | "BACKED" | "STRAP_HELD" | "STRAPPED_THOUGH_GENTLE" | "BACKING_SHEET" | "RINGS_ON_EDGE" | "RINGS_FLAT" | "RINGS_RIFT" | "RINGS_MIXED" | "SOFTENER" | "SOAKED" | "GREEN_STOCK" | "WEBBING" | "STEAM_BAG" | "STEAM_IN_PLACE" | "HOT_BATH" | "HOT_PIPE" | "FREE_BENDING" | "STEAMED_PLIES" | "KERFED_PLIES" | "GREEN_ROD" | "WASHED_OUT" | "FEWER_ROUNDS" | "PLYWOOD" | "LONG_STEAM" | "SCHOOL" | "GLUE_EPOXY" | "GLUE_POLYURETHANE" | "GLUE_UREA_RESIN" | "GLUE_HIDE" | "MANY_PLIES" | "FROM_THE_MIDDLE" | "FROM_THE_TIGHT_END" | "CLAMPED_FIRMLY" | "CLAMPED_TIGHT" | "SHOP_PHYSICS" | "SPECIES" | "PERSON" | "BOARD" | "SOURCE" | "SHOP";
             name: string;
             /** Format: double */
             mean: number;
@@ -3930,7 +3943,7 @@ export interface components {
         };
         RuleEvidence: {
             /** @enum {string} */
-            rule: "RINGS" | "SOAK" | "SOFTENER" | "GREEN" | "WEBBING" | "BAG" | "BARK" | "THIN_PLIES" | "CLAMP_ORDER" | "CLAMP_FORCE" | "LONG_STEAM" | "THREE_QUARTERS_AN_INCH" | "HOUR_AN_INCH" | "FLAT_HOUR" | "TWO_HOURS" | "HOLD";
+            rule: "RINGS" | "SOAK" | "SOFTENER" | "GREEN" | "WEBBING" | "STRAP" | "END_STOPS" | "BAG" | "BARK" | "THIN_PLIES" | "BACKING_SHEET" | "CLAMP_ORDER" | "CLAMP_FORCE" | "LONG_STEAM" | "THREE_QUARTERS_AN_INCH" | "HOUR_AN_INCH" | "FLAT_HOUR" | "TWO_HOURS" | "HOLD" | "STEAM_LEFT_ON";
             /** Format: double */
             firstHolds: number;
             /** Format: double */
@@ -4049,6 +4062,10 @@ export interface components {
                 /** @enum {string} */
                 ends?: "STOPS" | "GRIPPED" | "NOT_HELD";
             };
+            /** Format: double */
+            thinnedMm?: number;
+            /** Format: double */
+            thinnedOverMm?: number;
         };
         SteamBagFields: {
             /**
@@ -4082,6 +4099,10 @@ export interface components {
                 /** @enum {string} */
                 ends?: "STOPS" | "GRIPPED" | "NOT_HELD";
             };
+            /** Format: double */
+            thinnedMm?: number;
+            /** Format: double */
+            thinnedOverMm?: number;
         };
         SteamInPlaceFields: {
             /**
@@ -4113,6 +4134,10 @@ export interface components {
                 /** @enum {string} */
                 ends?: "STOPS" | "GRIPPED" | "NOT_HELD";
             };
+            /** Format: double */
+            thinnedMm?: number;
+            /** Format: double */
+            thinnedOverMm?: number;
         };
         HotBathFields: {
             /**
@@ -4144,6 +4169,10 @@ export interface components {
                 /** @enum {string} */
                 ends?: "STOPS" | "GRIPPED" | "NOT_HELD";
             };
+            /** Format: double */
+            thinnedMm?: number;
+            /** Format: double */
+            thinnedOverMm?: number;
         };
         HotPipeFields: {
             /**
@@ -4196,6 +4225,10 @@ export interface components {
             bagC: number;
             /** Format: double */
             holdHours?: number;
+            /** Format: double */
+            thinnedMm?: number;
+            /** Format: double */
+            thinnedOverMm?: number;
         };
         GreenRodFields: {
             /**
@@ -4313,6 +4346,8 @@ export interface components {
             clampOrder?: "FROM_THE_MIDDLE" | "FROM_THE_TIGHT_END";
             /** @enum {string} */
             clampForce?: "FIRM" | "TIGHT";
+            /** @enum {string} */
+            backing?: "NONE" | "PLASTIC_SHEET" | "METAL_SHEET";
         };
         KerfedPliesFields: {
             /**
@@ -4336,6 +4371,8 @@ export interface components {
             clampOrder?: "FROM_THE_MIDDLE" | "FROM_THE_TIGHT_END";
             /** @enum {string} */
             clampForce?: "FIRM" | "TIGHT";
+            /** @enum {string} */
+            backing?: "NONE" | "PLASTIC_SHEET" | "METAL_SHEET";
         };
     };
     responses: never;
@@ -4482,6 +4519,7 @@ export type InstrumentView = components['schemas']['InstrumentView'];
 export type ReadingFields = components['schemas']['ReadingFields'];
 export type ReadingsSent = components['schemas']['ReadingsSent'];
 export type ForecastRequest = components['schemas']['ForecastRequest'];
+export type BlemishForecast = components['schemas']['BlemishForecast'];
 export type Doubt = components['schemas']['Doubt'];
 export type EvidenceView = components['schemas']['EvidenceView'];
 export type FitView = components['schemas']['FitView'];

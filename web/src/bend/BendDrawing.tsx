@@ -6,7 +6,7 @@ import { AcrossView, acrossHeight } from './AcrossView';
 import { useUnits } from '../app/units';
 import { factsOf, isSectionOf } from '../methods/forms';
 import { printLength, printPercent } from '../units/printing';
-import { band, bentLine, boxAround, pathOf, polar, tailLength } from './geometry';
+import { band, bentLine, boxAround, pathOf, polar, tailLength, thickEnds } from './geometry';
 import { placeLabels } from './labels';
 
 interface BendDrawingProps {
@@ -31,14 +31,17 @@ export function BendDrawing({ recipe, section, sheet = [], flaw, flawAt = 'MIDDL
   const colours = usePalette();
   const { angleDegrees } = recipe;
   const radius = recipe.innerRadiusMm;
-  const { strap: strapped, cuts, acrossRiseMm } = factsOf(recipe.method);
+  const { strap: strapped, backed, cuts, acrossRiseMm, thinnedOverMm } = factsOf(recipe.method);
   const stack = plied(recipe, section);
   const ply = stack[0].outer - radius;
   const outer = Math.max(...stack.map((one) => one.outer));
   const half = (Math.min(angleDegrees, 356) * Math.PI) / 360;
   const tail = tailLength(radius, angleDegrees);
   const strapMm = strapped ? Math.max(strapped.thicknessMm, outer * 0.02) : 0;
-  const lines = [...bentLine(outer + strapMm, half, tail), { x: 0, y: 0 }, ...bentLine(radius * 0.9, half, tail)];
+  const sheetMm = backed ? outer * 0.015 : 0;
+  const whole = radius + recipe.blank.thicknessMm;
+  const ends = thinnedOverMm !== undefined && whole > outer ? thickEnds(outer, whole, half, tail, thinnedOverMm) : [];
+  const lines = [...bentLine(Math.max(outer + strapMm + sheetMm, ...(ends.length > 0 ? [whole] : [])), half, tail), { x: 0, y: 0 }, ...bentLine(radius * 0.9, half, tail)];
   const room = boxAround(lines, outer * 0.2);
   const text = Math.max(room.width * 0.03, room.height * 0.045) * lettering;
   const words = {
@@ -46,7 +49,7 @@ export function BendDrawing({ recipe, section, sheet = [], flaw, flawAt = 'MIDDL
     squeezed: `${section.innerStrain > 0 ? 'stretched' : 'squeezed'} ${printPercent(section.innerStrain)}`,
     radius: `R ${printLength(radius, system)}`,
   };
-  const labels = placeLabels({ radius, outer: outer + strapMm, formRadius: radius * FORM_DEPTH, half, tail, text,
+  const labels = placeLabels({ radius, outer: outer + strapMm + sheetMm, formRadius: radius * FORM_DEPTH, half, tail, text,
     mark: flaw && flaw !== 'INNER_CREASE' ? markReach(outer - radius, text) * MARK_ABOVE : 0 }, words);
   const { arm } = labels;
   const written = (['stretched', 'squeezed', 'radius'] as const).map((name) => ({ name, at: labels[name] }));
@@ -81,6 +84,9 @@ export function BendDrawing({ recipe, section, sheet = [], flaw, flawAt = 'MIDDL
           {cuts && one.sawn && <Cuts sheet={sheet} kerfMm={cuts.kerfMm} inner={one.inner} web={one.bent} half={half} colour={colours.background.paper} />}
         </g>
       ))}
+      {ends.map((end) => <path key={end} d={end} fill={`color-mix(in oklab, ${colours.data.calm}, ${colours.data.stretch} ${isSectionOf(ply, section) ? 0 : Math.round(outerShare(section) * 100)}%)`}
+        stroke={colours.text.primary} strokeWidth={text * 0.045} />)}
+      {backed && <path d={band(outer, outer + sheetMm, half, tail)} fill={colours.data.strap} />}
       {strapped && (
         <path d={band(outer, outer + strapMm, half, tail)} fill={colours.data.strap} />
       )}
@@ -127,8 +133,9 @@ function plied(recipe: RecipeFields, section: SectionView): [Ply, ...Ply[]] {
   const ply = Math.min(recipe.blank.thicknessMm, thinnedMm);
   const one = (inner: number, thick: number, sawn: boolean): Ply => {
     const bends = sawn && cuts ? Math.min(cuts.webMm, thick) : thick;
-    // where one ply is unlike the others, the section is of the one that decides
-    return { inner, outer: inner + thick, bent: inner + thick - bends, sawn, asked: cleanMm === undefined || isSectionOf(bends, section) };
+    // where one ply is unlike the others, or the middle is thinned, the section is of what decides
+    const whole = cleanMm === undefined && thinnedMm === Infinity;
+    return { inner, outer: inner + thick, bent: inner + thick - bends, sawn, asked: whole || isSectionOf(bends, section) };
   };
   const first = one(recipe.innerRadiusMm, cleanMm ?? ply, cuts !== undefined && cleanMm === undefined);
   return [first, ...Array.from({ length: plies - 1 }, (_, index) => one(first.outer + index * ply, ply, cuts !== undefined))];
@@ -144,6 +151,11 @@ function Cuts({ sheet, kerfMm, inner, web, half, colour }: { sheet: MeasuredOut[
     const corner = (radius: number, width: number) => polar(radius, at + width / (2 * radius));
     return <path key={index} fill={colour} d={`${pathOf([corner(inner * 0.999, -room), corner(web, -kerfMm), corner(web, kerfMm), corner(inner * 0.999, room)])}Z`} />;
   });
+}
+
+/** How near the outer face is to its limit; 1 and over is full colour. */
+function outerShare(section: SectionView): number {
+  return Math.max(0, Math.min(1, section.outerStrain / section.tensionLimit));
 }
 
 /** Depths of the section with how near each is to its limit; 1 and over is full colour. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { bentLine, boxAround, polar, tailLength, type Point } from './geometry';
+import { bentLine, boxAround, polar, tailLength, thickEnds, type Point } from './geometry';
 
 function length(points: Point[]): number {
   return points.slice(1).reduce((sum, p, i) => {
@@ -30,6 +30,20 @@ describe('a piece round its form', () => {
     expect(polar(10, 0).y).toBe(-10);
     expect(tailLength(100, 340)).toBe(0);
     expect(tailLength(100, 90)).toBeGreaterThan(0);
+  });
+
+  it('is as thick as the rest where the thinned length has ended', () => {
+    const half = Math.PI / 4;
+    const corners = (path: string) => [...path.matchAll(/[ML](-?[\d.]+) (-?[\d.]+)/g)].map(([, x, y]) => ({ x: Number(x), y: Number(y) }));
+    const within = thickEnds(110, 120, half, 40, 100).map(corners);
+    expect(within).toHaveLength(2);
+    for (const end of within) {
+      expect(Math.hypot(end[0]?.x ?? 0, end[0]?.y ?? 0)).toBeCloseTo(110, 1);
+      expect(Math.abs(Math.atan2(end[0]?.x ?? 0, -(end[0]?.y ?? 0)))).toBeCloseTo(50 / 110, 2);
+    }
+    const bend = 2 * half * 110;
+    expect(thickEnds(110, 120, half, 40, bend + 30).map(corners)[1]?.[0]?.x, 'a little way along the straight end').toBeCloseTo(polar(110, half).x + 15 * Math.cos(half), 1);
+    expect(thickEnds(110, 120, half, 40, bend + 90), 'beyond what is drawn').toEqual([]);
   });
 
   it('fits a box with its margin', () => {

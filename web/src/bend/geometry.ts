@@ -34,6 +34,26 @@ export function band(inner: number, outer: number, halfAngle: number, tail: numb
   return `${pathOf([...bentLine(inner, halfAngle, tail), ...bentLine(outer, halfAngle, tail).reverse()])}Z`;
 }
 
+/**
+ * Both ends of a piece that is thinned in the middle, beyond the thinned length along its outer face, between the thinned face and the
+ * whole one; none where the drawing ends before the thinning does.
+ */
+export function thickEnds(thinned: number, whole: number, halfAngle: number, tail: number, overMm: number): string[] {
+  const bentMm = 2 * halfAngle * thinned;
+  const into = Math.min(halfAngle, overMm / (2 * thinned));
+  const beyond = Math.max(0, (overMm - bentMm) / 2);
+  if (tail <= beyond && into >= halfAngle) return [];
+  return [-1, 1].map((side) => {
+    const line = (radius: number): Point[] => {
+      const turn = Array.from({ length: STEPS + 1 }, (_, step) => polar(radius, side * (into + ((halfAngle - into) * step) / STEPS)));
+      const end = polar(radius, side * halfAngle);
+      const along = (mm: number) => ({ x: end.x + side * mm * Math.cos(halfAngle), y: end.y + mm * Math.sin(halfAngle) });
+      return [...(into < halfAngle ? turn : []), along(beyond), ...(tail > beyond ? [along(tail)] : [])];
+    };
+    return `${pathOf([...line(thinned), ...line(whole).reverse()])}Z`;
+  });
+}
+
 /** Straight ends get in each other's way once the piece is bent far round. */
 export function tailLength(radius: number, angleDegrees: number): number {
   return angleDegrees > 200 ? 0 : radius * 0.45;

@@ -35,7 +35,7 @@ export function CurveOdds({ answer, recipe, strapTurned, onTurnStrap, onPlan }: 
       </Box>
       {worst && bends.length > 1 && (
         <Typography sx={{ fontWeight: 600 }}>
-          Bend {bends.indexOf(worst) + 1} decides: {bendLabel(worst, system)}, {about(worst.tightestAtMm, system)} along. {limitInWords({ mode: worst.limiting, ratio: worst.ratio })}
+          Bend {bends.indexOf(worst) + 1} decides: {bendLabel(worst, system)}, {about(worst.tightestAtMm, system)} along. {limitInWords({ mode: worst.limiting, ratio: worst.ratio }, recipe, { thicknessMm: worst.partMm })}
         </Typography>
       )}
       <Box component="ol" sx={{ m: 0, pl: 2.5, '& li': { pb: 0.25 } }}>

@@ -12,7 +12,7 @@ const S: ChainFields = {
   stretches: [{ kind: 'STRAIGHT', lengthMm: 76.2 }, { kind: 'ARC', innerRadiusMm: 152.4, angleDegrees: 90, turn: 'LEFT' }, { kind: 'STRAIGHT', lengthMm: 76.2 },
     { kind: 'ARC', innerRadiusMm: 203.2, angleDegrees: 60, turn: 'RIGHT' }],
 };
-const BEND = { angleDegrees: 90, fromMm: 76.2, toMm: 330, tightestAtMm: 203.2, bareFace: false, limiting: 'TENSION', formRadiusMm: 146.05 } as const;
+const BEND = { angleDegrees: 90, fromMm: 76.2, toMm: 330, tightestAtMm: 203.2, bareFace: false, limiting: 'TENSION', partMm: 12.7, formRadiusMm: 146.05 } as const;
 const ANSWER: CurveReading = {
   unbroken: { probability: 0.61, low: 0.35, high: 0.82 }, asWorst: 0.71, eachForItself: 0.52, near: [0, 1.2, 0, 0.8], onForm: S, thicknessMm: 19.05, middleMm: 700, leftMm: 690,
   rightMm: 710, stockMm: 700, crosses: false,

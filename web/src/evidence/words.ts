@@ -13,9 +13,12 @@ export const RULE: Record<Rule, { asks: string; first: string; second: string }>
   SOFTENER: { asks: 'Does softener in the soak help?', first: 'it helps', second: 'it does not' },
   GREEN: { asks: 'As green as possible?', first: 'greener is better', second: 'no better than its moisture' },
   WEBBING: { asks: 'Will webbing do for a strap?', first: 'it helps', second: 'it does not' },
+  STRAP: { asks: 'A strap always, or only when tight?', first: 'always', second: 'only when tight' },
+  END_STOPS: { asks: 'End stops, or will a band alone do?', first: 'end stops', second: 'a band alone' },
   BAG: { asks: 'Does a bag do better than a box?', first: 'the bag is better', second: 'it is not' },
   BARK: { asks: 'Bark on over the bend, or off?', first: 'on is better', second: 'no better than a riven face' },
   THIN_PLIES: { asks: 'Many thin plies, or few thick ones?', first: 'thin ones are better', second: 'no better than computed' },
+  BACKING_SHEET: { asks: 'A sheet of plastic or metal behind the plies?', first: 'it helps', second: 'it does not' },
   CLAMP_ORDER: { asks: 'Clamp plies from the middle, or from the tight end?', first: 'from the middle', second: 'from the tight end' },
   CLAMP_FORCE: { asks: 'Clamp plies tight, or firmly?', first: 'tight', second: 'firmly' },
   LONG_STEAM: { asks: 'Does steaming long do more than soften?', first: 'longer is better', second: 'it is not' },
@@ -24,6 +27,7 @@ export const RULE: Record<Rule, { asks: string; first: string; second: string }>
   FLAT_HOUR: { asks: 'Steam a fixed hour at least?', first: 'better so', second: 'no better' },
   TWO_HOURS: { asks: 'Steam two hours at least?', first: 'better so', second: 'no better' },
   HOLD: { asks: 'Against springback: hold longer, or a tighter form?', first: 'holding pays more than computed', second: 'make the form tighter' },
+  STEAM_LEFT_ON: { asks: 'Against springback: steam left on after clamping?', first: 'it takes more away than computed', second: 'it does not' },
 };
 
 /** How the records tip a question: 4 to 1 for one side, or undecided. */

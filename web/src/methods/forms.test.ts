@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { MethodFields } from '../api/schema';
 import { FIRST_RECIPE, formOf, typedRecipe } from '../recipe/form';
 import { GLUED, STEAMED } from '../testing';
-import { KINDS, lineOf, METHOD, methodOf, METHODS } from './forms';
+import { factsOf, KINDS, lineOf, METHOD, methodOf, METHODS } from './forms';
 
 describe.each(KINDS)('%s', (method) => {
   const form = { ...FIRST_RECIPE, method };
@@ -93,6 +93,18 @@ it('types a plate with both its curves and without a strap or a carry', () => {
   expect(lineOf(plate, 'inch')).toBe('15 min soak, 30 min at 205 °F in 1 round, rising 1/2" across, the frame alone, no bag');
 });
 
+it('types what is thinned at the bend with any way that leaves the choice, and shows it', () => {
+  const steamed = { ...STEAMED.method, thinnedMm: 9.525, thinnedOverMm: 304.8 };
+  const form = formOf({ ...STEAMED, method: steamed }, 'inch');
+  expect(form).toMatchObject({ atBend: 'THINNED', thinned: '3/8"', thinnedOver: '12"' });
+  const fields = ({ typed }: ReturnType<typeof typedRecipe>) => typed.map(({ field }) => field);
+  expect(fields(typedRecipe(form, 'inch'))).toEqual(expect.arrayContaining(['method.thinnedMm', 'method.thinnedOverMm']));
+  expect(fields(typedRecipe({ ...form, atBend: 'AS_THICK' }, 'inch')).join()).not.toContain('thinned');
+  expect(fields(typedRecipe({ ...form, method: 'HOT_PIPE' }, 'inch')).join(), 'a strip on a pipe is thin throughout').not.toContain('thinned');
+  expect(factsOf(steamed)).toMatchObject({ thinnedMm: 9.525, thinnedOverMm: 304.8 });
+  expect(lineOf(steamed, 'inch')).toBe('60 min steam at 208 °F, no strap, thinned to 3/8" over 12"');
+});
+
 it.each(KINDS)('says what can hurt about %s', (kind) => {
   expect(METHODS[kind].caution).toMatch(/^[A-Z].{30,}\.$/);
 });
@@ -103,4 +115,7 @@ it('says what was done in a line', () => {
   expect(lineOf({ kind: 'COLD_LAMINATION', glue: 'EPOXY', plies: 4 }, 'inch')).toBe('laminated cold with epoxy');
   expect(lineOf({ kind: 'COLD_LAMINATION', glue: 'PVA', plies: 4, clampForce: 'TIGHT', clampOrder: 'FROM_THE_MIDDLE' }, 'inch'))
     .toBe('laminated cold with PVA, clamped tight from the middle');
+  const backed = { kind: 'COLD_LAMINATION' as const, glue: 'PVA' as const, plies: 4, backing: 'PLASTIC_SHEET' as const };
+  expect(lineOf(backed, 'inch')).toBe('laminated cold with PVA, plastic sheet behind');
+  expect([factsOf(backed).backed, factsOf({ ...backed, backing: 'NONE' }).backed]).toEqual([true, false]);
 });

@@ -40,10 +40,14 @@ export interface Facts {
   cleanMm?: number;
   /** What lies on the outer face. */
   strap?: { material: Exclude<Support, 'NONE'>; thicknessMm: number; endGapMm: number } | undefined;
+  /** Whether a sheet lies between the plies and the clamps. */
+  backed?: boolean;
   /** Saw cuts across its inner face, or that of every ply but a clean one, and the web they leave. */
   cuts?: { kerfMm: number; webMm: number };
   /** Thickness where it bends, if it is shaved thinner there [mm]. */
-  thinnedMm?: number;
+  thinnedMm?: number | undefined;
+  /** Over what length that is [mm]. */
+  thinnedOverMm?: number | undefined;
   /** How far it rises across the grain, if it is curved both ways [mm]. */
   acrossRiseMm?: number;
   /** Hours on the form, where somebody wrote them down. */

@@ -19,11 +19,11 @@ export const FIRST_TYPED: MethodTyped = {
 };
 
 /** What is chosen from a few words and no measurement. */
-export type MethodChosen = 'soakAdditive' | 'support' | 'ends' | 'bent' | 'glue' | 'pipeFace' | 'bentBy' | 'sawnIn' | 'shaped' | 'between' | 'plateBag' | 'clampOrder' | 'clampForce';
+export type MethodChosen = 'soakAdditive' | 'support' | 'ends' | 'bent' | 'glue' | 'pipeFace' | 'bentBy' | 'sawnIn' | 'shaped' | 'between' | 'plateBag' | 'clampOrder' | 'clampForce' | 'backing' | 'atBend';
 
 /** The field in which a choice on the wire is made. */
 export const CHOSEN_IN: Record<string, MethodChosen> = {
   'method.soakAdditive': 'soakAdditive', 'method.strap.material': 'support', 'method.strap.ends': 'ends', 'method.bent': 'bent', 'method.glue': 'glue',
   'method.face': 'pipeFace', 'method.by': 'bentBy', 'method.board': 'sawnIn', 'method.shaped': 'shaped',
-  'method.between': 'between', 'method.bag': 'plateBag', 'method.clampOrder': 'clampOrder', 'method.clampForce': 'clampForce',
+  'method.between': 'between', 'method.bag': 'plateBag', 'method.clampOrder': 'clampOrder', 'method.clampForce': 'clampForce', 'method.backing': 'backing',
 };

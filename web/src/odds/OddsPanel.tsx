@@ -6,7 +6,7 @@ import { methodOf } from '../methods/forms';
 import type { Answer } from '../recipe/useRecipe';
 import { Doubts } from './Grounds';
 import { whoseInWords } from './groundsInWords';
-import { decidesInWords, hiddenInWords, limitInWords, oddsInWords, rangeInWords, reasonsInWords } from './words';
+import { blemishesInWords, hiddenInWords, limitInWords, oddsInWords, rangeInWords, reasonsInWords } from './words';
 
 interface OddsPanelProps extends Answer {
   /** Whether it says here what limits the bend. */
@@ -51,12 +51,13 @@ export function Limits({ recipe, forecast }: Answer) {
   if (!limiting) return null;
   return (
     <Box>
-      <Typography sx={{ fontWeight: 600 }}>{limitInWords(limiting, decidesInWords(recipe, forecast.section))}</Typography>
+      <Typography sx={{ fontWeight: 600 }}>{limitInWords(limiting, recipe, forecast.section)}</Typography>
       {reasonsInWords(limiting, methodOf(recipe)).map((sentence) => (
         <Typography key={sentence} sx={{ mt: 0.5 }}>
           {sentence}
         </Typography>
       ))}
+      {blemishesInWords(forecast.blemishes).map((sentence) => <Typography key={sentence} variant="body2" sx={{ mt: 0.5 }}>{sentence}</Typography>)}
     </Box>
   );
 }

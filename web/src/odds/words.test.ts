@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { METHODS } from '../methods/forms';
 import { STEAMED } from '../testing';
-import type { ModeForecast } from '../api/schema';
-import { decidesInWords, hiddenInWords, limitInWords, oddsInWords, rangeInWords, reasonsInWords } from './words';
+import type { ModeForecast, RecipeFields } from '../api/schema';
+import { blemishesInWords, hiddenInWords, limitInWords, oddsInWords, rangeInWords, reasonsInWords } from './words';
 
 const tension: ModeForecast = {
   mode: 'TENSION',
@@ -48,8 +48,7 @@ describe('odds in words', () => {
   });
 
   it('names the face, and what to do about the largest reason first', () => {
-    expect(limitInWords(tension)).toContain('outer face');
-    expect(limitInWords(tension)).toContain('124 %');
+    expect(limitInWords(tension, STEAMED, { thicknessMm: 19 })).toMatch(/^The stretch of the outer face limits it: 124 %/);
     const said = reasonsInWords(tension, METHODS.STEAM_BOX);
     expect(said).toHaveLength(2);
     expect(said[0]).toContain('soak it first');
@@ -61,10 +60,19 @@ describe('odds in words', () => {
 
   it('says of which of its parts a face is', () => {
     const method = { kind: 'KERFED_PLIES' as const, glue: 'PVA' as const, plies: 3, cleanMm: 1.5, kerfMm: 3, webMm: 2, pitchMm: 8 };
-    const said = (thicknessMm: number) => limitInWords(tension, decidesInWords({ ...STEAMED, method }, { thicknessMm }));
+    const said = (thicknessMm: number) => limitInWords(tension, { ...STEAMED, method }, { thicknessMm });
     expect(said(1.5)).toMatch(/^The stretch of the outer face of the clean ply limits it: 124 %/);
     expect(said(2)).toMatch(/^The stretch of the outer face of a web limits it/);
-    expect(limitInWords(tension, decidesInWords(STEAMED, { thicknessMm: 19 }))).toMatch(/^The stretch of the outer face limits it/);
+    const shaved = { ...STEAMED, method: { ...STEAMED.method, thinnedMm: 9, thinnedOverMm: 300 } } as RecipeFields;
+    expect(limitInWords(tension, shaved, { thicknessMm: 9 })).toMatch(/^The stretch of the outer face where it is thinned limits it/);
+    expect(limitInWords(tension, shaved, { thicknessMm: STEAMED.blank.thicknessMm })).toMatch(/where the thinning ends limits it/);
+  });
+
+  it('says what may spoil a piece that holds, and what the records have seen of it', () => {
+    expect(blemishesInWords([{ blemish: 'SCORCH', chance: 0.12, seen: 2, of: 14 }, { blemish: 'FACETS', chance: 0.01, seen: 0, of: 3 }]))
+      .toEqual(['About 12 in 100 that hold scorch on the pipe (of your last 14 this way 2 did). Keep the face wet, let the pipe cool until drops dance.']);
+    expect(blemishesInWords([{ blemish: 'PLIES_CREPT', chance: 0.03, seen: 0, of: 0 }])[0]).toMatch(/^About 3 in 100 that hold have plies that creep\. Snug/);
+    expect(blemishesInWords([{ blemish: 'STUCK_TO_FORM', chance: 0.04, seen: 0, of: 1 }])[0]).toContain('(of your last 1 this way none did)');
   });
 
   it('does not advise a strap on plies', () => {

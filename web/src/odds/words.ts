@@ -1,4 +1,4 @@
-import type { ModeForecast, Odds, Reason, RecipeFields, SectionView } from '../api/schema';
+import type { BlemishForecast, ModeForecast, Odds, Reason, RecipeFields, SectionView } from '../api/schema';
 import { factsOf, isSectionOf } from '../methods/forms';
 import type { MethodForm } from '../methods/method';
 
@@ -50,18 +50,39 @@ const FACE: Record<ModeForecast['mode'], string> = {
 };
 
 /** Of what the section is that decides, where it is not the whole piece. */
-export function decidesInWords(recipe: RecipeFields, section: Pick<SectionView, 'thicknessMm'>): string {
-  const { cuts, cleanMm } = factsOf(recipe.method);
+function decidesInWords(recipe: RecipeFields, section: Pick<SectionView, 'thicknessMm'>): string {
+  const { cuts, cleanMm, thinnedMm } = factsOf(recipe.method);
+  if (thinnedMm !== undefined && thinnedMm < recipe.blank.thicknessMm) return isSectionOf(thinnedMm, section) ? ' where it is thinned' : ' where the thinning ends';
   if (cleanMm !== undefined && isSectionOf(cleanMm, section)) return ' of the clean ply';
   return cuts ? ' of a web' : '';
 }
 
-/** What limits the bend; of what it is a face, where that is not the whole piece. */
-export function limitInWords(mode: Pick<ModeForecast, 'mode' | 'ratio'>, of = ''): string {
+/** What limits a bend; of what it is a face, where that is not the whole piece. */
+export function limitInWords(mode: Pick<ModeForecast, 'mode' | 'ratio'>, recipe: RecipeFields, section: Pick<SectionView, 'thicknessMm'>): string {
+  const of = decidesInWords(recipe, section);
   const share = Math.round(mode.ratio * 100);
   return mode.mode === 'GLUE_LINE'
     ? `The glue line limits it: the plies pull at ${share} % of what structural rules allow.`
     : `The ${FACE[mode.mode]}${of} limits it: ${share} % of what it bears.`;
+}
+
+/** A piece spoilt more rarely than this is not worth a line. */
+const WORTH_A_LINE = 0.02;
+
+const SPOILT: Record<BlemishForecast['blemish'], { does: string; cure: string }> = {
+  SCORCH: { does: 'scorch on the pipe', cure: 'Keep the face wet, let the pipe cool until drops dance.' },
+  FACETS: { does: 'show flats between the cuts', cure: 'Set the cuts closer together.' },
+  PLIES_CREPT: { does: 'have plies that creep', cure: 'Snug the clamps first, press the plies level with the table, check again after some minutes.' },
+  STUCK_TO_FORM: { does: 'stick to the form', cure: 'Lay wax paper or film between piece and form.' },
+};
+
+/** What may spoil a piece that holds, each with what the records have seen of it and what to do about it. */
+export function blemishesInWords(blemishes: BlemishForecast[]): string[] {
+  return blemishes.filter(({ chance }) => chance >= WORTH_A_LINE).map(({ blemish, chance, seen, of }) => {
+    const { does, cure } = SPOILT[blemish];
+    const records = of === 0 ? '' : ` (of your last ${of} this way ${seen === 0 ? 'none' : seen} did)`;
+    return `About ${Math.round(100 * chance)} in 100 that hold ${does}${records}. ${cure}`;
+  });
 }
 
 /** A bend that breaks more rarely than this needs no advice. */
@@ -83,6 +104,7 @@ const CURE: Partial<Record<Cause, string>> = {
   KNOTS: 'Knots or wild grain in the bend: move the bend along the piece or choose a clear one.',
   STRAP_SLACK: 'The stops leave slack, so the strap pulls too late: set them hard against the ends.',
   BARK: 'In your records bark left on does harm.',
+  BACKING_SHEET: 'In your records plies with a sheet behind them tear more often.',
   BACKED: 'In your records a band that is not held at its ends does harm.',
   MANY_PLIES: 'Many plies to keep in order while the glue stands open: spread faster, or glue in two stacks.',
   SHOP_PHYSICS: 'In your records heat, water or strap do less here than usual: see Evidence for what they have shown.',

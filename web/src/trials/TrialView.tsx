@@ -61,7 +61,7 @@ function TrialPage({ trial }: { trial: Trial }) {
         <ChamberRecord readings={trial.done.chamber} wantedC={factsOf(trial.recipe.method).heatC} heat={methodOf(trial.recipe).heat ?? ''} />
         {answer && limiting && (
           <Box sx={{ borderTop: 1, borderColor: 'divider', pt: 1.5, mt: 1.5 }}>
-            <Typography>{limitInWords(limiting)}</Typography>
+            <Typography>{limitInWords(limiting, trial.recipe, answer.section)}</Typography>
             <Typography>
               Knowing what the records say now, {oddsInWords(answer.unbroken.probability)} like it hold
               {data.planned ? `; done as planned, ${oddsInWords(data.planned.probability)}.` : '.'}

@@ -80,9 +80,9 @@ function WayCard({ way, wanted, onTake }: { way: WayBeside; wanted: number; onTa
 }
 
 /** What speaks against a way, or that nothing does. */
-function againstInWords({ limiting, beyondRecords, trialsThisWay }: WayBeside, good: boolean): string {
+function againstInWords({ recipe, section, limiting, beyondRecords, trialsThisWay }: WayBeside, good: boolean): string {
   const known = trialsThisWay === 0 ? 'Never tried in this shop.' : beyondRecords ? 'No record was asked this much.' : '';
-  return [good ? '' : limitInWords(limiting), known].filter(Boolean).join(' ') || 'Nothing known.';
+  return [good ? '' : limitInWords(limiting, recipe, section), known].filter(Boolean).join(' ') || 'Nothing known.';
 }
 
 const GRID = { listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1.5, gridTemplateColumns: { xs: 'minmax(0, 1fr)', sm: 'repeat(auto-fill, minmax(250px, 1fr))' } } as const;

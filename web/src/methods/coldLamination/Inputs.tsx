@@ -4,7 +4,7 @@ import { Caution, Measure, Row, type RecipeInputsProps } from '../../recipe/fiel
 import { GLUE } from '../../recipe/words';
 import { printLength } from '../../units/printing';
 import { factsOf, methodOf } from '../forms';
-import { CLAMPED, CLAMPED_FROM } from './form';
+import { BEHIND, CLAMPED, CLAMPED_FROM } from './form';
 
 /** Settings of a cold lamination: how the finished section is made of plies, and the glue. */
 export function ColdLaminationInputs(props: RecipeInputsProps) {
@@ -23,6 +23,7 @@ export function ClampsInputs({ form, onChange }: RecipeInputsProps) {
     <>
       <Choice label="Clamped from" options={CLAMPED_FROM} value={form.clampOrder} onChange={(clampOrder) => { onChange({ clampOrder }); }} />
       <Choice label="Clamped" options={CLAMPED} value={form.clampForce} onChange={(clampForce) => { onChange({ clampForce }); }} />
+      <Choice label="Behind the plies" options={BEHIND} value={form.backing} onChange={(backing) => { onChange({ backing }); }} />
     </>
   );
 }

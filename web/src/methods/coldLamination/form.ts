@@ -30,29 +30,39 @@ export const coldLamination: MethodForm<'COLD_LAMINATION'> = {
   choices: (form) => ({ glue: form.glue, ...clampsChosen(form) }),
   typed: (settings) => ({ glue: settings.glue, plies: settings.plies.toString(), ...clampsTyped(settings) }),
   thickened: (plyThickness) => ({ plyThickness, plies: '' }),
-  facts: ({ plies }) => ({ plies, carried: false }),
+  facts: (settings) => ({ plies: settings.plies, backed: isBacked(settings), carried: false }),
   line: (settings) => `laminated cold with ${glueInALine(GLUE[settings.glue])}${clampsInALine(settings)}`,
 };
 
 export const CLAMPED_FROM: Record<PliesTyped['clampOrder'], string> = { NOT_SAID: 'not said', FROM_THE_MIDDLE: 'the middle', FROM_THE_TIGHT_END: 'the tight end' };
 export const CLAMPED: Record<PliesTyped['clampForce'], string> = { NOT_SAID: 'not said', FIRM: 'firmly', TIGHT: 'tight' };
 
-type Clamps = Pick<SettingsOf<'COLD_LAMINATION'>, 'clampOrder' | 'clampForce'>;
+export const BEHIND: Record<PliesTyped['backing'], string> = { NOT_SAID: 'not said', NONE: 'nothing', PLASTIC_SHEET: 'plastic sheet', METAL_SHEET: 'sheet metal' };
+
+type Clamps = Pick<SettingsOf<'COLD_LAMINATION'>, 'clampOrder' | 'clampForce' | 'backing'>;
+type ClampsTyped = Pick<PliesTyped, 'clampOrder' | 'clampForce' | 'backing'>;
+
+const said = <T extends string>(chosen: T | typeof NOT_SAID) => (chosen === NOT_SAID ? undefined : chosen);
 
 /** How a stack is closed, where somebody said so. */
-export function clampsChosen({ clampOrder, clampForce }: Pick<PliesTyped, 'clampOrder' | 'clampForce'>) {
-  return { clampOrder: clampOrder === NOT_SAID ? undefined : clampOrder, clampForce: clampForce === NOT_SAID ? undefined : clampForce };
+export function clampsChosen({ clampOrder, clampForce, backing }: ClampsTyped) {
+  return { clampOrder: said(clampOrder), clampForce: said(clampForce), backing: said(backing) };
+}
+
+/** Whether a sheet lies behind the plies. */
+export function isBacked({ backing }: Clamps): boolean {
+  return backing !== undefined && backing !== 'NONE';
 }
 
 /** The same as it would be typed. */
-export function clampsTyped({ clampOrder, clampForce }: Clamps): Pick<PliesTyped, 'clampOrder' | 'clampForce'> {
-  return { clampOrder: clampOrder ?? NOT_SAID, clampForce: clampForce ?? NOT_SAID };
+export function clampsTyped({ clampOrder, clampForce, backing }: Clamps): ClampsTyped {
+  return { clampOrder: clampOrder ?? NOT_SAID, clampForce: clampForce ?? NOT_SAID, backing: backing ?? NOT_SAID };
 }
 
 /** The same behind the glue in a line. */
-export function clampsInALine({ clampOrder, clampForce }: Clamps): string {
-  const said = [...(clampForce ? [CLAMPED[clampForce]] : []), ...(clampOrder ? [`from ${CLAMPED_FROM[clampOrder]}`] : [])];
-  return said.length === 0 ? '' : `, clamped ${said.join(' ')}`;
+export function clampsInALine({ clampOrder, clampForce, backing }: Clamps): string {
+  const how = [...(clampForce ? [CLAMPED[clampForce]] : []), ...(clampOrder ? [`from ${CLAMPED_FROM[clampOrder]}`] : [])];
+  return `${how.length === 0 ? '' : `, clamped ${how.join(' ')}`}${backing ? `, ${BEHIND[backing]} behind` : ''}`;
 }
 
 /** Epoxy is epoxy, but PVA stays PVA. */

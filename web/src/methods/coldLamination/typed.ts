@@ -7,9 +7,10 @@ export interface PliesTyped {
   plyThickness: string;
   clampOrder: NonNullable<SettingsOf<'COLD_LAMINATION'>['clampOrder']> | typeof NOT_SAID;
   clampForce: NonNullable<SettingsOf<'COLD_LAMINATION'>['clampForce']> | typeof NOT_SAID;
+  backing: NonNullable<SettingsOf<'COLD_LAMINATION'>['backing']> | typeof NOT_SAID;
 }
 
 /** Chosen where nobody wrote it down. */
 export const NOT_SAID = 'NOT_SAID';
 
-export const FIRST_PLIES: PliesTyped = { glue: 'PVA', plies: '', plyThickness: '', clampOrder: NOT_SAID, clampForce: NOT_SAID };
+export const FIRST_PLIES: PliesTyped = { glue: 'PVA', plies: '', plyThickness: '', clampOrder: NOT_SAID, clampForce: NOT_SAID, backing: NOT_SAID };

@@ -4,7 +4,7 @@ import { HotWoodInputs } from '../hotWood/Inputs';
 /** Settings of a bend made without a form. */
 export function FreeBendingInputs(props: RecipeInputsProps) {
   return (
-    <HotWoodInputs {...props} strapless heat={{ field: 'steamMinutes', label: 'Steam, minutes' }}>
+    <HotWoodInputs {...props} strapless thins heat={{ field: 'steamMinutes', label: 'Steam, minutes' }}>
       <Measure {...props} field="bag" label="Bag temperature" />
     </HotWoodInputs>
   );

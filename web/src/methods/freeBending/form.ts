@@ -1,5 +1,5 @@
 import { printTemperature } from '../../units/printing';
-import { BAG, handlingChoices, handlingFacts, handlingPlaces, handlingTyped, HOT_WOOD, soakLine, stagesAround, STEAM_MINUTES } from '../hotWood/form';
+import { BAG, handlingChoices, handlingFacts, handlingPlaces, handlingTyped, HOT_WOOD, soakLine, stagesAround, STEAM_MINUTES, thinnedInALine, thinnedPlaces } from '../hotWood/form';
 import type { MethodForm } from '../method';
 
 /** Bent between posts by body weight, the bag still on; no strap, whatever stands in its field. */
@@ -10,7 +10,7 @@ export const freeBending: MethodForm<'FREE_BENDING'> = {
     'lets go. There is no form, so the tightest place is tighter than the curve and the shape cannot be repeated exactly.',
   heat: 'bag',
   stages: () => stagesAround('STEAM_BAG', 'steamMinutes', false),
-  places: (form) => ({ ...handlingPlaces({ ...form, support: 'NONE' }, false), steamMinutes: STEAM_MINUTES, bag: BAG }),
+  places: (form) => ({ ...handlingPlaces({ ...form, support: 'NONE' }, false), ...thinnedPlaces(form), steamMinutes: STEAM_MINUTES, bag: BAG }),
   choices: (form) => handlingChoices({ ...form, support: 'NONE' }),
   typed: (settings, exact) => ({
     ...handlingTyped(settings, exact),
@@ -18,5 +18,6 @@ export const freeBending: MethodForm<'FREE_BENDING'> = {
     bag: exact.temperature(settings.bagC),
   }),
   facts: (settings) => handlingFacts(settings, settings.bagC),
-  line: (settings, system) => `${soakLine(settings)}${settings.steamMinutes} min in a bag at ${printTemperature(settings.bagC, system)}, bent freely`,
+  line: (settings, system) => `${soakLine(settings)}${settings.steamMinutes} min in a bag at ${printTemperature(settings.bagC, system)}, bent freely` +
+    thinnedInALine(settings, system),
 };

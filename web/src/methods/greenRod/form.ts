@@ -1,6 +1,6 @@
 import { OUTLINE } from '../../recipe/words';
-import { printLength, printTemperature } from '../../units/printing';
-import { handlingChoices, handlingFacts, handlingPlaces, handlingTyped, HOT_WOOD, soakLine, stagesAround, STEAM_MINUTES } from '../hotWood/form';
+import { printTemperature } from '../../units/printing';
+import { handlingChoices, handlingFacts, handlingPlaces, handlingTyped, HOT_WOOD, soakLine, stagesAround, STEAM_MINUTES, THINNED, thinnedInALine } from '../hotWood/form';
 import type { MethodForm } from '../method';
 
 /** A riven or grown rod, thinned where it bends, pinned round a block; no strap, whatever stands in its field. */
@@ -15,19 +15,16 @@ export const greenRod: MethodForm<'GREEN_ROD'> = {
     ...handlingPlaces({ ...form, support: 'NONE' }, true),
     steamMinutes: STEAM_MINUTES,
     chamber: { measurement: 'TEMPERATURE', at: 'method.chamberC' },
-    thinned: { measurement: 'LENGTH', at: 'method.thinnedMm' },
-    thinnedOver: { measurement: 'LENGTH', at: 'method.thinnedOverMm' },
+    ...THINNED,
   }),
   choices: (form) => ({ ...handlingChoices({ ...form, support: 'NONE' }), shaped: form.shaped === 'ROUND' ? undefined : form.shaped }),
   typed: (settings, exact) => ({
     ...handlingTyped(settings, exact),
     steamMinutes: settings.steamMinutes.toString(),
     chamber: exact.temperature(settings.chamberC),
-    thinned: exact.length(settings.thinnedMm),
-    thinnedOver: exact.length(settings.thinnedOverMm),
     shaped: settings.shaped ?? 'ROUND',
   }),
-  facts: (settings) => ({ ...handlingFacts(settings, settings.chamberC), thinnedMm: settings.thinnedMm }),
-  line: (settings, system) => `${soakLine(settings)}${settings.steamMinutes} min steam at ${printTemperature(settings.chamberC, system)}, ` +
-    `thinned to ${printLength(settings.thinnedMm, system)}, ${OUTLINE[settings.shaped ?? 'ROUND']}, over ${printLength(settings.thinnedOverMm, system)}`,
+  facts: (settings) => handlingFacts(settings, settings.chamberC),
+  line: (settings, system) => `${soakLine(settings)}${settings.steamMinutes} min steam at ${printTemperature(settings.chamberC, system)}` +
+    thinnedInALine(settings, system, `, ${OUTLINE[settings.shaped ?? 'ROUND']},`),
 };

@@ -1,10 +1,8 @@
 import type { SettingsOf } from '../method';
 
-/** What is typed about a green rod. */
+/** What is typed about a green rod, beside how it is thinned. */
 export interface RodTyped {
-  thinned: string;
-  thinnedOver: string;
   shaped: NonNullable<SettingsOf<'GREEN_ROD'>['shaped']>;
 }
 
-export const FIRST_ROD: RodTyped = { thinned: '1/2"', thinnedOver: '24"', shaped: 'ROUND' };
+export const FIRST_ROD: RodTyped = { shaped: 'ROUND' };

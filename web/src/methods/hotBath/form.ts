@@ -1,5 +1,5 @@
 import { printTemperature } from '../../units/printing';
-import { handlingChoices, handlingFacts, handlingLine, handlingPlaces, handlingTyped, HOT_WOOD, stagesAround } from '../hotWood/form';
+import { handlingChoices, handlingFacts, handlingLine, handlingPlaces, handlingTyped, HOT_WOOD, stagesAround, thinnedInALine, thinnedPlaces } from '../hotWood/form';
 import type { MethodForm } from '../method';
 
 /** Solid stock heated in a trough of water near boiling. */
@@ -12,6 +12,7 @@ export const hotBath: MethodForm<'HOT_BATH'> = {
   stages: () => stagesAround('HOT_BATH', 'bathMinutes', true),
   places: (form) => ({
     ...handlingPlaces(form, true),
+    ...thinnedPlaces(form),
     bathMinutes: { measurement: 'MINUTES', at: 'method.bathMinutes' },
     bath: { measurement: 'TEMPERATURE', at: 'method.bathC' },
   }),
@@ -22,5 +23,6 @@ export const hotBath: MethodForm<'HOT_BATH'> = {
     bath: exact.temperature(settings.bathC),
   }),
   facts: (settings) => handlingFacts(settings, settings.bathC),
-  line: (settings, system) => handlingLine(settings, `${settings.bathMinutes} min in water at ${printTemperature(settings.bathC, system)}`),
+  line: (settings, system) => handlingLine(settings, `${settings.bathMinutes} min in water at ${printTemperature(settings.bathC, system)}`) +
+    thinnedInALine(settings, system),
 };

@@ -15,20 +15,24 @@ interface HotWoodInputsProps extends RecipeInputsProps {
   held?: { field: Measured; label: string };
   /** Whether it cannot be bent under a strap. */
   strapless?: boolean;
+  /** Whether its stock may be shaved thinner where it bends. */
+  thins?: boolean;
   /** What is chosen about it first, if anything. */
   chosen?: ReactNode;
   /** The two measurements after the soak and the heat. */
   children: ReactNode;
 }
 
+const AT_BEND = { AS_THICK: 'as thick as the rest', THINNED: 'shaved thinner' };
 const ON_THE_FORM = { field: 'holdHours' as const, label: 'On the form, hours' };
 
 /** Settings of a way of bending hot wood, in the order of work; each way says what is its own. */
-export function HotWoodInputs({ heat, soakLabel = 'Soak, hours', held = ON_THE_FORM, strapless = false, chosen, children, ...props }: HotWoodInputsProps) {
+export function HotWoodInputs({ heat, soakLabel = 'Soak, hours', held = ON_THE_FORM, strapless = false, thins = false, chosen, children, ...props }: HotWoodInputsProps) {
   const { form, onChange } = props;
   return (
     <>
       {!strapless && <SupportInputs {...props} />}
+      {thins && <ThinnedInputs {...props} />}
       {chosen}
       <Row>
         <Measure {...props} field="soakHours" label={soakLabel} />
@@ -45,6 +49,27 @@ export function HotWoodInputs({ heat, soakLabel = 'Soak, hours', held = ON_THE_F
         {!strapless && form.support !== 'NONE' && ` ${STRAP_CAUTION}`}
       </Caution>
     </>
+  );
+}
+
+/** How thick it is where it bends. */
+function ThinnedInputs(props: RecipeInputsProps) {
+  const { form, onChange } = props;
+  return (
+    <>
+      <Choice label="At the bend" options={AT_BEND} value={form.atBend} onChange={(atBend) => { onChange({ atBend }); }} />
+      {form.atBend === 'THINNED' && <ThinnedTo {...props} />}
+    </>
+  );
+}
+
+/** What it is thinned to, and over what length. */
+export function ThinnedTo(props: RecipeInputsProps) {
+  return (
+    <Row>
+      <Measure {...props} field="thinned" label="Thinned to" />
+      <Measure {...props} field="thinnedOver" label="Thinned over" hint="The bend and half as much at each end" />
+    </Row>
   );
 }
 

@@ -1,7 +1,9 @@
 import type { MethodFields } from '../../api/schema';
+import type { UnitSystem } from '../../app/units';
 import { printTime } from '../../process/time';
 import type { Measured, RecipeForm } from '../../recipe/form';
 import { OF_A_PIPE, OF_CUTS, OF_GLUE } from '../../trials/words';
+import { printLength } from '../../units/printing';
 import type { Exact, Facts, MethodForm, Place, Places, StageField, StageKind } from '../method';
 
 type Hot = Extract<MethodFields, { soakHours: number }>;
@@ -18,6 +20,17 @@ const OF_THE_STRAP: Places = {
   endGap: { measurement: 'LENGTH', at: 'method.strap.endGapMm' },
   covered: { measurement: 'SHARE', at: 'method.strap.coveredPercent', optional: true },
 };
+
+/** How it is shaved thinner where it bends. */
+export const THINNED: Places = {
+  thinned: { measurement: 'LENGTH', at: 'method.thinnedMm' },
+  thinnedOver: { measurement: 'LENGTH', at: 'method.thinnedOverMm' },
+};
+
+/** The same for a way that leaves the choice. */
+export function thinnedPlaces({ atBend }: RecipeForm): Places {
+  return atBend === 'THINNED' ? THINNED : {};
+}
 
 const CARRY: Place = { measurement: 'SECONDS', at: 'method.carrySeconds' };
 
@@ -38,6 +51,26 @@ export function handlingChoices({ soakAdditive, support, ends }: RecipeForm): Re
   };
 }
 
+interface Thinning {
+  thinnedMm?: number;
+  thinnedOverMm?: number;
+}
+
+/** How the stock is thinned, of a way that thins it. */
+const thinningOf = (settings: Hot): Thinning => ('thinnedMm' in settings ? settings : {});
+
+function thinnedTyped({ thinnedMm, thinnedOverMm }: Thinning, length: Exact['length']): Partial<RecipeForm> {
+  return thinnedMm === undefined || thinnedOverMm === undefined ? { atBend: 'AS_THICK' }
+    : { atBend: 'THINNED', thinned: length(thinnedMm), thinnedOver: length(thinnedOverMm) };
+}
+
+/** Behind what was done, where it was thinned: , thinned to 5/8" over 16". */
+export function thinnedInALine(settings: Hot, system: UnitSystem, shape = ''): string {
+  const { thinnedMm, thinnedOverMm } = thinningOf(settings);
+  return thinnedMm === undefined || thinnedOverMm === undefined ? ''
+    : `, thinned to ${printLength(thinnedMm, system)}${shape} over ${printLength(thinnedOverMm, system)}`;
+}
+
 /** The strap of a way that takes one. */
 const strapOf = (settings: Hot) => ('strap' in settings ? settings.strap : undefined);
 
@@ -49,6 +82,7 @@ export function handlingTyped(settings: Hot, { length }: Exact): Partial<RecipeF
     soakAdditive: soakAdditive ?? 'NONE',
     ...('carrySeconds' in settings && settings.carrySeconds !== undefined ? { carrySeconds: settings.carrySeconds.toString() } : {}),
     holdHours: holdHours?.toString() ?? '',
+    ...thinnedTyped(thinningOf(settings), length),
     support: strap?.material ?? 'NONE',
     ...(strap && {
       strapThickness: length(strap.thicknessMm), endGap: length(strap.endGapMm), covered: strap.coveredPercent?.toString() ?? '', ends: strap.ends ?? 'STOPS',
@@ -70,7 +104,8 @@ export function stagesAround(heat: StageKind, typedIn: Measured, carried: boolea
 /** What is shown of hot wood, heated to a temperature [°C]. */
 export function handlingFacts(settings: Hot, heatC: number): Facts {
   const { holdHours } = settings;
-  return { plies: 1, strap: strapOf(settings), holdHours, heatC, carried: 'carrySeconds' in settings && settings.carrySeconds !== undefined };
+  const { thinnedMm, thinnedOverMm } = thinningOf(settings);
+  return { thinnedMm, thinnedOverMm, plies: 1, strap: strapOf(settings), holdHours, heatC, carried: 'carrySeconds' in settings && settings.carrySeconds !== undefined };
 }
 
 const STRAP = { STEEL: 'steel strap', WEBBING: 'webbing', ALUMINIUM: 'aluminium strap', PLASTIC: 'plastic trim' };

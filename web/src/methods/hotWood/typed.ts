@@ -15,8 +15,13 @@ export interface HandlingTyped {
   endGap: string;
   covered: string;
   ends: NonNullable<NonNullable<Steam['strap']>['ends']>;
+  /** Whether it is shaved thinner where it bends, for a way that leaves the choice. */
+  atBend: 'AS_THICK' | 'THINNED';
+  thinned: string;
+  thinnedOver: string;
 }
 
 export const FIRST_HANDLING: HandlingTyped = {
   soakHours: '0', soakAdditive: 'NONE', carrySeconds: '15', holdHours: '24', support: 'NONE', strapThickness: '1/32"', endGap: '0"', covered: '', ends: 'STOPS',
+  atBend: 'AS_THICK', thinned: '1/2"', thinnedOver: '24"',
 };

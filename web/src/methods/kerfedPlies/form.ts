@@ -1,7 +1,7 @@
 import { GLUE } from '../../recipe/words';
 import { OF_A_PIPE } from '../../trials/words';
 import { printLength } from '../../units/printing';
-import { clampsInALine, clampsTyped, coldLamination, glueInALine, PLIES } from '../coldLamination/form';
+import { clampsInALine, clampsTyped, coldLamination, glueInALine, isBacked, PLIES } from '../coldLamination/form';
 import { KERFS, kerfsInALine, kerfsTyped } from '../kerfBending/form';
 import type { MethodForm, Places } from '../method';
 
@@ -21,7 +21,7 @@ export const kerfedPlies: MethodForm<'KERFED_PLIES'> = {
   typed: (settings, exact) => ({
     glue: settings.glue, plies: settings.plies.toString(), cleanPly: exact.length(settings.cleanMm), ...kerfsTyped(settings, exact), ...clampsTyped(settings),
   }),
-  facts: ({ plies, cleanMm, webMm, kerfMm }) => ({ plies, carried: false, cleanMm, cuts: { webMm, kerfMm } }),
+  facts: ({ plies, cleanMm, webMm, kerfMm, ...how }) => ({ plies, backed: isBacked(how), carried: false, cleanMm, cuts: { webMm, kerfMm } }),
   line: (settings, system) => `${kerfsInALine(settings, system)} in ${settings.plies - 1} of ${settings.plies} plies, over a clean one of ` +
     `${printLength(settings.cleanMm, system)}, with ${glueInALine(GLUE[settings.glue])}${clampsInALine(settings)}`,
 };

@@ -7,7 +7,7 @@ import { BENT } from './form';
 export function SteamBagInputs(props: RecipeInputsProps) {
   const { form, onChange } = props;
   return (
-    <HotWoodInputs {...props} heat={{ field: 'steamMinutes', label: 'Steam, minutes' }}
+    <HotWoodInputs {...props} thins heat={{ field: 'steamMinutes', label: 'Steam, minutes' }}
       chosen={<Choice label="Bent" options={BENT} value={form.bent} onChange={(bent) => { onChange({ bent }); }} />}>
       <Measure {...props} field="bag" label="Bag temperature" />
       <Measure {...props} field="carrySeconds" label="Carry, seconds" help="carry" />

@@ -1,5 +1,5 @@
 import { printTemperature } from '../../units/printing';
-import { BAG, handlingChoices, handlingFacts, handlingLine, handlingPlaces, handlingTyped, HOT_WOOD, stagesAround, STEAM_MINUTES } from '../hotWood/form';
+import { BAG, handlingChoices, handlingFacts, handlingLine, handlingPlaces, handlingTyped, HOT_WOOD, stagesAround, STEAM_MINUTES, thinnedInALine, thinnedPlaces } from '../hotWood/form';
 import type { MethodForm } from '../method';
 import type { BagTyped } from './typed';
 
@@ -14,7 +14,7 @@ export const steamBag: MethodForm<'STEAM_BAG'> = {
   caution: 'Steam and hot water scald: leave the far end open, tip the bag and drain it before you bend, long gloves.',
   heat: 'bag',
   stages: (form) => stagesAround('STEAM_BAG', 'steamMinutes', carried(form)),
-  places: (form) => ({ ...handlingPlaces(form, carried(form)), steamMinutes: STEAM_MINUTES, bag: BAG }),
+  places: (form) => ({ ...handlingPlaces(form, carried(form)), ...thinnedPlaces(form), steamMinutes: STEAM_MINUTES, bag: BAG }),
   choices: (form) => ({ ...handlingChoices(form), bent: carried(form) ? undefined : form.bent }),
   typed: (settings, exact) => ({
     ...handlingTyped(settings, exact),
@@ -24,5 +24,5 @@ export const steamBag: MethodForm<'STEAM_BAG'> = {
   }),
   facts: (settings) => handlingFacts(settings, settings.bagC),
   line: (settings, system) => handlingLine(settings, `${settings.steamMinutes} min in a bag at ${printTemperature(settings.bagC, system)}, ` +
-    `bent ${BENT[settings.bent ?? 'PULLED']}`),
+    `bent ${BENT[settings.bent ?? 'PULLED']}`) + thinnedInALine(settings, system),
 };

@@ -1,5 +1,5 @@
 import { printTemperature } from '../../units/printing';
-import { handlingChoices, handlingFacts, handlingLine, handlingPlaces, handlingTyped, HOT_WOOD, stagesAround, STEAM_MINUTES } from '../hotWood/form';
+import { handlingChoices, handlingFacts, handlingLine, handlingPlaces, handlingTyped, HOT_WOOD, stagesAround, STEAM_MINUTES, thinnedInALine, thinnedPlaces } from '../hotWood/form';
 import type { MethodForm } from '../method';
 
 /** Solid stock softened in a steam box. */
@@ -12,6 +12,7 @@ export const steamBox: MethodForm<'STEAM_BOX'> = {
   stages: () => stagesAround('STEAM_BOX', 'steamMinutes', true),
   places: (form) => ({
     ...handlingPlaces(form, true),
+    ...thinnedPlaces(form),
     steamMinutes: STEAM_MINUTES,
     chamber: { measurement: 'TEMPERATURE', at: 'method.chamberC' },
   }),
@@ -22,5 +23,6 @@ export const steamBox: MethodForm<'STEAM_BOX'> = {
     chamber: exact.temperature(settings.chamberC),
   }),
   facts: (settings) => handlingFacts(settings, settings.chamberC),
-  line: (settings, system) => handlingLine(settings, `${settings.steamMinutes} min steam at ${printTemperature(settings.chamberC, system)}`),
+  line: (settings, system) => handlingLine(settings, `${settings.steamMinutes} min steam at ${printTemperature(settings.chamberC, system)}`) +
+    thinnedInALine(settings, system),
 };

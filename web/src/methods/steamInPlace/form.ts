@@ -1,5 +1,5 @@
 import { printTemperature } from '../../units/printing';
-import { BAG, handlingChoices, handlingFacts, handlingLine, handlingPlaces, handlingTyped, HOT_WOOD, stagesAround, STEAM_MINUTES } from '../hotWood/form';
+import { BAG, handlingChoices, handlingFacts, handlingLine, handlingPlaces, handlingTyped, HOT_WOOD, stagesAround, STEAM_MINUTES, thinnedInALine, thinnedPlaces } from '../hotWood/form';
 import type { MethodForm } from '../method';
 
 /** Solid stock steamed in a bag where it is going to stay. */
@@ -12,6 +12,7 @@ export const steamInPlace: MethodForm<'STEAM_IN_PLACE'> = {
   stages: () => stagesAround('STEAM_BAG', 'steamMinutes', false, [{ kind: 'STEAM_ON', field: 'steamOn', unitSeconds: 60 }]),
   places: (form) => ({
     ...handlingPlaces(form, false),
+    ...thinnedPlaces(form),
     steamMinutes: STEAM_MINUTES,
     bag: BAG,
     steamOn: { measurement: 'MINUTES', at: 'method.steamOnMinutes' },
@@ -26,6 +27,6 @@ export const steamInPlace: MethodForm<'STEAM_IN_PLACE'> = {
   facts: (settings) => handlingFacts(settings, settings.bagC),
   line: (settings, system) => {
     const on = settings.steamOnMinutes > 0 ? `, steam left on ${settings.steamOnMinutes} min` : '';
-    return handlingLine(settings, `${settings.steamMinutes} min steam in place at ${printTemperature(settings.bagC, system)}${on}`);
+    return handlingLine(settings, `${settings.steamMinutes} min steam in place at ${printTemperature(settings.bagC, system)}${on}`) + thinnedInALine(settings, system);
   },
 };

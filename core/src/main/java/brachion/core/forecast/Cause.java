@@ -18,7 +18,7 @@ public enum Cause {
     /** It stiffened on the way to the clamps. */
     COOLED(Term.CARRY, Change.Kind.QUICKER_CARRY, Change.Kind.BAG_ON),
     /** The curve was at the limit of this section. */
-    AT_THE_LIMIT(Term.CURVE, Change.Kind.THINNER, Change.Kind.SHAVED_THINNER, Change.Kind.DEEPER_CUTS, Change.Kind.CLOSER_CUTS,
+    AT_THE_LIMIT(Term.CURVE, Change.Kind.THINNER, Change.Kind.SHAVED_THINNER, Change.Kind.SHAVED_FURTHER, Change.Kind.DEEPER_CUTS, Change.Kind.CLOSER_CUTS,
             Change.Kind.THINNER_PLIES, Change.Kind.THINNER_CLEAN_PLY, Change.Kind.METAL_SHEETS, Change.Kind.FLATTER_ACROSS, Change.Kind.WIDER_RADIUS, Change.Kind.STEEL_STRAP),
     /** The stops of the strap left slack. */
     SLACK(Term.STRAP_SLACK, Change.Kind.TIGHTEN_STOPS),

@@ -32,8 +32,9 @@ public record ChainForecast(Odds whole, double asWorst, double eachForItself, Li
      * @param odds     odds that it does not break, asked by itself
      * @param limiting the failure mode that limits it
      * @param ratio    demand over capacity in that mode, of the most ordinary piece
+     * @param partMm   thickness of what decides: of the piece, or of the ply, web or thinned place that does [mm]
      * @param formRadiusMm the form its tightest place opens from [mm]
      */
-    public record BendOfChain(OneBend bend, boolean bareFace, Odds odds, FailureMode limiting, double ratio, double formRadiusMm) {
+    public record BendOfChain(OneBend bend, boolean bareFace, Odds odds, FailureMode limiting, double ratio, double partMm, double formRadiusMm) {
     }
 }

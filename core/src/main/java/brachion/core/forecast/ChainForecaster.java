@@ -66,7 +66,8 @@ public final class ChainForecaster {
         });
         List<BendOfChain> answers = asking.bends().stream().map(bend -> {
             Forecaster.InShort said = asked.get(asking.asked(bend)).said();
-            return new BendOfChain(bend, asking.isBare(bend.turn()), said.unbroken(), said.limiting().mode(), said.limiting().ratio(), said.springback().formRadiusMm());
+            return new BendOfChain(bend, asking.isBare(bend.turn()), said.unbroken(), said.limiting().mode(), said.limiting().ratio(),
+                    said.typical().section().thicknessMm(), said.springback().formRadiusMm());
         }).toList();
         OddsSpread.Several together = OddsSpread.ofSeveral(risk, alike, Severity.FLAW);
         Map<Turn, AlongRadius> bySide = bySide(asking);

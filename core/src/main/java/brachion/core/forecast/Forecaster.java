@@ -58,7 +58,7 @@ public final class Forecaster {
                 precedents.beyond(limiting, typical), guesses(limiting, typical),
                 new Neighbours(precedents, typical, measured).nearest());
         return new Forecast(unbroken(possible), OddsSpread.of(risk, possible, Severity.CLEAN).odds(),
-                OddsSpread.of(TABLES, possible, Severity.FLAW).odds(), risk.hidden(recipe), modes, typical.demand(),
+                OddsSpread.of(TABLES, possible, Severity.FLAW).odds(), risk.hidden(recipe), modes, BlemishForecast.of(risk, typical.recipe()), typical.demand(),
                 springback(typical), missing(recipe, possible), evidence);
     }
 

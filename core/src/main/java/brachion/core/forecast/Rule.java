@@ -15,12 +15,18 @@ public enum Rule {
     GREEN,
     /** Webbing helps beyond the little it is computed to carry – it does not. */
     WEBBING,
+    /** A strap does good on a gentle bend, too, beyond what it is computed to take up – only on a tight or dry one. */
+    STRAP,
+    /** A strap held against stops does better than a band alone, beyond what each is computed to take up – it does not. */
+    END_STOPS,
     /** A bag does better than a box, beyond the heat that is computed – it does not. */
     BAG,
     /** Bark left on over the bend helps, beyond the face being the natural one – it does not. */
     BARK,
     /** Many thin plies hold together better than few thick ones, beyond the pull that is computed – they do not. */
     THIN_PLIES,
+    /** A sheet of plastic or metal behind the plies helps – it does not. */
+    BACKING_SHEET,
     /** Clamped from the middle outwards – from the tight end. */
     CLAMP_ORDER,
     /** Clamped as hard as the clamps will go – until the plies touch and a little glue comes out. */
@@ -36,5 +42,7 @@ public enum Rule {
     /** Stock steamed two hours or more does better than computed – it does not. */
     TWO_HOURS,
     /** Hours on the form take springback away – make the form tighter, it comes back all the same. */
-    HOLD
+    HOLD,
+    /** Steam left on after clamping takes springback away, beyond what is computed – it does not. */
+    STEAM_LEFT_ON
 }

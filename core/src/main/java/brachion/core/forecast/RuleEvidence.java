@@ -37,9 +37,12 @@ public record RuleEvidence(Rule rule, double firstHolds, double noMatter, int tr
         all.add(of(Rule.SOFTENER, helps(risk, Term.SOFTENER)));
         all.add(of(Rule.GREEN, helps(risk, Term.GREEN_STOCK)));
         all.add(of(Rule.WEBBING, helps(risk, Term.WEBBING)));
+        all.add(of(Rule.STRAP, risk.strappedThoughGentle()));
+        all.add(of(Rule.END_STOPS, risk.heldByStops()));
         all.add(of(Rule.BAG, helps(risk, Term.STEAM_BAG)));
         all.add(of(Rule.BARK, helps(risk, Term.BARK)));
         all.add(of(Rule.THIN_PLIES, risk.helps(Family.COLD_PLIES, FailureMode.GLUE_LINE, Term.MANY_PLIES)));
+        all.add(of(Rule.BACKING_SHEET, risk.helps(Family.COLD_PLIES, FailureMode.TENSION, Term.BACKING_SHEET)));
         all.add(of(Rule.CLAMP_ORDER, risk.contrast(Family.COLD_PLIES, FailureMode.GLUE_LINE, Term.FROM_THE_MIDDLE, Term.FROM_THE_TIGHT_END)));
         all.add(of(Rule.CLAMP_FORCE, risk.contrast(Family.COLD_PLIES, FailureMode.GLUE_LINE, Term.CLAMPED_TIGHT, Term.CLAMPED_FIRMLY)));
         all.add(of(Rule.LONG_STEAM, risk.steamedLonger()));
@@ -47,6 +50,7 @@ public record RuleEvidence(Rule rule, double firstHolds, double noMatter, int tr
             all.add(of(Rule.valueOf(school.name()), risk.steamedAtLeast(school)));
         }
         all.add(of(Rule.HOLD, risk.springback().holdingPays()));
+        all.add(of(Rule.STEAM_LEFT_ON, risk.springback().steamLeftOnPays()));
         return all;
     }
 

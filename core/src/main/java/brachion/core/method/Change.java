@@ -55,6 +55,8 @@ public record Change(Kind kind, double amount, int effort, UnaryOperator<Recipe>
         HOTTER_PIPE,
         /** Shaved thinner where it bends; to so many mm. */
         SHAVED_THINNER,
+        /** Shaved thinner further along; over so many mm. */
+        SHAVED_FURTHER,
         /** Sawn deeper, so that less is left standing; a web of so many mm. */
         DEEPER_CUTS,
         /** Cuts closer together; so many mm from one to the next. */

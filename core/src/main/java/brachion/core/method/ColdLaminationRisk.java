@@ -29,7 +29,7 @@ final class ColdLaminationRisk {
 
     static List<ModeRisk> modes() {
         return List.of(
-                ModeRisk.ofTheWood(FailureMode.TENSION, Covariate.ofTheWood(Covariate.beyondComputed(Family.COLD_PLIES)), List.of()),
+                ModeRisk.ofTheWood(FailureMode.TENSION, Covariate.ofTheWood(Covariate.beyondComputed(Family.COLD_PLIES)), List.of()).with(Clamping.backingSheet()),
                 ModeRisk.ofTheWood(FailureMode.COMPRESSION, Covariate.ofTheWood(Covariate.beyondComputed(Family.COLD_PLIES)), List.of()),
                 new ModeRisk(FailureMode.GLUE_LINE, (recipe, demand) -> plyOverRadius(recipe), ColdLaminationRisk::glueRatio,
                         GLUE_SLOPE, GLUE_SLOPE_SD, Stream.concat(Stream.of(

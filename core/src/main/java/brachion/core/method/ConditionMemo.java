@@ -1,6 +1,5 @@
 package brachion.core.method;
 
-import brachion.core.bending.SectionCondition;
 import brachion.core.physics.Physics;
 import brachion.core.process.Piece;
 import brachion.core.process.Stage;
@@ -26,12 +25,12 @@ final class ConditionMemo {
         }
     }
 
-    private final Map<Asked, SectionCondition> known = Collections.synchronizedMap(
+    private final Map<Asked, Followings.End> known = Collections.synchronizedMap(
             new LinkedHashMap<>(256, 0.75f, true) {
                 private static final long serialVersionUID = 1L;
 
                 @Override
-                protected boolean removeEldestEntry(Map.Entry<Asked, SectionCondition> eldest) {
+                protected boolean removeEldestEntry(Map.Entry<Asked, Followings.End> eldest) {
                     return size() > MOST;
                 }
             });
@@ -40,13 +39,13 @@ final class ConditionMemo {
         return known.containsKey(Asked.of(piece, stages, physics));
     }
 
-    void learn(Piece piece, List<Stage> stages, Physics physics, SectionCondition condition) {
+    void learn(Piece piece, List<Stage> stages, Physics physics, Followings.End condition) {
         known.put(Asked.of(piece, stages, physics), condition);
     }
 
-    SectionCondition of(Piece piece, List<Stage> stages, Physics physics, Supplier<SectionCondition> simulation) {
+    Followings.End of(Piece piece, List<Stage> stages, Physics physics, Supplier<Followings.End> simulation) {
         Asked asked = Asked.of(piece, stages, physics);
-        SectionCondition condition = known.get(asked);
+        Followings.End condition = known.get(asked);
         if (condition == null) {
             condition = simulation.get();
             known.put(asked, condition);

@@ -19,6 +19,11 @@ public record Covariate(Term term, double priorMean, double priorSd, ToDoubleFun
         return new Covariate(term, 0, 0.5, value);
     }
 
+    /** Something that lies on the outer face and holds its splinters down; N(−0.3, 0.5²), chosen by us. */
+    public static Covariate backing(Term term, ToDoubleFunction<Recipe> value) {
+        return new Covariate(term, -0.3, 0.5, value);
+    }
+
     /** Knots and how the growth rings lie bear on wood however it is bent. No school of rings is built in. */
     static List<Covariate> ofTheWood(List<Covariate> more) {
         List<Covariate> covariates = new ArrayList<>(List.of(

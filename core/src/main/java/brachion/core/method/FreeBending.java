@@ -25,7 +25,7 @@ public record FreeBending(Handling handling, Heating heating) implements HotWood
     private static final Setting.Measured MINUTES = HotWood.steamMinutes();
     private static final Setting.Measured BAG = HotWood.bagC();
     /** What is set about it. */
-    static final List<Setting<?>> SETTINGS = Handling.unstrapped(MINUTES, BAG);
+    static final List<Setting<?>> SETTINGS = Thinning.after(Handling.unstrapped(MINUTES, BAG));
 
     /** Refuses settings no bag has, and what cannot be done without a form. */
     public FreeBending {
@@ -92,8 +92,8 @@ public record FreeBending(Handling handling, Heating heating) implements HotWood
     }
 
     /** The tightest place of the bend. */
-    private static Bend tightest(Blank blank, Bend bend) {
-        double middle = blank.thicknessMm() / 2;
+    private Bend tightest(Blank blank, Bend bend) {
+        double middle = atTheBend(blank).thicknessMm() / 2;
         double radius = (bend.innerRadiusMm() + middle) / TIGHTEST - middle;
         return new Bend(PhysicalBound.INNER_RADIUS_MM.nearest(radius), bend.angleDegrees());
     }
@@ -111,7 +111,7 @@ public record FreeBending(Handling handling, Heating heating) implements HotWood
 
     @Override
     public Sheet sheet(Recipe recipe) {
-        return Sheet.ofTheCurve(recipe).and(Sheet.Measure.TIGHTEST_RADIUS, tightest(recipe.blank(), recipe.bend()).innerRadiusMm());
+        return HotWood.super.sheet(recipe).and(Sheet.Measure.TIGHTEST_RADIUS, tightest(recipe.blank(), recipe.bend()).innerRadiusMm());
     }
 
     /** What a search tries: as of a piece in a bag, without support. */

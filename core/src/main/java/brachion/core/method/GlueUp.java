@@ -1,6 +1,7 @@
 package brachion.core.method;
 
 import brachion.core.quantity.LengthUnit;
+import java.util.Map;
 
 /**
  * Plies cut, glued and clamped: longer than the outer arc by an overhang at both ends, wider by what is trimmed, a clamp each 100 mm
@@ -16,6 +17,9 @@ import brachion.core.quantity.LengthUnit;
  * @param openMinutes how long the glue leaves for it in this shop [min]
  */
 record GlueUp(double lengthMm, double widthMm, int lines, int clamps, double glueGrams, double closingMinutes, double openMinutes) {
+
+    /** Of a hundred stacks three creep and one sticks to its form; round numbers chosen by us. */
+    static final Map<Blemish, Double> BLEMISHES = Map.of(Blemish.PLIES_CREPT, 0.03, Blemish.STUCK_TO_FORM, 0.01);
 
     private static final double OVERHANG_MM = 50;
     private static final double TRIMMED_MM = LengthUnit.INCH.millimetres();

@@ -1,5 +1,7 @@
 package brachion.core.method;
 
+import java.util.Map;
+
 /** A way of bending that ends as a stack of dry plies with glue between. */
 interface GluedPlies extends Method {
 
@@ -11,6 +13,11 @@ interface GluedPlies extends Method {
 
     /** How they are closed. */
     Clamping clamping();
+
+    @Override
+    default Map<Blemish, Double> blemishes(Recipe recipe) {
+        return GlueUp.BLEMISHES;
+    }
 
     /** Thickness of the ply that is hardest to close, made of stock of a thickness [mm]. */
     default double stiffestPlyMm(double stockMm) {

@@ -21,8 +21,10 @@ import java.util.OptionalDouble;
  * @param carrySeconds seconds from the heat to fully clamped
  * @param strap        the strap on the outer face, if any
  * @param holdHours    hours on the form, empty when nobody wrote them down
+ * @param thinning     how it is thinned where it bends, if it is
  */
-public record Handling(double soakHours, SoakAdditive additive, double carrySeconds, Optional<Strap> strap, OptionalDouble holdHours) {
+public record Handling(double soakHours, SoakAdditive additive, double carrySeconds, Optional<Strap> strap, OptionalDouble holdHours,
+                       Optional<Thinning> thinning) {
 
     /** Seconds from the heat to the clamps when nobody wrote them down (common practice). */
     static final double USUAL_CARRY_S = 15;
@@ -55,6 +57,11 @@ public record Handling(double soakHours, SoakAdditive additive, double carrySeco
         holdHours.ifPresent(PhysicalBound.FORM_HOURS::require);
     }
 
+    /** Of a piece as thick throughout. */
+    public Handling(double soakHours, SoakAdditive additive, double carrySeconds, Optional<Strap> strap, OptionalDouble holdHours) {
+        this(soakHours, additive, carrySeconds, strap, holdHours, Optional.empty());
+    }
+
     /** What is set about a way in the order of work: the soak, what is its own, hold and strap. */
     static List<Setting<?>> settings(Setting<?>... own) {
         List<Setting<?>> all = new ArrayList<>(List.of(SOAK, ADDITIVE));
@@ -79,7 +86,7 @@ public record Handling(double soakHours, SoakAdditive additive, double carrySeco
         Optional<Strap> strap = settings.find(STRAP).map(material -> new Strap(material, settings.of(STRAP_THICKNESS), stockWidthMm,
                 settings.of(STRAP_GAP), settings.find(STRAP_COVERED).orElse(WHOLE_PERCENT) / 100, settings.of(STRAP_ENDS)));
         return new Handling(settings.of(SOAK), settings.of(ADDITIVE), settings.find(CARRY).orElse(0.0), strap,
-                settings.find(HOLD).map(OptionalDouble::of).orElse(OptionalDouble.empty()));
+                settings.find(HOLD).map(OptionalDouble::of).orElse(OptionalDouble.empty()), Thinning.of(settings));
     }
 
     /** What is set before the heat. */
@@ -93,7 +100,7 @@ public record Handling(double soakHours, SoakAdditive additive, double carrySeco
                 .with(STRAP, strap.map(Strap::material)).with(STRAP_THICKNESS, strap.map(Strap::thicknessMm))
                 .with(STRAP_GAP, strap.map(Strap::endGapMm))
                 .with(STRAP_COVERED, strap.map(s -> s.covered() * 100).filter(percent -> percent < WHOLE_PERCENT))
-                .with(STRAP_ENDS, strap.map(Strap::ends));
+                .with(STRAP_ENDS, strap.map(Strap::ends)).and(Thinning.settings(thinning));
     }
 
     /** The stages of its soak, none where there is none. */
@@ -108,21 +115,26 @@ public record Handling(double soakHours, SoakAdditive additive, double carrySeco
 
     /** The same with another soak [h]. */
     Handling withSoakHours(double hours) {
-        return new Handling(hours, additive, carrySeconds, strap, holdHours);
+        return new Handling(hours, additive, carrySeconds, strap, holdHours, thinning);
     }
 
     /** The same with a carry of another length [s]. */
     Handling withCarrySeconds(double seconds) {
-        return new Handling(soakHours, additive, seconds, strap, holdHours);
+        return new Handling(soakHours, additive, seconds, strap, holdHours, thinning);
     }
 
     /** The same with another strap, or none. */
     Handling withStrap(Optional<Strap> other) {
-        return new Handling(soakHours, additive, carrySeconds, other, holdHours);
+        return new Handling(soakHours, additive, carrySeconds, other, holdHours, thinning);
     }
 
     /** The same for other hours on the form [h]. */
     Handling withHoldHours(double hours) {
-        return new Handling(soakHours, additive, carrySeconds, strap, OptionalDouble.of(hours));
+        return new Handling(soakHours, additive, carrySeconds, strap, OptionalDouble.of(hours), thinning);
+    }
+
+    /** The same of a piece thinned another way, or not at all. */
+    Handling withThinning(Optional<Thinning> other) {
+        return new Handling(soakHours, additive, carrySeconds, strap, holdHours, other);
     }
 }

@@ -21,7 +21,7 @@ public record HotBath(Handling handling, Heating heating) implements HotWood {
     static final Setting.Measured BATH = new Setting.Measured("bathC", "bath", Measurement.TEMPERATURE,
             PhysicalBound.HOT_BATH_C, Need.always("Bath temperature is needed.")).usually(FULL_HEAT_C, "98 °C");
     /** What is set about it. */
-    static final List<Setting<?>> SETTINGS = Handling.settings(MINUTES, BATH, Handling.CARRY);
+    static final List<Setting<?>> SETTINGS = Thinning.after(Handling.settings(MINUTES, BATH, Handling.CARRY));
 
     /** Refuses settings no bath has. */
     public HotBath {

@@ -1,10 +1,6 @@
 package brachion.core.method;
 
-import brachion.core.bending.SectionCondition;
 import brachion.core.physics.Physics;
-import brachion.core.process.ProcessSimulation;
-import brachion.core.process.SectionField;
-import brachion.core.process.Shop;
 import brachion.core.process.Stage;
 import brachion.core.process.StageKind;
 import brachion.core.quantity.Measurement;
@@ -12,6 +8,7 @@ import brachion.core.quantity.PhysicalBound;
 import brachion.core.wood.Species;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -176,23 +173,26 @@ public record HotPipe(Handling handling, Heating heating, Stage.Contact contact,
         return Math.toRadians(recipe.bend().angleDegrees()) * (recipe.bend().innerRadiusMm() + recipe.blank().thicknessMm() / 2);
     }
 
-    /**
-     * The faces when it bends, followed without edges, and the chance that the one on the pipe scorches:
-     * logit = (T − 190 °C)/12 K + 0.05·(12 % − M).
-     */
+    /** The faces when it bends, followed without edges; where nobody measured the moisture, of the most ordinary stock. */
+    private Followings.End faces(Recipe recipe) {
+        Blank blank = recipe.blank();
+        Blank known = blank.moisturePercent().isPresent() ? blank : blank.withMoisturePercent(blank.seasoning().meanMoisturePercent());
+        return Followings.end(HotWood.piece(known, recipe.shop()).withoutEdges(), stagesIn(recipe.shop()), Physics.USUAL);
+    }
+
+    /** The face on the pipe scorches: logit = (T − 190 °C)/12 K + 0.05·(12 % − M). */
+    @Override
+    public Map<Blemish, Double> blemishes(Recipe recipe) {
+        Followings.End faces = faces(recipe);
+        double logit = (faces.innerFaceC() - SCORCHING_C) / SCORCH_EACH_C + SCORCH_EACH_PERCENT * (USUAL_MOISTURE - faces.condition().moisturePercent(0));
+        return Map.of(Blemish.SCORCH, 1 / (1 + Math.exp(-logit)));
+    }
+
     @Override
     public Sheet sheet(Recipe recipe) {
-        Blank blank = recipe.blank();
-        Sheet measured = Sheet.ofTheCurve(recipe).and(Sheet.Measure.HEATED_LENGTH, heatedMm(recipe));
-        Blank known = blank.moisturePercent().isPresent() ? blank : blank.withMoisturePercent(blank.seasoning().meanMoisturePercent());
-        ProcessSimulation simulation = new ProcessSimulation(HotWood.piece(known, recipe.shop()).withoutEdges(), Physics.USUAL);
-        stagesIn(recipe.shop()).forEach(simulation::run);
-        SectionField faces = simulation.field();
-        SectionCondition condition = simulation.condition();
-        double wet = condition.moisturePercent(0);
-        double logit = (faces.innerFaceC() - SCORCHING_C) / SCORCH_EACH_C + SCORCH_EACH_PERCENT * (USUAL_MOISTURE - wet);
-        return measured.and(Sheet.Measure.INNER_FACE, faces.innerFaceC()).and(Sheet.Measure.OUTER_FACE, faces.outerFaceC())
-                .and(Sheet.Measure.SCORCH, 100 / (1 + Math.exp(-logit)));
+        Followings.End faces = faces(recipe);
+        return Sheet.ofTheCurve(recipe).and(Sheet.Measure.HEATED_LENGTH, heatedMm(recipe)).and(Sheet.Measure.INNER_FACE, faces.innerFaceC())
+                .and(Sheet.Measure.OUTER_FACE, faces.outerFaceC()).and(Sheet.Measure.SCORCH, 100 * blemishes(recipe).get(Blemish.SCORCH));
     }
 
     /** What a search tries: rocked over a pipe on which drops dance, its face wetted. */

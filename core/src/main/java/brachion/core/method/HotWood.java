@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -73,6 +74,37 @@ public interface HotWood extends Method {
     /** The same way in another, even heat [°C]. */
     default HotWood heatedAt(double celsius) {
         return with(heating().at(celsius));
+    }
+
+    /** How the piece is thinned where it bends, if it is. */
+    default Optional<Thinning> thinning() {
+        return handling().thinning();
+    }
+
+    /** The stock where it bends: thinned there, or as it is. */
+    default Blank atTheBend(Blank blank) {
+        return thinning().map(thinned -> thinned.of(blank)).orElse(blank);
+    }
+
+    @Override
+    default Map<String, String> refusals(double thicknessMm, Bend bend) {
+        return thinning().map(thinned -> thinned.refusals(thicknessMm)).orElse(Map.of());
+    }
+
+    /** Where a piece is thinned for its bend, that is what gets thinner; the rest keeps its thickness. */
+    @Override
+    default Recipe thickened(Recipe recipe, Marks marks, double factor) {
+        return thinning().map(thinned -> recipe.withMethod(with(handling().withThinning(Optional.of(thinned.withThicknessMm(
+                Math.min(recipe.blank().thicknessMm(), PhysicalBound.THICKNESS_MM.nearest(thinned.thicknessMm() * factor))))))))
+                .orElseGet(() -> Method.super.thickened(recipe, marks, factor));
+    }
+
+    /** The curve, and what is shaved off before it. */
+    @Override
+    default Sheet sheet(Recipe recipe) {
+        double bent = atTheBend(recipe.blank()).thicknessMm();
+        Sheet curve = Sheet.of(recipe, bent);
+        return thinning().map(thinned -> curve.and(Sheet.Measure.THINNED_TO, bent).and(Sheet.Measure.THINNED_OVER, thinned.overMm())).orElse(curve);
     }
 
     /** Whether it can be bent under a strap. */
@@ -227,13 +259,24 @@ public interface HotWood extends Method {
 
     @Override
     default SectionCondition condition(Blank blank, Shop shop, Physics physics) {
-        return Followings.after(piece(blank, shop), stagesIn(shop), physics);
+        return Followings.after(piece(atTheBend(blank), shop), stagesIn(shop), physics);
+    }
+
+    /** A thinned piece is asked where it is thinned, and where that ends when it ends within the bend; the harder place counts. */
+    @Override
+    default Demand demandIn(SectionCondition condition, Blank blank, Bend bend, Physics physics) {
+        Demand there = Method.super.demandIn(condition, atTheBend(blank), bend, physics);
+        if (thinning().filter(thinned -> thinned.endsWithin(blank, bend)).isEmpty()) {
+            return there;
+        }
+        Demand whole = Method.super.demandIn(condition, blank, bend, physics);
+        return whole.tensionRatio() > there.tensionRatio() ? whole : there;
     }
 
     /** Followed on a piece without edges, which costs a sixth and shifts a change of ln D little. */
     @Override
     default Sensitivity sensitivity(Blank blank, Bend bend, Shop shop) {
-        Piece wide = piece(blank, shop).withoutEdges();
+        Piece wide = piece(atTheBend(blank), shop).withoutEdges();
         List<Stage> stages = stagesIn(shop);
         Set<Unsure> unsure = strap().isPresent() ? EnumSet.allOf(Unsure.class)
                 : EnumSet.complementOf(EnumSet.of(Unsure.STRAP_SHARE));
@@ -245,7 +288,7 @@ public interface HotWood extends Method {
     default Springback springback(Blank blank, Bend bend, Shop shop, Demand demand) {
         double hold = holdHours().orElse(usualHoldHours());
         List<Stage> stages = stagesToRelease(shop, hold);
-        double releaseMoisture = Followings.after(piece(blank, shop), stages, Physics.USUAL).meanMoisturePercent();
+        double releaseMoisture = Followings.after(piece(atTheBend(blank), shop), stages, Physics.USUAL).meanMoisturePercent();
         BendSection section = demand.section();
         return new Springback(section.elasticShare(demand.state(), releaseMoisture), Optional.of(hold), hotOnFormMinutes() / 60);
     }
@@ -263,7 +306,7 @@ public interface HotWood extends Method {
     /** As soft as steam makes it when it is wet enough. */
     @Override
     default Optional<Demand> atBest(Blank blank, Bend bend) {
-        return Optional.of(Demand.softened(blank, bend, strap()));
+        return Optional.of(Demand.softened(atTheBend(blank), bend, strap()));
     }
 
     /** What is done up to the moment it is let go after so many hours on the form [h], as it is in a shop. */
@@ -292,7 +335,7 @@ public interface HotWood extends Method {
 
     @Override
     default void followTogether(Blank blank, Shop shop, List<? extends Method> alike) {
-        HotWoodSearch.followTogether(this, blank, shop, alike);
+        HotWoodSearch.followTogether(this, atTheBend(blank), shop, alike);
     }
 
     /** Whether its outer face lies under a strap of a material. */

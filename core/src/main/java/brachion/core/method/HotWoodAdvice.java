@@ -39,7 +39,7 @@ final class HotWoodAdvice {
     static List<Change> changes(HotWood method, Recipe recipe, Marks marks) {
         List<Change> changes = new ArrayList<>();
         Blank blank = recipe.blank();
-        thinner(changes, blank, marks);
+        method.thinning().ifPresentOrElse(thinned -> shaved(changes, thinned, recipe, marks), () -> thinner(changes, blank, marks));
         soaked(changes, method);
         heated(changes, method);
         if (method.carrySeconds() > QUICK_CARRY_S) {
@@ -57,6 +57,23 @@ final class HotWoodAdvice {
         if (thinner > 2 * PhysicalBound.THICKNESS_MM.lowest()) {
             changes.add(new Change(Kind.THINNER, thinner, 4, at -> at.withBlank(at.blank().withThicknessMm(thinner))));
         }
+    }
+
+    /** It is the bend that is shaved thinner, and further along where it still bends; the piece keeps its thickness. */
+    private static void shaved(List<Change> changes, Thinning thinned, Recipe recipe, Marks marks) {
+        Blank blank = recipe.blank();
+        double thinner = marks.thicknessNoMoreThan(Math.min(thinned.thicknessMm(), blank.thicknessMm()) - marks.thicknessMm());
+        if (thinner > 2 * PhysicalBound.THICKNESS_MM.lowest()) {
+            changes.add(shaved(Kind.SHAVED_THINNER, thinner, 2, now -> now.withThicknessMm(thinner)));
+        }
+        double further = Thinning.usualOverMm(recipe.bend(), thinned.thicknessMm());
+        if (thinned.endsWithin(blank, recipe.bend()) && further > thinned.overMm()) {
+            changes.add(shaved(Kind.SHAVED_FURTHER, further, 1, now -> now.withOverMm(further)));
+        }
+    }
+
+    private static Change shaved(Kind kind, double amount, int effort, UnaryOperator<Thinning> how) {
+        return new Change(kind, amount, effort, at -> with(at, handling -> handling.withThinning(handling.thinning().map(how))));
     }
 
     private static void soaked(List<Change> changes, HotWood method) {

@@ -31,7 +31,7 @@ final class HotWoodRisk {
                 Covariate.undecided(Term.BARK, recipe -> indicator(recipe.blank().outerFace() == OuterFace.BARK)),
                 new Covariate(Term.STRAP_SLACK, 0.7, 0.5, recipe -> indicator(hot(recipe).strap()
                         .filter(strap -> strap.held() && strap.endGapMm() > TIGHT_STOPS_MM).isPresent())),
-                new Covariate(Term.BACKED, -0.3, 0.5, recipe -> indicator(hot(recipe).strap().filter(strap -> !strap.held()).isPresent()))));
+                Covariate.backing(Term.BACKED, recipe -> indicator(hot(recipe).strap().filter(strap -> !strap.held()).isPresent()))));
         onOuterFace.addAll(onBothFaces);
         return List.of(ModeRisk.ofTheWood(FailureMode.TENSION, Covariate.ofTheWood(onOuterFace), UNSURE),
                 ModeRisk.ofTheWood(FailureMode.COMPRESSION, Covariate.ofTheWood(onBothFaces), UNSURE));

@@ -74,7 +74,7 @@ final class HotWoodSearch {
         for (int i = 0; i < rising.size(); i++) {
             ProcessSimulation one = heated.get(i);
             way.handling().carry().forEach(stage -> one.run(stage.in(shop)));
-            Followings.learn(piece, rising.get(i).stagesIn(shop), one.condition());
+            Followings.learn(piece, rising.get(i).stagesIn(shop), Followings.End.of(one));
         }
     }
 }

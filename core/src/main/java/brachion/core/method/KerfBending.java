@@ -110,6 +110,11 @@ public record KerfBending(Kerfs kerfs, Board board, Optional<Double> backerMm) i
     }
 
     @Override
+    public Map<Blemish, Double> blemishes(Recipe recipe) {
+        return Kerfs.blemishes(cuts(recipe.blank(), recipe.bend()));
+    }
+
+    @Override
     public Sheet sheet(Recipe recipe) {
         return kerfs.on(Sheet.ofTheCurve(recipe), recipe.blank().thicknessMm(), cuts(recipe.blank(), recipe.bend()));
     }

@@ -8,6 +8,7 @@ import brachion.core.quantity.Measurement;
 import brachion.core.quantity.PhysicalBound;
 import brachion.core.wood.Species;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -119,6 +120,15 @@ public record KerfedPlies(Glue glue, int plies, double cleanMm, Kerfs kerfs, Cla
             refused.put(CLEAN.key(), "The clean ply is no thicker than the others, up to " + Kerfs.mm(stockMm) + ".");
         }
         return refused;
+    }
+
+    /** As of any stack, and flats on the outermost ply. */
+    @Override
+    public Map<Blemish, Double> blemishes(Recipe recipe) {
+        double stock = recipe.blank().thicknessMm();
+        Map<Blemish, Double> all = new EnumMap<>(GlueUp.BLEMISHES);
+        all.putAll(Kerfs.blemishes(kerfs.cuts(stock, wider(recipe.bend(), finishedMm(stock) - stock))));
+        return all;
     }
 
     @Override

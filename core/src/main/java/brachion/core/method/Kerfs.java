@@ -27,6 +27,8 @@ public record Kerfs(double kerfMm, double webMm, double pitchMm) {
     static final double STEP_MM = LengthUnit.INCH.millimetres() / 64;
     /** Thinner webs tear at the saw (common practice). */
     private static final double THINNEST_ADVISED_MM = 1;
+    private static final double SHOWING_FACET_MM = 0.2;
+    private static final double FACET_SPREAD_MM = 0.05;
     private static final double CLOSER = 0.75;
     /** As wide as the cut of a table saw commonly is. */
     static final double USUAL_KERF_MM = 3.2;
@@ -138,6 +140,11 @@ public record Kerfs(double kerfMm, double webMm, double pitchMm) {
     double compliance(double whereCut, double between) {
         double cutShare = Math.min(1, (kerfMm + 2 * webMm) / pitchMm);
         return cutShare / whereCut + (1 - cutShare) / between;
+    }
+
+    /** Whether flats show, in light that rakes over the face: logit = (facet − 0.2 mm)/0.05 mm, round numbers chosen by us. */
+    static Map<Blemish, Double> blemishes(KerfCuts cuts) {
+        return Map.of(Blemish.FACETS, 1 / (1 + Math.exp((SHOWING_FACET_MM - cuts.facetMm()) / FACET_SPREAD_MM)));
     }
 
     /** A sheet with where the saw goes, in pieces of a thickness [mm]. */

@@ -96,6 +96,11 @@ public interface Method {
         return Sheet.ofTheCurve(recipe);
     }
 
+    /** How likely a piece is spoilt although it holds, as computed before any record. */
+    default Map<Blemish, Double> blemishes(Recipe recipe) {
+        return Map.of();
+    }
+
     /** How much harder the bend gets for each constant this method is unsure of. */
     Sensitivity sensitivity(Blank blank, Bend bend, Shop shop);
 

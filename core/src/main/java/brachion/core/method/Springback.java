@@ -44,6 +44,11 @@ public record Springback(double elasticShare, Optional<Double> holdHours, double
         return holdHours.map(hours -> (fullOpening(1) - fullOpening(LASTING)) * Math.exp(-hotHours / HOT_RELAXATION_H - hours / relaxationH)).orElse(0.0);
     }
 
+    /** The share of the opening at once that heat left on the form may take away for good, beyond what it hastens; see {@code SpringbackModel}. */
+    public double heatedPart() {
+        return hotHours > 0 ? fullOpening(1) * -Math.expm1(-hotHours / HOT_RELAXATION_H) : 0;
+    }
+
     private double fullOpening(double share) {
         return -Math.log1p(-Math.min(MOST, share * elasticShare));
     }

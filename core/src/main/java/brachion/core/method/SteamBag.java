@@ -32,7 +32,7 @@ public record SteamBag(Handling handling, Heating heating, Bent bent) implements
     private static final Setting.Measured CARRY = Handling.carry(Need.when(BENT, Bent.PULLED, "Carry is needed.",
             "A piece that is bent in its bag is not carried: leave this out."));
     /** What is set about it. */
-    static final List<Setting<?>> SETTINGS = Handling.settings(MINUTES, BAG, BENT, CARRY);
+    static final List<Setting<?>> SETTINGS = Thinning.after(Handling.settings(MINUTES, BAG, BENT, CARRY));
 
     /** Refuses settings no bag has. */
     public SteamBag {

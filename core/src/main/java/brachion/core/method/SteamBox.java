@@ -24,7 +24,7 @@ public record SteamBox(Handling handling, Heating heating) implements HotWood {
     static final Setting.Measured CHAMBER = new Setting.Measured("chamberC", "chamber", Measurement.TEMPERATURE,
             PhysicalBound.CHAMBER_C, Need.always("Chamber temperature is needed.")).usually(FULL_HEAT_C, "98 °C");
     /** What is set about it. */
-    static final List<Setting<?>> SETTINGS = Handling.settings(MINUTES, CHAMBER, Handling.CARRY);
+    static final List<Setting<?>> SETTINGS = Thinning.after(Handling.settings(MINUTES, CHAMBER, Handling.CARRY));
 
     /** Refuses settings no chamber has. */
     public SteamBox {

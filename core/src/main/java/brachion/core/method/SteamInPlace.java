@@ -24,7 +24,7 @@ public record SteamInPlace(Handling handling, Heating heating, double steamOnMin
     private static final Setting.Measured STEAM_ON = new Setting.Measured("steamOnMinutes", "steam left on", Measurement.MINUTES,
             PhysicalBound.STEAM_ON_MINUTES, Need.always("Say how long steam stays on after clamping; 0 for not at all.")).usually(0, "not");
     /** What is set about it. */
-    static final List<Setting<?>> SETTINGS = Handling.settings(MINUTES, BAG, STEAM_ON);
+    static final List<Setting<?>> SETTINGS = Thinning.after(Handling.settings(MINUTES, BAG, STEAM_ON));
 
     /** Refuses settings no bag has. */
     public SteamInPlace {

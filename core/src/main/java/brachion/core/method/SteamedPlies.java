@@ -6,6 +6,7 @@ import brachion.core.quantity.PhysicalBound;
 import brachion.core.wood.Species;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -125,6 +126,11 @@ public record SteamedPlies(Handling handling, Heating heating, Glue glue, int pl
 
     private SteamedPlies withPlies(int other) {
         return new SteamedPlies(handling, heating, glue, other);
+    }
+
+    @Override
+    public Map<Blemish, Double> blemishes(Recipe recipe) {
+        return GlueUp.BLEMISHES;
     }
 
     @Override

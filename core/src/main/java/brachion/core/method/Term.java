@@ -22,6 +22,12 @@ public enum Term {
     STRAP_SLACK,
     /** A band that backs the outer face without being held at its ends. */
     BACKED,
+    /** A strap held at its ends, beyond what it is computed to take up; only asked about, never part of a forecast. */
+    STRAP_HELD,
+    /** A strap held at its ends on a bend that published radii allow without; only asked about, never part of a forecast. */
+    STRAPPED_THOUGH_GENTLE,
+    /** A sheet of plastic or metal between plies and clamps. */
+    BACKING_SHEET,
     /** Growth rings on edge to the form. */
     RINGS_ON_EDGE,
     /** Growth rings flat against the form. */

@@ -18,8 +18,9 @@ import org.hipparchus.special.Gamma;
 
 /**
  * Springback learned from measured pieces: the opening ln(R released/R form) is the computed one, its lasting and its
- * passing part each times a factor that starts at 1, plus what a strap, a species and a person add:
- * <pre>y = a_1·lasting + a_2·passing(τ) + β_strap + u_species + u_person + noise</pre>
+ * passing part each times a factor that starts at 1, less what heat left on the form takes away beyond that, plus what a strap,
+ * a species and a person add:
+ * <pre>y = a_1·lasting + a_2·passing(τ) − a_3·heated + β_strap + u_species + u_person + noise</pre>
  * A normal–inverse-gamma prior makes the posterior exact (O'Hagan and Forster, Kendall's Advanced Theory of Statistics
  * 2B, ch. 11). The relaxation time τ is averaged over a grid by how probable it makes the records, with a log-normal
  * prior round 12 h. Scales of the priors are chosen by us; pieces scatter by about 3 % in radius.
@@ -40,12 +41,16 @@ public final class SpringbackModel {
     private static final int PASSING = 1;
     private static final int LAMINATED = 2;
     private static final int STRAPPED = 3;
+    /** What heat left on the form takes away, its factor starting at 0. */
+    private static final int HEATED = 4;
+    private static final int OWN = HEATED + 1;
 
     private final TreeMap<String, Integer> species;
     private final TreeMap<String, Integer> people;
     private final List<Posterior> posteriors;
     private final int measured;
     private final int measuredSolid;
+    private final int measuredHot;
 
     /** One relaxation time with what it makes of the records. */
     private record Posterior(double relaxationH, double weight, RealVector mean, RealMatrix covariance, double shape,
@@ -63,6 +68,7 @@ public final class SpringbackModel {
         this.posteriors = posteriors;
         this.measured = rows.size();
         this.measuredSolid = (int) rows.stream().filter(row -> row.computed().holdHours().isPresent()).count();
+        this.measuredHot = (int) rows.stream().filter(row -> row.computed().hotHours() > 0).count();
     }
 
     /**
@@ -82,8 +88,8 @@ public final class SpringbackModel {
                 .map(SpringbackModel::row)
                 .sorted(Comparator.comparingDouble(Row::opening)
                         .thenComparingDouble(row -> row.computed().elasticShare())).toList();
-        TreeMap<String, Integer> species = places(rows, Group.SPECIES::of, STRAPPED + 1);
-        TreeMap<String, Integer> people = places(rows, Group.PERSON::of, STRAPPED + 1 + species.size());
+        TreeMap<String, Integer> species = places(rows, Group.SPECIES::of, OWN);
+        TreeMap<String, Integer> people = places(rows, Group.PERSON::of, OWN + species.size());
         List<Posterior> unweighted = new ArrayList<>();
         double[] logWeights = new double[RELAXATION_H.length];
         SpringbackModel shape = new SpringbackModel(species, people, List.of(), rows);
@@ -125,7 +131,7 @@ public final class SpringbackModel {
     }
 
     private int size() {
-        return STRAPPED + 1 + species.size() + people.size();
+        return OWN + species.size() + people.size();
     }
 
     private RealVector features(Recipe recipe, Springback computed, double relaxationH) {
@@ -135,6 +141,7 @@ public final class SpringbackModel {
         } else {
             x.setEntry(LASTING, computed.lastingPart());
             x.setEntry(PASSING, computed.passingPart(relaxationH));
+            x.setEntry(HEATED, -computed.heatedPart());
         }
         if (recipe.method().strap().isPresent()) {
             x.setEntry(STRAPPED, 1);
@@ -163,8 +170,7 @@ public final class SpringbackModel {
     private double[] priorPrecision() {
         double[] precision = new double[size()];
         for (int i = 0; i < precision.length; i++) {
-            double sd = i < STRAPPED ? FACTOR_SD : i == STRAPPED ? STRAP_SD
-                    : i <= STRAPPED + species.size() ? SPECIES_SD : PERSON_SD;
+            double sd = i == STRAPPED ? STRAP_SD : i < OWN ? FACTOR_SD : i < OWN + species.size() ? SPECIES_SD : PERSON_SD;
             precision[i] = SCATTER * SCATTER / (sd * sd);
         }
         return precision;
@@ -226,17 +232,30 @@ public final class SpringbackModel {
      * nothing is said of the hours. Laminations, which the glue holds, have no say.
      */
     public Contrast holdingPays() {
+        RealVector more = MatrixUtils.createRealVector(new double[size()]);
+        more.setEntry(PASSING, 1);
+        more.setEntry(LASTING, -1);
+        return believed(more, measuredSolid);
+    }
+
+    /** Whether steam left on after clamping takes more of the springback away than computed: the share of what would open at once. */
+    public Contrast steamLeftOnPays() {
+        RealVector more = MatrixUtils.createRealVector(new double[size()]);
+        more.setEntry(HEATED, 1);
+        return believed(more, measuredHot);
+    }
+
+    /** What is believed of a sum of coefficients. */
+    private Contrast believed(RealVector sum, int records) {
         double mean = 0;
         double square = 0;
         for (Posterior each : posteriors) {
-            double at = each.mean().getEntry(PASSING) - each.mean().getEntry(LASTING);
-            RealMatrix covariance = each.covariance();
-            double variance = each.rate() / (each.shape() - 1) * (covariance.getEntry(PASSING, PASSING)
-                    + covariance.getEntry(LASTING, LASTING) - 2 * covariance.getEntry(PASSING, LASTING));
+            double at = sum.dotProduct(each.mean());
+            double variance = each.rate() / (each.shape() - 1) * sum.dotProduct(each.covariance().operate(sum));
             mean += each.weight() * at;
             square += each.weight() * (variance + at * at);
         }
-        return new Contrast(mean, Math.sqrt(Math.max(0, square - mean * mean)), measuredSolid);
+        return new Contrast(mean, Math.sqrt(Math.max(0, square - mean * mean)), records);
     }
 
     /** How many measured pieces the fit rests on. */

@@ -1,5 +1,6 @@
 package brachion.core.trial;
 
+import brachion.core.method.Blemish;
 import brachion.core.method.FailureMode;
 import brachion.core.method.Family;
 import java.util.Optional;
@@ -20,28 +21,44 @@ public enum Flaw {
     GLUE_LINE_GAP(FailureMode.GLUE_LINE, true),
     /** A glue line with too little glue in it, or none; the wood itself held. */
     STARVED_GLUE(FailureMode.GLUE_LINE, true),
-    /** Plies that slid out of line while the glue was wet; not forecast. */
-    PLIES_CREPT(null, true),
-    /** Glued to the form; not forecast. */
-    STUCK_TO_FORM(null, true),
-    /** Flats that show on the outer face between saw cuts; computed, not forecast. */
-    FACETS(null, true),
+    /** Plies that slid out of line while the glue was wet. */
+    PLIES_CREPT(Blemish.PLIES_CREPT),
+    /** Glued to the form. */
+    STUCK_TO_FORM(Blemish.STUCK_TO_FORM),
+    /** Flats that show on the outer face between saw cuts. */
+    FACETS(Blemish.FACETS),
     /** Torn out at the end of a saw cut; not forecast. */
     END_TEAR(null, false),
-    /** Scorched on the pipe; computed, not forecast. */
-    SCORCH(null, true);
+    /** Scorched on the pipe. */
+    SCORCH(Blemish.SCORCH);
 
     private final FailureMode mode;
+    private final Blemish blemish;
     private final boolean woodHeld;
 
     Flaw(FailureMode mode, boolean woodHeld) {
+        this(mode, null, woodHeld);
+    }
+
+    /** What spoils a piece whose wood held. */
+    Flaw(Blemish blemish) {
+        this(null, blemish, true);
+    }
+
+    Flaw(FailureMode mode, Blemish blemish, boolean woodHeld) {
         this.mode = mode;
+        this.blemish = blemish;
         this.woodHeld = woodHeld;
     }
 
     /** The failure mode it shows, if it is one the model forecasts of a family. */
     public Optional<FailureMode> mode(Family family) {
         return Optional.ofNullable(mode).filter(family.forecast()::contains);
+    }
+
+    /** What spoils a piece that held, if it is that. */
+    public Optional<Blemish> blemish() {
+        return Optional.ofNullable(blemish);
     }
 
     /** Whether it shows a failure mode. */

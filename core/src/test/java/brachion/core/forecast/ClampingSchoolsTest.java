@@ -26,7 +26,7 @@ import org.junit.jupiter.api.Test;
 class ClampingSchoolsTest {
 
     private static Recipe stack(Optional<Order> order, Optional<Force> force) {
-        return Recipes.ash().moisture(8).thickness(2).laminated(6).withMethod(new ColdLamination(Glue.PVA, 6, new Clamping(order, force)));
+        return Recipes.ash().moisture(8).thickness(2).laminated(6).withMethod(new ColdLamination(Glue.PVA, 6, new Clamping(order, force, Optional.empty())));
     }
 
     private static Stream<Trial> ended(Recipe recipe, int held, int gaping) {
@@ -52,6 +52,25 @@ class ClampingSchoolsTest {
         double before = new Forecaster(RiskModel.fit(trials)).forecast(stack(Optional.of(Order.FROM_THE_TIGHT_END), Optional.empty())).unbroken().probability();
         double after = new Forecaster(RiskModel.fit(trials)).forecast(stack(Optional.of(Order.FROM_THE_MIDDLE), Optional.empty())).unbroken().probability();
         assertThat(after).isGreaterThan(before);
+    }
+
+    @Test
+    void plies_that_splinter_without_a_sheet_behind_them_speak_for_one() {
+        List<Trial> trials = Stream.concat(splintered(behind(Clamping.Backing.PLASTIC_SHEET), 15, 0), splintered(behind(Clamping.Backing.NONE), 8, 7)).toList();
+        RuleEvidence sheet = tipped(trials, Rule.BACKING_SHEET);
+        assertThat(sheet.firstHolds()).isGreaterThan(0.75);
+        assertThat(sheet.trials()).isEqualTo(15);
+        List<Trial> other = Stream.concat(splintered(behind(Clamping.Backing.METAL_SHEET), 8, 7), splintered(behind(Clamping.Backing.NONE), 15, 0)).toList();
+        assertThat(tipped(other, Rule.BACKING_SHEET).firstHolds()).isLessThan(0.25);
+    }
+
+    private static Recipe behind(Clamping.Backing backing) {
+        return Recipes.ash().moisture(8).thickness(3).radius(80).laminated(6)
+                .withMethod(new ColdLamination(Glue.PVA, 6, new Clamping(Optional.empty(), Optional.empty(), Optional.of(backing))));
+    }
+
+    private static Stream<Trial> splintered(Recipe recipe, int held, int torn) {
+        return Stream.concat(ended(recipe, held, 0), IntStream.range(0, torn).mapToObj(i -> new Trial(recipe, Outcome.damaged(Severity.BROKEN, Flaw.OUTER_SPLINTER))));
     }
 
     @Test

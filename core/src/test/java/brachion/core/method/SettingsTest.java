@@ -40,7 +40,8 @@ class SettingsTest {
         return Stream.concat(Arrays.stream(MethodKind.values())
                         .flatMap(kind -> kind.toTry(wanted, atHand, piece.blank().species()).stream()).flatMap(List::stream).map(Recipe::method),
                 Stream.of(new SteamBox(all, new Heating(StageKind.STEAM_BOX, 33, 97.5)),
-                        new KerfedPlies(Glue.EPOXY, 4, 1.25, new Kerfs(3.2, 1.6, 6.35), new Clamping(Optional.of(Clamping.Order.FROM_THE_TIGHT_END), Optional.of(Clamping.Force.TIGHT))),
+                        new KerfedPlies(Glue.EPOXY, 4, 1.25, new Kerfs(3.2, 1.6, 6.35), new Clamping(Optional.of(Clamping.Order.FROM_THE_TIGHT_END), Optional.of(Clamping.Force.TIGHT), Optional.of(Clamping.Backing.METAL_SHEET))),
+                        new SteamBag(all.withThinning(Optional.of(new Thinning(8, 250, Optional.empty()))), new Heating(StageKind.STEAM_BAG, 33, 97), SteamBag.Bent.PULLED),
                         new PressedPlate(all.withCarrySeconds(0).withStrap(Optional.empty()), new Heating(StageKind.HOT_BATH, 33, 95), 2.5, WIDTH_MM, 5,
                                 PressedPlate.Between.NOTHING, PressedPlate.Bag.OPEN)));
     }

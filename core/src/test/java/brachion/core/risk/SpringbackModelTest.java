@@ -3,11 +3,16 @@ package brachion.core.risk;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import brachion.core.method.Handling;
+import brachion.core.method.Heating;
 import brachion.core.method.Names;
 import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
 import brachion.core.method.Springback;
+import brachion.core.method.SoakAdditive;
 import brachion.core.method.SteamBox;
+import brachion.core.method.SteamInPlace;
+import brachion.core.process.StageKind;
 import brachion.core.trial.Outcome;
 import brachion.core.trial.Trial;
 import java.util.ArrayList;
@@ -104,6 +109,28 @@ class SpringbackModelTest {
     void a_shop_in_which_hours_take_most_away_is_told_to_hold_and_one_in_which_they_do_not_is_not() {
         assertThat(holding(0.8).firstBetter()).as("four fifths pass").isGreaterThan(0.9);
         assertThat(holding(0.15).firstBetter()).as("nearly all stays").isLessThan(0.1);
+    }
+
+    /** A shop that leaves steam on after clamping every other piece and lets go after half an hour; steam takes a given share away beyond what it hastens. */
+    private static Contrast steamLeftOn(double takes) {
+        Random random = new Random(8);
+        List<Trial> measured = new ArrayList<>();
+        for (int i = 0; i < 60; i++) {
+            Recipe recipe = BEND.withInnerRadiusMm(150 + 2 * i).withMethod(new SteamInPlace(new Handling(0, SoakAdditive.NONE, 0, Optional.empty(), OptionalDouble.of(0.5)),
+                    new Heating(StageKind.STEAM_BAG, 45, 98), i % 2 == 0 ? 0 : 30));
+            Springback computed = recipe.method().springback(recipe.blank(), recipe.bend(), recipe.shop(), recipe.demand());
+            double truth = computed.logOpening() - takes * (i % 2 == 0 ? 0 : computed.lastingPart()) + 0.003 * random.nextGaussian();
+            measured.add(new Trial(i, recipe, Outcome.clean(), OptionalDouble.of(recipe.bend().innerRadiusMm() * Math.exp(truth))));
+        }
+        return RiskModel.fit(measured).springback().steamLeftOnPays();
+    }
+
+    @Test
+    void a_shop_in_which_steam_left_on_takes_more_away_than_computed_is_told_so_and_one_in_which_it_takes_less_too() {
+        assertThat(steamLeftOn(0.8).firstBetterBy(0.2)).isGreaterThan(0.8);
+        assertThat(steamLeftOn(-0.8).secondBetterBy(0.2)).isGreaterThan(0.8);
+        assertThat(steamLeftOn(0).trials()).isEqualTo(30);
+        assertThat(steamLeftOn(0).firstBetter()).isBetween(0.05, 0.95);
     }
 
     @Test

@@ -25,8 +25,10 @@ import brachion.core.method.Method;
 import brachion.core.method.PressedPlate;
 import brachion.core.method.SoakAdditive;
 import brachion.core.method.SteamBag;
+import brachion.core.method.SteamBox;
 import brachion.core.method.SteamInPlace;
 import brachion.core.method.SteamedPlies;
+import brachion.core.method.Thinning;
 import brachion.core.process.Stage;
 import brachion.core.process.StageKind;
 import brachion.server.demo.Job.Otherwise;
@@ -52,8 +54,9 @@ final class FellmarrowOtherWays {
             job(2026, 5, 23, 5, "Drum shell, steamed plies", "hard-maple", AIR_DRIED, 14, FLAT, 3.2, 100, 150, 340, plies(30, 3)),
             job(2026, 6, 20, 6, "Crook of a green pole", "white-ash", GREEN, 34, MIXED, 24, 24, 75, 180, rod(40, 15)),
             job(2026, 7, 11, 5, "Sled runner, pulled from the bag", "white-ash", AIR_DRIED, 17, ON_EDGE, 16, 40, 260, 80, pulled(50)),
-            job(2026, 10, 2, 3, "Bench end, clean ply too thick", "black-walnut", KILN_DRIED, 8, FLAT, 7, 60, 130, 90, kerfedPlies(3.2, Clamping.Order.FROM_THE_TIGHT_END, Clamping.Force.TIGHT)),
-            job(2026, 10, 3, 4, "Bench end, kerfed plies", "black-walnut", KILN_DRIED, 8, FLAT, 7, 60, 130, 90, kerfedPlies(1.6, Clamping.Order.FROM_THE_MIDDLE, Clamping.Force.FIRM)));
+            job(2026, 10, 2, 3, "Bench end, clean ply too thick", "black-walnut", KILN_DRIED, 8, FLAT, 7, 60, 130, 90, kerfedPlies(3.2, Clamping.Order.FROM_THE_TIGHT_END, Clamping.Force.TIGHT, Clamping.Backing.NONE)),
+            job(2026, 10, 3, 4, "Bench end, kerfed plies", "black-walnut", KILN_DRIED, 8, FLAT, 7, 60, 130, 90, kerfedPlies(1.6, Clamping.Order.FROM_THE_MIDDLE, Clamping.Force.FIRM, Clamping.Backing.PLASTIC_SHEET)),
+            job(2026, 10, 4, 4, "Settle arm, shaved at the bend", "white-oak", AIR_DRIED, 17, ON_EDGE, 26, 45, 240, 80, shaved(60, 16)));
 
     private FellmarrowOtherWays() {
     }
@@ -103,8 +106,14 @@ final class FellmarrowOtherWays {
         return as(new KerfBending(new Kerfs(3.2, webMm, pitchMm), KerfBending.Board.SOLID, Optional.of(3.2)));
     }
 
-    private static Otherwise kerfedPlies(double cleanMm, Clamping.Order order, Clamping.Force force) {
-        return as(new KerfedPlies(PVA, 3, cleanMm, new Kerfs(3.2, 2.4, 8), new Clamping(Optional.of(order), Optional.of(force))));
+    private static Otherwise shaved(double minutes, double thinnedMm) {
+        Thinning thinned = new Thinning(thinnedMm, 420, Optional.empty());
+        return as(new SteamBox(new Handling(0, SoakAdditive.NONE, 12, Optional.empty(), OptionalDouble.of(48), Optional.of(thinned)),
+                new Heating(StageKind.STEAM_BOX, minutes, 98)));
+    }
+
+    private static Otherwise kerfedPlies(double cleanMm, Clamping.Order order, Clamping.Force force, Clamping.Backing backing) {
+        return as(new KerfedPlies(PVA, 3, cleanMm, new Kerfs(3.2, 2.4, 8), new Clamping(Optional.of(order), Optional.of(force), Optional.of(backing))));
     }
 
     private static Otherwise pressed(double acrossMm, double minutes) {

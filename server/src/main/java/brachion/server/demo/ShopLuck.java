@@ -14,6 +14,7 @@ import brachion.core.method.Knots;
 import brachion.core.method.Method;
 import brachion.core.method.PressedPlate;
 import brachion.core.method.SteamedPlies;
+import brachion.core.method.Thinning;
 import brachion.core.trial.Flaw;
 import brachion.core.trial.Severity;
 import brachion.server.recipe.BlankFields;
@@ -77,10 +78,10 @@ final class ShopLuck {
 
     /** Stretch of the outer face, or of the web under saw cuts, half of what lies across it [%]; freely bent, a third more. */
     private static double asked(RecipeFields recipe) {
-        double thickness = recipe.blank().thicknessMm();
         Method method = method(recipe);
-        if (method instanceof GreenRod rod) {
-            return 115 * rod.thinnedMm() / (2 * recipe.innerRadiusMm() + rod.thinnedMm());
+        double thickness = method instanceof HotWood hot ? hot.thinning().map(Thinning::thicknessMm).orElse(recipe.blank().thicknessMm()) : recipe.blank().thicknessMm();
+        if (method instanceof GreenRod) {
+            return 115 * thickness / (2 * recipe.innerRadiusMm() + thickness);
         }
         double whole = 100 * thickness / (2 * recipe.innerRadiusMm() + thickness);
         if (method instanceof KerfBending sawn) {

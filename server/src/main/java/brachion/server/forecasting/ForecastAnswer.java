@@ -2,6 +2,7 @@ package brachion.server.forecasting;
 
 import brachion.core.bending.BendSection;
 import brachion.core.bending.StrapLoad;
+import brachion.core.forecast.BlemishForecast;
 import brachion.core.forecast.Evidence;
 import brachion.core.forecast.Forecast;
 import brachion.core.forecast.MissingMeasurement;
@@ -26,6 +27,7 @@ import java.util.List;
  * @param unbrokenByTables the first of these by published radii alone
  * @param hidden           share of pieces that break for reasons nothing measured explains; part of the odds
  * @param modes            failure modes, the limiting one first
+ * @param blemishes        what may spoil it although it holds, the likeliest first
  * @param section          the drawn section
  * @param springback       how far it opens when it is let go
  * @param missing          what nobody measured, the most telling first
@@ -34,7 +36,7 @@ import java.util.List;
  * @param sheet            what is measured out at the bench, in the order of work
  * @param fit              the fit that answered
  */
-record ForecastAnswer(Odds unbroken, Odds clean, Odds unbrokenByTables, double hidden, List<ModeForecast> modes,
+record ForecastAnswer(Odds unbroken, Odds clean, Odds unbrokenByTables, double hidden, List<ModeForecast> modes, List<BlemishForecast> blemishes,
                       SectionView section, SpringbackForecast springback, List<MissingMeasurement> missing,
                       EvidenceView evidence, List<Doubt> doubts, List<MeasuredOut> sheet, FitView fit) {
 
@@ -150,7 +152,7 @@ record ForecastAnswer(Odds unbroken, Odds clean, Odds unbrokenByTables, double h
 
     static ForecastAnswer of(Forecast forecast, Recipe recipe, List<Doubt> doubts, FittedRisk.Fit fit) {
         return new ForecastAnswer(forecast.unbroken(), forecast.clean(), forecast.unbrokenByTables(), forecast.hidden(),
-                forecast.modes(), SectionView.of(forecast.typical()), forecast.springback(), forecast.missing(),
+                forecast.modes(), forecast.blemishes(), SectionView.of(forecast.typical()), forecast.springback(), forecast.missing(),
                 EvidenceView.of(forecast.evidence()), doubts,
                 MeasuredOut.of(recipe),
                 new FitView(fit.revision(), fit.risk().trials(), fit.behind()));

@@ -48,14 +48,16 @@ record CurveReading(@NotNull Odds unbroken, @NotNull Double asWorst, @NotNull Do
      * @param unbroken     odds that it does not break, asked by itself
      * @param limiting     the failure mode that limits it
      * @param ratio        demand over capacity in that mode
+     * @param partMm       thickness of what decides: of the piece, or of the ply, web or thinned place that does [mm]
      * @param formRadiusMm the form its tightest place opens from [mm]
      */
     record BendView(int first, int last, double tightestMm, double angleDegrees, Turn turn, double fromMm, double toMm, double tightestAtMm,
-                    boolean bareFace, Odds unbroken, FailureMode limiting, double ratio, double formRadiusMm) {
+                    boolean bareFace, Odds unbroken, FailureMode limiting, double ratio, double partMm, double formRadiusMm) {
 
         static BendView of(BendOfChain one) {
             return new BendView(one.bend().first(), one.bend().last(), one.bend().tightestMm(), one.bend().angleDegrees(), one.bend().turn(),
-                    one.bend().fromMm(), one.bend().toMm(), one.bend().tightestAtMm(), one.bareFace(), one.odds(), one.limiting(), one.ratio(), one.formRadiusMm());
+                    one.bend().fromMm(), one.bend().toMm(), one.bend().tightestAtMm(), one.bareFace(), one.odds(), one.limiting(), one.ratio(), one.partMm(),
+                    one.formRadiusMm());
         }
     }
 

@@ -1,0 +1,50 @@
+package brachion.core.forecast;
+
+import brachion.core.method.Blemish;
+import brachion.core.method.MethodKind;
+import brachion.core.method.Recipe;
+import brachion.core.risk.RiskModel;
+import brachion.core.trial.Flaw;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * How likely a piece is spoilt although it holds. Before any record that is what its way of bending computes, p; the shop's records of that way
+ * scale it by (1 + seen)/(1 + expected), with expected the sum of what was computed of each: a Poisson count whose rate has a Gamma prior of
+ * shape and rate 1, chosen by us. The odds are scaled, so that a chance stays one.
+ *
+ * @param blemish what spoils it
+ * @param chance  how likely
+ * @param seen    records of this way of bending that show it
+ * @param of      records it was looked for in, the latest of them
+ */
+public record BlemishForecast(Blemish blemish, double chance, int seen, int of) {
+
+    private static final double PRIOR = 1;
+    /** So many records say enough of a rate, and more would have to be followed for it. */
+    private static final int LATEST = 60;
+
+    /** All that may spoil a piece bent so, the likeliest first. */
+    static List<BlemishForecast> of(RiskModel risk, Recipe recipe) {
+        MethodKind kind = recipe.method().kind();
+        var computed = recipe.method().blemishes(recipe);
+        if (computed.isEmpty()) {
+            return List.of();
+        }
+        List<RiskModel.Held> alike = risk.records(kind.family()).stream().filter(held -> held.piece().method().kind() == kind)
+                .sorted(Comparator.comparingLong((RiskModel.Held held) -> held.trial().id()).reversed()).limit(LATEST).toList();
+        return computed.entrySet().stream().map(each -> of(each.getKey(), each.getValue(), alike))
+                .sorted(Comparator.comparingDouble(BlemishForecast::chance).reversed()).toList();
+    }
+
+    private static BlemishForecast of(Blemish blemish, double computed, List<RiskModel.Held> alike) {
+        int seen = (int) alike.stream().filter(held -> shows(held, blemish)).count();
+        double expected = alike.stream().mapToDouble(held -> held.piece().method().blemishes(held.piece()).getOrDefault(blemish, 0.0)).sum();
+        double odds = computed / (1 - computed) * (PRIOR + seen) / (PRIOR + expected);
+        return new BlemishForecast(blemish, odds / (1 + odds), seen, alike.size());
+    }
+
+    private static boolean shows(RiskModel.Held held, Blemish blemish) {
+        return held.trial().outcome().seen().map(each -> each.flaw()).anyMatch((Flaw flaw) -> flaw.blemish().filter(blemish::equals).isPresent());
+    }
+}
