@@ -468,6 +468,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sheets/pipe": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pipe"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sheets/logbook": {
         parameters: {
             query?: never;
@@ -2613,6 +2629,8 @@ export interface components {
             pliesMm: number[];
             /** @enum {string} */
             order: "QUICKEST" | "SUREST" | "MOST_TRIED";
+            /** Format: double */
+            acrossRiseMm?: number;
         };
         FellOutView: {
             /** @enum {string} */
@@ -2792,6 +2810,11 @@ export interface components {
             angleDegrees?: number;
             /** @enum {string} */
             turn?: "LEFT" | "RIGHT";
+        };
+        PipeSheetFields: {
+            sheet: components["schemas"]["SheetFields"];
+            curve: components["schemas"]["CurveRequest"];
+            tightestFirst?: boolean;
         };
         EntryFields: {
             heading?: string;
@@ -3689,6 +3712,7 @@ export interface components {
             /** Format: double */
             stockMm: number;
             strap?: components["schemas"]["StrapReading"];
+            heated: components["schemas"]["ZoneView"][];
             crosses: boolean;
         };
         StrapFittingReading: {
@@ -3728,6 +3752,20 @@ export interface components {
             /** Format: double */
             endCrushingMpa: number;
             fittings: components["schemas"]["StrapFittingReading"][];
+        };
+        ZoneView: {
+            /** Format: double */
+            fromMm: number;
+            /** Format: double */
+            toMm: number;
+            /** @enum {string} */
+            down: "LEFT" | "RIGHT";
+            /** Format: double */
+            tightestMm: number;
+            /** Format: double */
+            angleDegrees: number;
+            /** Format: int32 */
+            tightestFirst: number;
         };
         DrawingFields: {
             recipe: components["schemas"]["RecipeFields"];
@@ -4471,6 +4509,7 @@ export type RowFields = components['schemas']['RowFields'];
 export type SheetFields = components['schemas']['SheetFields'];
 export type StrapSheetFields = components['schemas']['StrapSheetFields'];
 export type StretchFields = components['schemas']['StretchFields'];
+export type PipeSheetFields = components['schemas']['PipeSheetFields'];
 export type EntryFields = components['schemas']['EntryFields'];
 export type FactFields = components['schemas']['FactFields'];
 export type LogbookFields = components['schemas']['LogbookFields'];
@@ -4572,6 +4611,7 @@ export type BendView = components['schemas']['BendView'];
 export type CurveReading = components['schemas']['CurveReading'];
 export type StrapFittingReading = components['schemas']['StrapFittingReading'];
 export type StrapReading = components['schemas']['StrapReading'];
+export type ZoneView = components['schemas']['ZoneView'];
 export type DrawingFields = components['schemas']['DrawingFields'];
 export type PlanFields = components['schemas']['PlanFields'];
 export type VerdictFields = components['schemas']['VerdictFields'];
@@ -5766,6 +5806,30 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["StrapSheetFields"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    pipe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PipeSheetFields"];
             };
         };
         responses: {

@@ -90,7 +90,7 @@ export function BendDrawing({ recipe, section, sheet = [], flaw, flawAt = 'MIDDL
       {strapped && (
         <path d={band(outer, outer + strapMm, half, tail)} fill={colours.data.strap} />
       )}
-      {stack.length === 1 && section.neutralAxis > 0 && (
+      {stack.length === 1 && stack[0].asked && section.neutralAxis > 0 && (
         <path d={pathOf(bentLine(stack[0].bent + section.neutralAxis * (outer - stack[0].bent), half, tail))} fill="none"
           stroke={colours.text.primary} strokeWidth={text * 0.07} strokeDasharray={`${text * 0.5} ${text * 0.35}`} />
       )}

@@ -15,7 +15,7 @@ const S: ChainFields = {
 const BEND = { angleDegrees: 90, fromMm: 76.2, toMm: 330, tightestAtMm: 203.2, bareFace: false, limiting: 'TENSION', partMm: 12.7, formRadiusMm: 146.05 } as const;
 const ANSWER: CurveReading = {
   unbroken: { probability: 0.61, low: 0.35, high: 0.82 }, asWorst: 0.71, eachForItself: 0.52, near: [0, 1.2, 0, 0.8], onForm: S, thicknessMm: 19.05, middleMm: 700, leftMm: 690,
-  rightMm: 710, stockMm: 700, crosses: false,
+  rightMm: 710, stockMm: 700, heated: [], crosses: false,
   bends: [{ ...BEND, first: 1, last: 1, tightestMm: 152.4, turn: 'LEFT', unbroken: { probability: 0.71, low: 0.5, high: 0.9 }, ratio: 1.23 },
     { ...BEND, first: 3, last: 3, tightestMm: 203.2, angleDegrees: 60, turn: 'RIGHT', bareFace: true, unbroken: { probability: 0.91, low: 0.8, high: 0.97 }, ratio: 0.9 }],
 };

@@ -13,6 +13,7 @@ import { FormPart } from './FormPart';
 import type { Grip } from './geometry';
 import { OverhangField } from './OverhangField';
 import { PatternPart } from './PatternPart';
+import { PipePart } from './PipePart';
 import { StartFrom } from './StartFrom';
 import { StrapPart } from './StrapPart';
 import { StretchList } from './StretchList';
@@ -54,6 +55,7 @@ export function CurvePart() {
         </Dimmed>
       </Box>
       {answer?.strap && <StrapPart curve={answer.asked} strap={answer.strap} name={draft.name} old={old} />}
+      {answer && answer.heated.length > 0 && <PipePart curve={answer.asked} heated={answer.heated} stripMm={answer.stockMm} name={draft.name} old={old} />}
       <FormPart curve={curve.asked} name={draft.name} old={old} entry={entry} wanted={wanted} />
       <PatternPart name={draft.name} curve={curve.asked} old={old} form={wanted} />
     </>

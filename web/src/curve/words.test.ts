@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import type { FormReading, StrapReading } from '../api/schema';
-import { about, bendLabel, cutList, pegRows, strapRows, usedInWords } from './words';
+import { about, bendLabel, cutList, pegRows, strapRows, usedInWords, zoneRows } from './words';
 
 const FORM: FormReading = { piece: '', parts: [], laid: [], sheets: 1, pegs: 0, clamps: 0, alsoRack: false, runOutMm: 40, cost: 0, hours: 1, box: [0, 0, 1, 1] };
 const HOLE = { use: 'PIN' as const, xMm: 0, yMm: 0, diameterMm: 12 };
@@ -55,4 +55,16 @@ it('says why nothing is bolted', () => {
   expect(valueOf({ ...STRAP, fittings: bare }, 'Bolts at each stop')).toContain('thicker or wider');
   expect(valueOf({ ...STRAP, material: 'WEBBING', drilled: false, fittings: bare }, 'Bolts at each stop')).toContain('sew');
   expect(valueOf({ ...STRAP, ends: 'NOT_HELD', fittings: bare }, 'Its ends')).toContain('not held');
+});
+
+it('gives the zones of a strip in the order they are made, and when it is turned over', () => {
+  const zones = [
+    { fromMm: 50.8, toMm: 152.4, down: 'LEFT' as const, tightestMm: 76.2, angleDegrees: 75, tightestFirst: 2 },
+    { fromMm: 203.2, toMm: 279.4, down: 'RIGHT' as const, tightestMm: 50.8, angleDegrees: 80, tightestFirst: 1 },
+  ];
+  expect(zoneRows(zones, 'FROM_ONE_END', 'inch')).toEqual([
+    { label: '1. R 3", 75°', value: '2" to 6", 4" heated; left face down' },
+    { label: '2. R 2", 80°', value: '8" to 11", 3" heated; turn the strip over; right face down' },
+  ]);
+  expect(zoneRows(zones, 'TIGHTEST', 'inch').map(({ label }) => label)).toEqual(['1. R 2", 80°', '2. R 3", 75°']);
 });

@@ -1,5 +1,5 @@
 import type { AskedCurve } from '../api/curves';
-import type { BendView, FormReading, FormWantedFields, RigItemFields, StrapReading } from '../api/schema';
+import type { BendView, FormReading, FormWantedFields, RigItemFields, StrapReading, ZoneView } from '../api/schema';
 import type { UnitSystem } from '../app/units';
 import type { Grip } from './geometry';
 import { SUPPORT } from '../recipe/words';
@@ -69,6 +69,31 @@ export function pegRows({ parts, pegs }: FormReading, system: UnitSystem): { lab
   return parts.filter(({ role }) => role === 'BOARD').flatMap(({ holes, box: [left = 0, top = 0, , height = 0] }) => holes.filter(({ use }) => use === 'PEG').map(({ xMm, yMm }, index) => (
     { label: `Peg ${index + 1}`, value: `${about(xMm - left, system)} to the right, ${about(top + height - yMm, system)} up` })));
 }
+
+export const PIPE_ORDER = { TIGHTEST: 'the tightest', FROM_ONE_END: 'from one end on' } as const;
+export type PipeOrder = keyof typeof PIPE_ORDER;
+
+/** Zones along a strip in the order they are made. */
+export function inOrder(heated: ZoneView[], order: PipeOrder): ZoneView[] {
+  return order === 'TIGHTEST' ? heated.toSorted((one, other) => one.tightestFirst - other.tightestFirst) : heated;
+}
+
+/** What is marked on the strip and done there, one bend after the other. */
+export function zoneRows(heated: ZoneView[], order: PipeOrder, system: UnitSystem): { label: string; value: string }[] {
+  const made = inOrder(heated, order);
+  return made.map((zone, index) => {
+    const over = index > 0 && made[index - 1]?.down !== zone.down ? 'turn the strip over; ' : '';
+    return {
+      label: `${index + 1}. ${bendLabel(zone, system)}`,
+      value: `${about(zone.fromMm, system)} to ${about(zone.toMm, system)}, ${about(zone.toMm - zone.fromMm, system)} heated; ${over}${zone.down === 'LEFT' ? 'left' : 'right'} face down`,
+    };
+  });
+}
+
+/** How the sheet is worked by. */
+export const PIPE_LINES = [
+  'Mark where each length begins and ends, from one end of the strip, before the strip is wet. Hold it against the full-size pattern after every heat, and bend a little less than wanted: opening a bend is harder than closing it.',
+];
 
 /** Where a strap can hurt. */
 export const STRAP_CAUTION = 'A strap under pull stores enough to hurt: keep faces and helpers out of its plane, lock levers before letting go, and look at bolts and band before every bend. '

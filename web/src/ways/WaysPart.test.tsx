@@ -72,6 +72,14 @@ it('asks for the finished section of a lamination, not for one of its plies', as
   expect(asked.mock.lastCall?.[0]?.thicknessMm).toBeCloseTo(12.7, 6);
 });
 
+it('looks for a plate among plates alone', async () => {
+  const plate = { kind: 'PRESSED_PLATE' as const, soakHours: 0.25, bathMinutes: 30, bathC: 96, acrossRiseMm: 12.7, rounds: 3 };
+  showPart(<WaysPart />, { answer: { recipe: { ...STEAMED, method: plate }, forecast: ANSWER } });
+  expect(screen.queryByText('Ways to bend')).toBeNull();
+  await userEvent.click(screen.getByText('Look for ways'));
+  expect(asked.mock.lastCall?.[0]).toMatchObject({ acrossRiseMm: 12.7, methods: ['PRESSED_PLATE'] });
+});
+
 it('does not look for a bend that is still being typed, nor with a length that cannot be read', async () => {
   const shown = showPart(<WaysPart />, { current: false });
   expect(screen.getByText<HTMLButtonElement>('Look for ways').disabled).toBe(true);

@@ -6,7 +6,7 @@ import type { FoundView, RecipeFields, WaysRequest, WayView } from '../api/schem
 import { useStored } from '../app/storage';
 import { useUnits } from '../app/units';
 import { WISHES } from '../advice/LeversPanel';
-import { METHOD } from '../methods/forms';
+import { factsOf, METHOD } from '../methods/forms';
 import { oddsInWords, rangeInWords } from '../odds/words';
 import { usePlan } from '../plan/usePlan';
 import { Choice } from '../recipe/Choice';
@@ -38,12 +38,14 @@ export function WaysPart() {
       <Box component="form" noValidate onSubmit={(event) => { event.preventDefault(); if (wish) setAsked(wish); }}>
         <Typography variant="h2">Look through stock and settings</Typography>
         <Typography color="text.secondary" sx={{ mb: 1.5, minHeight: { xs: '7.5em', sm: '3em' } }}>
-          {answer &&
+          {answer && riseOf(answer.recipe) !== undefined &&
+            `A plate of ${printLength(finishedMm(answer.recipe), system)} that curves both ways: every wood, seasoning, soak, time in the water and number of rounds is tried, between metal sheets and without.`}
+          {answer && riseOf(answer.recipe) === undefined &&
             `A finished section of ${printLength(finishedMm(answer.recipe), system)} × ${printLength(answer.recipe.blank.widthMm, system)} round ` +
               `${printLength(answer.recipe.innerRadiusMm, system)}: every wood, seasoning, soak, steaming time, support and stack of plies at hand is tried.`}
         </Typography>
         <Choice label="Odds wanted" options={WISHES} value={form.unbroken} onChange={(unbroken) => { change({ unbroken }); }} />
-        <AtHand form={form} readings={readings} onChange={change} />
+        <AtHand form={form} readings={readings} onChange={change} plate={answer !== undefined && riseOf(answer.recipe) !== undefined} />
         {problem && <Alert severity="warning" sx={{ my: 1 }}>{problem}</Alert>}
         <Button type="submit" variant="contained" size="large" disabled={!wish}>Look for ways</Button>
       </Box>
@@ -159,7 +161,13 @@ function wishOf(form: WishForm, wanted: RecipeFields, readings: Record<string, R
     methods: form.methods,
     pliesMm: plies as number[],
     order: form.order,
+    ...(riseOf(wanted) === undefined ? {} : { acrossRiseMm: riseOf(wanted), methods: [wanted.method.kind] }),
   };
+}
+
+/** How far a piece rises across the grain, where it curves both ways [mm]. */
+function riseOf({ method }: RecipeFields): number | undefined {
+  return factsOf(method).acrossRiseMm;
 }
 
 /** Whether ways were looked for to the bend that is planned now; one that is still being read counts as the same. */
@@ -167,5 +175,5 @@ function sameBend(asked: WaysRequest, wanted: RecipeFields | undefined): boolean
   if (!wanted) return true;
   const same = (a: number, b: number) => Math.abs(a - b) < 1e-3;
   return same(asked.innerRadiusMm, wanted.innerRadiusMm) && same(asked.angleDegrees, wanted.angleDegrees)
-    && same(asked.thicknessMm, finishedMm(wanted)) && same(asked.widthMm, wanted.blank.widthMm);
+    && same(asked.thicknessMm, finishedMm(wanted)) && same(asked.widthMm, wanted.blank.widthMm) && same(asked.acrossRiseMm ?? 0, riseOf(wanted) ?? 0);
 }

@@ -190,6 +190,23 @@ class CurveTest extends BrowserTest {
     }
 
     @Test
+    void on_a_hot_pipe_a_reverse_has_its_zones_along_the_strip_and_a_sheet() throws IOException {
+        begin("S");
+        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("How it is bent")).getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Hot pipe")).click();
+        Locator pipe = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("On the pipe"));
+        Locator second = pipe.getByRole(AriaRole.ROW, new Locator.GetByRoleOptions().setName(Pattern.compile("^2\\. R ")));
+        assertThat(second).containsText("turn the strip over");
+        pipe.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("from one end on")).click();
+        settle();
+        String zone = second.getByRole(AriaRole.CELL).innerText();
+        try (PDDocument sheet = Loader.loadPDF(taken("On the pipe", "Print as PDF"))) {
+            String text = new PDFTextStripper().getText(sheet).replaceAll("\\s+", " ");
+            assertThat(text).contains("Curve: on the pipe", "the heavy edge lies on the pipe", "turn the strip over");
+            assertThat(text).contains(zone.substring(0, zone.indexOf(" heated")));
+        }
+    }
+
+    @Test
     void a_drawing_from_elsewhere_is_taken_kept_and_let_go() {
         show("/plan/curve");
         part(1).waitFor();

@@ -156,6 +156,11 @@ public record HotPipe(Handling handling, Heating heating, Stage.Contact contact,
         return doubts;
     }
 
+    @Override
+    public boolean heatedByZones() {
+        return true;
+    }
+
     /** With its cool back a strip may ask less of its faces than one that is soft all through. */
     @Override
     public Optional<Demand> atBest(Blank blank, Bend bend) {

@@ -86,6 +86,11 @@ public interface Method {
         return false;
     }
 
+    /** Whether a curve of several bends is made one bend after the other, each in a heat of its own. */
+    default boolean heatedByZones() {
+        return false;
+    }
+
     /** Thickness of the piece when it is done [mm], made of stock of a thickness [mm]. */
     default double finishedMm(double stockMm) {
         return stockMm;

@@ -94,9 +94,10 @@ public enum MethodKind {
 
     /**
      * Every recipe of one wood that a search tries for a piece, with what is at hand; those that are best followed
-     * together ({@link Method#followTogether}) stand together.
+     * together ({@link Method#followTogether}) stand together. A piece that curves both ways is a plate, and no other is.
      */
     public List<List<Recipe>> toTry(WantedPiece wanted, AtHand atHand, Species species) {
-        return search.toTry(wanted, atHand, species);
+        boolean bothWays = family == Family.PLATES;
+        return bothWays == wanted.acrossRiseMm().isPresent() ? search.toTry(wanted, atHand, species) : List.of();
     }
 }

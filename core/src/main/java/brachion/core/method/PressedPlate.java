@@ -62,6 +62,10 @@ public record PressedPlate(Handling handling, Heating heating, double acrossRise
     private static final double EACH_ROUND_MIN = 5;
     /** Plates are 3 to 5 mm thick (common practice); beyond this one they are no plates [mm], chosen by us. */
     private static final double THICK_MM = 8;
+    /** As hot as water simmers [°C], and what else a search tries. */
+    private static final double SIMMERING_C = 96;
+    private static final List<Integer> TRIED_ROUNDS = List.of(USUAL_ROUNDS, 5);
+    private static final List<Double> TRIED_MINUTES = List.of(10.0, 20.0, 40.0);
     /** A rise of half the span is half a circle. */
     private static final double MOST_RISE = 0.5;
 
@@ -220,10 +224,14 @@ public record PressedPlate(Handling handling, Heating heating, double acrossRise
     @Override
     public Map<String, String> refusals(double thicknessMm, Bend bend) {
         Map<String, String> refused = new LinkedHashMap<>();
-        if (acrossRiseMm > MOST_RISE * widthMm) {
-            refused.put(RISE.key(), String.format(Locale.ROOT, "A plate can rise no more than half its width, %.1f mm.", MOST_RISE * widthMm));
-        }
+        riseRefused(acrossRiseMm, widthMm).ifPresent(sentence -> refused.put(RISE.key(), sentence));
         return refused;
+    }
+
+    /** Why a plate of a width [mm] cannot rise so far [mm]; empty where it can. */
+    static Optional<String> riseRefused(double riseMm, double widthMm) {
+        return riseMm <= MOST_RISE * widthMm ? Optional.empty()
+                : Optional.of(String.format(Locale.ROOT, "A plate can rise no more than half its width, %.1f mm.", MOST_RISE * widthMm));
     }
 
     @Override
@@ -270,9 +278,17 @@ public record PressedPlate(Handling handling, Heating heating, double acrossRise
                 .and(Sheet.Measure.LATER_HEATS, later);
     }
 
-    /** A search looks for ways to one curve; what curves both ways is none of them. */
+    /** What a search tries: in a bag, between sheets and without, in few rounds and many. */
     static List<List<Recipe>> toTry(WantedPiece wanted, AtHand atHand, Species species) {
-        return List.of();
+        double rise = wanted.acrossRiseMm().orElseThrow();
+        List<List<Recipe>> plates = new ArrayList<>();
+        for (Between lies : Between.values()) {
+            for (int rounds : TRIED_ROUNDS) {
+                plates.addAll(HotWoodSearch.toTry(wanted, atHand.unsupported(), species, 0, TRIED_MINUTES, (handling, minutes) -> new PressedPlate(handling,
+                        new Heating(StageKind.HOT_BATH, minutes, SIMMERING_C), rise, wanted.widthMm(), rounds, lies, Bag.BAGGED)));
+            }
+        }
+        return plates;
     }
 
     /** The ways a plate fails, before any record. */

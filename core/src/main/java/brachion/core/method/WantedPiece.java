@@ -1,6 +1,7 @@
 package brachion.core.method;
 
 import brachion.core.process.Shop;
+import brachion.core.quantity.PhysicalBound;
 import brachion.core.wood.Species;
 import java.util.OptionalDouble;
 
@@ -11,13 +12,28 @@ import java.util.OptionalDouble;
  * @param thicknessMm thickness of the finished piece [mm]
  * @param widthMm     its width [mm]
  * @param shop        where it is made
+ * @param acrossRiseMm how far it rises across the grain, over its width [mm]; empty where it curves one way alone
  */
-public record WantedPiece(Bend bend, double thicknessMm, double widthMm, Shop shop) {
-
+public record WantedPiece(Bend bend, double thicknessMm, double widthMm, Shop shop, OptionalDouble acrossRiseMm) {
 
     private static final double GRAIN_RUN = 25;
 
-    /** A piece made in an ordinary shop. */
+    /** Refuses a rise no plate can have. */
+    public WantedPiece {
+        acrossRiseMm.ifPresent(rise -> {
+            PhysicalBound.RISE_ACROSS_MM.require(rise);
+            PressedPlate.riseRefused(rise, widthMm).ifPresent(sentence -> {
+                throw new IllegalArgumentException(sentence);
+            });
+        });
+    }
+
+    /** A piece that curves one way. */
+    public WantedPiece(Bend bend, double thicknessMm, double widthMm, Shop shop) {
+        this(bend, thicknessMm, widthMm, shop, OptionalDouble.empty());
+    }
+
+    /** The same made in an ordinary shop. */
     public WantedPiece(Bend bend, double thicknessMm, double widthMm) {
         this(bend, thicknessMm, widthMm, Shop.USUAL);
     }

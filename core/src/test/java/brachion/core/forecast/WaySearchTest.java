@@ -1,6 +1,7 @@
 package brachion.core.forecast;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import brachion.core.method.AtHand;
 import brachion.core.forecast.WaySearch.Found;
@@ -15,6 +16,7 @@ import brachion.core.method.Seasoning;
 import brachion.core.method.SteamBox;
 import brachion.core.method.Term;
 import brachion.core.method.WantedPiece;
+import brachion.core.process.Shop;
 import brachion.core.risk.RiskModel;
 import brachion.core.trial.Outcome;
 import brachion.core.trial.Trial;
@@ -111,5 +113,21 @@ class WaySearchTest {
         assertThat(found.ways()).isEmpty();
         assertThat(found.nearest()).isPresent();
         assertThat(found.fellOut()).extracting(WaySearch.FellOut::because).containsExactly(Term.CURVE);
+    }
+
+    @Test
+    void a_piece_that_curves_both_ways_is_looked_for_among_plates_alone() {
+        WantedPiece plate = new WantedPiece(new Bend(700, 26), 3, 200, Shop.USUAL, OptionalDouble.of(8));
+        AtHand everything = new AtHand(List.of(Recipes.ash().steamed().blank().species()), List.of(Seasoning.AIR_DRIED), List.of(), List.of(AtHand.Support.NONE), true,
+                List.of(MethodKind.values()), List.of(2.0));
+        Found found = new WaySearch(TABLES).find(new Wanted(plate, 0.5, Order.QUICKEST), everything, (done, of) -> { });
+        assertThat(found.looked()).isGreaterThan(20);
+        assertThat(found.ways()).isNotEmpty().allSatisfy(way -> {
+            assertThat(way.recipe().method().kind()).isEqualTo(MethodKind.PRESSED_PLATE);
+            assertThat(way.unbroken().probability()).isGreaterThanOrEqualTo(0.5);
+        });
+        assertThatThrownBy(() -> new WantedPiece(new Bend(700, 26), 3, 200, Shop.USUAL, OptionalDouble.of(101))).hasMessageContaining("half its width");
+        Found flat = new WaySearch(TABLES).find(new Wanted(new WantedPiece(new Bend(700, 26), 3, 200), 0.5, Order.QUICKEST), everything, (done, of) -> { });
+        assertThat(flat.ways()).noneMatch(way -> way.recipe().method().kind() == MethodKind.PRESSED_PLATE);
     }
 }

@@ -36,6 +36,7 @@ import java.io.OutputStreamWriter;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.OptionalDouble;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -74,6 +75,7 @@ class WaysController {
      * @param methods       ways to bend
      * @param pliesMm       thicknesses plies may have [mm]
      * @param order         which of the ways come first
+     * @param acrossRiseMm  how far it rises across the grain, over its width [mm]; left out where it curves one way alone
      */
     record WaysRequest(
             @NotNull(message = "Inner radius is needed.") @Within(PhysicalBound.INNER_RADIUS_MM) Double innerRadiusMm,
@@ -90,10 +92,16 @@ class WaysController {
             @NotEmpty(message = "Choose at least one way to bend.") List<@NotNull MethodKind> methods,
             @NotNull @Size(max = 8, message = "Up to eight thicknesses of plies can be looked at.")
             List<@NotNull @Within(PhysicalBound.THICKNESS_MM) Double> pliesMm,
-            @NotNull(message = "Say which ways come first.") Order order) {
+            @NotNull(message = "Say which ways come first.") Order order,
+            @Schema(nullable = true) @Within(PhysicalBound.RISE_ACROSS_MM) Double acrossRiseMm) {
 
         Wanted wanted(Shop shop) {
-            return new Wanted(new WantedPiece(new Bend(innerRadiusMm, angleDegrees), thicknessMm, widthMm, shop), unbroken, order);
+            OptionalDouble rise = acrossRiseMm == null ? OptionalDouble.empty() : OptionalDouble.of(acrossRiseMm);
+            try {
+                return new Wanted(new WantedPiece(new Bend(innerRadiusMm, angleDegrees), thicknessMm, widthMm, shop, rise), unbroken, order);
+            } catch (IllegalArgumentException refused) {
+                throw new RefusedFieldException("acrossRiseMm", refused.getMessage());
+            }
         }
 
         AtHand atHand(SpeciesCatalogue catalogue) {

@@ -8,6 +8,7 @@ import brachion.core.method.FailureMode;
 import brachion.core.method.Recipe;
 import brachion.core.shape.Chain;
 import brachion.core.shape.Course;
+import brachion.core.shape.HeatedZone;
 import brachion.core.shape.Turn;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
@@ -27,10 +28,11 @@ import java.util.List;
  * @param rightMm       length of the face to its right [mm]
  * @param stockMm       length of stock, with what goes over at both ends [mm]
  * @param strap         its strap; none without one
+ * @param heated        where the strip is heated, along it, where each bend has a heat of its own
  * @param crosses       whether the piece comes to lie on itself
  */
 record CurveReading(@NotNull Odds unbroken, @NotNull Double asWorst, @NotNull Double eachForItself, @NotNull List<BendView> bends, @NotNull List<Double> near,
-                    @NotNull ChainFields onForm, @NotNull Double thicknessMm, @NotNull Double middleMm, @NotNull Double leftMm, @NotNull Double rightMm, @NotNull Double stockMm, StrapReading strap,
+                    @NotNull ChainFields onForm, @NotNull Double thicknessMm, @NotNull Double middleMm, @NotNull Double leftMm, @NotNull Double rightMm, @NotNull Double stockMm, StrapReading strap, @NotNull List<ZoneView> heated,
                     @NotNull Boolean crosses) {
 
     /**
@@ -69,7 +71,29 @@ record CurveReading(@NotNull Odds unbroken, @NotNull Double asWorst, @NotNull Do
         StrapReading strap = recipe.method().strap().flatMap(band -> forecast.strap().map(load -> StrapReading.of(band, load, stock))).orElse(null);
         return new CurveReading(forecast.whole(), forecast.asWorst(), forecast.eachForItself(), forecast.bends().stream().map(BendView::of).toList(),
                 forecast.nearBreaking(), ChainFields.of(forecast.formed()), thickness, middle.lengthMm(), middle.leftBy(half).lengthMm(), middle.leftBy(-half).lengthMm(),
-                stock, strap, Form.crosses(middle, thickness));
+                stock, strap, heated(recipe, chain, overhangMm).stream().map(ZoneView::of).toList(), Form.crosses(middle, thickness));
+    }
+
+    /** Where the strip is heated, along it; nowhere by itself for a way that heats all of it at once. */
+    static List<HeatedZone> heated(Recipe recipe, Chain chain, double overhangMm) {
+        return recipe.method().heatedByZones() ? HeatedZone.along(chain, recipe.method().finishedMm(recipe.blank().thicknessMm()), overhangMm) : List.of();
+    }
+
+    /**
+     * A length that is heated for one bend.
+     *
+     * @param fromMm        where it begins, from the end of the strip [mm]
+     * @param toMm          where it ends [mm]
+     * @param down          the face that lies on the pipe
+     * @param tightestMm    inner radius of the bend where it is tightest [mm]
+     * @param angleDegrees  how far round it goes [°]
+     * @param tightestFirst when its turn comes where the tightest is made first, from 1
+     */
+    record ZoneView(double fromMm, double toMm, Turn down, double tightestMm, double angleDegrees, int tightestFirst) {
+
+        static ZoneView of(HeatedZone zone) {
+            return new ZoneView(zone.fromMm(), zone.toMm(), zone.bend().turn(), zone.bend().tightestMm(), zone.bend().angleDegrees(), zone.tightestFirst());
+        }
     }
 
     /** Length of stock [mm]: along the outer faces where a strap takes all stretch, along the middle where none does. */

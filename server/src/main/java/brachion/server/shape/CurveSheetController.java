@@ -5,6 +5,7 @@ import brachion.core.bending.StrapLoad;
 import brachion.core.form.StrapFitting;
 import brachion.core.method.Recipe;
 import brachion.core.shape.Chain;
+import brachion.core.shape.HeatedZone;
 import brachion.server.forecasting.OddsOfTheShop;
 import brachion.server.paper.BentPiece;
 import brachion.server.paper.Ruler;
@@ -69,6 +70,16 @@ class CurveSheetController {
     record StrapSheetFields(@NotNull(message = "Say what stands on the sheet.") @Valid SheetFields sheet, @NotNull @Valid CurveRequest curve) {
     }
 
+    /**
+     * A sheet about a strip on the pipe.
+     *
+     * @param sheet         what stands on it
+     * @param curve         the curve
+     * @param tightestFirst whether the tightest bend is made first, else they are made from one end on
+     */
+    record PipeSheetFields(@NotNull(message = "Say what stands on the sheet.") @Valid SheetFields sheet, @NotNull @Valid CurveRequest curve, boolean tightestFirst) {
+    }
+
     /** The piece, the form, and how its parts lie on sheets. */
     @ApiResponse(responseCode = "200", content = @Content(mediaType = SheetPdf.TYPE, schema = @Schema(type = "string", format = "binary")))
     @PostMapping(path = "/form", produces = SheetPdf.TYPE)
@@ -93,6 +104,22 @@ class CurveSheetController {
         List<Sketch> sketches = new ArrayList<>(List.of(BentPiece.of(recipe, chain, ruler, room), StrapSketch.whole(fitting, ruler, room)));
         fitting.bolts().ifPresent(row -> sketches.add(StrapSketch.end(row, strap.widthMm(), ruler, room)));
         return file("strap", asked.sheet(), sketches);
+    }
+
+    /** The piece, and the straight strip with what is heated of it. */
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = SheetPdf.TYPE, schema = @Schema(type = "string", format = "binary")))
+    @PostMapping(path = "/pipe", produces = SheetPdf.TYPE)
+    ResponseEntity<byte[]> pipe(@Valid @RequestBody PipeSheetFields asked) {
+        Recipe recipe = asked.curve().recipe().toRecipe(workshops.now());
+        Chain chain = ChainFields.asked("chain", asked.curve().chain()::toChain);
+        List<HeatedZone> zones = ChainFields.asked("chain", () -> CurveReading.heated(recipe, chain, asked.curve().overhangMm()));
+        if (zones.isEmpty()) {
+            throw new RefusedFieldException("curve.recipe.method", "Nothing of this is heated bend by bend.");
+        }
+        Ruler ruler = new Ruler(asked.sheet().units());
+        double room = SheetPdf.roomMm(asked.sheet().paper());
+        double strip = CurveReading.stockMm(recipe, chain, asked.curve().overhangMm());
+        return file("pipe", asked.sheet(), List.of(BentPiece.of(recipe, chain, ruler, room), PipeSketch.whole(zones, strip, asked.tightestFirst(), ruler, room)));
     }
 
     private ResponseEntity<byte[]> file(String of, SheetFields words, List<Sketch> sketches) {

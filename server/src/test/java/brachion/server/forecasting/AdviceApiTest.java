@@ -102,6 +102,8 @@ class AdviceApiTest {
         assertThat(answer).hasStatus(400);
         assertThat(refusedFields(answer)).containsExactly("seasonings");
         assertThat(post(mvc, "/api/ways", WAYS.formatted(200).replace("white-oak", "elder"))).hasStatus(400);
+        MvcTestResult tooHigh = post(mvc, "/api/ways", WAYS.formatted(200).replace("\"order\"", "\"acrossRiseMm\": 400, \"order\""));
+        assertThat(refusedFields(tooHigh)).containsExactly("acrossRiseMm");
     }
 
     @Test

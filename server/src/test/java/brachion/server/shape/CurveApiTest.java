@@ -86,6 +86,28 @@ class CurveApiTest {
         assertThat(Wire.refusedFields(none)).containsExactly("curve.recipe.method");
     }
 
+    private static final String PIPE = """
+            {"kind": "HOT_PIPE", "soakHours": 0, "pipeMinutes": 3, "pipeC": 130, "contactPercent": 15}""";
+
+    @Test
+    void on_a_pipe_each_bend_is_heated_where_it_lies_along_the_strip() throws Exception {
+        MvcTestResult answer = Wire.post(mvc, "/api/curves/forecast", asked(PIPE, S, false).replace("\"overhangMm\": 0", "\"overhangMm\": 30"));
+        assertThat(answer).hasStatusOk();
+        double first = Math.toRadians(60) * 206;
+        assertThat(Wire.read(answer, "$.heated[0].fromMm", Double.class)).isCloseTo(130, within(1e-6));
+        assertThat(Wire.read(answer, "$.heated[0].toMm", Double.class)).isCloseTo(130 + first, within(1e-6));
+        assertThat(Wire.read(answer, "$.heated[1].fromMm", Double.class)).isCloseTo(210 + first, within(1e-6));
+        assertThat(Wire.read(answer, "$.heated[*].down", List.class)).isEqualTo(List.of("LEFT", "RIGHT"));
+        assertThat(Wire.read(Wire.post(mvc, "/api/curves/forecast", asked(Wire.STEAM, S, false)), "$.heated", List.class)).isEmpty();
+        MvcTestResult sheet = Wire.post(mvc, "/api/sheets/pipe", "{\"sheet\": %s, \"curve\": %s, \"tightestFirst\": true}".formatted(sheet("S: on the pipe"), asked(PIPE, S, false)));
+        assertThat(sheet).hasStatusOk();
+        ReadSheet read = new ReadSheet(sheet.getResponse().getContentAsByteArray());
+        assertThat(read.text()).contains("S: on the pipe", "100 mm", Math.round(first) + " mm", "the heavy edge lies on the pipe");
+        assertThat(read.onOneAnother()).isEmpty();
+        MvcTestResult steamed = Wire.post(mvc, "/api/sheets/pipe", "{\"sheet\": %s, \"curve\": %s, \"tightestFirst\": true}".formatted(sheet("S"), asked(Wire.STEAM, S, false)));
+        assertThat(Wire.refusedFields(steamed)).containsExactly("curve.recipe.method");
+    }
+
     @Test
     void every_form_has_a_sheet_drawn_to_scale() throws Exception {
         for (String kind : List.of("ONE_SIDED", "PRESS", "RIBS", "BLOCKS", "PEG_BOARD")) {
