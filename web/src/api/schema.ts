@@ -4327,6 +4327,12 @@ export interface components {
                 /** @enum {string} */
                 ends?: "STOPS" | "GRIPPED" | "NOT_HELD";
             };
+            /** @enum {string} */
+            clampOrder?: "FROM_THE_MIDDLE" | "FROM_THE_TIGHT_END";
+            /** @enum {string} */
+            clampForce?: "FIRM" | "TIGHT";
+            /** @enum {string} */
+            backing?: "NONE" | "PLASTIC_SHEET" | "METAL_SHEET";
         };
         KerfBendingFields: {
             /**

@@ -49,6 +49,22 @@ describe('the drawing of the bend', () => {
     expect(paths(1.5)).toEqual([2, 34, 34]);
   });
 
+  it('shows what it is bent on and what lies round it', () => {
+    const parts = (method: object, outerFace?: 'BARK') => {
+      const recipe = { ...STEAMED, blank: { ...STEAMED.blank, outerFace }, method: { ...STEAMED.method, ...method } } as typeof STEAMED;
+      const { container, unmount } = show(<BendDrawing recipe={recipe} section={ANSWER.section} />);
+      const drawn = [...container.querySelectorAll('[data-part]')].map((part) => part.getAttribute('data-part')).filter((part) => part !== 'around');
+      unmount();
+      return drawn;
+    };
+    expect(parts({})).toEqual([]);
+    expect(parts({ strap: { material: 'STEEL', thicknessMm: 0.8, endGapMm: 0 } })).toEqual(['stop', 'stop']);
+    expect(parts({ strap: { material: 'PLASTIC', thicknessMm: 0.8, endGapMm: 0, ends: 'NOT_HELD' } })).toEqual([]);
+    expect(parts({ kind: 'STEAM_BAG', bagC: 98, bent: 'IN_THE_BAG' })).toEqual(['bag']);
+    expect(parts({ kind: 'HOT_PIPE', pipeMinutes: 3, pipeC: 130, contactPercent: 15 })).toEqual(['pipe']);
+    expect(parts({ kind: 'FREE_BENDING', bagC: 98 }, 'BARK')).toEqual(['post', 'post', 'bark', 'bag']);
+  });
+
   it('draws a plate across its grain, too, and stretches both its faces', () => {
     const method = { kind: 'PRESSED_PLATE' as const, soakHours: 0, bathMinutes: 30, bathC: 96, acrossRiseMm: 12.7, rounds: 3 };
     show(<BendDrawing recipe={{ ...STEAMED, method }} section={{ ...ANSWER.section, innerStrain: 0.004, neutralAxis: -0.2 }} />);

@@ -3,6 +3,7 @@ import { SHARE_OF_BEND, type AlongBend, type Flaw } from '../trials/words';
 import type { MeasuredOut, RecipeFields, SectionView } from '../api/schema';
 import { usePalette } from '../app/palette';
 import { AcrossView, acrossHeight } from './AcrossView';
+import { Around, BentOn, depthOf } from './Around';
 import { useUnits } from '../app/units';
 import { factsOf, isSectionOf } from '../methods/forms';
 import { printLength, printPercent } from '../units/printing';
@@ -22,8 +23,6 @@ interface BendDrawingProps {
 }
 
 const LAYERS = 22;
-/** How far in the form is drawn, as a share of its radius. */
-const FORM_DEPTH = 0.84;
 
 /** The piece round its form, to scale, each depth coloured by how near it is to what it bears. */
 export function BendDrawing({ recipe, section, sheet = [], flaw, flawAt = 'MIDDLE', lettering = 1 }: BendDrawingProps) {
@@ -31,7 +30,8 @@ export function BendDrawing({ recipe, section, sheet = [], flaw, flawAt = 'MIDDL
   const colours = usePalette();
   const { angleDegrees } = recipe;
   const radius = recipe.innerRadiusMm;
-  const { strap: strapped, backed, cuts, acrossRiseMm, thinnedOverMm } = factsOf(recipe.method);
+  const facts = factsOf(recipe.method);
+  const { strap: strapped, backed, cuts, acrossRiseMm, thinnedOverMm, bentOn } = facts;
   const stack = plied(recipe, section);
   const ply = stack[0].outer - radius;
   const outer = Math.max(...stack.map((one) => one.outer));
@@ -49,7 +49,7 @@ export function BendDrawing({ recipe, section, sheet = [], flaw, flawAt = 'MIDDL
     squeezed: `${section.innerStrain > 0 ? 'stretched' : 'squeezed'} ${printPercent(section.innerStrain)}`,
     radius: `R ${printLength(radius, system)}`,
   };
-  const labels = placeLabels({ radius, outer: outer + strapMm + sheetMm, formRadius: radius * FORM_DEPTH, half, tail, text,
+  const labels = placeLabels({ radius, outer: outer + strapMm + sheetMm, formRadius: depthOf(facts, radius), half, tail, text,
     mark: flaw && flaw !== 'INNER_CREASE' ? markReach(outer - radius, text) * MARK_ABOVE : 0 }, words);
   const { arm } = labels;
   const written = (['stretched', 'squeezed', 'radius'] as const).map((name) => ({ name, at: labels[name] }));
@@ -68,7 +68,7 @@ export function BendDrawing({ recipe, section, sheet = [], flaw, flawAt = 'MIDDL
       aria-label={describe(recipe, section, system)}
       sx={{ width: '100%', height: '100%', display: 'block', fontFamily: 'fontFamily', overflow: 'visible' }}
     >
-      <path d={formOutline(radius, half, tail)} fill={colours.data.form} />
+      <BentOn radius={radius} half={half} tail={tail} text={text} bentOn={bentOn} />
       {stack.map((one) => (
         <g key={one.inner}>
           <path d={band(one.inner, one.outer, half, tail)} fill={colours.data.calm} />
@@ -90,6 +90,7 @@ export function BendDrawing({ recipe, section, sheet = [], flaw, flawAt = 'MIDDL
       {strapped && (
         <path d={band(outer, outer + strapMm, half, tail)} fill={colours.data.strap} />
       )}
+      <Around radius={radius} outer={outer} outermost={outer + strapMm + sheetMm} half={half} tail={tail} text={text} bark={recipe.blank.outerFace === 'BARK'} facts={facts} />
       {stack.length === 1 && stack[0].asked && section.neutralAxis > 0 && (
         <path d={pathOf(bentLine(stack[0].bent + section.neutralAxis * (outer - stack[0].bent), half, tail))} fill="none"
           stroke={colours.text.primary} strokeWidth={text * 0.07} strokeDasharray={`${text * 0.5} ${text * 0.35}`} />
@@ -170,10 +171,6 @@ function layers(section: SectionView) {
     const bears = squeeze ? section.compressionLimit : section.tensionLimit;
     return { from, squeeze, share: Math.min(1, asked / bears) };
   });
-}
-
-function formOutline(radius: number, half: number, tail: number): string {
-  return band(radius * FORM_DEPTH, radius, half, tail);
 }
 
 /** How far the mark of a flaw reaches at most above the outer face, as a share of its size. */

@@ -39,7 +39,11 @@ export interface Facts {
   /** Thickness of the ply against the form, where it is one of its own [mm]. */
   cleanMm?: number;
   /** What lies on the outer face. */
-  strap?: { material: Exclude<Support, 'NONE'>; thicknessMm: number; endGapMm: number } | undefined;
+  strap?: { material: Exclude<Support, 'NONE'>; thicknessMm: number; endGapMm: number; held: boolean } | undefined;
+  /** Whether it is bent with a bag on. */
+  wrapped?: boolean | undefined;
+  /** What its inner face lies on; a form unless it is said. */
+  bentOn?: 'FORM' | 'PIPE' | 'POSTS' | undefined;
   /** Whether a sheet lies between the plies and the clamps. */
   backed?: boolean;
   /** Saw cuts across its inner face, or that of every ply but a clean one, and the web they leave. */

@@ -17,7 +17,7 @@ export const freeBending: MethodForm<'FREE_BENDING'> = {
     steamMinutes: settings.steamMinutes.toString(),
     bag: exact.temperature(settings.bagC),
   }),
-  facts: (settings) => handlingFacts(settings, settings.bagC),
+  facts: (settings) => ({ ...handlingFacts(settings, settings.bagC), bentOn: 'POSTS', wrapped: true }),
   line: (settings, system) => `${soakLine(settings)}${settings.steamMinutes} min in a bag at ${printTemperature(settings.bagC, system)}, bent freely` +
     thinnedInALine(settings, system),
 };

@@ -37,7 +37,7 @@ export const hotPipe: MethodForm<'HOT_PIPE'> = {
     pipeFace: settings.face ?? 'WETTED',
     bentBy: settings.by ?? 'HANDS',
   }),
-  facts: (settings) => handlingFacts(settings, settings.pipeC),
+  facts: (settings) => ({ ...handlingFacts(settings, settings.pipeC), bentOn: 'PIPE' }),
   line: (settings, system) => handlingLine(settings, `${settings.pipeMinutes} min on a pipe at ${printTemperature(settings.pipeC, system)}, ` +
     `${settings.face === 'DRY' ? 'dry' : 'wetted'}`),
 };

@@ -101,11 +101,16 @@ export function stagesAround(heat: StageKind, typedIn: Measured, carried: boolea
   ];
 }
 
+function strapFacts(settings: Hot): Facts['strap'] {
+  const strap = strapOf(settings);
+  return strap && { ...strap, held: strap.ends !== 'NOT_HELD' };
+}
+
 /** What is shown of hot wood, heated to a temperature [°C]. */
 export function handlingFacts(settings: Hot, heatC: number): Facts {
   const { holdHours } = settings;
   const { thinnedMm, thinnedOverMm } = thinningOf(settings);
-  return { thinnedMm, thinnedOverMm, plies: 1, strap: strapOf(settings), holdHours, heatC, carried: 'carrySeconds' in settings && settings.carrySeconds !== undefined };
+  return { thinnedMm, thinnedOverMm, plies: 1, strap: strapFacts(settings), holdHours, heatC, carried: 'carrySeconds' in settings && settings.carrySeconds !== undefined };
 }
 
 const STRAP = { STEEL: 'steel strap', WEBBING: 'webbing', ALUMINIUM: 'aluminium strap', PLASTIC: 'plastic trim' };

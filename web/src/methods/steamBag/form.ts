@@ -22,7 +22,7 @@ export const steamBag: MethodForm<'STEAM_BAG'> = {
     bag: exact.temperature(settings.bagC),
     bent: settings.bent ?? 'PULLED',
   }),
-  facts: (settings) => handlingFacts(settings, settings.bagC),
+  facts: (settings) => ({ ...handlingFacts(settings, settings.bagC), wrapped: settings.bent === 'IN_THE_BAG' }),
   line: (settings, system) => handlingLine(settings, `${settings.steamMinutes} min in a bag at ${printTemperature(settings.bagC, system)}, ` +
     `bent ${BENT[settings.bent ?? 'PULLED']}`) + thinnedInALine(settings, system),
 };

@@ -24,7 +24,7 @@ export const steamInPlace: MethodForm<'STEAM_IN_PLACE'> = {
     bag: exact.temperature(settings.bagC),
     steamOn: settings.steamOnMinutes.toString(),
   }),
-  facts: (settings) => handlingFacts(settings, settings.bagC),
+  facts: (settings) => ({ ...handlingFacts(settings, settings.bagC), wrapped: true }),
   line: (settings, system) => {
     const on = settings.steamOnMinutes > 0 ? `, steam left on ${settings.steamOnMinutes} min` : '';
     return handlingLine(settings, `${settings.steamMinutes} min steam in place at ${printTemperature(settings.bagC, system)}${on}`) + thinnedInALine(settings, system);

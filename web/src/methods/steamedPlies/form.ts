@@ -1,7 +1,7 @@
 import { GLUE } from '../../recipe/words';
 import { OF_A_PIPE, OF_CUTS } from '../../trials/words';
 import { printTemperature } from '../../units/printing';
-import { coldLamination, glueInALine, PLIES } from '../coldLamination/form';
+import { clampsChosen, clampsInALine, clampsTyped, coldLamination, glueInALine, isBacked, PLIES } from '../coldLamination/form';
 import { handlingChoices, handlingFacts, handlingLine, handlingPlaces, handlingTyped, HOT_WOOD, stagesAround, STEAM_MINUTES } from '../hotWood/form';
 import type { MethodForm } from '../method';
 
@@ -23,16 +23,17 @@ export const steamedPlies: MethodForm<'STEAMED_PLIES'> = {
     steamMinutes: STEAM_MINUTES,
     chamber: { measurement: 'TEMPERATURE', at: 'method.chamberC' },
   }),
-  choices: (form) => ({ ...handlingChoices(form), glue: form.glue }),
+  choices: (form) => ({ ...handlingChoices(form), glue: form.glue, ...clampsChosen(form) }),
   typed: (settings, exact) => ({
     ...handlingTyped(settings, exact),
     steamMinutes: settings.steamMinutes.toString(),
     chamber: exact.temperature(settings.chamberC),
     glue: settings.glue,
     plies: settings.plies.toString(),
+    ...clampsTyped(settings),
   }),
   thickened: coldLamination.thickened,
-  facts: (settings) => ({ ...handlingFacts(settings, settings.chamberC), plies: settings.plies }),
+  facts: (settings) => ({ ...handlingFacts(settings, settings.chamberC), plies: settings.plies, backed: isBacked(settings) }),
   line: (settings, system) => handlingLine(settings, `${settings.steamMinutes} min steam at ${printTemperature(settings.chamberC, system)}, ` +
-    `then laminated with ${glueInALine(GLUE[settings.glue])}`),
+    `then laminated with ${glueInALine(GLUE[settings.glue])}${clampsInALine(settings)}`),
 };

@@ -65,7 +65,7 @@ public record Calibration(List<Bin> bins, int trials, int unforecast, double log
     }
 
     private static boolean isForecast(Held held) {
-        return unbroken(held) || held.trial().outcome().flaw().flatMap(flaw -> flaw.mode(held.piece().method().family())).isPresent();
+        return unbroken(held) || held.trial().outcome().flaw().flatMap(flaw -> flaw.mode(held.piece())).isPresent();
     }
 
     private static boolean unbroken(Held held) {

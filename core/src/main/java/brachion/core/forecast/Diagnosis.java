@@ -57,7 +57,7 @@ public record Diagnosis(Odds now, List<Likely> likely) {
         Forecaster forecaster = new Forecaster(risk);
         Possible piece = Possible.typical(recipe);
         Map<Term, Double> sizes = new EnumMap<>(Term.class);
-        seen.mode(recipe.method().family()).ifPresent(mode ->
+        seen.mode(recipe).ifPresent(mode ->
                 Reasons.of(risk, mode, piece).forEach(reason -> sizes.merge(reason.cause(), reason.size(), Double::sum)));
         Map<Cause, Double> weights = new EnumMap<>(Cause.class);
         for (Finding finding : Finding.of(seen, recipe.method().family())) {

@@ -119,7 +119,7 @@ public final class Forecaster {
 
     private List<ModeForecast> modes(List<Possible> possible, Possible typical) {
         List<ModeForecast> modes = new ArrayList<>();
-        for (FailureMode mode : risk.modes(typical.recipe().method().family())) {
+        for (FailureMode mode : risk.modes(typical.recipe())) {
             double broken = 0;
             for (Possible each : possible) {
                 broken += each.weight() * (1 - risk.margin(mode, Severity.FLAW, each).probability());

@@ -86,7 +86,7 @@ public record NextTrials(List<TellingTrial> trials, List<Rung> radiusLadder, Lis
             double holds = risk.holds(Severity.FLAW, piece);
             Map<FailureMode, Double> moves = new EnumMap<>(FailureMode.class);
             double variance = 0;
-            for (FailureMode mode : risk.modes(recipe.method().family())) {
+            for (FailureMode mode : risk.modes(recipe)) {
                 Margin margin = risk.margin(mode, Severity.FLAW, piece);
                 double by = holds * (1 - margin.probability());
                 moves.put(mode, by);

@@ -12,7 +12,8 @@ import java.util.stream.Stream;
  * <p>Glue lines are pulled open by plies that want to straighten. Their D is ply thickness over radius against what
  * structural glued laminated timber is allowed: 1/100 in hardwood, 1/125 in softwood (National Design Specification for
  * Wood Construction, provisions for curved members; from memory). Shops go well beyond that with clamps enough, so the
- * risk rises slowly with D: b ~ N(1, 0.5²), chosen by us. Of plies with kerfs it is the one that is hardest to close.
+ * risk rises slowly with D: b ~ N(1, 0.5²), chosen by us. Of plies with kerfs it is the one that is hardest to close; of plies that were
+ * set to the curve before, only what they sprang back is left to hold.
  */
 final class ColdLaminationRisk {
 
@@ -31,22 +32,23 @@ final class ColdLaminationRisk {
         return List.of(
                 ModeRisk.ofTheWood(FailureMode.TENSION, Covariate.ofTheWood(Covariate.beyondComputed(Family.COLD_PLIES)), List.of()).with(Clamping.backingSheet()),
                 ModeRisk.ofTheWood(FailureMode.COMPRESSION, Covariate.ofTheWood(Covariate.beyondComputed(Family.COLD_PLIES)), List.of()),
-                new ModeRisk(FailureMode.GLUE_LINE, (recipe, demand) -> plyOverRadius(recipe), ColdLaminationRisk::glueRatio,
-                        GLUE_SLOPE, GLUE_SLOPE_SD, Stream.concat(Stream.of(
-                        glue(Term.GLUE_EPOXY, Glue.EPOXY), glue(Term.GLUE_POLYURETHANE, Glue.POLYURETHANE),
-                        glue(Term.GLUE_UREA_RESIN, Glue.UREA_RESIN), glue(Term.GLUE_HIDE, Glue.HIDE),
-                        Covariate.undecided(Term.MANY_PLIES,
-                                recipe -> Math.log(glued(recipe).plies() / USUAL_PLIES))), Clamping.covariates().stream()).toList(), List.of()));
+                glueLine());
     }
 
-    private static double plyOverRadius(Recipe recipe) {
-        return glued(recipe).stiffestPlyMm(recipe.blank().thicknessMm()) / recipe.bend().innerRadiusMm();
+    /** Glue lines of plies, whether they were set to the curve before or not. */
+    static ModeRisk glueLine() {
+        List<Covariate> covariates = Stream.concat(Stream.of(
+                glue(Term.GLUE_EPOXY, Glue.EPOXY), glue(Term.GLUE_POLYURETHANE, Glue.POLYURETHANE),
+                glue(Term.GLUE_UREA_RESIN, Glue.UREA_RESIN), glue(Term.GLUE_HIDE, Glue.HIDE),
+                Covariate.undecided(Term.MANY_PLIES, recipe -> Math.log(glued(recipe).plies() / USUAL_PLIES))), Clamping.covariates().stream()).toList();
+        return new ModeRisk(FailureMode.GLUE_LINE, (recipe, demand) -> glued(recipe).pull(recipe, demand), ColdLaminationRisk::glueRatio,
+                GLUE_SLOPE, GLUE_SLOPE_SD, covariates, List.of(), GluedPlies.class::isInstance);
     }
 
     private static double glueRatio(Recipe recipe, Demand demand) {
         double allowed = recipe.blank().species().woodClass() == WoodClass.SOFTWOOD
                 ? SOFTWOOD_RADIUS_TO_PLY : HARDWOOD_RADIUS_TO_PLY;
-        return plyOverRadius(recipe) * allowed;
+        return glued(recipe).pull(recipe, demand) * allowed;
     }
 
     private static Covariate glue(Term term, Glue kind) {

@@ -9,7 +9,7 @@ import java.util.function.Supplier;
  */
 public enum Family {
     /** Solid wood softened by heat and water. */
-    HOT_WOOD(HotWood::failureModes, FailureMode.TENSION, FailureMode.COMPRESSION),
+    HOT_WOOD(HotWood::failureModes, FailureMode.TENSION, FailureMode.COMPRESSION, FailureMode.GLUE_LINE),
     /** Thin dry plies bent cold and glued. */
     COLD_PLIES(ColdLamination::failureModes, FailureMode.TENSION, FailureMode.COMPRESSION, FailureMode.GLUE_LINE),
     /** Thin webs left standing under saw cuts, bent cold. */
@@ -19,6 +19,7 @@ public enum Family {
 
     private final Supplier<List<ModeRisk>> modes;
     private final List<FailureMode> forecast;
+    private volatile List<ModeRisk> made;
 
     Family(Supplier<List<ModeRisk>> modes, FailureMode... forecast) {
         this.modes = modes;
@@ -27,7 +28,18 @@ public enum Family {
 
     /** The ways it fails, each by itself, before any record. */
     public List<ModeRisk> modes() {
-        return modes.get();
+        // made once somebody asks, because the ways of bending and their families know each other
+        List<ModeRisk> all = made;
+        if (all == null) {
+            all = modes.get();
+            made = all;
+        }
+        return all;
+    }
+
+    /** Whether a piece bent so can fail in a mode. */
+    public boolean fails(Recipe recipe, FailureMode mode) {
+        return modes().stream().anyMatch(risk -> risk.mode() == mode && risk.concerns(recipe));
     }
 
     /** What they are called: a stretched face first, then the other way its wood gives. */

@@ -14,6 +14,11 @@ interface GluedPlies extends Method {
     /** How they are closed. */
     Clamping clamping();
 
+    /** What glue and clamps have to hold closed, as the thickness of the ply that is hardest to close over its radius. */
+    default double pull(Recipe recipe, Demand demand) {
+        return stiffestPlyMm(recipe.blank().thicknessMm()) / recipe.bend().innerRadiusMm();
+    }
+
     @Override
     default Map<Blemish, Double> blemishes(Recipe recipe) {
         return GlueUp.BLEMISHES;

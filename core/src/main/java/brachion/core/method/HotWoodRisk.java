@@ -7,7 +7,7 @@ import brachion.core.physics.Unsure;
 import java.util.ArrayList;
 import java.util.List;
 
-/** What bears on the two faces of hot wood, before any record. */
+/** What bears on the two faces of hot wood, and on glue between plies that were steamed, before any record. */
 final class HotWoodRisk {
 
     /** Less slack than this at the stops closes by itself [mm]; chosen by us. */
@@ -34,7 +34,7 @@ final class HotWoodRisk {
                 Covariate.backing(Term.BACKED, recipe -> indicator(hot(recipe).strap().filter(strap -> !strap.held()).isPresent()))));
         onOuterFace.addAll(onBothFaces);
         return List.of(ModeRisk.ofTheWood(FailureMode.TENSION, Covariate.ofTheWood(onOuterFace), UNSURE),
-                ModeRisk.ofTheWood(FailureMode.COMPRESSION, Covariate.ofTheWood(onBothFaces), UNSURE));
+                ModeRisk.ofTheWood(FailureMode.COMPRESSION, Covariate.ofTheWood(onBothFaces), UNSURE), ColdLaminationRisk.glueLine());
     }
 
     private static boolean soaked(Recipe recipe) {

@@ -3,6 +3,7 @@ package brachion.core.method;
 import brachion.core.physics.Unsure;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 
 /**
  * One failure mode of a method before any record.
@@ -14,9 +15,10 @@ import java.util.List;
  * @param slopeSd    how sure that is
  * @param covariates what else bears on it
  * @param unsure     the constants that bear on D and are not known well
+ * @param among      which methods of the family can fail so
  */
 public record ModeRisk(FailureMode mode, Ratio strain, Ratio ratio, double slopeMean, double slopeSd, List<Covariate> covariates,
-                List<Unsure> unsure) {
+                List<Unsure> unsure, Predicate<Method> among) {
 
     /** A piece that asks next to nothing still has a finite logarithm. */
     private static final double LEAST_RATIO = 1e-3;
@@ -37,7 +39,7 @@ public record ModeRisk(FailureMode mode, Ratio strain, Ratio ratio, double slope
 
     /** The same where what is asked and borne is said. */
     static ModeRisk ofTheWood(FailureMode mode, Ratio strain, Ratio ratio, List<Covariate> covariates, List<Unsure> unsure) {
-        return new ModeRisk(mode, strain, ratio, WOOD_SLOPE, WOOD_SLOPE_SD, covariates, unsure);
+        return new ModeRisk(mode, strain, ratio, WOOD_SLOPE, WOOD_SLOPE_SD, covariates, unsure, any -> true);
     }
 
     /** D or strain of a recipe, everything known. */
@@ -45,6 +47,11 @@ public record ModeRisk(FailureMode mode, Ratio strain, Ratio ratio, double slope
 
         /** @param demand what the recipe asks of the wood */
         double of(Recipe recipe, Demand demand);
+    }
+
+    /** Whether a piece bent so can fail in this way. */
+    public boolean concerns(Recipe recipe) {
+        return among.test(recipe.method());
     }
 
     public double logRatio(Recipe recipe, Demand demand) {
@@ -68,6 +75,6 @@ public record ModeRisk(FailureMode mode, Ratio strain, Ratio ratio, double slope
     public ModeRisk with(Covariate more) {
         List<Covariate> all = new ArrayList<>(covariates);
         all.add(more);
-        return new ModeRisk(mode, strain, ratio, slopeMean, slopeSd, all, unsure);
+        return new ModeRisk(mode, strain, ratio, slopeMean, slopeSd, all, unsure, among);
     }
 }

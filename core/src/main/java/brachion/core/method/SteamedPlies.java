@@ -6,9 +6,9 @@ import brachion.core.quantity.PhysicalBound;
 import brachion.core.wood.Species;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 
 /**
  * Steam, then laminate: the plies are steamed, set on the form in the order they will be glued, dried there for a day or
@@ -18,13 +18,18 @@ import java.util.OptionalDouble;
  * @param heating  time and temperature in the box
  * @param glue     the adhesive
  * @param plies    number of plies
+ * @param clamping how they are closed
  */
-public record SteamedPlies(Handling handling, Heating heating, Glue glue, int plies) implements HotWood {
+public record SteamedPlies(Handling handling, Heating heating, Glue glue, int plies, Clamping clamping) implements HotWood, GluedPlies {
+
+    /** As dry as plies are glued [%]; below 12 (common practice). */
+    private static final double GLUED_PERCENT = 12;
 
     private static final Setting.Measured MINUTES = HotWood.steamMinutes();
     private static final Setting.Measured CHAMBER = SteamBox.CHAMBER;
     /** What is set about it. */
-    static final List<Setting<?>> SETTINGS = Handling.settings(MINUTES, CHAMBER, Handling.CARRY, ColdLamination.GLUE, ColdLamination.PLIES);
+    static final List<Setting<?>> SETTINGS = Stream.concat(Handling.settings(MINUTES, CHAMBER, Handling.CARRY, ColdLamination.GLUE, ColdLamination.PLIES).stream(),
+            Clamping.SETTINGS.stream()).toList();
 
     /** Refuses what no chamber and no form takes. */
     public SteamedPlies {
@@ -33,11 +38,16 @@ public record SteamedPlies(Handling handling, Heating heating, Glue glue, int pl
         PhysicalBound.PLIES.require(plies);
     }
 
+    /** With clamps nobody wrote anything down about. */
+    public SteamedPlies(Handling handling, Heating heating, Glue glue, int plies) {
+        this(handling, heating, glue, plies, Clamping.NOT_SAID);
+    }
+
     /** As it is set. */
     static SteamedPlies of(Settings settings, double stockWidthMm) {
         return new SteamedPlies(Handling.of(settings, stockWidthMm),
                 new Heating(StageKind.STEAM_BOX, settings.of(MINUTES), settings.of(CHAMBER)), settings.of(ColdLamination.GLUE),
-                settings.of(ColdLamination.PLIES).intValue());
+                settings.of(ColdLamination.PLIES).intValue(), Clamping.of(settings));
     }
 
     @Override
@@ -49,7 +59,7 @@ public record SteamedPlies(Handling handling, Heating heating, Glue glue, int pl
     public Settings settings() {
         return handling.before().with(MINUTES, heating.minutes()).with(CHAMBER, heating.celsius())
                 .with(Handling.CARRY, carrySeconds()).with(ColdLamination.GLUE, glue).with(ColdLamination.PLIES, (double) plies)
-                .and(handling.after());
+                .and(handling.after()).and(clamping.settings());
     }
 
     @Override
@@ -59,12 +69,12 @@ public record SteamedPlies(Handling handling, Heating heating, Glue glue, int pl
 
     @Override
     public SteamedPlies with(Handling other) {
-        return new SteamedPlies(other, heating, glue, plies);
+        return new SteamedPlies(other, heating, glue, plies, clamping);
     }
 
     @Override
     public SteamedPlies with(Heating other) {
-        return new SteamedPlies(handling, other, glue, plies);
+        return new SteamedPlies(handling, other, glue, plies, clamping);
     }
 
     @Override
@@ -75,6 +85,13 @@ public record SteamedPlies(Handling handling, Heating heating, Glue glue, int pl
     @Override
     public Change.Kind hotter() {
         return Change.Kind.HOTTER_CHAMBER;
+    }
+
+    /** Of plies that are set to the curve only what each would spring back is left to hold, let go as dry as they are glued. */
+    @Override
+    public double pull(Recipe recipe, Demand demand) {
+        Springback set = new Springback(demand.section().elasticShare(demand.state(), GLUED_PERCENT), Optional.of(holdHours().orElse(usualHoldHours())));
+        return GluedPlies.super.pull(recipe, demand) * -Math.expm1(-set.logOpening());
     }
 
     /**
@@ -125,12 +142,7 @@ public record SteamedPlies(Handling handling, Heating heating, Glue glue, int pl
     }
 
     private SteamedPlies withPlies(int other) {
-        return new SteamedPlies(handling, heating, glue, other);
-    }
-
-    @Override
-    public Map<Blemish, Double> blemishes(Recipe recipe) {
-        return GlueUp.BLEMISHES;
+        return new SteamedPlies(handling, heating, glue, other, clamping);
     }
 
     @Override

@@ -27,7 +27,7 @@ record FamilyFit(Map<FailureMode, ModeFit> modes, List<RecordedTrial> records, L
         List<ModeRisk> risks = family.modes();
         Map<FailureMode, double[]> asked = new EnumMap<>(FailureMode.class);
         risks.forEach(mode -> asked.put(mode.mode(),
-                records.stream().mapToDouble(record -> record.traits().asked(mode).typical()).toArray()));
+                records.stream().mapToDouble(record -> record.traits().typical(mode)).toArray()));
         Map<FailureMode, ModeFit> modes = new EnumMap<>(FailureMode.class);
         risks.parallelStream().map(mode -> ModeFit.of(mode, records)).toList().forEach(fit -> modes.put(fit.risk().mode(), fit));
         return new FamilyFit(modes, records, records.stream().map(record -> Held.of(record, Double.NaN)).toList(), asked);
@@ -39,7 +39,7 @@ record FamilyFit(Map<FailureMode, ModeFit> modes, List<RecordedTrial> records, L
         Map<FailureMode, ModeFit> later = new EnumMap<>(modes);
         modes.forEach((mode, fit) -> {
             double[] all = Arrays.copyOf(asked.get(mode), records.size() + 1);
-            all[records.size()] = added.traits().asked(fit.risk()).typical();
+            all[records.size()] = added.traits().typical(fit.risk());
             allAsked.put(mode, all);
             later.put(mode, fit.with(added));
         });
@@ -54,6 +54,11 @@ record FamilyFit(Map<FailureMode, ModeFit> modes, List<RecordedTrial> records, L
 
     ModeFit mode(FailureMode mode) {
         return modes.get(mode);
+    }
+
+    /** The modes in which a piece can fail. */
+    List<FailureMode> concerning(Recipe recipe) {
+        return modes.values().stream().filter(fit -> fit.risk().concerns(recipe)).map(fit -> fit.risk().mode()).toList();
     }
 
     /** The mode that breaks nobody could see coming look like. */
@@ -72,7 +77,7 @@ record FamilyFit(Map<FailureMode, ModeFit> modes, List<RecordedTrial> records, L
     private List<Outlook> outlooks(Severity worst, Recipe recipe, Function<ModeFit, Features> features) {
         Map<FailureMode, Margin> margins = new EnumMap<>(FailureMode.class);
         modes.forEach((mode, fit) -> {
-            if (mode != FailureMode.TENSION) {
+            if (mode != FailureMode.TENSION && fit.risk().concerns(recipe)) {
                 margins.put(mode, fit.margin(fit.worlds().get(0), worst, features.apply(fit), recipe));
             }
         });
@@ -98,7 +103,7 @@ record FamilyFit(Map<FailureMode, ModeFit> modes, List<RecordedTrial> records, L
     /** Each record as it would have been forecast without itself. */
     List<Held> leaveOneOut(Severity worst) {
         return records.stream().map(record -> {
-            double others = modes.values().stream().filter(fit -> fit != tension())
+            double others = modes.values().stream().filter(fit -> fit != tension() && fit.risk().concerns(record.traits().recipe()))
                     .mapToDouble(fit -> fit.withoutOwnRecord(worst, record).get(0).holds()).reduce(1, (a, b) -> a * b);
             double holds = tension().withoutOwnRecord(worst, record).stream()
                     .mapToDouble(each -> each.weight() * (1 - each.hidden()) * each.holds()).sum();

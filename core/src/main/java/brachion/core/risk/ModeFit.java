@@ -81,7 +81,7 @@ final class ModeFit {
     /** A piece that broke in a way no mode forecasts. */
     private static boolean split(RecordedTrial trial) {
         Outcome outcome = trial.trial().outcome();
-        return outcome.severity() == Severity.BROKEN && outcome.flaw().flatMap(flaw -> flaw.mode(trial.trial().recipe().method().family())).isEmpty();
+        return outcome.severity() == Severity.BROKEN && outcome.flaw().flatMap(flaw -> flaw.mode(trial.trial().recipe())).isEmpty();
     }
 
     /** This fit with one more record counted in, nearly as a new one would. */

@@ -52,7 +52,7 @@ record ModeRecords(ModeRisk risk, Layout layout, List<Row> rows) {
 
     /** Whether a record says anything of a mode. */
     static boolean inform(ModeRisk risk, RecordedTrial trial) {
-        return trial.trial().outcome().severityOf(risk.mode()).isPresent();
+        return risk.concerns(trial.trial().recipe()) && trial.trial().outcome().severityOf(risk.mode()).isPresent();
     }
 
     /** The same and one more, with room for its groups. */

@@ -174,6 +174,11 @@ public final class RiskModel {
         return List.copyOf(families.get(family).modes().keySet());
     }
 
+    /** The ways a piece can fail that is bent so. */
+    public List<FailureMode> modes(Recipe recipe) {
+        return families.get(recipe.method().family()).concerning(recipe);
+    }
+
     /** Share of the pieces of usual stock of a method that break for reasons nothing measured explains, as expected. */
     public double hidden(Family family) {
         return families.get(family).tension().hidden();
@@ -212,7 +217,7 @@ public final class RiskModel {
 
     /** The mode that is likeliest to break a piece. */
     public FailureMode limiting(Possible piece) {
-        return modes(piece.recipe().method().family()).stream()
+        return modes(piece.recipe()).stream()
                 .min(Comparator.comparingDouble(mode -> margin(mode, Severity.FLAW, piece).probability())).orElseThrow();
     }
 
@@ -319,10 +324,11 @@ public final class RiskModel {
 
     /**
      * How much the variance of a piece's margin in a mode would fall, on average, if another piece were tried.
-     * Both must be of one method.
+     * Both must be of one family; one the mode does not concern tells nothing of it.
      */
     public double varianceReduction(FailureMode mode, Severity worst, Possible piece, Possible tried) {
-        return fit(piece.recipe(), mode).varianceReduction(worst, piece, tried);
+        ModeFit fit = fit(piece.recipe(), mode);
+        return fit.risk().concerns(tried.recipe()) ? fit.varianceReduction(worst, piece, tried) : 0;
     }
 
     private ModeFit fit(Recipe recipe, FailureMode mode) {

@@ -12,7 +12,7 @@ import java.util.Map;
  *
  * @param recipe the most ordinary recipe it could be
  * @param weight probabilities of all it could be; one where everything is known
- * @param asked  what it asks in each mode
+ * @param asked  what it asks in each mode that concerns it
  */
 record Traits(Recipe recipe, double[] weight, Map<FailureMode, Asked> asked) {
 
@@ -33,13 +33,18 @@ record Traits(Recipe recipe, double[] weight, Map<FailureMode, Asked> asked) {
     static Traits of(List<Possible> possible, Possible typical) {
         Map<FailureMode, Asked> asked = new EnumMap<>(FailureMode.class);
         double[] weight = possible.stream().mapToDouble(Possible::weight).toArray();
-        for (ModeRisk risk : typical.recipe().method().family().modes()) {
+        for (ModeRisk risk : typical.recipe().method().family().modes().stream().filter(mode -> mode.concerns(typical.recipe())).toList()) {
             double[] logRatio = possible.stream().mapToDouble(each -> each.logRatio(risk)).toArray();
             asked.put(risk.mode(), new Asked(typical.logRatio(risk), logRatio,
                     Spread.of(logRatio, weight).condensed(MOST_POSSIBILITIES),
                     risk.unsure(typical.recipe(), typical.sensitivity())));
         }
         return new Traits(typical.recipe(), weight, asked);
+    }
+
+    /** ln D of the most ordinary piece in a mode; of one the mode does not concern, less than anything asked. */
+    double typical(ModeRisk risk) {
+        return asked.containsKey(risk.mode()) ? asked.get(risk.mode()).typical() : Double.NEGATIVE_INFINITY;
     }
 
     Asked asked(ModeRisk risk) {

@@ -2,7 +2,7 @@ package brachion.core.trial;
 
 import brachion.core.method.Blemish;
 import brachion.core.method.FailureMode;
-import brachion.core.method.Family;
+import brachion.core.method.Recipe;
 import java.util.Optional;
 
 /** What is seen when a bend goes wrong, and which failure mode it speaks of. */
@@ -51,9 +51,9 @@ public enum Flaw {
         this.woodHeld = woodHeld;
     }
 
-    /** The failure mode it shows, if it is one the model forecasts of a family. */
-    public Optional<FailureMode> mode(Family family) {
-        return Optional.ofNullable(mode).filter(family.forecast()::contains);
+    /** The failure mode it shows, if it is one that is forecast of a piece bent so. */
+    public Optional<FailureMode> mode(Recipe recipe) {
+        return Optional.ofNullable(mode).filter(shown -> recipe.method().family().fails(recipe, shown));
     }
 
     /** What spoils a piece that held, if it is that. */
