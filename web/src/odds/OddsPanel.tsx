@@ -36,6 +36,7 @@ export function OddsPanel({ recipe, forecast: answer, limits = true }: OddsPanel
         {hiddenInWords(answer.hidden, answer.evidence.trialsOfFamily)}{' '}
         {oddsInWords(answer.clean.probability, answer.evidence.trialsOfFamily)} come out clean, {rangeInWords(answer.clean)}.
       </Typography>
+      {blemishesInWords(answer.blemishes).map((sentence) => <Typography key={sentence} variant="body2">{sentence}</Typography>)}
       {answer.fit.behind && (
         <Typography variant="body2" role="status">Your last change to the records is still being counted in.</Typography>
       )}
@@ -57,7 +58,6 @@ export function Limits({ recipe, forecast }: Answer) {
           {sentence}
         </Typography>
       ))}
-      {blemishesInWords(forecast.blemishes).map((sentence) => <Typography key={sentence} variant="body2" sx={{ mt: 0.5 }}>{sentence}</Typography>)}
     </Box>
   );
 }

@@ -76,9 +76,9 @@ const SPOILT: Record<BlemishForecast['blemish'], { does: string; cure: string }>
   STUCK_TO_FORM: { does: 'stick to the form', cure: 'Lay wax paper or film between piece and form.' },
 };
 
-/** What may spoil a piece that holds, each with what the records have seen of it and what to do about it. */
+/** What most likely spoils a piece that holds, with what the records have seen of it and what to do about it. */
 export function blemishesInWords(blemishes: BlemishForecast[]): string[] {
-  return blemishes.filter(({ chance }) => chance >= WORTH_A_LINE).map(({ blemish, chance, seen, of }) => {
+  return blemishes.filter(({ chance }) => chance >= WORTH_A_LINE).slice(0, 1).map(({ blemish, chance, seen, of }) => {
     const { does, cure } = SPOILT[blemish];
     const records = of === 0 ? '' : ` (of your last ${of} this way ${seen === 0 ? 'none' : seen} did)`;
     return `About ${Math.round(100 * chance)} in 100 that hold ${does}${records}. ${cure}`;

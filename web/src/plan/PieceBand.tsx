@@ -32,7 +32,7 @@ export function PieceBand({ state }: { state: RecipeState }) {
 }
 
 /** Room for the drawing and for the odds with their reasons, so that nothing below moves when they come. */
-const BAND = { display: 'grid', gap: 2, gridTemplateColumns: { sm: 'minmax(0, 1fr) 320px' }, minHeight: { sm: 476 }, alignItems: 'start', mb: 1 } as const;
+const BAND = { display: 'grid', gap: 2, gridTemplateColumns: { sm: 'minmax(0, 1fr) 320px' }, minHeight: { sm: 516 }, alignItems: 'start', mb: 1 } as const;
 const SIDE_BY_SIDE = { display: 'grid', columnGap: 1, gridTemplateColumns: '1.2fr 1fr', alignItems: 'center', '& > p': { gridColumn: '1 / -1' } } as const;
 /** On a phone they hang under the bar at the top while the recipe is changed beneath. */
 const HANGING = { position: 'sticky', top: BAR_HEIGHT, zIndex: 5, bgcolor: 'background.default', mx: -1.5, px: 1.5, pb: 0.25 } as const;

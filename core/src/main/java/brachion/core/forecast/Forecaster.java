@@ -57,8 +57,10 @@ public final class Forecaster {
                 new Evidence.OfOtherShops(precedents.ofOtherShops(), near.ofOtherShops()),
                 precedents.beyond(limiting, typical), guesses(limiting, typical),
                 new Neighbours(precedents, typical, measured).nearest());
-        return new Forecast(unbroken(possible), OddsSpread.of(risk, possible, Severity.CLEAN).odds(),
-                OddsSpread.of(TABLES, possible, Severity.FLAW).odds(), risk.hidden(recipe), modes, BlemishForecast.of(risk, typical.recipe()), typical.demand(),
+        List<BlemishForecast> blemishes = BlemishForecast.of(risk, typical.recipe());
+        double unspoilt = blemishes.stream().mapToDouble(each -> 1 - each.chance()).reduce(1, (a, b) -> a * b);
+        return new Forecast(unbroken(possible), OddsSpread.of(risk, possible, Severity.CLEAN).odds().times(unspoilt),
+                OddsSpread.of(TABLES, possible, Severity.FLAW).odds(), risk.hidden(recipe), modes, blemishes, typical.demand(),
                 springback(typical), missing(recipe, possible), evidence);
     }
 

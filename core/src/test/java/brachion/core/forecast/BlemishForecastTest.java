@@ -82,6 +82,14 @@ class BlemishForecastTest {
     }
 
     @Test
+    void what_is_spoilt_is_not_clean_but_it_is_unbroken() {
+        Forecast close = new Forecaster(RiskModel.withoutRecords()).forecast(sawn(6.35));
+        Forecast wide = new Forecaster(RiskModel.withoutRecords()).forecast(sawn(11));
+        assertThat(wide.clean().probability()).isLessThanOrEqualTo(1 - wide.blemishes().get(0).chance()).isLessThan(close.clean().probability() - 0.2);
+        assertThat(close.unbroken().probability()).isGreaterThan(close.clean().probability());
+    }
+
+    @Test
     void records_of_another_way_say_nothing_of_it_and_solid_wood_in_steam_has_none() {
         List<Trial> crept = ended(STACK, 5, Flaw.PLIES_CREPT, 5).toList();
         assertThat(forecast(crept, sawn(6.35)).get(Blemish.FACETS).of()).isZero();
