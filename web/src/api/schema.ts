@@ -4332,7 +4332,7 @@ export interface components {
             /** @enum {string} */
             clampForce?: "FIRM" | "TIGHT";
             /** @enum {string} */
-            backing?: "NONE" | "PLASTIC_SHEET" | "METAL_SHEET";
+            backing?: "NOTHING" | "PLASTIC_SHEET" | "METAL_SHEET";
         };
         KerfBendingFields: {
             /**
@@ -4391,7 +4391,7 @@ export interface components {
             /** @enum {string} */
             clampForce?: "FIRM" | "TIGHT";
             /** @enum {string} */
-            backing?: "NONE" | "PLASTIC_SHEET" | "METAL_SHEET";
+            backing?: "NOTHING" | "PLASTIC_SHEET" | "METAL_SHEET";
         };
         KerfedPliesFields: {
             /**
@@ -4416,7 +4416,7 @@ export interface components {
             /** @enum {string} */
             clampForce?: "FIRM" | "TIGHT";
             /** @enum {string} */
-            backing?: "NONE" | "PLASTIC_SHEET" | "METAL_SHEET";
+            backing?: "NOTHING" | "PLASTIC_SHEET" | "METAL_SHEET";
         };
     };
     responses: never;

@@ -117,5 +117,5 @@ it('says what was done in a line', () => {
     .toBe('laminated cold with PVA, clamped tight from the middle');
   const backed = { kind: 'COLD_LAMINATION' as const, glue: 'PVA' as const, plies: 4, backing: 'PLASTIC_SHEET' as const };
   expect(lineOf(backed, 'inch')).toBe('laminated cold with PVA, plastic sheet behind');
-  expect([factsOf(backed).backed, factsOf({ ...backed, backing: 'NONE' }).backed]).toEqual([true, false]);
+  expect([factsOf(backed).backed, factsOf({ ...backed, backing: 'NOTHING' }).backed]).toEqual([true, false]);
 });

@@ -37,7 +37,7 @@ export const coldLamination: MethodForm<'COLD_LAMINATION'> = {
 export const CLAMPED_FROM: Record<PliesTyped['clampOrder'], string> = { NOT_SAID: 'not said', FROM_THE_MIDDLE: 'the middle', FROM_THE_TIGHT_END: 'the tight end' };
 export const CLAMPED: Record<PliesTyped['clampForce'], string> = { NOT_SAID: 'not said', FIRM: 'firmly', TIGHT: 'tight' };
 
-export const BEHIND: Record<PliesTyped['backing'], string> = { NOT_SAID: 'not said', NONE: 'nothing', PLASTIC_SHEET: 'plastic sheet', METAL_SHEET: 'sheet metal' };
+export const BEHIND: Record<PliesTyped['backing'], string> = { NOT_SAID: 'not said', NOTHING: 'nothing', PLASTIC_SHEET: 'plastic sheet', METAL_SHEET: 'sheet metal' };
 
 type Clamps = Pick<SettingsOf<'COLD_LAMINATION'>, 'clampOrder' | 'clampForce' | 'backing'>;
 type ClampsTyped = Pick<PliesTyped, 'clampOrder' | 'clampForce' | 'backing'>;
@@ -51,7 +51,7 @@ export function clampsChosen({ clampOrder, clampForce, backing }: ClampsTyped) {
 
 /** Whether a sheet lies behind the plies. */
 export function isBacked({ backing }: Clamps): boolean {
-  return backing !== undefined && backing !== 'NONE';
+  return backing !== undefined && backing !== 'NOTHING';
 }
 
 /** The same as it would be typed. */

@@ -63,7 +63,7 @@ public record BendMap(double[] thicknessMm, double[] innerRadiusMm, List<List<Od
                     sensitivity = condition.sensitivity(UnknownInputs.typical(asThick.withInnerRadiusMm(radius[middle])));
                 }
                 List<Possible> possible = Possible.of(bent, condition::demand, sensitivity);
-                odds.add(OddsSpread.of(risk, possible, Severity.FLAW, POINTS / possible.size()).odds());
+                odds.add(OddsSpread.roughly(risk, possible, Severity.FLAW, POINTS));
             }
             return odds;
         }).toList();

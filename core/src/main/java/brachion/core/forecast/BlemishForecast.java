@@ -40,8 +40,8 @@ public record BlemishForecast(Blemish blemish, double chance, int seen, int of) 
     private static BlemishForecast of(Blemish blemish, double computed, List<RiskModel.Held> alike) {
         int seen = (int) alike.stream().filter(held -> shows(held, blemish)).count();
         double expected = alike.stream().mapToDouble(held -> held.piece().method().blemishes(held.piece()).getOrDefault(blemish, 0.0)).sum();
-        double odds = computed / (1 - computed) * (PRIOR + seen) / (PRIOR + expected);
-        return new BlemishForecast(blemish, odds / (1 + odds), seen, alike.size());
+        double scaled = computed * (PRIOR + seen) / (PRIOR + expected);
+        return new BlemishForecast(blemish, scaled / (scaled + 1 - computed), seen, alike.size());
     }
 
     private static boolean shows(RiskModel.Held held, Blemish blemish) {

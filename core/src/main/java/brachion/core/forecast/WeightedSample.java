@@ -1,5 +1,7 @@
 package brachion.core.forecast;
 
+import java.util.function.IntToDoubleFunction;
+
 /**
  * Values with weights, put into order (quicksort after C. A. R. Hoare, Communications of the ACM 4, 1961, which moves each
  * weight with its value).
@@ -37,17 +39,28 @@ final class WeightedSample {
 
     /** The two ends of the shortest range that holds so much weight; the lowest of several as short. */
     double[] shortest(double holding) {
+        int[] ends = shortest(value.length, place -> weight[place], place -> value[place], holding);
+        return new double[] {value[ends[0]], value[ends[1]]};
+    }
+
+    /** The same of weights in classes, the middle of the first 0 and of the last 1. */
+    static double[] shortest(double[] inClass, double holding) {
+        double last = inClass.length - 1.0;
+        int[] ends = shortest(inClass.length, place -> inClass[place], place -> place / last, holding);
+        return new double[] {ends[0] / last, ends[1] / last};
+    }
+
+    private static int[] shortest(int size, IntToDoubleFunction weight, IntToDoubleFunction value, double holding) {
         int low = 0;
-        int last = value.length - 1;
-        double[] best = {value[0], value[last]};
+        int[] best = {0, size - 1};
         double held = 0;
-        for (int high = 0; high <= last; high++) {
-            held += weight[high];
-            while (low < high && held - weight[low] >= holding - ROUNDING) {
-                held -= weight[low++];
+        for (int high = 0; high < size; high++) {
+            held += weight.applyAsDouble(high);
+            while (low < high && held - weight.applyAsDouble(low) >= holding - ROUNDING) {
+                held -= weight.applyAsDouble(low++);
             }
-            if (held >= holding - ROUNDING && value[high] - value[low] < best[1] - best[0]) {
-                best = new double[] {value[low], value[high]};
+            if (held >= holding - ROUNDING && value.applyAsDouble(high) - value.applyAsDouble(low) < value.applyAsDouble(best[1]) - value.applyAsDouble(best[0])) {
+                best = new int[] {low, high};
             }
         }
         return best;

@@ -36,7 +36,7 @@ public record Clamping(Optional<Order> order, Optional<Force> force, Optional<Ba
     /** What lies over the outermost ply, and bends with it. */
     public enum Backing {
         /** Nothing but the pads of the clamps. */
-        NONE,
+        NOTHING,
         /** Flexible plastic sheet. */
         PLASTIC_SHEET,
         /** Thin sheet metal. */
@@ -66,7 +66,7 @@ public record Clamping(Optional<Order> order, Optional<Force> force, Optional<Ba
 
     /** What bears on the faces of the plies: a sheet that bends with them and holds splinters down, beside plies without one or of which nobody said. */
     static Covariate backingSheet() {
-        return Covariate.undecided(Term.BACKING_SHEET, recipe -> Covariate.indicator(of(recipe).backing().filter(behind -> behind != Backing.NONE).isPresent()));
+        return Covariate.undecided(Term.BACKING_SHEET, recipe -> Covariate.indicator(of(recipe).backing().filter(behind -> behind != Backing.NOTHING).isPresent()));
     }
 
     private static <T> Covariate said(Term term, Function<Clamping, Optional<T>> asked, T answer) {

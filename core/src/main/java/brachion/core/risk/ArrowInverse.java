@@ -177,6 +177,9 @@ final class ArrowInverse {
     /** xᵀ·inverse·x: with u the corner's part and v_j those of the tip, w = u − Σ_j b_j·v_j/t_j, it is wᵀ·S⁻¹·w + Σ_j v_j²/t_j. */
     double square(int[] places, double[] x) {
         int q = schur.length;
+        if (inCorner(places)) {
+            return squareInCorner(places, x);
+        }
         double[] w = new double[q];
         double sum = 0;
         for (int k = 0; k < places.length; k++) {
@@ -195,6 +198,29 @@ final class ArrowInverse {
             if (w[i] != 0) {
                 sum += w[i] * dot(w, schur[i]);
             }
+        }
+        return sum;
+    }
+
+    private boolean inCorner(int[] places) {
+        for (int place : places) {
+            if (place >= schur.length) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** The same of places in the corner alone, which are few beside all there are. */
+    private double squareInCorner(int[] places, double[] x) {
+        double sum = 0;
+        for (int k = 0; k < places.length; k++) {
+            double[] line = schur[places[k]];
+            double across = line[places[k]] * x[k] / 2;
+            for (int l = 0; l < k; l++) {
+                across += line[places[l]] * x[l];
+            }
+            sum += 2 * x[k] * across;
         }
         return sum;
     }

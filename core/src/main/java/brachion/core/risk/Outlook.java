@@ -1,6 +1,7 @@
 package brachion.core.risk;
 
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 
 /**
  * One of the ways things may stand for a piece: how large the share of hidden flaws is, and how far each mode is from
@@ -19,6 +20,15 @@ public record Outlook(double weight, double hidden, List<Margin> margins) {
 
     /** Chance that the piece does no worse than accepted. */
     public double holds() {
-        return (1 - hidden) * margins.stream().mapToDouble(Margin::probability).reduce(1, (a, b) -> a * b);
+        return holds(Margin::probability);
+    }
+
+    /** The same where somebody knows the chances of margins already. */
+    public double holds(ToDoubleFunction<Margin> chance) {
+        double holds = 1 - hidden;
+        for (Margin margin : margins) {
+            holds *= chance.applyAsDouble(margin);
+        }
+        return holds;
     }
 }

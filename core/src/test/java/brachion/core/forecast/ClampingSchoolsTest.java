@@ -56,11 +56,11 @@ class ClampingSchoolsTest {
 
     @Test
     void plies_that_splinter_without_a_sheet_behind_them_speak_for_one() {
-        List<Trial> trials = Stream.concat(splintered(behind(Clamping.Backing.PLASTIC_SHEET), 15, 0), splintered(behind(Clamping.Backing.NONE), 8, 7)).toList();
+        List<Trial> trials = Stream.concat(splintered(behind(Clamping.Backing.PLASTIC_SHEET), 15, 0), splintered(behind(Clamping.Backing.NOTHING), 8, 7)).toList();
         RuleEvidence sheet = tipped(trials, Rule.BACKING_SHEET);
         assertThat(sheet.firstHolds()).isGreaterThan(0.75);
         assertThat(sheet.trials()).isEqualTo(15);
-        List<Trial> other = Stream.concat(splintered(behind(Clamping.Backing.METAL_SHEET), 8, 7), splintered(behind(Clamping.Backing.NONE), 15, 0)).toList();
+        List<Trial> other = Stream.concat(splintered(behind(Clamping.Backing.METAL_SHEET), 8, 7), splintered(behind(Clamping.Backing.NOTHING), 15, 0)).toList();
         assertThat(tipped(other, Rule.BACKING_SHEET).firstHolds()).isLessThan(0.25);
     }
 

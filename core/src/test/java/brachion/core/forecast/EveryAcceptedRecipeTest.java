@@ -59,6 +59,7 @@ class EveryAcceptedRecipeTest {
             Odds odds = TABLES.unbroken(recipe);
             assertThat(List.of(odds.low(), odds.probability(), odds.high())).as("%s", recipe).allSatisfy(chance -> assertThat(chance).isBetween(0.0, 1.0)).isSorted();
             assertThat(method.sheet(recipe).lines()).as("%s", recipe).isNotEmpty().allSatisfy(line -> assertThat(line.value()).isFinite());
+            assertThat(TABLES.forecast(recipe).blemishes()).as("%s", recipe).allSatisfy(blemish -> assertThat(blemish.chance()).isBetween(0.0, 1.0));
             assertThat(method.attentionHours(recipe)).isFinite().isPositive();
             if (tries % 4 == 0) {
                 assertThat(TABLES.forecast(recipe).springback().releasedRadiusMm()).as("%s", recipe).isFinite().isPositive();
@@ -88,8 +89,9 @@ class EveryAcceptedRecipeTest {
     private Map<String, Object> given(MethodKind kind) {
         Map<String, Object> given = new HashMap<>();
         boolean strapped = random.nextBoolean();
+        boolean thinned = random.nextBoolean();
         for (Setting<?> setting : kind.settings()) {
-            if (setting.key().startsWith("strap.") && !strapped) {
+            if (setting.key().startsWith("strap.") && !strapped || setting.key().startsWith("thinned") && !setting.need().unconditional() && !thinned) {
                 continue;
             }
             if (setting instanceof Setting.Measured measured) {

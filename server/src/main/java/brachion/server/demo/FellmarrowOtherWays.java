@@ -54,7 +54,7 @@ final class FellmarrowOtherWays {
             job(2026, 5, 23, 5, "Drum shell, steamed plies", "hard-maple", AIR_DRIED, 14, FLAT, 3.2, 100, 150, 340, plies(30, 3)),
             job(2026, 6, 20, 6, "Crook of a green pole", "white-ash", GREEN, 34, MIXED, 24, 24, 75, 180, rod(40, 15)),
             job(2026, 7, 11, 5, "Sled runner, pulled from the bag", "white-ash", AIR_DRIED, 17, ON_EDGE, 16, 40, 260, 80, pulled(50)),
-            job(2026, 10, 2, 3, "Bench end, clean ply too thick", "black-walnut", KILN_DRIED, 8, FLAT, 7, 60, 130, 90, kerfedPlies(3.2, Clamping.Order.FROM_THE_TIGHT_END, Clamping.Force.TIGHT, Clamping.Backing.NONE)),
+            job(2026, 10, 2, 3, "Bench end, clean ply too thick", "black-walnut", KILN_DRIED, 8, FLAT, 7, 60, 130, 90, kerfedPlies(3.2, Clamping.Order.FROM_THE_TIGHT_END, Clamping.Force.TIGHT, Clamping.Backing.NOTHING)),
             job(2026, 10, 3, 4, "Bench end, kerfed plies", "black-walnut", KILN_DRIED, 8, FLAT, 7, 60, 130, 90, kerfedPlies(1.6, Clamping.Order.FROM_THE_MIDDLE, Clamping.Force.FIRM, Clamping.Backing.PLASTIC_SHEET)),
             job(2026, 10, 4, 4, "Settle arm, shaved at the bend", "white-oak", AIR_DRIED, 17, ON_EDGE, 26, 45, 240, 80, shaved(60, 16)));
 
