@@ -151,7 +151,7 @@ class AdviceTest extends BrowserTest {
     void evidence_tips_each_rule_with_the_number_of_records_behind_it() {
         show("/records/evidence");
         Locator rules = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Rules of thumb")).getByRole(AriaRole.LISTITEM);
-        assertThat(rules).hasCount(16);
+        assertThat(rules).hasCount(20);
         assertThat(rules.filter(new Locator.FilterOptions().setHasText("growth rings"))).containsText(Pattern.compile("\\d+ records"));
         assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName(Pattern.compile("Said against seen")))).isVisible();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Hands"))).isVisible();

@@ -156,7 +156,26 @@ class EveryWayTest extends BrowserTest {
         assertThat(shaved).isGreaterThan(whole);
         assertThat(page.getByText(Pattern.compile("tie it before you let go"))).isVisible();
         type("Thinned to", "2\"");
-        assertThat(problem("It cannot be thicker at the bend than the rod, 25.4 mm.")).isVisible();
+        assertThat(problem("It cannot be thicker at the bend than the piece, 25.4 mm.")).isVisible();
+    }
+
+    @Test
+    void a_plank_shaved_over_its_bend_is_asked_less_and_one_shaved_too_short_is_told_where() {
+        show("/plan");
+        quarterTurn("1\"", "8\"");
+        settle();
+        double whole = odds();
+        double shaved = oddsAfter(() -> {
+            button("shaved thinner").click();
+            type("Thinned to", "1/2\"");
+        });
+        assertThat(shaved).isGreaterThan(whole);
+        type("Thinned over", "6\"");
+        assertThat(page.getByText(Pattern.compile("^The stretch of the outer face where the thinning ends limits it"))).isVisible();
+        assertThat(page.getByText(Pattern.compile("^Shave it thinner over ")).first()).isVisible();
+        settle();
+        button("as thick as the rest").click();
+        assertThat(page.getByText(Pattern.compile("^The stretch of the outer face limits it"))).isVisible();
     }
 
     @Test
