@@ -19,10 +19,17 @@ const FORM_DEPTH = 0.84;
 /** Pipes are no thicker than this, as a radius [mm], nor than the bend leaves room for. */
 const PIPE_MM = 25;
 const PIPE_SHARE = 0.42;
+/** How loose a bag is drawn, as a share of the lettering. */
+const BAG_SHARE = 0.55;
 
 type Held = Pick<Facts, 'bentOn'>;
 
 const pipeMm = (radius: number) => Math.min(PIPE_MM, radius * PIPE_SHARE);
+
+/** How far off the outermost line all of it ends: a bag lies loose round the piece. */
+export function looseOf({ wrapped }: Pick<Facts, 'wrapped'>, text: number): number {
+  return wrapped === true ? text * BAG_SHARE : 0;
+}
 
 /** How far in what it is bent on reaches, as a radius [mm]. */
 export function depthOf({ bentOn }: Held, radius: number): number {
@@ -45,13 +52,13 @@ export function BentOn({ radius, half, tail, text, bentOn = 'FORM' }: Pick<Lies,
 /** What lies on the outer face, at the ends and round all of it: bark, the stops of a strap, a bag. */
 export function Around({ radius, outer, outermost, half, tail, text, bark, facts }: Lies & { bark: boolean; facts: Pick<Facts, 'strap' | 'wrapped'> }) {
   const colours = usePalette();
-  const { strap, wrapped } = facts;
-  const gap = text * 0.55;
+  const { strap } = facts;
+  const gap = looseOf(facts, text);
   return (
     <g data-part="around">
       {bark && <path d={pathOf(rough(outer, half, tail, text * 0.22))} fill="none" stroke={colours.text.secondary} strokeWidth={text * 0.14} strokeLinejoin="round" data-part="bark" />}
       {strap?.held === true && stops(radius, outermost, half, tail, text * 0.4, strap.endGapMm).map((stop) => <path key={stop} d={stop} fill={colours.data.strap} data-part="stop" />)}
-      {wrapped === true && (
+      {gap > 0 && (
         <path d={band(radius - gap, outermost + gap, half, tail + gap)} fill="none" stroke={colours.text.secondary} strokeWidth={text * 0.08} strokeLinejoin="round"
           strokeDasharray={`${text * 0.2} ${text * 0.25}`} data-part="bag" />
       )}

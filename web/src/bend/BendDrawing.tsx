@@ -3,7 +3,7 @@ import { SHARE_OF_BEND, type AlongBend, type Flaw } from '../trials/words';
 import type { MeasuredOut, RecipeFields, SectionView } from '../api/schema';
 import { usePalette } from '../app/palette';
 import { AcrossView, acrossHeight } from './AcrossView';
-import { Around, BentOn, depthOf } from './Around';
+import { Around, BentOn, depthOf, looseOf } from './Around';
 import { useUnits } from '../app/units';
 import { factsOf, isSectionOf } from '../methods/forms';
 import { printLength, printPercent } from '../units/printing';
@@ -49,7 +49,7 @@ export function BendDrawing({ recipe, section, sheet = [], flaw, flawAt = 'MIDDL
     squeezed: `${section.innerStrain > 0 ? 'stretched' : 'squeezed'} ${printPercent(section.innerStrain)}`,
     radius: `R ${printLength(radius, system)}`,
   };
-  const labels = placeLabels({ radius, outer: outer + strapMm + sheetMm, formRadius: depthOf(facts, radius), half, tail, text,
+  const labels = placeLabels({ radius, outer: outer + strapMm + sheetMm + looseOf(facts, text), formRadius: depthOf(facts, radius), half, tail, text,
     mark: flaw && flaw !== 'INNER_CREASE' ? markReach(outer - radius, text) * MARK_ABOVE : 0 }, words);
   const { arm } = labels;
   const written = (['stretched', 'squeezed', 'radius'] as const).map((name) => ({ name, at: labels[name] }));

@@ -5,8 +5,12 @@ import brachion.core.method.MethodKind;
 import brachion.core.method.Recipe;
 import brachion.core.risk.RiskModel;
 import brachion.core.trial.Flaw;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.PriorityQueue;
+import java.util.Queue;
 
 /**
  * How likely a piece is spoilt although it holds. Before any record that is what its way of bending computes, p; the shop's records of that way
@@ -27,17 +31,30 @@ public record BlemishForecast(Blemish blemish, double chance, int seen, int of) 
     /** All that may spoil a piece bent so, the likeliest first. */
     static List<BlemishForecast> of(RiskModel risk, Recipe recipe) {
         MethodKind kind = recipe.method().kind();
-        var computed = recipe.method().blemishes(recipe);
+        Map<Blemish, Double> computed = recipe.method().blemishes(recipe);
         if (computed.isEmpty()) {
             return List.of();
         }
-        List<RiskModel.Held> alike = risk.records(kind.family()).stream().filter(held -> held.piece().method().kind() == kind)
-                .sorted(Comparator.comparingLong((RiskModel.Held held) -> held.trial().id()).reversed()).limit(LATEST).toList();
+        Collection<RiskModel.Held> alike = latest(risk.records(kind.family()), kind);
         return computed.entrySet().stream().map(each -> of(each.getKey(), each.getValue(), alike))
                 .sorted(Comparator.comparingDouble(BlemishForecast::chance).reversed()).toList();
     }
 
-    private static BlemishForecast of(Blemish blemish, double computed, List<RiskModel.Held> alike) {
+    /** The latest records of a way, without putting all there are into order. */
+    private static Collection<RiskModel.Held> latest(List<RiskModel.Held> records, MethodKind kind) {
+        Queue<RiskModel.Held> latest = new PriorityQueue<>(Comparator.comparingLong((RiskModel.Held held) -> held.trial().id()));
+        for (RiskModel.Held held : records) {
+            if (held.piece().method().kind() == kind) {
+                latest.add(held);
+                if (latest.size() > LATEST) {
+                    latest.remove();
+                }
+            }
+        }
+        return latest;
+    }
+
+    private static BlemishForecast of(Blemish blemish, double computed, Collection<RiskModel.Held> alike) {
         int seen = (int) alike.stream().filter(held -> shows(held, blemish)).count();
         double expected = alike.stream().mapToDouble(held -> held.piece().method().blemishes(held.piece()).getOrDefault(blemish, 0.0)).sum();
         double scaled = computed * (PRIOR + seen) / (PRIOR + expected);

@@ -11,6 +11,7 @@ import brachion.core.method.Handling;
 import brachion.core.method.Heating;
 import brachion.core.method.HotPipe;
 import brachion.core.method.KerfBending;
+import brachion.core.method.KerfedPlies;
 import brachion.core.method.Kerfs;
 import brachion.core.method.Knots;
 import brachion.core.method.Method;
@@ -20,6 +21,8 @@ import brachion.core.method.Recipe;
 import brachion.core.method.Seasoning;
 import brachion.core.method.SoakAdditive;
 import brachion.core.method.SteamBox;
+import brachion.core.method.SteamedPlies;
+import brachion.core.method.Thinning;
 import brachion.core.process.ProbeRecord;
 import brachion.core.process.ProbeRecord.Reading;
 import brachion.core.process.Stage;
@@ -35,7 +38,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
- * A few pieces of every kind: green and kiln-dried, soaked, strapped, with a thermometer, unmeasured, laminated. Whatever
+ * A few pieces of every kind: green and kiln-dried, soaked, strapped, with a thermometer, unmeasured, shaved thinner, laminated. Whatever
  * is changed about the computation changes what it says of one of them.
  */
 final class ReferencePieces {
@@ -69,6 +72,11 @@ final class ReferencePieces {
                         new SteamBox(0, SoakAdditive.NONE, 30, 98, Optional.of(probe), 20, none, OptionalDouble.of(24)), 500),
                 trial("white-ash", Seasoning.AIR_DRIED, 12, 2.5, new HotPipe(new Handling(0, SoakAdditive.NONE, 0, none, OptionalDouble.empty()),
                         new Heating(StageKind.HOT_PIPE, 3, 130), new Stage.Contact(0.15, true), HotPipe.By.HANDS), 60),
+                trial("white-oak", Seasoning.AIR_DRIED, 16, 25, new SteamBox(new Handling(0, SoakAdditive.NONE, 12, none, OptionalDouble.of(24),
+                        Optional.of(new Thinning(14, 200, Optional.empty()))), new Heating(StageKind.STEAM_BOX, 45, 98)), 200),
+                trial("hard-maple", Seasoning.AIR_DRIED, 14, 3, new SteamedPlies(new Handling(0, SoakAdditive.NONE, 15, none, OptionalDouble.of(24)),
+                        new Heating(StageKind.STEAM_BOX, 30, 98), Glue.PVA, 4), 150),
+                trial("beech", Seasoning.AIR_DRIED, 10, 5, new KerfedPlies(Glue.PVA, 3, 1.6, new Kerfs(3.2, 2.4, 8)), 130),
                 trial("beech", Seasoning.AIR_DRIED, 10, 12.7, new KerfBending(new Kerfs(3.2, 1.6, 6.35), KerfBending.Board.SOLID, Optional.of(3.2)), 76),
                 trial("sitka-spruce", Seasoning.AIR_DRIED, 9, 4, new PressedPlate(new Handling(0.25, SoakAdditive.NONE, 0, none, OptionalDouble.empty()),
                         new Heating(StageKind.HOT_BATH, 30, 96), 1, 25, 3, PressedPlate.Between.METAL_SHEETS, PressedPlate.Bag.BAGGED), 400),
