@@ -3,6 +3,7 @@ import type { MethodFields } from '../api/schema';
 import { FIRST_RECIPE, formOf, typedRecipe } from '../recipe/form';
 import { GLUED, STEAMED } from '../testing';
 import { factsOf, KINDS, lineOf, METHOD, methodOf, METHODS } from './forms';
+import { STEPS_OF } from './steps';
 
 describe.each(KINDS)('%s', (method) => {
   const form = { ...FIRST_RECIPE, method };
@@ -107,6 +108,13 @@ it('types what is thinned at the bend with any way that leaves the choice, and s
 
 it.each(KINDS)('says what can hurt about %s', (kind) => {
   expect(METHODS[kind].caution).toMatch(/^[A-Z].{30,}\.$/);
+});
+
+it.each(KINDS)('has its steps in the order of work: %s', (kind) => {
+  const steps = STEPS_OF[kind];
+  expect(steps.length).toBeGreaterThanOrEqual(5);
+  expect(new Set(steps).size).toBe(steps.length);
+  for (const step of steps) expect(step).toMatch(/^[A-Z].{20,220}\.$/);
 });
 
 it('says what was done in a line', () => {

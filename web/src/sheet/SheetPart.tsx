@@ -3,6 +3,7 @@ import { Dimmed } from '../app/Dimmed';
 import { useUnits } from '../app/units';
 import { HowComputed } from '../help/HowComputed';
 import { METHOD, methodOf, lineOf } from '../methods/forms';
+import { STEPS_OF } from '../methods/steps';
 import { RowsTable } from '../paper/RowsTable';
 import { TakeSheet } from '../paper/TakeSheet';
 import { usePlan } from '../plan/usePlan';
@@ -18,6 +19,7 @@ export function SheetPart() {
   if (!answer) return null;
   const { recipe, forecast } = answer;
   const rows = rowsOf(forecast.sheet, system);
+  const steps = STEPS_OF[recipe.method.kind];
   return (
     <Dimmed old={!current}>
       <Paper component="section" aria-label="Sheet for the bench" sx={{ p: 2.5 }}>
@@ -28,11 +30,13 @@ export function SheetPart() {
         <Typography color="text.secondary" sx={{ mb: 1.5 }}>{stockLine(recipe)}; {lineOf(recipe.method, system)}</Typography>
         <StripDrawing recipe={recipe} sheet={forecast.sheet} />
         <RowsTable rows={rows} />
+        <Typography variant="h3">In the order of work</Typography>
+        <Box component="ol" sx={{ mt: 0.5, mb: 1.5, pl: 3, maxWidth: 640, '& li': { pb: 0.5 } }}>{steps.map((step) => <li key={step}>{step}</li>)}</Box>
         <Caution>{methodOf(recipe).caution}</Caution>
       </Paper>
       <Box sx={{ mt: 1.5 }}>
         <TakeSheet old={!current} ask={(sheet) => ({ about: 'bend', asked: { sheet, recipe, drawn: ['LAID_OUT', 'ACROSS'] } })}
-          words={{ title: METHOD[recipe.method.kind], lines: [shapeLine(recipe, system), `${stockLine(recipe)}; ${lineOf(recipe.method, system)}`], rows, cautions: [methodOf(recipe).caution] }} />
+          words={{ title: METHOD[recipe.method.kind], lines: [shapeLine(recipe, system), `${stockLine(recipe)}; ${lineOf(recipe.method, system)}`], rows, ready: steps, cautions: [methodOf(recipe).caution] }} />
       </Box>
       <HowComputed part="the-sheet" />
     </Dimmed>
