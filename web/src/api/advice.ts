@@ -98,6 +98,17 @@ export function useSideBySide(recipe: RecipeFields | undefined, wanted: number) 
   });
 }
 
+/** The planned glued section in other plies; asked for just where it is of plies. */
+export function usePliesCompared(recipe: RecipeFields | undefined) {
+  return useQuery({
+    queryKey: [ADVICE, 'plies', recipe],
+    queryFn: () => body(api.POST('/api/forecast/plies', { body: { recipe: recipe as RecipeFields } })),
+    enabled: recipe !== undefined,
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+}
+
 export function useSpares(recipe: RecipeFields | undefined, good: number | undefined, certainty: number, flawsPass: boolean) {
   return useQuery({
     queryKey: [ADVICE, 'spares', recipe, good, certainty, flawsPass],

@@ -980,6 +980,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/forecast/plies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["compare_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/forecast/next": {
         parameters: {
             query?: never;
@@ -3426,6 +3442,22 @@ export interface components {
             equipment: ("STEAM_BOX" | "STEAM_BAG" | "HOT_TROUGH" | "SOAKING_TROUGH" | "HOT_PIPE" | "STRAP" | "FORM" | "POSTS" | "PEG_BOARD" | "GLUING" | "RIPPING" | "KERF_SAW" | "BACKER" | "BACKING_SHEET" | "PLATE_FRAME" | "METAL_SHEETS" | "DRYING_FRAME")[];
             notAtHand: ("STEAM_BOX" | "STEAM_BAG" | "HOT_TROUGH" | "SOAKING_TROUGH" | "HOT_PIPE" | "STRAP" | "FORM" | "POSTS" | "PEG_BOARD" | "GLUING" | "RIPPING" | "KERF_SAW" | "BACKER" | "BACKING_SHEET" | "PLATE_FRAME" | "METAL_SHEETS" | "DRYING_FRAME")[];
         };
+        PliesRequest: {
+            recipe: components["schemas"]["RecipeFields"];
+        };
+        PliesView: {
+            recipe: components["schemas"]["RecipeFields"];
+            planned: boolean;
+            /** Format: int32 */
+            plies: number;
+            unbroken: components["schemas"]["Odds"];
+            springback: components["schemas"]["SpringbackForecast"];
+            /** Format: double */
+            fenceStepMm: number;
+            /** Format: double */
+            waste: number;
+            sheet: components["schemas"]["MeasuredOut"][];
+        };
         NextRequest: {
             recipe: components["schemas"]["RecipeFields"];
             others: components["schemas"]["RecipeFields"][];
@@ -4585,6 +4617,8 @@ export type SparesAnswer = components['schemas']['SparesAnswer'];
 export type SideBySideRequest = components['schemas']['SideBySideRequest'];
 export type SideBySideAnswer = components['schemas']['SideBySideAnswer'];
 export type WayBeside = components['schemas']['WayBeside'];
+export type PliesRequest = components['schemas']['PliesRequest'];
+export type PliesView = components['schemas']['PliesView'];
 export type NextRequest = components['schemas']['NextRequest'];
 export type NextAnswer = components['schemas']['NextAnswer'];
 export type RungView = components['schemas']['RungView'];
@@ -6759,6 +6793,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SideBySideAnswer"];
+                };
+            };
+        };
+    };
+    compare_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PliesRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PliesView"][];
                 };
             };
         };

@@ -1,10 +1,17 @@
 import { screen, within } from '@testing-library/react';
-import { expect, it } from 'vitest';
-import type { MeasuredOut, MethodFields } from '../api/schema';
+import userEvent from '@testing-library/user-event';
+import { expect, it, vi } from 'vitest';
+import type { MeasuredOut, MethodFields, PliesView } from '../api/schema';
 import { KINDS, METHODS } from '../methods/forms';
 import { ANSWER, GLUED, showPart, STEAMED } from '../testing';
 import { SheetPart } from './SheetPart';
 import { valueInWords } from './words';
+
+const CLOSING: MeasuredOut[] = [{ measure: 'CLOSING', measurement: 'MINUTES', value: 9 }, { measure: 'OPEN_TIME', measurement: 'MINUTES', value: 12 }];
+const OTHERS: PliesView[] = [4, 6].map((plies) => ({
+  recipe: GLUED, planned: plies === 6, plies, unbroken: { probability: 0.9, low: 0.8, high: 0.95 }, springback: ANSWER.springback, fenceStepMm: 6.35, waste: 0.5, sheet: CLOSING,
+}));
+vi.mock('../api/advice', () => ({ usePliesCompared: () => ({ data: OTHERS, isPlaceholderData: false, error: null }) }));
 
 const SAWN = { ...STEAMED, method: { kind: 'KERF_BENDING' as const, kerfMm: 3.175, webMm: 1.5875, pitchMm: 6.35 } };
 const CUTS: MeasuredOut[] = [
@@ -20,11 +27,23 @@ it('draws the cuts on the piece laid out straight, as many as are measured out',
   const sheet = within(screen.getByRole('region', { name: 'Sheet for the bench' }));
   expect(sheet.getByRole('row', { name: 'Saw cuts 22' })).toBeDefined();
   expect(sheet.getByText(/Blade guard on/)).toBeDefined();
+  expect(sheet.getByText(/^Saw a ladder on two or three test pieces/)).toBeDefined();
+  expect(screen.queryByRole('region', { name: 'In other plies' })).toBeNull();
 });
 
 it('draws the plies of a stack', () => {
   showPart(<SheetPart />, { answer: { recipe: GLUED, forecast: ANSWER } });
   expect(screen.getByRole('img', { name: /laid out straight/ }).querySelectorAll('line').length).toBe(6 - 1 + 3);
+});
+
+it('sets a glued section beside the same in other plies, each planned by a tap', async () => {
+  const take = vi.fn();
+  showPart(<SheetPart />, { answer: { recipe: GLUED, forecast: ANSWER }, take });
+  const others = within(screen.getByRole('region', { name: 'In other plies' }));
+  expect(others.getByRole('row', { name: /^4 .*9 min of 12 min 1\/4" 50 %/ })).toBeDefined();
+  expect(others.getByRole('row', { name: /^6 .*as planned$/ })).toBeDefined();
+  await userEvent.click(others.getByText('Plan it so'));
+  expect(take).toHaveBeenCalledWith(GLUED);
 });
 
 it('prints what no rule shows in finer units, and shares in words', () => {

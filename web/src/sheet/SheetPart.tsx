@@ -2,19 +2,20 @@ import { Box, Paper, Typography } from '@mui/material';
 import { Dimmed } from '../app/Dimmed';
 import { useUnits } from '../app/units';
 import { HowComputed } from '../help/HowComputed';
-import { METHOD, methodOf, lineOf } from '../methods/forms';
+import { factsOf, METHOD, methodOf, lineOf } from '../methods/forms';
 import { STEPS_OF } from '../methods/steps';
 import { RowsTable } from '../paper/RowsTable';
 import { TakeSheet } from '../paper/TakeSheet';
 import { usePlan } from '../plan/usePlan';
 import { shapeLine, stockLine } from '../recipe/words';
 import { Caution } from '../recipe/fields';
+import { PliesBeside } from './PliesBeside';
 import { StripDrawing } from './StripDrawing';
 import { rowsOf } from './words';
 
 /** The sheet for the bench: the piece laid out straight and everything that is measured out, to be read at arm's length. */
 export function SheetPart() {
-  const { answer, current } = usePlan();
+  const { answer, current, take } = usePlan();
   const [system] = useUnits();
   if (!answer) return null;
   const { recipe, forecast } = answer;
@@ -38,6 +39,7 @@ export function SheetPart() {
         <TakeSheet old={!current} ask={(sheet) => ({ about: 'bend', asked: { sheet, recipe, drawn: ['LAID_OUT', 'ACROSS'] } })}
           words={{ title: METHOD[recipe.method.kind], lines: [shapeLine(recipe, system), `${stockLine(recipe)}; ${lineOf(recipe.method, system)}`], rows, ready: steps, cautions: [methodOf(recipe).caution] }} />
       </Box>
+      {factsOf(recipe.method).plies > 1 && factsOf(recipe.method).cleanMm === undefined && <PliesBeside recipe={recipe} current={current} onTake={take} />}
       <HowComputed part="the-sheet" />
     </Dimmed>
   );

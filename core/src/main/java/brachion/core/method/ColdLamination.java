@@ -64,6 +64,11 @@ public record ColdLamination(Glue glue, int plies, Clamping clamping) implements
         return new Springback(1.0 / ((double) plies * plies), Optional.empty());
     }
 
+    @Override
+    public List<Recipe> inOtherPlies(Recipe recipe) {
+        return Layup.ofTheSameSection(recipe, plies, this::withPlies);
+    }
+
     /** The same lamination with another number of plies. */
     public ColdLamination withPlies(int other) {
         return new ColdLamination(glue, other, clamping);

@@ -1,8 +1,11 @@
 package brachion.core.method;
 
+import brachion.core.quantity.LengthUnit;
 import brachion.core.quantity.PhysicalBound;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.IntFunction;
+import java.util.stream.IntStream;
 
 /**
  * How a finished section is made of plies.
@@ -59,6 +62,30 @@ public record Layup(double plyMm, int plies) {
             }
         }
         return layups;
+    }
+
+    /** What a rip saw takes with each strip, an eighth of an inch (common practice) [mm]. */
+    private static final double SAW_KERF_MM = LengthUnit.INCH.millimetres() / 8;
+    /** Strips are ripped from a thirty-second to a quarter of an inch (common practice), in thirty-seconds. */
+    private static final List<Integer> USUAL_STRIPS = List.of(8, 6, 4, 3, 2, 1);
+
+    /** From one strip to the next at the fence of the saw: the strip and what the saw takes [mm]. */
+    public double fenceStepMm() {
+        return plyMm + SAW_KERF_MM;
+    }
+
+    /** Share of the board that becomes dust. */
+    public double waste() {
+        return SAW_KERF_MM / fenceStepMm();
+    }
+
+    /** A section in thick plies and thin ones, each spread evenly over it, and as many as are planned; the thickest first. */
+    static List<Recipe> ofTheSameSection(Recipe recipe, int planned, IntFunction<Method> withPlies) {
+        double finished = recipe.method().finishedMm(recipe.blank().thicknessMm());
+        IntStream usual = USUAL_STRIPS.stream().mapToInt(strip -> (int) Math.rint(finished / (strip * LengthUnit.INCH.millimetres() / 32)));
+        return IntStream.concat(usual, IntStream.of(planned)).filter(plies -> PhysicalBound.PLIES.holds(plies) && PhysicalBound.THICKNESS_MM.holds(finished / plies)).sorted().distinct()
+                .mapToObj(plies -> plies == planned ? recipe
+                        : recipe.withBlank(recipe.blank().withThicknessMm(ofPlies(finished, plies).plyMm())).withMethod(withPlies.apply(plies))).toList();
     }
 
     private static int within(double plies) {

@@ -101,6 +101,11 @@ public interface Method {
         return Sheet.ofTheCurve(recipe);
     }
 
+    /** The same section in other plies, the planned ones among them, the thickest first; none of a piece that is not of plies alike. */
+    default List<Recipe> inOtherPlies(Recipe recipe) {
+        return List.of();
+    }
+
     /** How likely a piece is spoilt although it holds, as computed before any record. */
     default Map<Blemish, Double> blemishes(Recipe recipe) {
         return Map.of();

@@ -141,6 +141,11 @@ public record SteamedPlies(Handling handling, Heating heating, Glue glue, int pl
         return changes;
     }
 
+    @Override
+    public List<Recipe> inOtherPlies(Recipe recipe) {
+        return Layup.ofTheSameSection(recipe, plies, this::withPlies);
+    }
+
     private SteamedPlies withPlies(int other) {
         return new SteamedPlies(handling, heating, glue, other, clamping);
     }

@@ -97,6 +97,16 @@ class AdviceApiTest {
     }
 
     @Test
+    void a_glued_section_is_compared_in_other_plies() {
+        MvcTestResult answer = post(mvc, "/api/forecast/plies", "{\"recipe\": %s}".formatted(recipe(3, 200, "{\"kind\": \"COLD_LAMINATION\", \"glue\": \"PVA\", \"plies\": 6}")));
+        assertThat(answer).hasStatusOk();
+        assertThat(read(answer, "$[?(@.planned == true)].plies", List.class)).isEqualTo(List.of(6));
+        assertThat(read(answer, "$[0].plies", Integer.class)).isLessThan(6);
+        assertThat(read(answer, "$[0].springback.releasedRadiusMm", Double.class)).isGreaterThan(read(answer, "$[1].springback.releasedRadiusMm", Double.class));
+        assertThat(read(post(mvc, "/api/forecast/plies", "{\"recipe\": %s}".formatted(recipe(12, 200, Wire.STEAM))), "$", List.class)).isEmpty();
+    }
+
+    @Test
     void a_search_with_nothing_at_hand_is_refused() {
         MvcTestResult answer = post(mvc, "/api/ways", WAYS.formatted(200).replace("[\"AIR_DRIED\", \"KILN_DRIED\"]", "[]"));
         assertThat(answer).hasStatus(400);

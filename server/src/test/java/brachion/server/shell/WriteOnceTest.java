@@ -28,7 +28,7 @@ class WriteOnceTest {
 
     /** What is worked out and not stored, and the visit to the sample workshop, which is the same however often it is begun or ended. */
     private static final Set<String> STORE_NOTHING = Set.of("post /api/forecast", "post /api/trials/{id}/diagnosis", "post /api/forecast/levers", "post /api/forecast/map",
-            "post /api/forecast/next", "post /api/forecast/side-by-side", "post /api/forecast/spares", "post /api/forecast/typed", "post /api/process", "post /api/process/section",
+            "post /api/forecast/next", "post /api/forecast/plies", "post /api/forecast/side-by-side", "post /api/forecast/spares", "post /api/forecast/typed", "post /api/process", "post /api/process/section",
             "post /api/process/soak", "post /api/readings", "post /api/rig/appraisal", "post /api/ways", "post /api/exchange/readings", "post /api/exchange/notebooks", "post /api/bench/items/choices",
             "post /api/released-curve", "post /api/records/found", "post /api/records/tally", "post /api/records/count", "post /api/stock/layout", "post /api/photos/measurement", "post /api/stock/proposal",
             "post /api/curves/forecast", "post /api/curves/form", "post /api/curves/points", "post /api/curves/drawn", "post /api/curves/drawing/svg",
