@@ -3,7 +3,6 @@ import { usePliesCompared } from '../api/advice';
 import type { PliesView, RecipeFields } from '../api/schema';
 import { Dimmed } from '../app/Dimmed';
 import { useUnits } from '../app/units';
-import { HowComputed } from '../help/HowComputed';
 import { oddsInWords } from '../odds/words';
 import { printLength } from '../units/printing';
 import { MEASURE, valueInWords } from './words';
@@ -43,7 +42,6 @@ export function PliesBeside({ recipe, current, onTake }: PliesBesideProps) {
           </Box>
         )}
       </Dimmed>
-      <HowComputed part="the-sheet" />
     </Box>
   );
 }
