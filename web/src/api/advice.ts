@@ -98,12 +98,11 @@ export function useSideBySide(recipe: RecipeFields | undefined, wanted: number) 
   });
 }
 
-/** The planned glued section in other plies; asked for just where it is of plies. */
-export function usePliesCompared(recipe: RecipeFields | undefined) {
+/** The planned glued section in other plies. */
+export function usePliesCompared(recipe: RecipeFields) {
   return useQuery({
     queryKey: [ADVICE, 'plies', recipe],
-    queryFn: () => body(api.POST('/api/forecast/plies', { body: { recipe: recipe as RecipeFields } })),
-    enabled: recipe !== undefined,
+    queryFn: () => body(api.POST('/api/forecast/plies', { body: { recipe } })),
     placeholderData: keepPreviousData,
     retry: false,
   });

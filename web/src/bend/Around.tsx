@@ -1,6 +1,6 @@
 import { usePalette } from '../app/palette';
 import type { Facts } from '../methods/method';
-import { band, bentLine, pathOf, polar, type Point } from './geometry';
+import { band, bentLine, beyondBend, pathOf, polar, type Point } from './geometry';
 
 /** A piece on the drawing, as far as it matters to what lies round it [mm]. */
 interface Lies {
@@ -45,8 +45,8 @@ export function BentOn({ radius, half, tail, text, bentOn = 'FORM' }: Pick<Lies,
     return <circle cx={0} cy={-radius + pipe} r={pipe} fill={colours.data.form} stroke={colours.text.secondary} strokeWidth={text * 0.12} data-part="pipe" />;
   }
   const post = text * 0.7;
-  const [left, right] = [-1, 1].map((side) => polar(radius - post, side * half * 0.6)) as [Point, Point];
-  return <>{[left, right].map(({ x, y }) => <circle key={x} cx={x} cy={y} r={post} fill={colours.data.form} stroke={colours.text.secondary} strokeWidth={text * 0.08} data-part="post" />)}</>;
+  const places = [-1, 1].map((side) => polar(radius - post, side * half * 0.6));
+  return <>{places.map(({ x, y }) => <circle key={x} cx={x} cy={y} r={post} fill={colours.data.form} stroke={colours.text.secondary} strokeWidth={text * 0.08} data-part="post" />)}</>;
 }
 
 /** What lies on the outer face, at the ends and round all of it: bark, the stops of a strap, a bag. */
@@ -68,17 +68,14 @@ export function Around({ radius, outer, outermost, half, tail, text, bark, facts
 
 /** A line along the outer face that is as uneven as bark. */
 function rough(outer: number, half: number, tail: number, high: number): Point[] {
-  const lines = [bentLine(outer + high * 0.4, half, tail), bentLine(outer + high, half, tail)];
-  return (lines[0] ?? []).map((point, index) => (index % 2 === 0 ? point : lines[1]?.[index] ?? point));
+  const ridges = bentLine(outer + high, half, tail);
+  return bentLine(outer + high * 0.4, half, tail).map((furrow, index) => (index % 2 === 0 ? furrow : ridges[index] ?? furrow));
 }
 
 /** The stops of a strap against both ends of the piece, their slack shared between them. */
 function stops(radius: number, outermost: number, half: number, tail: number, thick: number, endGapMm: number): string[] {
   return [-1, 1].map((side) => {
-    const along = (at: number, mm: number): Point => {
-      const end = polar(at, side * half);
-      return { x: end.x + side * mm * Math.cos(half), y: end.y + mm * Math.sin(half) };
-    };
+    const along = (at: number, mm: number) => beyondBend(at, half, side, mm);
     const from = tail + endGapMm / 2;
     return `${pathOf([along(radius, from), along(outermost, from), along(outermost, from + thick), along(radius, from + thick)])}Z`;
   });

@@ -10,6 +10,12 @@ export function polar(radius: number, angle: number): Point {
   return { x: radius * Math.sin(angle), y: -radius * Math.cos(angle) };
 }
 
+/** The point so far beyond the end of a bend [mm], where a line at a radius has gone on straight: the left end (-1) or the right one (1). */
+export function beyondBend(radius: number, halfAngle: number, side: number, mm: number): Point {
+  const end = polar(radius, side * halfAngle);
+  return { x: end.x + side * mm * Math.cos(halfAngle), y: end.y + mm * Math.sin(halfAngle) };
+}
+
 const STEPS = 96;
 
 /** The bent part and straight ends of a line that lies at a radius: along the left end, round, along the right end. */
@@ -19,10 +25,7 @@ export function bentLine(radius: number, halfAngle: number, tail: number): Point
     points.push(polar(radius, -halfAngle + (2 * halfAngle * step) / STEPS));
   }
   if (tail === 0) return points;
-  const left = points[0] as Point;
-  const right = points[STEPS] as Point;
-  const run = { x: tail * Math.cos(halfAngle), y: tail * Math.sin(halfAngle) };
-  return [{ x: left.x - run.x, y: left.y + run.y }, ...points, { x: right.x + run.x, y: right.y + run.y }];
+  return [beyondBend(radius, halfAngle, -1, tail), ...points, beyondBend(radius, halfAngle, 1, tail)];
 }
 
 export function pathOf(points: Point[]): string {
@@ -46,8 +49,7 @@ export function thickEnds(thinned: number, whole: number, halfAngle: number, tai
   return [-1, 1].map((side) => {
     const line = (radius: number): Point[] => {
       const turn = Array.from({ length: STEPS + 1 }, (_, step) => polar(radius, side * (into + ((halfAngle - into) * step) / STEPS)));
-      const end = polar(radius, side * halfAngle);
-      const along = (mm: number) => ({ x: end.x + side * mm * Math.cos(halfAngle), y: end.y + mm * Math.sin(halfAngle) });
+      const along = (mm: number) => beyondBend(radius, halfAngle, side, mm);
       return [...(into < halfAngle ? turn : []), along(beyond), ...(tail > beyond ? [along(tail)] : [])];
     };
     return `${pathOf([...line(thinned), ...line(whole).reverse()])}Z`;

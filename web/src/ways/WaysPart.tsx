@@ -31,6 +31,7 @@ export function WaysPart() {
   const problem = Object.values(readings).find((reading) => reading.error)?.error;
   const wanted = current ? answer?.recipe : undefined;
   const wish = wanted && wishOf(form, wanted, readings);
+  const plate = answer !== undefined && riseOf(answer.recipe) !== undefined;
   const change = (part: Partial<WishForm>) => { setForm({ ...form, ...part }); };
   return (
     <Box component="section" aria-label="Other ways">
@@ -38,14 +39,13 @@ export function WaysPart() {
       <Box component="form" noValidate onSubmit={(event) => { event.preventDefault(); if (wish) setAsked(wish); }}>
         <Typography variant="h2">Look through stock and settings</Typography>
         <Typography color="text.secondary" sx={{ mb: 1.5, minHeight: { xs: '7.5em', sm: '3em' } }}>
-          {answer && riseOf(answer.recipe) !== undefined &&
-            `A plate of ${printLength(finishedMm(answer.recipe), system)} that curves both ways: every wood, seasoning, soak, time in the water and number of rounds is tried, between metal sheets and without.`}
-          {answer && riseOf(answer.recipe) === undefined &&
-            `A finished section of ${printLength(finishedMm(answer.recipe), system)} × ${printLength(answer.recipe.blank.widthMm, system)} round ` +
-              `${printLength(answer.recipe.innerRadiusMm, system)}: every wood, seasoning, soak, steaming time, support and stack of plies at hand is tried.`}
+          {answer && (plate
+            ? `A plate of ${printLength(finishedMm(answer.recipe), system)} that curves both ways: every wood, seasoning, soak, time in the water and number of rounds is tried, between metal sheets and without.`
+            : `A finished section of ${printLength(finishedMm(answer.recipe), system)} × ${printLength(answer.recipe.blank.widthMm, system)} round ` +
+              `${printLength(answer.recipe.innerRadiusMm, system)}: every wood, seasoning, soak, steaming time, support and stack of plies at hand is tried.`)}
         </Typography>
         <Choice label="Odds wanted" options={WISHES} value={form.unbroken} onChange={(unbroken) => { change({ unbroken }); }} />
-        <AtHand form={form} readings={readings} onChange={change} plate={answer !== undefined && riseOf(answer.recipe) !== undefined} />
+        <AtHand form={form} readings={readings} onChange={change} plate={plate} />
         {problem && <Alert severity="warning" sx={{ my: 1 }}>{problem}</Alert>}
         <Button type="submit" variant="contained" size="large" disabled={!wish}>Look for ways</Button>
       </Box>
@@ -147,6 +147,7 @@ function wishOf(form: WishForm, wanted: RecipeFields, readings: Record<string, R
   const thicknesses = read('thickness', form.thicknesses);
   const plies = read('ply', form.plies);
   if ([...thicknesses, ...plies].some((value) => value === undefined)) return undefined;
+  const acrossRiseMm = riseOf(wanted);
   return {
     innerRadiusMm: wanted.innerRadiusMm,
     angleDegrees: wanted.angleDegrees,
@@ -161,7 +162,7 @@ function wishOf(form: WishForm, wanted: RecipeFields, readings: Record<string, R
     methods: form.methods,
     pliesMm: plies as number[],
     order: form.order,
-    ...(riseOf(wanted) === undefined ? {} : { acrossRiseMm: riseOf(wanted), methods: [wanted.method.kind] }),
+    ...(acrossRiseMm === undefined ? {} : { acrossRiseMm, methods: [wanted.method.kind] }),
   };
 }
 

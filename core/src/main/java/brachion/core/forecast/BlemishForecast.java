@@ -4,13 +4,14 @@ import brachion.core.method.Blemish;
 import brachion.core.method.MethodKind;
 import brachion.core.method.Recipe;
 import brachion.core.risk.RiskModel;
-import brachion.core.trial.Flaw;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.PriorityQueue;
 import java.util.Queue;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * How likely a piece is spoilt although it holds. Before any record that is what its way of bending computes, p; the shop's records of that way
@@ -35,8 +36,8 @@ public record BlemishForecast(Blemish blemish, double chance, int seen, int of) 
         if (computed.isEmpty()) {
             return List.of();
         }
-        Collection<RiskModel.Held> alike = latest(risk.records(kind.family()), kind);
-        return computed.entrySet().stream().map(each -> of(each.getKey(), each.getValue(), alike))
+        List<Known> known = latest(risk.records(kind.family()), kind).stream().map(Known::of).toList();
+        return computed.entrySet().stream().map(each -> of(each.getKey(), each.getValue(), known))
                 .sorted(Comparator.comparingDouble(BlemishForecast::chance).reversed()).toList();
     }
 
@@ -54,14 +55,24 @@ public record BlemishForecast(Blemish blemish, double chance, int seen, int of) 
         return latest;
     }
 
-    private static BlemishForecast of(Blemish blemish, double computed, Collection<RiskModel.Held> alike) {
-        int seen = (int) alike.stream().filter(held -> shows(held, blemish)).count();
-        double expected = alike.stream().mapToDouble(held -> held.piece().method().blemishes(held.piece()).getOrDefault(blemish, 0.0)).sum();
-        double scaled = computed * (PRIOR + seen) / (PRIOR + expected);
-        return new BlemishForecast(blemish, scaled / (scaled + 1 - computed), seen, alike.size());
+    /**
+     * A record.
+     *
+     * @param computed how likely each blemish was
+     * @param shown    what it shows of them
+     */
+    private record Known(Map<Blemish, Double> computed, Set<Blemish> shown) {
+
+        static Known of(RiskModel.Held held) {
+            return new Known(held.piece().method().blemishes(held.piece()),
+                    held.trial().outcome().seen().flatMap(seen -> seen.flaw().blemish().stream()).collect(Collectors.toSet()));
+        }
     }
 
-    private static boolean shows(RiskModel.Held held, Blemish blemish) {
-        return held.trial().outcome().seen().map(each -> each.flaw()).anyMatch((Flaw flaw) -> flaw.blemish().filter(blemish::equals).isPresent());
+    private static BlemishForecast of(Blemish blemish, double computed, List<Known> records) {
+        int seen = (int) records.stream().filter(record -> record.shown().contains(blemish)).count();
+        double expected = records.stream().mapToDouble(record -> record.computed().getOrDefault(blemish, 0.0)).sum();
+        double scaled = computed * (PRIOR + seen) / (PRIOR + expected);
+        return new BlemishForecast(blemish, scaled / (scaled + 1 - computed), seen, records.size());
     }
 }

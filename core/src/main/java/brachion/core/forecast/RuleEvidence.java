@@ -6,6 +6,7 @@ import brachion.core.method.Term;
 import brachion.core.process.SteamingSchool;
 import brachion.core.risk.Contrast;
 import brachion.core.risk.RiskModel;
+import brachion.core.risk.Schools;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -31,23 +32,24 @@ public record RuleEvidence(Rule rule, double firstHolds, double noMatter, int tr
     /** Every question, tipped by the records; like is compared with like, within boards and days. */
     public static List<RuleEvidence> of(RiskModel fitted) {
         RiskModel risk = fitted.withinDays(HOT);
+        Schools schools = new Schools(risk);
         List<RuleEvidence> all = new ArrayList<>();
         all.add(of(Rule.RINGS, risk.contrast(HOT, FailureMode.TENSION, Term.RINGS_ON_EDGE, Term.RINGS_FLAT)));
         all.add(of(Rule.SOAK, helps(risk, Term.SOAKED)));
         all.add(of(Rule.SOFTENER, helps(risk, Term.SOFTENER)));
         all.add(of(Rule.GREEN, helps(risk, Term.GREEN_STOCK)));
         all.add(of(Rule.WEBBING, helps(risk, Term.WEBBING)));
-        all.add(of(Rule.STRAP, risk.strappedThoughGentle()));
-        all.add(of(Rule.END_STOPS, risk.heldByStops()));
+        all.add(of(Rule.STRAP, schools.strappedThoughGentle()));
+        all.add(of(Rule.END_STOPS, schools.heldByStops()));
         all.add(of(Rule.BAG, helps(risk, Term.STEAM_BAG)));
         all.add(of(Rule.BARK, helps(risk, Term.BARK)));
         all.add(of(Rule.THIN_PLIES, risk.helps(Family.COLD_PLIES, FailureMode.GLUE_LINE, Term.MANY_PLIES)));
         all.add(of(Rule.BACKING_SHEET, risk.helps(Family.COLD_PLIES, FailureMode.TENSION, Term.BACKING_SHEET)));
         all.add(of(Rule.CLAMP_ORDER, risk.contrast(Family.COLD_PLIES, FailureMode.GLUE_LINE, Term.FROM_THE_MIDDLE, Term.FROM_THE_TIGHT_END)));
         all.add(of(Rule.CLAMP_FORCE, risk.contrast(Family.COLD_PLIES, FailureMode.GLUE_LINE, Term.CLAMPED_TIGHT, Term.CLAMPED_FIRMLY)));
-        all.add(of(Rule.LONG_STEAM, risk.steamedLonger()));
+        all.add(of(Rule.LONG_STEAM, schools.steamedLonger()));
         for (SteamingSchool school : SteamingSchool.values()) {
-            all.add(of(Rule.valueOf(school.name()), risk.steamedAtLeast(school)));
+            all.add(of(Rule.valueOf(school.name()), schools.steamedAtLeast(school)));
         }
         all.add(of(Rule.HOLD, risk.springback().holdingPays()));
         all.add(of(Rule.STEAM_LEFT_ON, risk.springback().steamLeftOnPays()));

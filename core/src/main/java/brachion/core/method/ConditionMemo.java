@@ -39,17 +39,17 @@ final class ConditionMemo {
         return known.containsKey(Asked.of(piece, stages, physics));
     }
 
-    void learn(Piece piece, List<Stage> stages, Physics physics, Followings.End condition) {
-        known.put(Asked.of(piece, stages, physics), condition);
+    void learn(Piece piece, List<Stage> stages, Physics physics, Followings.End end) {
+        known.put(Asked.of(piece, stages, physics), end);
     }
 
     Followings.End of(Piece piece, List<Stage> stages, Physics physics, Supplier<Followings.End> simulation) {
         Asked asked = Asked.of(piece, stages, physics);
-        Followings.End condition = known.get(asked);
-        if (condition == null) {
-            condition = simulation.get();
-            known.put(asked, condition);
+        Followings.End end = known.get(asked);
+        if (end == null) {
+            end = simulation.get();
+            known.put(asked, end);
         }
-        return condition;
+        return end;
     }
 }

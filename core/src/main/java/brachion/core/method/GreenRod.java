@@ -28,7 +28,7 @@ public record GreenRod(Handling handling, Heating heating) implements HotWood {
             Optional.of(Outline.ROUND), Need.NEVER);
     /** What is set about it. */
     static final List<Setting<?>> SETTINGS = Handling.unstrapped(MINUTES, SteamBox.CHAMBER, Handling.CARRY,
-            Thinning.ALWAYS.get(0), Thinning.ALWAYS.get(1), SHAPED);
+            Thinning.ALWAYS_TO, Thinning.ALWAYS_OVER, SHAPED);
 
     /** Refuses settings no chamber has, a rod of which nobody says how it is shaped at the bend, and a strap, which a rod cannot lie under. */
     public GreenRod {
@@ -63,11 +63,6 @@ public record GreenRod(Handling handling, Heating heating) implements HotWood {
 
     private Thinning thinned() {
         return handling.thinning().orElseThrow();
-    }
-
-    /** Thickness it is shaved to over the bend [mm]. */
-    public double thinnedMm() {
-        return thinned().thicknessMm();
     }
 
     @Override

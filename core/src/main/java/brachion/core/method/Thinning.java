@@ -18,16 +18,16 @@ import java.util.Optional;
  */
 public record Thinning(double thicknessMm, double overMm, Optional<Outline> shaped) {
 
-    private static final String TITLE = "thinned to";
-    private static final String OVER_TITLE = "thinned over";
+    /** How much further than the bend it is thinned: half as much at each end (common practice). */
+    private static final double HALF_A_BEND_BEYOND = 2;
+
     private static final String OVER_MISSING = "Say over what length it is thinned.";
     private static final Setting.Measured TO = to(Need.NEVER);
     private static final Setting.Measured OVER = over(Need.with(TO, OVER_MISSING, "Say how thick it is where it bends."));
-    /** What is set about a way whose stock may be thinned. */
-    private static final List<Setting<?>> SETTINGS = List.of(TO, OVER);
-    /** The same of a way whose stock always is. */
-    static final List<Setting<?>> ALWAYS = List.of(to(Need.always("Say how thick it is where it bends; its own thickness when it is not thinned.")),
-            over(Need.always(OVER_MISSING)));
+    /** What is set about a way whose stock always is thinned: to what thickness. */
+    static final Setting.Measured ALWAYS_TO = to(Need.always("Say how thick it is where it bends; its own thickness when it is not thinned."));
+    /** And over what length. */
+    static final Setting.Measured ALWAYS_OVER = over(Need.always(OVER_MISSING));
 
     /** Refuses sizes no bench has seen. */
     public Thinning {
@@ -35,26 +35,23 @@ public record Thinning(double thicknessMm, double overMm, Optional<Outline> shap
         PhysicalBound.THINNED_OVER_MM.require(overMm);
     }
 
-    /** How much further than the bend it is thinned: half as much at each end (common practice). */
-    private static final double HALF_A_BEND_BEYOND = 2;
-
     /** Length over which a bend is usually thinned to a thickness [mm]. */
     static double usualOverMm(Bend bend, double thicknessMm) {
         return PhysicalBound.THINNED_OVER_MM.nearest(HALF_A_BEND_BEYOND * bend.outerArcMm(thicknessMm));
     }
 
     private static Setting.Measured to(Need need) {
-        return new Setting.Measured("thinnedMm", TITLE, Measurement.LENGTH, PhysicalBound.THICKNESS_MM, need);
+        return new Setting.Measured("thinnedMm", "thinned to", Measurement.LENGTH, PhysicalBound.THICKNESS_MM, need);
     }
 
     private static Setting.Measured over(Need need) {
-        return new Setting.Measured("thinnedOverMm", OVER_TITLE, Measurement.LENGTH, PhysicalBound.THINNED_OVER_MM, need);
+        return new Setting.Measured("thinnedOverMm", "thinned over", Measurement.LENGTH, PhysicalBound.THINNED_OVER_MM, need);
     }
 
-    /** What is set about a way, and how its stock is thinned. */
+    /** What is set about a way whose stock may be thinned: its own settings, and how. */
     static List<Setting<?>> after(List<Setting<?>> own) {
         List<Setting<?>> all = new ArrayList<>(own);
-        all.addAll(SETTINGS);
+        all.addAll(List.of(TO, OVER));
         return List.copyOf(all);
     }
 

@@ -1,14 +1,11 @@
 package brachion.core.risk;
 
-import brachion.core.bending.Strap;
 import brachion.core.method.Covariate;
 import brachion.core.method.FailureMode;
 import brachion.core.method.Family;
 import brachion.core.method.Recipe;
-import brachion.core.method.HotWood;
 import brachion.core.method.Term;
 import brachion.core.physics.Unsure;
-import brachion.core.process.SteamingSchool;
 import brachion.core.trial.Severity;
 import brachion.core.trial.Trial;
 import java.util.Collection;
@@ -31,8 +28,6 @@ import java.util.stream.Stream;
  * published radii are defined. {@link Family} brings the priors, {@link GroupScales} how much the groups differ.
  */
 public final class RiskModel {
-
-    private static final double HOUR_MIN = 60;
 
     private final Map<Family, FamilyFit> families;
     private final SpringbackModel springback;
@@ -275,44 +270,8 @@ public final class RiskModel {
         return families.get(family).mode(mode).beliefs().helps(term);
     }
 
-    /** How steamed stock that stayed in as long as a school says compares with stock that did not, in tension. */
-    public Contrast steamedAtLeast(SteamingSchool school) {
-        return asked(Covariate.undecided(Term.SCHOOL, recipe -> Covariate.indicator(
-                minutesInSteam(recipe) >= school.minutes(recipe.blank().thicknessMm())))).helps(Term.SCHOOL);
-    }
-
-    /** How steamed stock compares with stock steamed e times as short, in tension, beyond the softness computed. */
-    public Contrast steamedLonger() {
-        return asked(Covariate.undecided(Term.LONG_STEAM,
-                recipe -> Math.log(minutesInSteam(recipe) / HOUR_MIN))).helps(Term.LONG_STEAM);
-    }
-
-    /** How a strap held at its ends compares with none on bends that published radii allow without, in tension, beyond what it is computed to take up. */
-    public Contrast strappedThoughGentle() {
-        return asked(Covariate.undecided(Term.STRAPPED_THOUGH_GENTLE,
-                recipe -> Covariate.indicator(held(recipe) && gentle(recipe)))).helps(Term.STRAPPED_THOUGH_GENTLE);
-    }
-
-    /** How a strap held at its ends compares with a band that is not, in tension, beyond what each is computed to take up. */
-    public Contrast heldByStops() {
-        return asked(Covariate.backing(Term.STRAP_HELD, recipe -> Covariate.indicator(held(recipe)))).contrast(Term.STRAP_HELD, Term.BACKED);
-    }
-
-    private static boolean gentle(Recipe recipe) {
-        return recipe.bend().allowedUnsupported(((HotWood) recipe.method()).atTheBend(recipe.blank()));
-    }
-
-    private static boolean held(Recipe recipe) {
-        return recipe.method().strap().filter(Strap::held).isPresent();
-    }
-
-    /** A way that steams nothing counts as steamed for an hour, which tells nothing. */
-    private static double minutesInSteam(Recipe recipe) {
-        return ((HotWood) recipe.method()).minutesInSteam().orElse(HOUR_MIN);
-    }
-
     /** What the records say of stretched hot wood where something counts, too, that is no part of the forecast. */
-    private ModeBeliefs asked(Covariate covariate) {
+    ModeBeliefs asked(Covariate covariate) {
         FamilyFit hot = families.get(Family.HOT_WOOD);
         return ModeFit.of(hot.tension().risk().with(covariate), hot.records()).beliefs();
     }

@@ -260,7 +260,7 @@ class TermsTest {
                 double about = school.minutes(recipe.blank().thicknessMm());
                 return steam(box -> box.withSteamMinutes(about * (shop.random().nextBoolean() ? 0.9 : 1.1))).apply(recipe);
             }));
-            Contrast better = risk.steamedAtLeast(school);
+            Contrast better = new Schools(risk).steamedAtLeast(school);
             assertThat(sign * better.mean()).as("sign %d", sign).isGreaterThan(0.3);
             assertThat(better.trials()).isBetween(60, 180);
         }
@@ -273,7 +273,7 @@ class TermsTest {
             shop.weaker(recipe -> -sign * 0.3 * Math.log(((SteamBox) recipe.method()).steamMinutes() / 60));
             RiskModel risk = RiskModel.fit(shop.trials(TRIALS, () -> steam(box ->
                     box.withSteamMinutes(30 * Math.pow(2, shop.random().nextInt(4)))).apply(steamed(shop.random()))));
-            assertThat(sign * risk.steamedLonger().mean()).isGreaterThan(0.3);
+            assertThat(sign * new Schools(risk).steamedLonger().mean()).isGreaterThan(0.3);
         }
     }
 }

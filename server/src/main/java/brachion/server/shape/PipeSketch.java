@@ -29,6 +29,7 @@ final class PipeSketch {
         double scale = widthMm / stripMm;
         Sketch on = new Sketch(widthMm, TOP_MM + STRIP_MM + BELOW_MM);
         on.box(0, TOP_MM, widthMm, STRIP_MM, Ink.LINE, false);
+        double before = 0;
         for (int i = 0; i < zones.size(); i++) {
             HeatedZone zone = zones.get(i);
             double from = zone.fromMm() * scale;
@@ -38,8 +39,9 @@ final class PipeSketch {
             on.line(from, face, to, face, Ink.THICK);
             on.word(Integer.toString(tightFirst ? zone.tightestFirst() : i + 1), (from + to) / 2, TOP_MM - 9);
             on.across(from, to, TOP_MM - 4, "");
-            on.across(i == 0 ? 0 : zones.get(i - 1).toMm() * scale, from, TOP_MM + STRIP_MM + 7, ruler.about(zone.fromMm() - (i == 0 ? 0 : zones.get(i - 1).toMm())));
+            on.across(before * scale, from, TOP_MM + STRIP_MM + 7, ruler.about(zone.fromMm() - before));
             on.across(from, to, TOP_MM + STRIP_MM + 14, ruler.about(zone.toMm() - zone.fromMm()));
+            before = zone.toMm();
         }
         on.caption("The strip before it is bent, along its length " + Placing.inWords(scale) + ": the heavy edge lies on the pipe, the numbers are the order.");
         return on;
