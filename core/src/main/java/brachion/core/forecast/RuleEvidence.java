@@ -26,6 +26,8 @@ public record RuleEvidence(Rule rule, double firstHolds, double noMatter, int tr
 
     /** At even odds this moves one piece in twenty; a smaller difference is no reason to work otherwise. */
     private static final double MATTERS = 0.2;
+    /** One rule of thumb in ten is taken to say nothing at all; chosen by us. */
+    private static final double EMPTY = 0.1;
 
     private static final Family HOT = Family.HOT_WOOD;
 
@@ -61,8 +63,10 @@ public record RuleEvidence(Rule rule, double firstHolds, double noMatter, int tr
     }
 
     private static RuleEvidence of(Rule rule, Contrast contrast) {
-        double first = contrast.firstBetterBy(MATTERS);
-        double neither = 1 - first - contrast.secondBetterBy(MATTERS);
+        double forEmpty = EMPTY * contrast.forNoDifference();
+        double says = (1 - EMPTY) / (1 - EMPTY + forEmpty);
+        double first = says * contrast.firstBetterBy(MATTERS);
+        double neither = 1 - first - says * contrast.secondBetterBy(MATTERS);
         return new RuleEvidence(rule, first + neither / 2, neither, contrast.trials(), contrast.mean(), contrast.sd());
     }
 }

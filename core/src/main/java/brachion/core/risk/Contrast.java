@@ -7,9 +7,18 @@ import org.hipparchus.special.Erf;
  *
  * @param mean   the difference
  * @param sd     how sure that is
+ * @param before how sure it was that there is no difference, before any record
  * @param trials how many records have a say
  */
-public record Contrast(double mean, double sd, int trials) {
+public record Contrast(double mean, double sd, double before, int trials) {
+
+    /**
+     * How many times as probable the records are if there is no difference at all: the density of no difference after them over that
+     * before (Dickey, Annals of Mathematical Statistics 42, 1971).
+     */
+    public double forNoDifference() {
+        return before / sd * Math.exp(-mean * mean / (2 * sd * sd));
+    }
 
     /** Chance that the first is the better. */
     public double firstBetter() {

@@ -33,6 +33,11 @@ record Features(int[] index, double[] value) {
         return found < 0 ? 0 : value[found];
     }
 
+    /** The last place touched: that of the board, if there is one; −1 where none is. */
+    int last() {
+        return index.length == 0 ? -1 : index[index.length - 1];
+    }
+
     /** Σ x_k β_k, with the coefficients beginning at a place of the parameters. */
     double times(double[] parameters, int first) {
         double sum = 0;

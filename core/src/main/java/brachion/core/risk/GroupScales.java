@@ -8,6 +8,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.IntToDoubleFunction;
+import java.util.stream.IntStream;
 
 /**
  * How much people, boards, sources and shops differ: for each group the standard deviation σ of its effects that makes the
@@ -26,12 +27,14 @@ final class GroupScales implements Surface {
     static final double PRIOR_SCALE = 0.9;
     private static final Group[] FITTED = {Group.PERSON, Group.SOURCE, Group.SHOP, Group.BOARD};
     /** A scale is close enough when the evidence could rise by no more than half this. */
-    private static final double RISE = 1e-2;
+    private static final double RISE = 3e-2;
     private static final int MOST_STEPS = 25;
     /** While scales are compared, the fit need be no closer to its mode than this rise of the log posterior. */
     private static final double ROUGH = 1e-6;
     /** How far along its direction the mode is moved to see A change; its square is lost. */
     private static final double NUDGE = 1e-4;
+    /** The mode follows its first order from scales no further off than this. */
+    private static final double NEAR = 0.5;
     /** Scales beyond these say nothing any more. */
     private static final double SMALLEST = 1e-3;
     private static final double LARGEST = 20;
@@ -44,6 +47,10 @@ final class GroupScales implements Surface {
     /** Where the effects of each group stand among the parameters. */
     private final int[][] members;
     private LaplaceFit latest;
+    /** The scales of the latest fit, and how its mode moves with each. */
+    private double[] latestLogSds;
+    private double[][] latestMoves;
+    private double[] latestGradient;
 
     /**
      * @param speciesSds how far each species of the layout may stray, in its order
@@ -76,7 +83,7 @@ final class GroupScales implements Surface {
         }
         double[] start = new double[present.size()];
         Arrays.fill(start, Math.log(PRIOR_SCALE));
-        return sds(Peak.of(this, start, RISE, MOST_STEPS).point());
+        return sds(Peak.of(this, start, RISE, MOST_STEPS).afterLast());
     }
 
     private Map<Group, Double> sds(double[] logSds) {
@@ -120,8 +127,11 @@ final class GroupScales implements Surface {
     @Override
     public Local at(double[] logSds) {
         OrdinalModel model = model(sds(logSds), hidden);
-        latest = LaplaceFit.roughly(model, latest == null ? model.prior().mean() : latest.mode(), ROUGH);
+        latest = LaplaceFit.roughly(model, latest == null ? model.prior().mean() : expectedMode(logSds), ROUGH);
+        double[] before = latestLogSds;
+        latestLogSds = logSds.clone();
         int groups = logSds.length;
+        latestMoves = new double[groups][];
         double height = latest.logEvidence();
         double[] gradient = new double[groups];
         double[][] hessian = new double[groups][groups];
@@ -131,6 +141,7 @@ final class GroupScales implements Surface {
             double variances = present.get(k) == Group.BOARD ? latest.covariance().traceOfTip() : sum(members[k], latest::variance);
             double known = precision * (sum(members[k], i -> latest.mode()[i] * latest.mode()[i]) + variances);
             double[] move = move(k, precision);
+            latestMoves[k] = move;
             height += logSds[k] - relative / 2;
             gradient[k] = known - members[k].length - bending(model, move) / 2 + 1 - relative;
             hessian[k][k] -= 2 * known + 2 * relative;
@@ -141,7 +152,52 @@ final class GroupScales implements Surface {
             boolean outside = logSds[k] < Math.log(SMALLEST) || logSds[k] > Math.log(LARGEST);
             height = outside ? Double.NEGATIVE_INFINITY : height;
         }
+        if (before != null) {
+            bendAsSeen(hessian, IntStream.range(0, groups).mapToDouble(k -> logSds[k] - before[k]).toArray(),
+                    IntStream.range(0, groups).mapToDouble(k -> gradient[k] - latestGradient[k]).toArray());
+        }
+        latestGradient = gradient;
         return new Local(height, gradient, Arrow.dense(hessian));
+    }
+
+    /**
+     * Makes second derivatives agree with how the slope changed over the last step, if that was short: what they leave out is mostly
+     * along it (the update of Broyden, Fletcher, Goldfarb and Shanno; Nocedal and Wright, Numerical Optimization, 2nd ed., section 6.1).
+     */
+    private static void bendAsSeen(double[][] hessian, double[] step, double[] change) {
+        int groups = step.length;
+        double[] expected = new double[groups];
+        double alongExpected = 0;
+        double along = 0;
+        double longest = 0;
+        for (int k = 0; k < groups; k++) {
+            for (int l = 0; l < groups; l++) {
+                expected[k] += hessian[k][l] * step[l];
+            }
+            alongExpected += expected[k] * step[k];
+            along += change[k] * step[k];
+            longest = Math.max(longest, Math.abs(step[k]));
+        }
+        if (longest < NEAR && along < 0 && alongExpected < 0) {
+            for (int k = 0; k < groups; k++) {
+                for (int l = 0; l < groups; l++) {
+                    hessian[k][l] += change[k] * change[l] / along - expected[k] * expected[l] / alongExpected;
+                }
+            }
+        }
+    }
+
+    /** About where the mode will be: where the latest one moves to, to first order, if the scales are near. */
+    private double[] expectedMode(double[] logSds) {
+        double[] expected = latest.mode().clone();
+        boolean near = IntStream.range(0, logSds.length).allMatch(k -> Math.abs(logSds[k] - latestLogSds[k]) < NEAR);
+        for (int k = 0; near && k < logSds.length; k++) {
+            double off = logSds[k] - latestLogSds[k];
+            for (int i = 0; i < expected.length; i++) {
+                expected[i] += off * latestMoves[k][i];
+            }
+        }
+        return expected;
     }
 
     private static double sum(int[] places, IntToDoubleFunction each) {
@@ -167,7 +223,7 @@ final class GroupScales implements Surface {
         return latest.covariance().times(pull);
     }
 
-    /** tr(A⁻¹·∂A/∂d), by a small step along d. */
+    /** tr(A⁻¹·∂A/∂d), by a small step along d; tr(A⁻¹·A) is the number of parameters. */
     private double bending(OrdinalModel model, double[] direction) {
         double longest = Arrays.stream(direction).map(Math::abs).max().orElse(0);
         if (longest == 0) {
@@ -178,7 +234,7 @@ final class GroupScales implements Surface {
         for (int i = 0; i < nudged.length; i++) {
             nudged[i] += step * direction[i];
         }
-        return latest.covariance().traceOfProduct(latest.hessian().minus(model.at(nudged).hessian())) / step;
+        return -(latest.covariance().traceOfProduct(model.at(nudged).hessian()) + nudged.length) / step;
     }
 
     /** Priors of α_1, γ, b, the covariates, the unsure constants and the members of each group, in the order of the layout. */

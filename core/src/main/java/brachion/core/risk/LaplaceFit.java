@@ -20,8 +20,8 @@ import java.util.Arrays;
 record LaplaceFit(double[] mode, double[] mean, Arrow hessian, ArrowInverse covariance, double logEvidence, int iterations,
                   boolean settled) {
 
-    /** A Newton step that would raise the log posterior by less than this ends the search. */
-    private static final double RISE = 1e-10;
+    /** A Newton step that would raise the log posterior by less than this, a thousandth of a standard deviation, is the last. */
+    private static final double RISE = 1e-6;
 
     /** A record more is counted in to within this rise; the fit that follows does it again with care. */
     private static final double ROUGHLY = 1e-3;
@@ -40,7 +40,8 @@ record LaplaceFit(double[] mode, double[] mean, Arrow hessian, ArrowInverse cova
 
     /** The same, its mean taken to be the mode. */
     static LaplaceFit atMode(OrdinalModel model, double[] start) {
-        return roughly(model, start, RISE);
+        Peak peak = Peak.of(model, start, RISE);
+        return of(model, peak, peak.afterLast());
     }
 
     /** This fit of a model with its mean put where it belongs. */
@@ -63,10 +64,13 @@ record LaplaceFit(double[] mode, double[] mean, Arrow hessian, ArrowInverse cova
      */
     static LaplaceFit roughly(OrdinalModel model, double[] start, double rise) {
         Peak peak = Peak.of(model, start, rise);
+        return of(model, peak, peak.point());
+    }
+
+    private static LaplaceFit of(OrdinalModel model, Peak peak, double[] mode) {
         double logEvidence = peak.local().height() - model.prior().logNormaliser()
                 + model.dimension() * 0.5 * Math.log(2 * Math.PI) - peak.inverse().logDeterminant() / 2;
-        return new LaplaceFit(peak.point(), peak.point(), peak.local().hessian(), peak.inverse(), logEvidence, peak.iterations(),
-                peak.settled());
+        return new LaplaceFit(mode, mode, peak.local().hessian(), peak.inverse(), logEvidence, peak.iterations(), peak.settled());
     }
 
     /**

@@ -1,5 +1,6 @@
 package brachion.core.risk;
 
+import brachion.core.method.Covariate;
 import brachion.core.method.ModeRisk;
 import brachion.core.method.Recipe;
 import brachion.core.method.Term;
@@ -93,7 +94,7 @@ record ModeBeliefs(ModeRisk risk, Layout layout, Worlds worlds, List<Features> r
                         - 2 * world.fit().covariance().at(first, second)))));
         int with = (int) rows.stream().filter(row -> row.at(a) != 0
                 || row.at(b) != 0).count();
-        return new Contrast(difference.mean(), difference.sd(), with);
+        return new Contrast(difference.mean(), difference.sd(), Math.hypot(covariate(smaller).priorSd(), covariate(larger).priorSd()), with);
     }
 
     /** How having something compares with not having it. */
@@ -101,15 +102,15 @@ record ModeBeliefs(ModeRisk risk, Layout layout, Worlds worlds, List<Features> r
         int place = place(term);
         int with = (int) rows.stream().filter(row -> row.at(place) != 0).count();
         Belief belief = belief(term, "", place, with);
-        return new Contrast(-belief.mean(), belief.sd(), belief.trials());
+        return new Contrast(-belief.mean(), belief.sd(), covariate(term).priorSd(), belief.trials());
     }
 
     private int place(Term term) {
-        for (int i = 0; i < risk.covariates().size(); i++) {
-            if (risk.covariates().get(i).term() == term) {
-                return layout.firstCovariate() + i;
-            }
-        }
-        throw new IllegalArgumentException(risk.mode() + " knows no " + term);
+        return layout.firstCovariate() + risk.covariates().indexOf(covariate(term));
+    }
+
+    private Covariate covariate(Term term) {
+        return risk.covariates().stream().filter(each -> each.term() == term).findFirst()
+                .orElseThrow(() -> new IllegalArgumentException(risk.mode() + " knows no " + term));
     }
 }

@@ -56,17 +56,20 @@ final class ModeFit {
         }
         List<Recipe> recipes = records.recipes();
         List<Recipe> splits = trials.stream().filter(ModeFit::split).map(trial -> trial.trial().recipe()).toList();
+        WorldSearch search = new WorldSearch(sds);
         Proneness proneness = Proneness.EVEN;
-        Worlds worlds = Worlds.of(scales, sds, each(splits, proneness));
+        GroupScales prone = scales;
+        Worlds worlds = search.of(scales, each(splits, proneness));
         for (int round = 0; round < PRONENESS_ROUNDS; round++) {
-            Proneness learned = Proneness.learned(worlds.signs(scales.with(each(recipes, proneness)), sds, recipes, splits, proneness));
+            Proneness learned = Proneness.learned(worlds.signs(prone, sds, recipes, splits, proneness));
             if (!learned.differsFrom(proneness)) {
                 break;
             }
             proneness = learned;
-            worlds = Worlds.of(scales.with(each(recipes, learned)), sds, each(splits, learned));
+            prone = scales.with(each(recipes, learned));
+            worlds = search.of(prone, each(splits, learned));
         }
-        return new ModeFit(records, sds, worlds, proneness);
+        return new ModeFit(records, sds, worlds.centred(prone, sds), proneness);
     }
 
     private static double[] each(List<Recipe> recipes, Proneness proneness) {

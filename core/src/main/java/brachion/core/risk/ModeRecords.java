@@ -45,7 +45,7 @@ record ModeRecords(ModeRisk risk, Layout layout, List<Row> rows) {
         Layout layout = new Layout(risk, informing.stream().map(trial -> trial.trial().recipe()).toList());
         List<Row> rows = new ArrayList<>();
         informing.forEach(trial -> rows.add(Row.of(trial, risk, layout)));
-        // floating-point sums depend on their order; sorted, the same records always give the same fit
+        // floating-point sums depend on their order; sorted, the same records always give the same fit, and those of a board stand together
         rows.sort((a, b) -> compare(a.observation(), b.observation()));
         return new ModeRecords(risk, layout, rows);
     }
@@ -102,6 +102,10 @@ record ModeRecords(ModeRisk risk, Layout layout, List<Row> rows) {
     }
 
     private static int compare(Observation a, Observation b) {
+        int byBoard = Integer.compare(a.features().last(), b.features().last());
+        if (byBoard != 0) {
+            return byBoard;
+        }
         int bySeverity = Integer.compare(a.severity(), b.severity());
         if (bySeverity != 0) {
             return bySeverity;

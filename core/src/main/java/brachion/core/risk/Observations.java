@@ -98,8 +98,7 @@ final class Observations {
     }
 
     private static int board(Features features, int firstBoard) {
-        int last = features.index().length - 1;
-        return last >= 0 && features.index()[last] >= firstBoard ? features.index()[last] - firstBoard : -1;
+        return Math.max(-1, features.last() - firstBoard);
     }
 
     /** Copies all but the first feature and the board; gives where the next record begins. */
@@ -180,14 +179,19 @@ final class Observations {
         return count[row];
     }
 
-    /** Adds weight·x to each of a few vectors, the first feature and the board left out. */
-    void add(int row, double[] weight, double[][] vector, int offset) {
-        for (int i = first[row]; i < first[row + 1]; i++) {
-            int place = offset + index[i];
+    /**
+     * Adds so many times x to each of four vectors, the first feature and the board left out.
+     *
+     * @param to the four vectors, the four elements of each place side by side
+     */
+    void add(int row, double first, double second, double third, double fourth, double[] to, int offset) {
+        for (int i = this.first[row]; i < this.first[row + 1]; i++) {
+            int place = 4 * (offset + index[i]);
             double x = value[i];
-            for (int k = 0; k < weight.length; k++) {
-                vector[k][place] += weight[k] * x;
-            }
+            to[place] += first * x;
+            to[place + 1] += second * x;
+            to[place + 2] += third * x;
+            to[place + 3] += fourth * x;
         }
     }
 

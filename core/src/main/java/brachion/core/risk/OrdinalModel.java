@@ -59,11 +59,8 @@ final class OrdinalModel implements Surface {
         double height = 0;
         double gap = Math.exp(theta[1]);
         double between = 0;
-        double[] byAlpha = new double[corner];
-        double[] byGamma = new double[corner];
-        double[] byLead = new double[corner];
-        double[] weights = new double[4];
-        double[][] sums = {gradient, byAlpha, byLead, byGamma};
+        // of each coefficient: its slope, and its curves with α_1, b and γ
+        double[] sums = new double[4 * corner];
         double[][] square = hessian.corner();
         RecordLikelihood record = new RecordLikelihood(observations.mostPossibilities(), hidden, slip);
         for (int row = 0; row < observations.size(); row++) {
@@ -80,11 +77,8 @@ final class OrdinalModel implements Surface {
             square[CUTS][0] += n * record.leadAlpha();
             square[CUTS][1] += n * record.leadGamma();
             square[CUTS][CUTS] += n * record.leadLead();
-            weights[0] = -n * record.alpha();
-            weights[1] = -n * record.alphaAlpha();
-            weights[2] = -n * record.leadAlpha();
-            weights[3] = -n * record.alphaGamma();
-            observations.add(row, weights, sums, CUTS);
+            observations.add(row, -n * record.alpha(), -n * record.alphaAlpha(), -n * record.leadAlpha(), -n * record.alphaGamma(),
+                    sums, CUTS);
             observations.addSquare(row, n * record.alphaAlpha(), square, CUTS);
             int board = observations.board(row);
             if (board >= 0) {
@@ -98,9 +92,10 @@ final class OrdinalModel implements Surface {
             }
         }
         for (int i = CUTS + 1; i < corner; i++) {
-            square[i][0] += byAlpha[i];
-            square[i][1] += byGamma[i];
-            square[i][CUTS] += byLead[i];
+            gradient[i] += sums[4 * i];
+            square[i][0] += sums[4 * i + 1];
+            square[i][CUTS] += sums[4 * i + 2];
+            square[i][1] += sums[4 * i + 3];
         }
         height += between * Math.log(-Math.expm1(-gap));
         addGap(gap, between, gradient, square);

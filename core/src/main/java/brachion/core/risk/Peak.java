@@ -9,13 +9,14 @@ import java.util.Optional;
  * Numerical Optimization, 2nd ed., sections 3.3 and 3.4). It always ends: with the peak, or with the best point reached
  * when no step rises any more or there were too many of them, and says which.
  *
- * @param point      where it is
- * @param local      the surface there
+ * @param point      where it is, but for the last step
+ * @param last       the last step, after which the surface was not looked at again
+ * @param local      the surface at the point
  * @param inverse    inverse of the negative Hessian there, its diagonal raised where the surface is not rounded
  * @param iterations Newton steps looked at
  * @param settled    whether it is the peak, as far as can be told
  */
-record Peak(double[] point, Local local, ArrowInverse inverse, int iterations, boolean settled) {
+record Peak(double[] point, double[] last, Local local, ArrowInverse inverse, int iterations, boolean settled) {
 
     private static final double MOST_RAISED = 1e100;
     private static final int MAX_ITERATIONS = 100;
@@ -41,18 +42,27 @@ record Peak(double[] point, Local local, ArrowInverse inverse, int iterations, b
             double[] step = inverse.times(local.gradient());
             double promise = dot(step, local.gradient());
             if (promise < Math.max(rise, EXACT * Math.abs(local.height()))) {
-                return new Peak(point, local, inverse, iteration, true);
+                return new Peak(point, step, local, inverse, iteration, true);
             }
             Optional<Place> next = iteration == mostIterations ? Optional.empty() : higher(surface, point, local, step);
             if (next.isEmpty()) {
-                return new Peak(point, local, inverse, iteration, promise < ROUNDING * (1 + Math.abs(local.height())));
+                return new Peak(point, new double[point.length], local, inverse, iteration, promise < ROUNDING * (1 + Math.abs(local.height())));
             }
             point = next.get().point();
             local = next.get().local();
         }
     }
 
+    /** The peak with the last step taken. */
+    double[] afterLast() {
+        return along(point, last, 1);
+    }
+
     private record Place(double[] point, Local local) {
+
+        static Place of(Surface surface, double[] point) {
+            return new Place(point, surface.at(point));
+        }
     }
 
     /** A point along a step that lies higher. */
@@ -60,17 +70,21 @@ record Peak(double[] point, Local local, ArrowInverse inverse, int iterations, b
         double longest = Arrays.stream(step).map(Math::abs).max().orElse(0);
         double length = Math.min(1, LONGEST_STEP / longest);
         for (int halving = 0; halving < MAX_HALVINGS; halving++) {
-            double[] next = point.clone();
-            for (int i = 0; i < next.length; i++) {
-                next[i] += length * step[i];
-            }
-            Local there = surface.at(next);
-            if (there.height() > local.height()) {
-                return Optional.of(new Place(next, there));
+            Place there = Place.of(surface, along(point, step, length));
+            if (there.local().height() > local.height()) {
+                return Optional.of(there);
             }
             length /= 2;
         }
         return Optional.empty();
+    }
+
+    private static double[] along(double[] point, double[] step, double length) {
+        double[] next = point.clone();
+        for (int i = 0; i < next.length; i++) {
+            next[i] += length * step[i];
+        }
+        return next;
     }
 
     /** Inverts the negative Hessian, its diagonal raised just as far as it needs to be positive definite. */

@@ -245,7 +245,7 @@ public final class SpringbackModel {
         return believed(more, measuredHot);
     }
 
-    /** What is believed of a sum of coefficients. */
+    /** What is believed of a sum of factors. */
     private Contrast believed(RealVector sum, int records) {
         double mean = 0;
         double square = 0;
@@ -255,7 +255,7 @@ public final class SpringbackModel {
             mean += each.weight() * at;
             square += each.weight() * (variance + at * at);
         }
-        return new Contrast(mean, Math.sqrt(Math.max(0, square - mean * mean)), records);
+        return new Contrast(mean, Math.sqrt(Math.max(0, square - mean * mean)), FACTOR_SD * sum.getNorm(), records);
     }
 
     /** How many measured pieces the fit rests on. */

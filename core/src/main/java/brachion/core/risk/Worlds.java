@@ -17,11 +17,6 @@ import java.util.function.UnaryOperator;
  */
 record Worlds(List<World> likely) {
 
-    /** A share of hidden flaws this unlikely is not looked at further. */
-    private static final double UNLIKELY = 2e-3;
-    /** Nor are those beyond one that lies this much below the best, in log probability. */
-    private static final double HOPELESS = 12;
-
     /**
      * One share of hidden flaws that is likely enough, with the fit if it is so large.
      *
@@ -39,41 +34,7 @@ record Worlds(List<World> likely) {
 
     /** Of a mode that hidden flaws do not look like. */
     static Worlds withoutHidden(GroupScales scales, Map<Group, Double> sds) {
-        return new Worlds(List.of(new World(1, 0, scales.centred(scales.atMode(sds, 0, scales.latestMode()), sds, 0))));
-    }
-
-    /**
-     * Values of the share are tried one after the other away from the ordinary one, as long as they are not hopeless.
-     *
-     * @param splits how prone to hidden flaws each piece was that split along the grain
-     */
-    static Worlds of(GroupScales scales, Map<Group, Double> sds, double[] splits) {
-        double[] values = HiddenShare.values();
-        double[] logWeight = HiddenShare.logPrior();
-        LaplaceFit[] fits = new LaplaceFit[values.length];
-        double[] first = scales.latestMode();
-        double most = Double.NEGATIVE_INFINITY;
-        for (int step : new int[] {1, -1}) {
-            double[] start = first;
-            int from = step > 0 ? HiddenShare.ORDINARY : HiddenShare.ORDINARY - 1;
-            for (int i = from; i >= 0 && i < values.length; i += step) {
-                fits[i] = scales.atMode(sds, values[i], start);
-                start = fits[i].mode();
-                logWeight[i] += fits[i].logEvidence() + HiddenShare.logSplits(values[i], splits);
-                most = Math.max(most, logWeight[i]);
-                if (logWeight[i] < most - HOPELESS) {
-                    break;
-                }
-            }
-        }
-        List<World> worlds = new ArrayList<>();
-        for (int i = 0; i < values.length; i++) {
-            double weight = fits[i] == null ? 0 : Math.exp(logWeight[i] - most);
-            if (weight > UNLIKELY) {
-                worlds.add(new World(weight, values[i], scales.centred(fits[i], sds, values[i])));
-            }
-        }
-        return new Worlds(worlds).after(UnaryOperator.identity());
+        return new Worlds(List.of(new World(1, 0, scales.atMode(sds, 0, scales.latestMode())))).centred(scales, sds);
     }
 
     /**
@@ -104,9 +65,18 @@ record Worlds(List<World> likely) {
 
     /** The worlds as they look after something more has been seen in each of them; their weights need not sum to one yet. */
     Worlds after(UnaryOperator<World> seen) {
-        List<World> later = likely.stream().map(seen).toList();
-        double all = later.stream().mapToDouble(World::weight).sum();
-        return new Worlds(later.stream().map(each -> each.weighing(1 / all)).toList());
+        return ofAnyWeight(likely.stream().map(seen).toList());
+    }
+
+    /** Worlds whose weights need not sum to one yet. */
+    static Worlds ofAnyWeight(List<World> worlds) {
+        double all = worlds.stream().mapToDouble(World::weight).sum();
+        return new Worlds(worlds.stream().map(each -> each.weighing(1 / all)).toList());
+    }
+
+    /** The same, the mean of each put where it belongs. */
+    Worlds centred(GroupScales scales, Map<Group, Double> sds) {
+        return after(world -> new World(world.weight(), world.hidden(), scales.centred(world.fit(), sds, world.hidden())));
     }
 
     /** One normal distribution in place of the mixture. */
