@@ -11,6 +11,7 @@ import java.util.EnumMap;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 
 /**
@@ -61,6 +62,11 @@ public record Followed(double[] weight, List<Mode> modes, Springback springback)
      */
     public static String key(Trial trial) {
         return digest(Computation.NOW + trial.recipe() + trial.outcome() + trial.releasedRadiusMm());
+    }
+
+    /** Works out what the computation in force is known by; it takes a moment, which the first key would take otherwise. */
+    public static void prepareKeys() {
+        Objects.requireNonNull(Computation.NOW);
     }
 
     static String digest(String text) {

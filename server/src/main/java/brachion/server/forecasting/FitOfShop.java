@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
+import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
@@ -26,6 +27,12 @@ class FitOfShop {
     private static final long PATIENCE_FOR_FIRST_MS = 20_000;
     /** Where a whole fit takes less than anybody notices, there is no need to count a record in ahead of it. */
     private static final int MANY_TRIALS = 1000;
+    /** What is kept is looked up while the trials are read; once after a start, so no thread is kept for it. */
+    private static final Executor ASIDE = work -> {
+        Thread thread = new Thread(work, "kept pieces");
+        thread.setDaemon(true);
+        thread.start();
+    };
 
     private final String shop;
     private final Trials trials;
@@ -105,9 +112,11 @@ class FitOfShop {
     }
 
     private Fit fit() {
-        Recorded recorded = trials.recorded();
         Fit last = last();
-        KeptPieces.Lookup lookup = last == null ? pieces.lookup() : pieces.nothing();
+        CompletableFuture<KeptPieces.Lookup> kept = last == null
+                ? CompletableFuture.supplyAsync(() -> CurrentShop.in(shop, pieces::lookup), ASIDE) : CompletableFuture.completedFuture(pieces.nothing());
+        Recorded recorded = trials.recorded();
+        KeptPieces.Lookup lookup = kept.join();
         RiskModel risk = RiskModel.fit(recorded.trials(), Optional.ofNullable(last).map(Fit::risk), lookup::find);
         Fit fit = new Fit(recorded.revision(), risk, recorded.refused(), false);
         synchronized (this) {

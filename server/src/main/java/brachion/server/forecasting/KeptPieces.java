@@ -38,16 +38,21 @@ class KeptPieces {
         this.json = json;
     }
 
-    private record Kept(String key, String followed) {
+    private record Kept(String key, Followed followed) {
     }
 
     /** What is kept of the shop at hand, to be looked into while a fit is made. */
     Lookup lookup() {
+        Followed.prepareKeys();
         Map<Long, Kept> kept = new HashMap<>();
         jdbc.query("select trial_id, piece_key, followed from followed_piece join trial on trial.id = trial_id "
                         + "where trial.shop = ? order by trial_id desc limit " + MOST,
                 row -> {
-                    kept.put(row.getLong(1), new Kept(row.getString(2), row.getString(3)));
+                    try {
+                        kept.put(row.getLong(1), new Kept(row.getString(2), json.readValue(row.getString(3), Followed.class)));
+                    } catch (JacksonException damaged) {
+                        LOG.info("What was kept of trial {} cannot be read and is worked out anew", row.getLong(1));
+                    }
                 }, CurrentShop.key());
         return new Lookup(kept);
     }
@@ -70,11 +75,7 @@ class KeptPieces {
         Optional<Followed> find(Trial trial) {
             Kept found = kept.get(trial.id());
             if (found != null && found.key().equals(Followed.key(trial))) {
-                try {
-                    return Optional.of(json.readValue(found.followed(), Followed.class));
-                } catch (JacksonException damaged) {
-                    LOG.info("What was kept of trial {} cannot be read and is worked out anew", trial.id());
-                }
+                return Optional.of(found.followed());
             }
             missed.add(trial);
             return Optional.empty();
