@@ -1990,6 +1990,7 @@ export interface components {
             /** Format: int32 */
             version?: number;
             known: components["schemas"]["WoodFields"];
+            otherNames: string[];
             /** Format: double */
             density12: number;
             /** Format: double */
@@ -3889,6 +3890,7 @@ export interface components {
             id: string;
             commonName: string;
             latinName: string;
+            otherNames: string[];
             /** @enum {string} */
             woodClass: "RING_POROUS_HARDWOOD" | "TEMPERATE_HARDWOOD" | "TROPICAL_HARDWOOD" | "SOFTWOOD" | "BAMBOO";
             /** Format: double */

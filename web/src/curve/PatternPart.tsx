@@ -4,6 +4,7 @@ import { useDrawing, type AskedCurve } from '../api/curves';
 import type { DrawingFields, FormWantedFields } from '../api/schema';
 import { useOnceCurrent } from '../app/useOnceCurrent';
 import { useUnits } from '../app/units';
+import { HowComputed } from '../help/HowComputed';
 import { Choice } from '../recipe/Choice';
 import { BARE } from '../units/reading';
 import { WHAT } from './words';
@@ -48,6 +49,7 @@ export function PatternPart({ name, curve, old, form }: PatternPartProps) {
       <Typography variant="body2" color="text.secondary">
         The pages overlap and are laid on one another at their crosses; on each stands a line of 100 mm to measure before anything is cut.
       </Typography>
+      <HowComputed part="curves" />
     </Box>
   );
 }

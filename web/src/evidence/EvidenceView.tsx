@@ -28,6 +28,7 @@ export function EvidenceView() {
         sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1.5, gridTemplateColumns: 'repeat(auto-fill, minmax(270px, 1fr))' }}>
         {data.rules.map((rule) => <Balance key={rule.rule} evidence={rule} />)}
       </Box>
+      <HowComputed part="the-advice" />
       <ByFamily data={data} />
     </>
   );

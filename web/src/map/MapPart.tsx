@@ -2,6 +2,7 @@ import { Box, Typography } from '@mui/material';
 import { useBendMap } from '../api/advice';
 import { Dimmed } from '../app/Dimmed';
 import { useUnits } from '../app/units';
+import { HowComputed } from '../help/HowComputed';
 import { factsOf, methodOf } from '../methods/forms';
 import { oddsInWords, rangeInWords } from '../odds/words';
 import { usePlan } from '../plan/usePlan';
@@ -48,6 +49,7 @@ export function MapPart() {
               : `${printLength(thicknessMm, system)}${method.ofThickness} at radius ${printLength(radiusMm, system)}: ${oddsInWords(odds.probability)} hold, ${rangeInWords(odds)}.`}
           </Typography>
           <Key />
+          <HowComputed part="the-odds" />
         </>
       ) : (
         <Typography color="text.secondary">Drawing the map …</Typography>

@@ -6,6 +6,7 @@ import { useStored } from '../app/storage';
 import { useUnits } from '../app/units';
 import { band } from '../bend/geometry';
 import { Dimmed, useOld } from '../app/Dimmed';
+import { HowComputed } from '../help/HowComputed';
 import { oddsInWords } from '../odds/words';
 import { Choice } from '../recipe/Choice';
 import { printLength } from '../units/printing';
@@ -31,6 +32,7 @@ export function Ladders({ recipe, onTake }: { recipe: RecipeFields; onTake: (rec
       <Typography variant="body2" color="text.secondary" sx={{ mt: 0.5 }}>
         {rungs.length === 1 ? 'It is safe to start at the target itself.' : 'Go on to the next step when a piece held; odds are as of today and move with every trial.'}
       </Typography>
+      <HowComputed part="the-advice" />
     </Box>
   );
 }

@@ -6,9 +6,9 @@ import { show } from '../testing';
 import { SpeciesChoice } from './SpeciesChoice';
 
 const WOODS = [
-  { id: 'beech', commonName: 'Beech', latinName: 'Fagus sylvatica' },
-  { id: 'white-ash', commonName: 'White ash', latinName: 'Fraxinus americana' },
-  { id: 'white-oak', commonName: 'White oak', latinName: 'Quercus alba' },
+  { id: 'beech', commonName: 'Beech', latinName: 'Fagus sylvatica', otherNames: ['Common beech', 'Buche'] },
+  { id: 'white-ash', commonName: 'White ash', latinName: 'Fraxinus americana', otherNames: ['American ash'] },
+  { id: 'white-oak', commonName: 'White oak', latinName: 'Quercus alba', otherNames: [] },
 ];
 vi.mock('../api/queries', () => ({ useSpecies: () => ({ data: WOODS }) }));
 
@@ -16,14 +16,17 @@ beforeEach(() => { localStorage.clear(); });
 
 const names = () => within(screen.getByRole('listbox')).getAllByRole('option').map((option) => option.textContent);
 
-it('is found by typing part of either name', async () => {
+it('is found by typing part of any of its names', async () => {
   const onChange = vi.fn();
   show(<SpeciesChoice speciesId="beech" onChange={onChange} />);
   await userEvent.clear(screen.getByRole('combobox'));
   await userEvent.type(screen.getByRole('combobox'), 'quercus');
-  expect(names()).toEqual(['White oak', 'Add “quercus” …']);
+  expect(names()).toEqual(['White oak (Quercus alba)', 'Add “quercus” …']);
   await userEvent.keyboard('{Enter}');
   expect(onChange).toHaveBeenCalledWith('white-oak');
+  await userEvent.clear(screen.getByRole('combobox'));
+  await userEvent.type(screen.getByRole('combobox'), 'american');
+  expect(names()[0]).toBe('White ash (American ash)');
 });
 
 function Field() {

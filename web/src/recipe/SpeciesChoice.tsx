@@ -1,9 +1,10 @@
-import { Autocomplete, createFilterOptions } from '@mui/material';
+import { Autocomplete } from '@mui/material';
 import { lazy, Suspense, useState } from 'react';
 import { useSpecies } from '../api/queries';
 import type { SpeciesView } from '../api/schema';
 import { Field } from '../app/Field';
 import { useStored } from '../app/storage';
+import { byAnyName, offeredAs } from './woodNames';
 
 const WoodDialog = lazy(async () => ({ default: (await import('../woods/WoodDialog')).WoodDialog }));
 
@@ -21,12 +22,8 @@ interface Missing {
 
 type Offered = SpeciesView | Missing;
 
-const among = createFilterOptions<Offered>({
-  stringify: (offered) => (offered.id === 'missing' ? '' : `${(offered as SpeciesView).commonName} ${(offered as SpeciesView).latinName}`),
-});
-
 function missing(offered: Offered): offered is Missing {
-  return offered.id === 'missing';
+  return !('commonName' in offered);
 }
 
 const REMEMBERED = 5;
@@ -37,7 +34,7 @@ export function recentFirst(species: SpeciesView[], recent: string[]): SpeciesVi
   return [...lately, ...species.filter((s) => !recent.includes(s.id))];
 }
 
-/** One of the species the product knows, found by typing part of its name; a wood that is not there can be added. */
+/** One of the species the product knows, found by typing part of any of its names; a wood that is not there can be added. */
 export function SpeciesChoice({ speciesId, problem, onChange }: SpeciesChoiceProps) {
   const { data: species = [] } = useSpecies();
   const [recent, setRecent] = useStored<string[]>('brachion.recentWoods', []);
@@ -57,10 +54,10 @@ export function SpeciesChoice({ speciesId, problem, onChange }: SpeciesChoicePro
         isOptionEqualToValue={(a, b) => a.id === b.id}
         filterOptions={(options, state) => {
           const typed = state.inputValue.trim();
-          return [...among(options, state), { id: 'missing', name: typed === chosen?.commonName ? '' : typed }];
+          return [...byAnyName(options.flatMap((s) => (missing(s) ? [] : [s])), { ...state, getOptionLabel: (s) => s.commonName }), { id: 'missing', name: typed === chosen?.commonName ? '' : typed }];
         }}
-        renderOption={({ key, ...props }, s) => (
-          <li key={key} {...props}>{missing(s) ? `Add ${s.name ? `“${s.name}”` : 'a wood that is not here'} …` : s.commonName}</li>
+        renderOption={({ key, ...props }, s, { inputValue }) => (
+          <li key={key} {...props}>{missing(s) ? `Add ${s.name ? `“${s.name}”` : 'a wood that is not here'} …` : offeredAs(s, inputValue)}</li>
         )}
         autoHighlight
         disableClearable={chosen !== undefined}

@@ -5,6 +5,7 @@ import { Field } from '../app/Field';
 import { usePalette } from '../app/palette';
 import { useStored } from '../app/storage';
 import { Dimmed } from '../app/Dimmed';
+import { HowComputed } from '../help/HowComputed';
 import { CERTAINTY, GOOD } from '../jobs/words';
 import { oddsInWords } from '../odds/words';
 import { Choice } from '../recipe/Choice';
@@ -31,6 +32,7 @@ export function SparesPanel({ recipe }: { recipe: RecipeFields }) {
       {whole === undefined && <Typography role="alert" color="error" sx={{ mt: 1 }}>“{form.good}” is not a number of pieces.</Typography>}
       {error && whole !== undefined && <Typography role="alert" color="error" sx={{ mt: 1 }}>{error.message}</Typography>}
       {data && whole !== undefined && !error && <Answer spares={data.spares} good={data.good} waiting={isPlaceholderData} />}
+      <HowComputed part="the-advice" />
     </Box>
   );
 }

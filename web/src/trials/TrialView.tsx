@@ -11,6 +11,7 @@ import { BendDrawing } from '../bend/BendDrawing';
 import { StrainAcross } from '../bend/StrainAcross';
 import { setAsideInWords } from '../evidence/words';
 import { usePlanIt } from '../plan/draft';
+import { HowComputed } from '../help/HowComputed';
 import { EMPTY_OUTCOME, LOG_DRAFT } from '../log/draft';
 import { factsOf, methodOf } from '../methods/forms';
 import { limitInWords, oddsInWords } from '../odds/words';
@@ -66,6 +67,7 @@ function TrialPage({ trial }: { trial: Trial }) {
               Knowing what the records say now, {oddsInWords(answer.unbroken.probability)} like it hold
               {data.planned ? `; done as planned, ${oddsInWords(data.planned.probability)}.` : '.'}
             </Typography>
+            <HowComputed part="the-odds" />
           </Box>
         )}
         {trial.outcome.flaw && <Diagnosis id={trial.id} version={trial.version} seen={trial.outcome.flaw} />}

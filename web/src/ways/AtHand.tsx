@@ -5,6 +5,7 @@ import { Field } from '../app/Field';
 import { METHOD } from '../methods/forms';
 import { Choice, TRAY } from '../recipe/Choice';
 import { Step } from '../recipe/fields';
+import { byAnyName, offeredAs } from '../recipe/woodNames';
 import { SEASONING, SUPPORT } from '../recipe/words';
 import type { Reading } from '../units/reading';
 import type { WishForm } from './draft';
@@ -29,7 +30,8 @@ export function AtHand({ form, readings, onChange, plate }: AtHandProps) {
   const wrong = (kind: string) => Object.entries(readings).some(([field, { error }]) => field.startsWith(kind) && error !== undefined);
   return (
     <Step title="What is at hand">
-      <Autocomplete multiple options={species} getOptionLabel={(s) => s.commonName} limitTags={4}
+      <Autocomplete multiple options={species} getOptionLabel={(s) => s.commonName} filterOptions={byAnyName} limitTags={4}
+        renderOption={({ key, ...props }, s, { inputValue }) => <li key={key} {...props}>{offeredAs(s, inputValue)}</li>}
         value={species.filter((s) => form.speciesIds.includes(s.id))}
         onChange={(_, chosen) => { onChange({ speciesIds: chosen.map((s) => s.id) }); }}
         renderInput={(params) => <Field {...params} label="Woods" helperText="Empty for every wood there is" />} />

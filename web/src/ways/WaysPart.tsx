@@ -6,6 +6,7 @@ import type { FoundView, RecipeFields, WaysRequest, WayView } from '../api/schem
 import { useStored } from '../app/storage';
 import { useUnits } from '../app/units';
 import { WISHES } from '../advice/LeversPanel';
+import { HowComputed } from '../help/HowComputed';
 import { factsOf, METHOD } from '../methods/forms';
 import { oddsInWords, rangeInWords } from '../odds/words';
 import { usePlan } from '../plan/usePlan';
@@ -96,6 +97,7 @@ function Found({ found, order, onOrder, onTake }: FoundProps) {
       <Box component="ol" aria-label="Ways" sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1 }}>
         {(none ? found.nearest : found.ways).map((way, i) => <WayRow key={i} way={way} onTake={onTake} />)}
       </Box>
+      <HowComputed part="the-advice" />
       {found.fellOut.length > 0 && (
         <Box sx={{ mt: 3 }}>
           <Typography variant="h3" gutterBottom>Why the others fell out</Typography>

@@ -8,7 +8,7 @@ import { show } from '../testing';
 import { WoodsView } from './WoodsView';
 
 const OAK: WoodView = {
-  id: 'white-oak', density12: 740, basicSpecificGravity: 0.6, bendingStrengthMpa: 105, stiffnessMpa: 12_300, crushingStrengthMpa: 51.3,
+  id: 'white-oak', otherNames: ['American white oak'], density12: 740, basicSpecificGravity: 0.6, bendingStrengthMpa: 105, stiffnessMpa: 12_300, crushingStrengthMpa: 51.3,
   unsupportedRadiusMm: 330, supportedRadiusMm: 13,
   known: {
     commonName: 'White oak', latinName: 'Quercus alba', woodClass: 'RING_POROUS_HARDWOOD', basicSpecificGravity: 0.6, bendingStrengthMpa: 105,
@@ -16,7 +16,7 @@ const OAK: WoodView = {
   },
 };
 const OWN: WoodView = {
-  ...OAK, id: 'own-3', key: 3, version: 1,
+  ...OAK, id: 'own-3', otherNames: [], key: 3, version: 1,
   known: { commonName: 'Hop hornbeam', latinName: '', woodClass: 'TEMPERATE_HARDWOOD', density12: 780, source: '' },
 };
 const writes = { keep: { mutateAsync: vi.fn(), isPending: false }, takeAway: { mutateAsync: vi.fn() }, bringBack: { mutate: vi.fn() } };
@@ -40,6 +40,9 @@ it('finds by either name and offers to add what is not there', async () => {
   await userEvent.type(screen.getByLabelText('Find a wood'), 'quercus');
   expect(screen.queryByText('Hop hornbeam')).toBeNull();
   expect(screen.getByText('White oak')).toBeDefined();
+  await userEvent.clear(screen.getByLabelText('Find a wood'));
+  await userEvent.type(screen.getByLabelText('Find a wood'), 'american white');
+  expect(screen.getByText('American white oak')).toBeDefined();
   await userEvent.clear(screen.getByLabelText('Find a wood'));
   await userEvent.type(screen.getByLabelText('Find a wood'), 'Osage');
   await userEvent.click(screen.getByRole('button', { name: 'Add “Osage”' }));

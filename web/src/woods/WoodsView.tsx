@@ -6,6 +6,7 @@ import { useWoods, useWoodWrites } from '../api/woods';
 import { Field } from '../app/Field';
 import { useNotice } from '../app/notice';
 import { useUnits } from '../app/units';
+import { HowComputed } from '../help/HowComputed';
 import { printFigure, printRadius } from './figures';
 import { WoodDialog } from './WoodDialog';
 import { WOOD_CLASS } from './words';
@@ -17,7 +18,7 @@ export function WoodsView() {
   const [open, setOpen] = useState<WoodView | 'new'>();
   const notify = useNotice();
   const wanted = find.trim().toLowerCase();
-  const shown = woods.filter((wood) => `${wood.known.commonName} ${wood.known.latinName}`.toLowerCase().includes(wanted));
+  const shown = woods.filter(({ known, otherNames }) => [known.commonName, known.latinName, ...otherNames].join(' ').toLowerCase().includes(wanted));
   const own = shown.filter((wood) => wood.key !== undefined);
   const published = shown.filter((wood) => wood.key === undefined);
   return (
@@ -26,7 +27,7 @@ export function WoodsView() {
         <Box sx={{ flexGrow: 1 }}>
           <Typography variant="h1">Woods</Typography>
           <Typography color="text.secondary">
-            Clear stock at 12 % moisture; radii steamed, 1″ (25 mm) thick. ≈ is our estimate.
+            Clear stock at 12 % moisture; radii steamed, 1″ (25 mm) thick. ≈ is our estimate. <HowComputed part="where-the-figures-come-from" />
           </Typography>
         </Box>
         <Field label="Find a wood" value={find} onChange={(event) => { setFind(event.target.value); }} sx={{ width: 170 }} />
@@ -89,6 +90,9 @@ function Woods({ title, woods, onOpen }: WoodsProps) {
                     <Typography component="span" variant="body2" color="text.secondary" sx={{ display: 'block', fontStyle: 'italic' }}>
                       {known.latinName}
                     </Typography>
+                    {wood.otherNames.length > 0 && (
+                      <Typography component="span" variant="body2" color="text.secondary" sx={{ display: 'block' }}>{wood.otherNames.join(', ')}</Typography>
+                    )}
                     {onOpen && known.source && (
                       <Typography component="span" variant="body2" color="text.secondary" sx={{ display: 'block' }}>{known.source}</Typography>
                     )}

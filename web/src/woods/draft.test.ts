@@ -5,7 +5,7 @@ import { figureInSi, figureText } from './figures';
 
 const NO_RADII = { bare: {}, strapped: {} };
 const OSAGE: WoodView = {
-  id: 'own-3', key: 3, version: 1, density12: 855, basicSpecificGravity: 0.681, bendingStrengthMpa: 129, stiffnessMpa: 12_500,
+  id: 'own-3', key: 3, version: 1, otherNames: [], density12: 855, basicSpecificGravity: 0.681, bendingStrengthMpa: 129, stiffnessMpa: 12_500,
   crushingStrengthMpa: 60, unsupportedRadiusMm: 180, supportedRadiusMm: 50,
   known: {
     commonName: 'Osage orange', latinName: '', woodClass: 'RING_POROUS_HARDWOOD', density12: 855, bendingStrengthMpa: 129,

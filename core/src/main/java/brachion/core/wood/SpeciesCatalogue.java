@@ -22,7 +22,7 @@ import org.apache.commons.csv.CSVRecord;
 /** The species the product knows, read once from the table that ships with it. */
 public final class SpeciesCatalogue {
 
-    private static final CSVFormat TABLE = CSVFormat.DEFAULT.builder()
+    static final CSVFormat TABLE = CSVFormat.DEFAULT.builder()
             .setCommentMarker('#').setHeader().setSkipHeaderRecord(true).get();
 
     private final Map<String, Species> byId;

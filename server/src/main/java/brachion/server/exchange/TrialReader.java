@@ -13,6 +13,7 @@ import brachion.core.risk.SetAside;
 import brachion.core.trial.AlongBend;
 import brachion.core.trial.Flaw;
 import brachion.core.trial.Severity;
+import brachion.core.wood.OtherNames;
 import brachion.core.wood.Species;
 import brachion.core.method.Supposed;
 import brachion.core.method.Workshop;
@@ -53,6 +54,8 @@ class TrialReader {
         this.workshop = workshop;
         workshop.woods().all().forEach(wood -> Stream.of(wood.id(), wood.commonName(), wood.latinName())
                 .forEach(name -> woods.putIfAbsent(Column.plain(name), wood.id())));
+        // a wood of one's own may be called as another is called, too
+        workshop.woods().all().forEach(wood -> OtherNames.of(wood).forEach(name -> woods.putIfAbsent(Column.plain(name), wood.id())));
     }
 
     /**

@@ -10,6 +10,7 @@ import brachion.core.method.Setting;
 import brachion.core.trial.AlongBend;
 import brachion.core.trial.Flaw;
 import brachion.core.trial.Severity;
+import brachion.core.wood.OtherNames;
 import brachion.core.wood.Species;
 import brachion.core.wood.SpeciesCatalogue;
 import java.util.ArrayList;
@@ -18,6 +19,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Stream;
 
 /** What people write in columns of words, and the words known here it may mean (common practice). */
@@ -56,21 +58,6 @@ final class Words {
         say("ended", "broken, grain split", "split", "split along grain", "ran out", "gespalten");
         say("ended", "flaw, glue line gap", "gap", "gaps", "delaminated", "delam");
         say("ended", Translation.NO_BEND, "not bent", "n a", "cancelled", "skipped");
-        say("species", "Shagbark hickory", "hickory");
-        say("species", "White ash", "american ash");
-        say("species", "European ash", "esche", "frene");
-        say("species", "European oak", "eiche", "chene");
-        say("species", "European beech", "buche", "rotbuche", "hetre");
-        say("species", "European walnut", "nussbaum", "noyer");
-        say("species", "European sycamore", "bergahorn", "erable sycomore");
-        say("species", "Hornbeam", "hainbuche", "weissbuche", "charme");
-        say("species", "Wild cherry", "kirsche", "kirschbaum", "merisier");
-        say("species", "European larch", "larche", "meleze");
-        say("species", "Northern red oak", "red oak");
-        say("species", "Sugar maple", "hard maple", "rock maple");
-        say("species", "Red maple", "soft maple");
-        say("species", "Black cherry", "american cherry");
-        say("species", "Black walnut", "american walnut");
     }
 
     private final List<Wood> woods;
@@ -84,13 +71,14 @@ final class Words {
      *
      * @param name   its common name
      * @param called its key, common and botanical name, bare
+     * @param too    what else it is called, bare
      * @param words  the words of its common name
      */
-    private record Wood(String name, List<String> called, List<String> words) {
+    private record Wood(String name, List<String> called, List<String> too, List<String> words) {
 
         static Wood of(Species wood) {
             return new Wood(wood.commonName(), Stream.of(wood.id(), wood.commonName(), wood.latinName()).map(Vocabulary::bare).toList(),
-                    List.of(Vocabulary.bare(wood.commonName()).split(" ")));
+                    OtherNames.of(wood).stream().map(Vocabulary::bare).toList(), List.of(Vocabulary.bare(wood.commonName()).split(" ")));
         }
     }
 
@@ -139,10 +127,14 @@ final class Words {
     Optional<String> meant(String column, String text) {
         String bare = Vocabulary.bare(text);
         Optional<String> itself = column.equals(Column.SPECIES.title())
-                ? woods.stream().filter(wood -> wood.called().contains(bare)).map(Wood::name).findFirst()
+                ? named(Wood::called, bare).or(() -> named(Wood::too, bare))
                 : meanings(column).stream().filter(means -> Vocabulary.bare(means).equals(bare)).findFirst();
         return itself.or(() -> Optional.ofNullable(SAID.getOrDefault(column, Map.of()).get(bare)))
                 .or(() -> Optional.of(likely(column, text)).filter(only -> only.size() == 1).map(only -> only.get(0)));
+    }
+
+    private Optional<String> named(Function<Wood, List<String>> names, String bare) {
+        return woods.stream().filter(wood -> names.apply(wood).contains(bare)).map(Wood::name).findFirst();
     }
 
     /** What it may mean where several things are likely: woods that have the word in their name. */

@@ -1,5 +1,6 @@
 package brachion.server.species;
 
+import brachion.core.wood.OtherNames;
 import brachion.core.wood.Species;
 import brachion.core.wood.WoodClass;
 import java.util.List;
@@ -22,16 +23,17 @@ class SpeciesController {
      * @param id                  key
      * @param commonName          name at the yard
      * @param latinName           botanical name
+     * @param otherNames          what else it is called
      * @param woodClass           broad class
      * @param unsupportedRadiusMm radius of good steamed 25 mm stock without a strap [mm]
      * @param supportedRadiusMm   the same with a strap [mm]
      * @param radiiEstimated      whether either radius is our estimate
      */
-    record SpeciesView(String id, String commonName, String latinName, WoodClass woodClass,
+    record SpeciesView(String id, String commonName, String latinName, List<String> otherNames, WoodClass woodClass,
                        double unsupportedRadiusMm, double supportedRadiusMm, boolean radiiEstimated) {
 
         static SpeciesView of(Species species) {
-            return new SpeciesView(species.id(), species.commonName(), species.latinName(), species.woodClass(),
+            return new SpeciesView(species.id(), species.commonName(), species.latinName(), OtherNames.of(species), species.woodClass(),
                     species.radii().unsupportedMm(), species.radii().supportedMm(), species.radii().estimated());
         }
     }

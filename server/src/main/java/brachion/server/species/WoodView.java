@@ -1,9 +1,11 @@
 package brachion.server.species;
 
 import brachion.core.wood.BendingRadii;
+import brachion.core.wood.OtherNames;
 import brachion.core.wood.Species;
 import brachion.core.wood.WoodWeight;
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
 
 /**
  * A wood with its figures.
@@ -12,6 +14,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
  * @param key                  key to change it by, null for a published species
  * @param version              state it was in when read, to be given back with a change; null for a published species
  * @param known                what is known of it; every figure missing there is estimated
+ * @param otherNames           what else it is called
  * @param density12            density at 12 % moisture [kg/m³]
  * @param basicSpecificGravity oven-dry mass over green volume, relative to water
  * @param bendingStrengthMpa   modulus of rupture at 12 % moisture [MPa]
@@ -20,7 +23,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
  * @param unsupportedRadiusMm  smallest radius of steamed 25 mm stock without a strap [mm]
  * @param supportedRadiusMm    the same with a strap and end stops [mm]
  */
-record WoodView(String id, @Schema(nullable = true) Long key, @Schema(nullable = true) Integer version, WoodFields known,
+record WoodView(String id, @Schema(nullable = true) Long key, @Schema(nullable = true) Integer version, WoodFields known, List<String> otherNames,
                 double density12, double basicSpecificGravity, double bendingStrengthMpa, double stiffnessMpa,
                 double crushingStrengthMpa, double unsupportedRadiusMm, double supportedRadiusMm) {
 
@@ -34,7 +37,7 @@ record WoodView(String id, @Schema(nullable = true) Long key, @Schema(nullable =
 
     private static WoodView of(Species species, Long key, Integer version, WoodFields known) {
         BendingRadii radii = species.radii();
-        return new WoodView(species.id(), key, version, known, WoodWeight.density12(species.basicSpecificGravity()),
+        return new WoodView(species.id(), key, version, known, OtherNames.of(species), WoodWeight.density12(species.basicSpecificGravity()),
                 species.basicSpecificGravity(), species.bendingStrengthMpa(), species.stiffnessMpa(),
                 species.crushingStrengthMpa(), radii.unsupportedMm(), radii.supportedMm());
     }

@@ -1,0 +1,16 @@
+import { createFilterOptions } from '@mui/material';
+import type { SpeciesView } from '../api/schema';
+
+function namesOf({ commonName, latinName, otherNames }: SpeciesView): string[] {
+  return [commonName, ...otherNames, latinName];
+}
+
+/** A wood as it is offered: where another of its names was typed, that stands beside it. */
+export function offeredAs(wood: SpeciesView, typed: string): string {
+  const holds = (name: string) => name.toLowerCase().includes(typed.trim().toLowerCase());
+  const other = holds(wood.commonName) ? undefined : namesOf(wood).find(holds);
+  return other === undefined ? wood.commonName : `${wood.commonName} (${other})`;
+}
+
+/** The woods of which any name holds what was typed. */
+export const byAnyName = createFilterOptions<SpeciesView>({ stringify: (wood) => namesOf(wood).join('\n') });
