@@ -1,7 +1,7 @@
 import { FormControl, FormHelperText, InputLabel, OutlinedInput, type InputLabelProps, type OutlinedInputProps, type SxProps, type Theme } from '@mui/material';
 import { useId, type ReactNode, type Ref } from 'react';
 
-interface FieldProps extends Pick<OutlinedInputProps, 'onChange' | 'onBlur' | 'type' | 'multiline' | 'minRows' | 'disabled'> {
+interface FieldProps extends Pick<OutlinedInputProps, 'onChange' | 'onBlur' | 'type' | 'multiline' | 'rows' | 'disabled'> {
   label: string;
   value?: string;
   /** Whether what is typed cannot be taken. */

@@ -46,7 +46,7 @@ export function BringLineDialog({ thicknessMm, onLeave, onBring }: BringLineDial
           <Typography variant="body2">{file ? file.name : 'Its longest line is taken.'}</Typography>
           {file && <Button size="small" onClick={() => { setFile(undefined); }}>Not this one</Button>}
         </Box>
-        <Field label="Or places on the curve, two numbers a line" multiline minRows={4} value={text} disabled={file !== undefined}
+        <Field label="Or places on the curve, two numbers a line" multiline rows={4} value={text} disabled={file !== undefined}
           helperText={`To the right and up, in ${system === 'inch' ? 'inches' : 'mm'}: 0 0, next line 120 35 …`} onChange={(event) => { setText(event.target.value); }} />
         <Choice label="What the line is, seen along the piece" options={ALONG} value={along} onChange={setAlong} />
         <Field label="The curve may pass corners and places by" value={tolerance} helperText=" " sx={{ maxWidth: 280 }} onChange={(event) => { setTolerance(event.target.value); }} />

@@ -203,7 +203,7 @@ function Lines({ onFile }: { onFile: (file: File) => void }) {
       event.preventDefault();
       read(cells, 'Pasted cells');
     }}>
-      <Field label="Or paste cells with their headings, or lines of a notebook" value={text} multiline onChange={(event) => { setText(event.target.value); }}
+      <Field label="Or paste cells with their headings, or lines of a notebook" value={text} multiline rows={4} onChange={(event) => { setText(event.target.value); }}
         helperText="One line a bend, such as 3/8 ash, 1.5h steam, strap, 7in, snapped" />
       <Button variant="outlined" disabled={text.trim() === ''} sx={{ minHeight: 40, flexShrink: 0 }} onClick={() => { read(text, 'Lines'); }}>Read it</Button>
     </Box>

@@ -18,7 +18,7 @@ export function JobInputs({ form, onChange }: { form: JobForm; onChange: (form: 
       </Row>
       <Choice label="Good means" options={GOOD} value={form.good} onChange={(good) => { change({ good }); }} />
       <Choice label="How sure" options={CERTAINTY} value={form.certainty} onChange={(certainty) => { change({ certainty }); }} />
-      <Field label="What it is for" value={form.note} multiline minRows={2} onChange={(event) => { change({ note: event.target.value }); }} slotProps={{ htmlInput: { maxLength: 2000 } }} />
+      <Field label="What it is for" value={form.note} multiline rows={3} onChange={(event) => { change({ note: event.target.value }); }} slotProps={{ htmlInput: { maxLength: 2000 } }} />
     </Box>
   );
 }

@@ -37,7 +37,7 @@ export function DoneInputs({ plan, done, readings, problems, onChange }: DoneInp
             );
           })}
         </Row>
-        <Field label={`${heat.charAt(0).toUpperCase()}${heat.slice(1)}, minutes and temperature, one reading a line`} value={done.chamber} multiline minRows={2}
+        <Field label={`${heat.charAt(0).toUpperCase()}${heat.slice(1)}, minutes and temperature, one reading a line`} value={done.chamber} multiline rows={3}
           error={problems.chamber !== undefined} helperText={problems.chamber ?? 'Used instead of the one temperature above'}
           onChange={(event) => { onChange({ chamber: event.target.value }); }} />
       </Box>

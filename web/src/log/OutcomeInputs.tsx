@@ -57,7 +57,7 @@ export function OutcomeInputs({ outcome, neverSeen, readings, patternMm, dated =
       )}
       <Field label="What to do otherwise next time" value={outcome.nextTime} onChange={(event) => { onChange({ nextTime: event.target.value }); }}
         slotProps={{ htmlInput: { maxLength: 500 } }} />
-      <Field label="Note" value={outcome.note} multiline minRows={2}
+      <Field label="Note" value={outcome.note} multiline rows={3}
         onChange={(event) => { onChange({ note: event.target.value }); }}
         slotProps={{ htmlInput: { maxLength: 2000 } }} />
     </Step>

@@ -46,7 +46,7 @@ export function ThingInputs({ form, onChange }: { form: ThingForm; onChange: (fo
       {form.kind === 'FORM' && <Choice label="Pieces may dry on it" options={YES_OR_NO} value={form.alsoRack} onChange={(alsoRack) => { change({ alsoRack }); }} />}
       {form.kind === 'GLUE' && <Choice label="It wants the wood damp" options={YES_OR_NO} value={form.wantsDamp} onChange={(wantsDamp) => { change({ wantsDamp }); }} />}
       <Field label="Where it hangs or stands" value={form.place} onChange={(event) => { change({ place: event.target.value }); }} slotProps={{ htmlInput: { maxLength: 80, autoComplete: 'off' } }} />
-      <Field label="Note" value={form.note} multiline minRows={2} onChange={(event) => { change({ note: event.target.value }); }} slotProps={{ htmlInput: { maxLength: 2000 } }} />
+      <Field label="Note" value={form.note} multiline rows={3} onChange={(event) => { change({ note: event.target.value }); }} slotProps={{ htmlInput: { maxLength: 2000 } }} />
     </Box>
   );
 }

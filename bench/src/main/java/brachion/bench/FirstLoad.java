@@ -34,7 +34,7 @@ final class FirstLoad {
             if (!seen.add(path)) {
                 continue;
             }
-            bytes += client.send(request(server, path, "gzip"), HttpResponse.BodyHandlers.ofByteArray()).body().length;
+            bytes += client.send(request(server, path, "br, gzip"), HttpResponse.BodyHandlers.ofByteArray()).body().length;
             if (path.endsWith(".woff2")) {
                 continue;
             }

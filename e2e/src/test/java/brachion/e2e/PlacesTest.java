@@ -5,8 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Response;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -22,6 +26,20 @@ class PlacesTest extends BrowserTest {
         show(old);
         assertThat(page).hasURL(Pattern.compile(".*" + now + "$"));
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("There is nothing at this address"))).hasCount(0);
+    }
+
+    @Test
+    void the_page_comes_closely_compressed_and_in_few_pieces() {
+        List<Response> scripts = Collections.synchronizedList(new ArrayList<>());
+        page.onResponse(response -> {
+            if (response.url().endsWith(".js")) {
+                scripts.add(response);
+            }
+        });
+        show("/plan");
+        settle();
+        assertThat(scripts).isNotEmpty().allSatisfy(script -> assertThat(script.headerValue("content-encoding")).as(script.url()).isEqualTo("br"));
+        assertThat(scripts.size()).as("scripts").isLessThan(40);
     }
 
     @Test

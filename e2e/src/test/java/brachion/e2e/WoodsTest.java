@@ -53,6 +53,21 @@ class WoodsTest extends BrowserTest {
         assertThat(page.getByText("Osage orange", new Page.GetByTextOptions().setExact(true))).isHidden();
     }
 
+    @Test
+    void a_wood_is_found_by_what_the_yard_calls_it() {
+        show("/plan");
+        species().fill("tulip poplar");
+        oddsAfter(() -> page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Yellow-poplar (Tulip poplar)")).click());
+        assertThat(species()).hasValue("Yellow-poplar");
+
+        show("/records/woods");
+        type("Find a wood", "hainbuche");
+        assertThat(page.getByRole(AriaRole.ROWHEADER, new Page.GetByRoleOptions().setName(Pattern.compile("^Hornbeam")))).containsText("Common hornbeam, Hainbuche");
+        assertThat(page.getByText("White oak")).hasCount(0);
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("How this is computed")).click();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Where the figures come from"))).isInViewport();
+    }
+
     private Locator species() {
         return page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Species"));
     }
