@@ -90,25 +90,6 @@ record Arrow(double[][] corner, double[][] border, double[] tip) {
         }
     }
 
-    /** The difference of two matrices of the same shape. */
-    Arrow minus(Arrow other) {
-        Arrow difference = copy();
-        for (int i = 0; i < corner.length; i++) {
-            subtract(difference.corner[i], other.corner[i]);
-        }
-        for (int row = 0; row < tip.length; row++) {
-            subtract(difference.border[row], other.border[row]);
-        }
-        subtract(difference.tip, other.tip);
-        return difference;
-    }
-
-    private static void subtract(double[] from, double[] what) {
-        for (int i = 0; i < from.length; i++) {
-            from[i] -= what[i];
-        }
-    }
-
     /** Copies the lower half of the corner to the upper one. */
     void mirror() {
         for (int i = 0; i < corner.length; i++) {

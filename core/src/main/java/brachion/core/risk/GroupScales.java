@@ -89,7 +89,7 @@ final class GroupScales implements Surface {
     private Map<Group, Double> sds(double[] logSds) {
         Map<Group, Double> sds = new EnumMap<>(Group.class);
         for (int k = 0; k < logSds.length; k++) {
-            sds.put(present.get(k), Math.exp(logSds[k]));
+            sds.put(present.get(k), Math.max(SMALLEST, Math.min(LARGEST, Math.exp(logSds[k]))));
         }
         return sds;
     }

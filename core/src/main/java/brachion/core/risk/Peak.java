@@ -39,8 +39,9 @@ record Peak(double[] point, double[] last, Local local, ArrowInverse inverse, in
         Local local = surface.at(point);
         for (int iteration = 1;; iteration++) {
             ArrowInverse inverse = positiveDefinite(local.hessian());
-            double[] step = inverse.times(local.gradient());
-            double promise = dot(step, local.gradient());
+            double[] newton = inverse.times(local.gradient());
+            double promise = dot(newton, local.gradient());
+            double[] step = shortened(newton);
             if (promise < Math.max(rise, EXACT * Math.abs(local.height()))) {
                 return new Peak(point, step, local, inverse, iteration, true);
             }
@@ -67,8 +68,7 @@ record Peak(double[] point, double[] last, Local local, ArrowInverse inverse, in
 
     /** A point along a step that lies higher. */
     private static Optional<Place> higher(Surface surface, double[] point, Local local, double[] step) {
-        double longest = Arrays.stream(step).map(Math::abs).max().orElse(0);
-        double length = Math.min(1, LONGEST_STEP / longest);
+        double length = 1;
         for (int halving = 0; halving < MAX_HALVINGS; halving++) {
             Place there = Place.of(surface, along(point, step, length));
             if (there.local().height() > local.height()) {
@@ -77,6 +77,11 @@ record Peak(double[] point, double[] last, Local local, ArrowInverse inverse, in
             length /= 2;
         }
         return Optional.empty();
+    }
+
+    private static double[] shortened(double[] step) {
+        double longest = Arrays.stream(step).map(Math::abs).max().orElse(0);
+        return longest > LONGEST_STEP ? along(new double[step.length], step, LONGEST_STEP / longest) : step;
     }
 
     private static double[] along(double[] point, double[] step, double length) {

@@ -3,7 +3,9 @@ package brachion.core.risk;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Arrays;
 import java.util.Random;
+import java.util.stream.Stream;
 import org.hipparchus.linear.LUDecomposition;
 import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.RealMatrix;
@@ -78,7 +80,7 @@ class ArrowInverseTest {
         int[] tip = {5, 6, 7, 8, 9, 10, 11};
         assertThat(inverse.squaresInTip()).isCloseTo(squares(tip, tip), within(1e-12));
         assertThat(inverse.traceOfTip()).isCloseTo(exact.getSubMatrix(tip, tip).getTrace(), within(1e-12));
-        ArrowInverse ofNegative = ArrowInverse.ofNegative(Arrow.zero(CORNER, REST).minus(arrow), 0).orElseThrow();
+        ArrowInverse ofNegative = ArrowInverse.ofNegative(negative(arrow), 0).orElseThrow();
         assertThat(ofNegative.traceOfProduct(other)).isCloseTo(exact.multiply(dense(other)).getTrace(), within(1e-10));
         assertThat(ofNegative.squaresToTip(rows)).isCloseTo(inverse.squaresToTip(rows), within(1e-12));
     }
@@ -95,6 +97,13 @@ class ArrowInverseTest {
             }
             assertThat(larger.at(to[i], 2) + larger.at(7, to[i])).isZero();
         }
+    }
+
+    private static Arrow negative(Arrow arrow) {
+        Arrow negative = arrow.copy();
+        Stream.of(Arrays.stream(negative.corner()), Arrays.stream(negative.border()), Stream.of(negative.tip()))
+                .flatMap(rows -> rows).forEach(row -> Arrays.setAll(row, i -> -row[i]));
+        return negative;
     }
 
     private double squares(int[] rows, int... columns) {
