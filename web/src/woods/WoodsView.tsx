@@ -24,7 +24,7 @@ export function WoodsView() {
   return (
     <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: 'minmax(0, 1fr)' }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'end' }}>
-        <Box sx={{ flexGrow: 1 }}>
+        <Box sx={{ flex: '1 1 400px' }}>
           <Typography variant="h1">Woods</Typography>
           <Typography color="text.secondary">
             Clear stock at 12 % moisture; radii steamed, 1″ (25 mm) thick. ≈ is our estimate. <HowComputed part="where-the-figures-come-from" />
