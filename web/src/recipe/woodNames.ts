@@ -1,7 +1,8 @@
 import { createFilterOptions } from '@mui/material';
 import type { SpeciesView } from '../api/schema';
 
-function namesOf({ commonName, latinName, otherNames }: SpeciesView): string[] {
+/** Everything a wood is called. */
+export function namesOf({ commonName, latinName, otherNames }: Pick<SpeciesView, 'commonName' | 'latinName' | 'otherNames'>): string[] {
   return [commonName, ...otherNames, latinName];
 }
 

@@ -32,7 +32,6 @@ export function SparesPanel({ recipe }: { recipe: RecipeFields }) {
       {whole === undefined && <Typography role="alert" color="error" sx={{ mt: 1 }}>“{form.good}” is not a number of pieces.</Typography>}
       {error && whole !== undefined && <Typography role="alert" color="error" sx={{ mt: 1 }}>{error.message}</Typography>}
       {data && whole !== undefined && !error && <Answer spares={data.spares} good={data.good} waiting={isPlaceholderData} />}
-      <HowComputed part="the-advice" />
     </Box>
   );
 }
@@ -67,6 +66,7 @@ function Answer({ spares, good, waiting }: AnswerProps) {
             ? 'Not even twelve test pieces that held would make the next one so sure.'
             : `If ${spares.testPieces} test pieces hold one after another, the next is as sure as you ask.`}
       </Typography>
+      <HowComputed part="the-advice" />
     </Box></Dimmed>
   );
 }

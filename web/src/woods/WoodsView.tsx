@@ -7,6 +7,7 @@ import { Field } from '../app/Field';
 import { useNotice } from '../app/notice';
 import { useUnits } from '../app/units';
 import { HowComputed } from '../help/HowComputed';
+import { namesOf } from '../recipe/woodNames';
 import { printFigure, printRadius } from './figures';
 import { WoodDialog } from './WoodDialog';
 import { WOOD_CLASS } from './words';
@@ -18,7 +19,7 @@ export function WoodsView() {
   const [open, setOpen] = useState<WoodView | 'new'>();
   const notify = useNotice();
   const wanted = find.trim().toLowerCase();
-  const shown = woods.filter(({ known, otherNames }) => [known.commonName, known.latinName, ...otherNames].join(' ').toLowerCase().includes(wanted));
+  const shown = woods.filter(({ known, otherNames }) => namesOf({ ...known, otherNames }).join(' ').toLowerCase().includes(wanted));
   const own = shown.filter((wood) => wood.key !== undefined);
   const published = shown.filter((wood) => wood.key === undefined);
   return (

@@ -8,7 +8,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.IntToDoubleFunction;
-import java.util.stream.IntStream;
 
 /**
  * How much people, boards, sources and shops differ: for each group the standard deviation σ of its effects that makes the
@@ -47,10 +46,17 @@ final class GroupScales implements Surface {
     /** Where the effects of each group stand among the parameters. */
     private final int[][] members;
     private LaplaceFit latest;
-    /** The scales of the latest fit, and how its mode moves with each. */
-    private double[] latestLogSds;
-    private double[][] latestMoves;
-    private double[] latestGradient;
+    private Look lastLook;
+
+    /**
+     * What was seen when scales were last looked at.
+     *
+     * @param logSds   the scales
+     * @param gradient the slope there
+     * @param moves    how the mode moves with each of them
+     */
+    private record Look(double[] logSds, double[] gradient, double[][] moves) {
+    }
 
     /**
      * @param speciesSds how far each species of the layout may stray, in its order
@@ -128,10 +134,8 @@ final class GroupScales implements Surface {
     public Local at(double[] logSds) {
         OrdinalModel model = model(sds(logSds), hidden);
         latest = LaplaceFit.roughly(model, latest == null ? model.prior().mean() : expectedMode(logSds), ROUGH);
-        double[] before = latestLogSds;
-        latestLogSds = logSds.clone();
         int groups = logSds.length;
-        latestMoves = new double[groups][];
+        double[][] moves = new double[groups][];
         double height = latest.logEvidence();
         double[] gradient = new double[groups];
         double[][] hessian = new double[groups][groups];
@@ -141,7 +145,7 @@ final class GroupScales implements Surface {
             double variances = present.get(k) == Group.BOARD ? latest.covariance().traceOfTip() : sum(members[k], latest::variance);
             double known = precision * (sum(members[k], i -> latest.mode()[i] * latest.mode()[i]) + variances);
             double[] move = move(k, precision);
-            latestMoves[k] = move;
+            moves[k] = move;
             height += logSds[k] - relative / 2;
             gradient[k] = known - members[k].length - bending(model, move) / 2 + 1 - relative;
             hessian[k][k] -= 2 * known + 2 * relative;
@@ -152,11 +156,10 @@ final class GroupScales implements Surface {
             boolean outside = logSds[k] < Math.log(SMALLEST) || logSds[k] > Math.log(LARGEST);
             height = outside ? Double.NEGATIVE_INFINITY : height;
         }
-        if (before != null) {
-            bendAsSeen(hessian, IntStream.range(0, groups).mapToDouble(k -> logSds[k] - before[k]).toArray(),
-                    IntStream.range(0, groups).mapToDouble(k -> gradient[k] - latestGradient[k]).toArray());
+        if (lastLook != null) {
+            bendAsSeen(hessian, difference(logSds, lastLook.logSds()), difference(gradient, lastLook.gradient()));
         }
-        latestGradient = gradient;
+        lastLook = new Look(logSds.clone(), gradient, moves);
         return new Local(height, gradient, Arrow.dense(hessian));
     }
 
@@ -169,16 +172,14 @@ final class GroupScales implements Surface {
         double[] expected = new double[groups];
         double alongExpected = 0;
         double along = 0;
-        double longest = 0;
         for (int k = 0; k < groups; k++) {
             for (int l = 0; l < groups; l++) {
                 expected[k] += hessian[k][l] * step[l];
             }
             alongExpected += expected[k] * step[k];
             along += change[k] * step[k];
-            longest = Math.max(longest, Math.abs(step[k]));
         }
-        if (longest < NEAR && along < 0 && alongExpected < 0) {
+        if (longest(step) < NEAR && along < 0 && alongExpected < 0) {
             for (int k = 0; k < groups; k++) {
                 for (int l = 0; l < groups; l++) {
                     hessian[k][l] += change[k] * change[l] / along - expected[k] * expected[l] / alongExpected;
@@ -190,14 +191,25 @@ final class GroupScales implements Surface {
     /** About where the mode will be: where the latest one moves to, to first order, if the scales are near. */
     private double[] expectedMode(double[] logSds) {
         double[] expected = latest.mode().clone();
-        boolean near = IntStream.range(0, logSds.length).allMatch(k -> Math.abs(logSds[k] - latestLogSds[k]) < NEAR);
-        for (int k = 0; near && k < logSds.length; k++) {
-            double off = logSds[k] - latestLogSds[k];
-            for (int i = 0; i < expected.length; i++) {
-                expected[i] += off * latestMoves[k][i];
+        double[] off = difference(logSds, lastLook.logSds());
+        if (longest(off) < NEAR) {
+            for (int k = 0; k < off.length; k++) {
+                for (int i = 0; i < expected.length; i++) {
+                    expected[i] += off[k] * lastLook.moves()[k][i];
+                }
             }
         }
         return expected;
+    }
+
+    private static double[] difference(double[] one, double[] other) {
+        double[] difference = new double[one.length];
+        Arrays.setAll(difference, i -> one[i] - other[i]);
+        return difference;
+    }
+
+    private static double longest(double[] vector) {
+        return Arrays.stream(vector).map(Math::abs).max().orElse(0);
     }
 
     private static double sum(int[] places, IntToDoubleFunction each) {
@@ -225,7 +237,7 @@ final class GroupScales implements Surface {
 
     /** tr(A⁻¹·∂A/∂d), by a small step along d; tr(A⁻¹·A) is the number of parameters. */
     private double bending(OrdinalModel model, double[] direction) {
-        double longest = Arrays.stream(direction).map(Math::abs).max().orElse(0);
+        double longest = longest(direction);
         if (longest == 0) {
             return 0;
         }

@@ -184,14 +184,14 @@ final class Observations {
      *
      * @param to the four vectors, the four elements of each place side by side
      */
-    void add(int row, double first, double second, double third, double fourth, double[] to, int offset) {
-        for (int i = this.first[row]; i < this.first[row + 1]; i++) {
+    void add(int row, double a, double b, double c, double d, double[] to, int offset) {
+        for (int i = first[row]; i < first[row + 1]; i++) {
             int place = 4 * (offset + index[i]);
             double x = value[i];
-            to[place] += first * x;
-            to[place + 1] += second * x;
-            to[place + 2] += third * x;
-            to[place + 3] += fourth * x;
+            to[place] += a * x;
+            to[place + 1] += b * x;
+            to[place + 2] += c * x;
+            to[place + 3] += d * x;
         }
     }
 

@@ -13,7 +13,6 @@ import brachion.core.risk.SetAside;
 import brachion.core.trial.AlongBend;
 import brachion.core.trial.Flaw;
 import brachion.core.trial.Severity;
-import brachion.core.wood.OtherNames;
 import brachion.core.wood.Species;
 import brachion.core.method.Supposed;
 import brachion.core.method.Workshop;
@@ -36,26 +35,20 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /** Reads a row as a trial, held to the same rules as one that is typed in. */
 class TrialReader {
 
     private final Validator validator;
     private final Workshop workshop;
-    /** Keys of the woods by every name they are known by here. */
-    private final Map<String, String> woods = new HashMap<>();
+    private final WoodNames woods;
 
     TrialReader(Validator validator, Workshop workshop) {
         this.validator = validator;
         this.workshop = workshop;
-        workshop.woods().all().forEach(wood -> Stream.of(wood.id(), wood.commonName(), wood.latinName())
-                .forEach(name -> woods.putIfAbsent(Column.plain(name), wood.id())));
-        // a wood of one's own may be called as another is called, too
-        workshop.woods().all().forEach(wood -> OtherNames.of(wood).forEach(name -> woods.putIfAbsent(Column.plain(name), wood.id())));
+        this.woods = new WoodNames(workshop.woods().all(), Column::plain);
     }
 
     /**
@@ -174,7 +167,7 @@ class TrialReader {
     }
 
     private String species(String text) {
-        return Optional.ofNullable(woods.get(Column.plain(text))).orElseThrow(() -> new IllegalArgumentException(unknown(text, workshop.woods().all())));
+        return woods.called(text).map(Species::id).orElseThrow(() -> new IllegalArgumentException(unknown(text, workshop.woods().all())));
     }
 
     private static String unknown(String text, List<Species> all) {

@@ -10,7 +10,6 @@ import brachion.core.method.Setting;
 import brachion.core.trial.AlongBend;
 import brachion.core.trial.Flaw;
 import brachion.core.trial.Severity;
-import brachion.core.wood.OtherNames;
 import brachion.core.wood.Species;
 import brachion.core.wood.SpeciesCatalogue;
 import java.util.ArrayList;
@@ -19,7 +18,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
 import java.util.stream.Stream;
 
 /** What people write in columns of words, and the words known here it may mean (common practice). */
@@ -61,24 +59,23 @@ final class Words {
     }
 
     private final List<Wood> woods;
+    private final WoodNames names;
 
     Words(SpeciesCatalogue woods) {
         this.woods = woods.all().stream().map(Wood::of).toList();
+        this.names = new WoodNames(woods.all(), Vocabulary::bare);
     }
 
     /**
      * A wood as it may be written.
      *
-     * @param name   its common name
-     * @param called its key, common and botanical name, bare
-     * @param too    what else it is called, bare
-     * @param words  the words of its common name
+     * @param name  its common name
+     * @param words the words of that, bare
      */
-    private record Wood(String name, List<String> called, List<String> too, List<String> words) {
+    private record Wood(String name, List<String> words) {
 
         static Wood of(Species wood) {
-            return new Wood(wood.commonName(), Stream.of(wood.id(), wood.commonName(), wood.latinName()).map(Vocabulary::bare).toList(),
-                    OtherNames.of(wood).stream().map(Vocabulary::bare).toList(), List.of(Vocabulary.bare(wood.commonName()).split(" ")));
+            return new Wood(wood.commonName(), List.of(Vocabulary.bare(wood.commonName()).split(" ")));
         }
     }
 
@@ -127,14 +124,10 @@ final class Words {
     Optional<String> meant(String column, String text) {
         String bare = Vocabulary.bare(text);
         Optional<String> itself = column.equals(Column.SPECIES.title())
-                ? named(Wood::called, bare).or(() -> named(Wood::too, bare))
+                ? names.called(text).map(Species::commonName)
                 : meanings(column).stream().filter(means -> Vocabulary.bare(means).equals(bare)).findFirst();
         return itself.or(() -> Optional.ofNullable(SAID.getOrDefault(column, Map.of()).get(bare)))
                 .or(() -> Optional.of(likely(column, text)).filter(only -> only.size() == 1).map(only -> only.get(0)));
-    }
-
-    private Optional<String> named(Function<Wood, List<String>> names, String bare) {
-        return woods.stream().filter(wood -> names.apply(wood).contains(bare)).map(Wood::name).findFirst();
     }
 
     /** What it may mean where several things are likely: woods that have the word in their name. */

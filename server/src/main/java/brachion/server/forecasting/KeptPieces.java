@@ -38,7 +38,7 @@ class KeptPieces {
         this.json = json;
     }
 
-    private record Kept(String key, Followed followed) {
+    private record Kept(String key, String followed) {
     }
 
     /** What is kept of the shop at hand, to be looked into while a fit is made. */
@@ -48,11 +48,7 @@ class KeptPieces {
         jdbc.query("select trial_id, piece_key, followed from followed_piece join trial on trial.id = trial_id "
                         + "where trial.shop = ? order by trial_id desc limit " + MOST,
                 row -> {
-                    try {
-                        kept.put(row.getLong(1), new Kept(row.getString(2), json.readValue(row.getString(3), Followed.class)));
-                    } catch (JacksonException damaged) {
-                        LOG.info("What was kept of trial {} cannot be read and is worked out anew", row.getLong(1));
-                    }
+                    kept.put(row.getLong(1), new Kept(row.getString(2), row.getString(3)));
                 }, CurrentShop.key());
         return new Lookup(kept);
     }
@@ -75,7 +71,11 @@ class KeptPieces {
         Optional<Followed> find(Trial trial) {
             Kept found = kept.get(trial.id());
             if (found != null && found.key().equals(Followed.key(trial))) {
-                return Optional.of(found.followed());
+                try {
+                    return Optional.of(json.readValue(found.followed(), Followed.class));
+                } catch (JacksonException damaged) {
+                    LOG.info("What was kept of trial {} cannot be read and is worked out anew", trial.id());
+                }
             }
             missed.add(trial);
             return Optional.empty();
