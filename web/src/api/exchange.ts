@@ -72,9 +72,13 @@ export function useNotebook() {
   return useMutation({ mutationFn: lookAt });
 }
 
+/** What is said of tables is kept in the order in which it was said. */
+const IN_ORDER = { id: 'notebook' };
+
 /** Says what tables of a shape mean, and looks at one of them again. */
 export function useSaid() {
   return useMutation({
+    scope: IN_ORDER,
     mutationFn: async ({ file, shape, translation }: { file: File; shape: string; translation: Translation }) => {
       await body(api.PUT('/api/exchange/notebooks/{shape}', { params: { path: { shape } }, body: translation }));
       return lookAt(file);
@@ -85,6 +89,7 @@ export function useSaid() {
 /** Forgets what was said, and looks at a table afresh. */
 export function useForgotten() {
   return useMutation({
+    scope: IN_ORDER,
     mutationFn: async ({ file, shape }: { file: File; shape: string }) => {
       await body(api.DELETE('/api/exchange/notebooks/{shape}', { params: { path: { shape } } }));
       return lookAt(file);

@@ -137,17 +137,18 @@ it('says in words why a file is no table and offers nothing to bring in', async 
   expect(screen.queryByRole('button', { name: /Bring in/ })).toBeNull();
 });
 
+const foreign: NotebookAnswer = {
+  ours: false, shape: 'abc', remembered: false,
+  translation: {
+    columns: [{ heading: 'Thick', column: 'thickness', unit: 'in', dayOrder: 'DAY_FIRST' }, { heading: 'Wood', column: 'species', unit: '', dayOrder: 'DAY_FIRST' }],
+    words: [{ column: 'species', text: 'Ash', means: '' }, { column: 'species', text: 'Red oak', means: 'Northern red oak' }], given: [{ column: 'bend angle', text: '' }],
+  },
+  columns: [{ samples: ['3/8'], units: ['in', 'mm', 'cm'], guessed: true }, { samples: ['Ash', 'Red oak'], units: [], guessed: false }],
+  words: [{ column: 'species', text: 'Ash', count: 2, offered: ['White ash', 'European ash'] }, { column: 'species', text: 'Red oak', count: 1, offered: [] }],
+  given: [{ column: 'bend angle', rows: 3, offered: [], mayStay: false }], targets: ['species', 'thickness', 'width'],
+};
+
 it('asks what headings of somebody’s own mean, and reads the table as it was said', async () => {
-  const foreign: NotebookAnswer = {
-    ours: false, shape: 'abc', remembered: false,
-    translation: {
-      columns: [{ heading: 'Thick', column: 'thickness', unit: 'in', dayOrder: 'DAY_FIRST' }, { heading: 'Wood', column: 'species', unit: '', dayOrder: 'DAY_FIRST' }],
-      words: [{ column: 'species', text: 'Ash', means: '' }, { column: 'species', text: 'Red oak', means: 'Northern red oak' }], given: [{ column: 'bend angle', text: '' }],
-    },
-    columns: [{ samples: ['3/8'], units: ['in', 'mm', 'cm'], guessed: true }, { samples: ['Ash', 'Red oak'], units: [], guessed: false }],
-    words: [{ column: 'species', text: 'Ash', count: 2, offered: ['White ash', 'European ash'] }, { column: 'species', text: 'Red oak', count: 1, offered: [] }],
-    given: [{ column: 'bend angle', rows: 3, offered: [], mayStay: false }], targets: ['species', 'thickness', 'width'],
-  };
   notebook.mutateAsync.mockResolvedValue(foreign);
   said.mutateAsync.mockImplementation(({ translation }: { translation: NotebookAnswer['translation'] }) => Promise.resolve({ ...foreign, remembered: true, translation }));
   reading.mutateAsync.mockImplementation(() => {
@@ -173,4 +174,23 @@ it('asks what headings of somebody’s own mean, and reads the table as it was s
     },
   });
   expect(await screen.findByRole('list', { name: 'Bends that can come in' })).toBeDefined();
+});
+
+it('keeps what is typed while an answer is under way, and the place of the pen', async () => {
+  let resolve: (answer: NotebookAnswer) => void = () => undefined;
+  notebook.mutateAsync.mockResolvedValue(foreign);
+  said.mutateAsync.mockReturnValue(new Promise<NotebookAnswer>((answer) => { resolve = answer; }));
+  show(<BringIn />);
+  await userEvent.upload(screen.getByLabelText('Table of bends'), FILE);
+  const part = within(await screen.findByRole('region', { name: 'What your table means' }));
+  await userEvent.click(part.getAllByLabelText('It is')[0] as HTMLElement);
+  await userEvent.click(screen.getByRole('option', { name: 'width' }));
+  await userEvent.type(part.getByLabelText('bend angle, 3 rows'), '90');
+  const columns = [{ heading: 'Thick', column: 'width', unit: 'in', dayOrder: 'DAY_FIRST' as const }, ...foreign.translation.columns.slice(1)];
+  resolve({ ...foreign, remembered: true, translation: { ...foreign.translation, columns, given: [...foreign.translation.given, { column: 'thickness', text: '' }] } });
+  expect(await part.findByText('As you said of a table under these headings.')).toBeDefined();
+  expect(part.getByLabelText('bend angle, 3 rows')).toHaveProperty('value', '90');
+  expect(document.activeElement).toBe(part.getByLabelText('bend angle, 3 rows'));
+  expect(part.getAllByLabelText('It is')[0]).toHaveProperty('value', 'width');
+  expect(part.getByLabelText('thickness, 0 rows')).toHaveProperty('value', '');
 });

@@ -1,7 +1,7 @@
 import { Alert, Box, Button, FormControlLabel, Link, Switch, Typography } from '@mui/material';
 import { useRef, useState, type ClipboardEvent, type DragEvent, type ReactNode } from 'react';
-import { useExchangeWrites, useForgotten, useNotebook, useSaid, useTableReading } from '../api/exchange';
-import type { NotebookAnswer, TableAnswer, Translation } from '../api/schema';
+import { useExchangeWrites, useNotebook, useTableReading } from '../api/exchange';
+import type { TableAnswer, Translation } from '../api/schema';
 import { inThisShop } from '../api/shop';
 import { newWork, type Work } from '../api/work';
 import { Dimmed } from '../app/Dimmed';
@@ -10,6 +10,7 @@ import { useNotice } from '../app/notice';
 import { useStored } from '../app/storage';
 import { TrialSummary } from '../trials/TrialSummary';
 import { NotebookPart } from './notebook/NotebookPart';
+import { useTranslation } from './notebook/useTranslation';
 import { UnderWay } from './UnderWay';
 import { UnreadRow } from './UnreadRow';
 import { useTakeBack } from './useTakeBack';
@@ -24,9 +25,7 @@ export function BringIn() {
   const [round, setRound] = useState(0);
   const [work, setWork] = useState<Work>();
   const notebook = useNotebook();
-  const said = useSaid();
-  const forgotten = useForgotten();
-  const [foreign, setForeign] = useState<NotebookAnswer>();
+  const { translated, busy, refusal, begin, end, change, say, forget } = useTranslation();
   const reading = useTableReading();
   const { bringIn } = useExchangeWrites();
   const { take } = useTakeBack();
@@ -51,21 +50,16 @@ export function BringIn() {
   const look = async (chosen: File | undefined) => {
     if (!chosen) return;
     setFile(chosen);
-    setForeign(undefined);
+    end();
     reading.reset();
-    said.reset();
     bringIn.reset();
     const answer = await notebook.mutateAsync(chosen);
     if (answer.ours) await readAs(chosen, otherShop);
-    else setForeign(answer);
-  };
-  const say = async (translation: Translation) => {
-    if (!file || !foreign) return;
-    setForeign(await said.mutateAsync({ file, shape: foreign.shape, translation }));
+    else begin(chosen, answer);
   };
   const read = async (translation: Translation) => {
-    await say(translation);
-    if (file) await readAs(file, otherShop);
+    const stands = await say(translation);
+    if (file && stands) await readAs(file, otherShop);
   };
   const isOf = (whose: string) => {
     if (whose === otherShop) return;
@@ -84,7 +78,7 @@ export function BringIn() {
     setFile(null);
     setOtherShop('');
     setRound(round + 1);
-    setForeign(undefined);
+    end();
     reading.reset();
   };
   const error = work ? null : notebook.error ?? reading.error ?? bringIn.error;
@@ -93,11 +87,10 @@ export function BringIn() {
       <DropPlace file={file} onFile={(chosen) => { void look(chosen).catch(() => undefined); }}>
         <WhoseBends key={round} otherShop={otherShop} onChange={isOf} />
       </DropPlace>
-      {file && foreign && (
-        <NotebookPart key={JSON.stringify(foreign.translation)} answer={foreign} busy={said.isPending || forgotten.isPending || reading.isPending} refusal={said.error?.message}
+      {translated && (
+        <NotebookPart key={translated.answer.shape} answer={translated.answer} translation={translated.translation} busy={busy || reading.isPending} refusal={refusal}
           onSaid={(translation) => { void say(translation).catch(() => undefined); }} onRead={(translation) => { void read(translation).catch(() => undefined); }}
-          onChange={() => { said.reset(); reading.reset(); }}
-          onForget={() => { reading.reset(); void forgotten.mutateAsync({ file, shape: foreign.shape }).then(setForeign).catch(() => undefined); }} />
+          onChange={(translation) => { change(translation); reading.reset(); }} onForget={() => { reading.reset(); void forget().catch(() => undefined); }} />
       )}
       {error && <Alert severity="error">{error.message}</Alert>}
       {work && <UnderWay work={work} doing={bringIn.isPending ? 'Bringing in' : 'Reading'} />}

@@ -1,5 +1,4 @@
 import { Alert, Box, Button, Typography } from '@mui/material';
-import { useState } from 'react';
 import type { NotebookAnswer, Translation } from '../../api/schema';
 import { Dimmed } from '../../app/Dimmed';
 import { ColumnLine } from './ColumnLine';
@@ -9,6 +8,8 @@ import { WordLines } from './WordLines';
 
 interface NotebookPartProps {
   answer: NotebookAnswer;
+  /** What the person says by now. */
+  translation: Translation;
   /** Whether what was said is under way. */
   busy: boolean;
   refusal: string | undefined;
@@ -17,17 +18,11 @@ interface NotebookPartProps {
   /** It is to be read so. */
   onRead: (translation: Translation) => void;
   onForget: () => void;
-  /** What was read is out of date. */
-  onChange: () => void;
+  onChange: (translation: Translation) => void;
 }
 
 /** What somebody's own table is taken to mean: its columns, its words, and what no column says. All of it can be said otherwise. */
-export function NotebookPart({ answer, busy, refusal, onSaid, onRead, onForget, onChange }: NotebookPartProps) {
-  const [translation, setTranslation] = useState(answer.translation);
-  const change = (changed: Translation) => {
-    setTranslation(changed);
-    onChange();
-  };
+export function NotebookPart({ answer, translation, busy, refusal, onSaid, onRead, onForget, onChange }: NotebookPartProps) {
   return (
     <Box component="section" aria-label="What your table means" sx={{ display: 'grid', gap: 2, p: 2.5, bgcolor: 'background.paper', border: 1, borderColor: 'divider' }}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1.5, flexWrap: 'wrap' }}>
@@ -40,11 +35,12 @@ export function NotebookPart({ answer, busy, refusal, onSaid, onRead, onForget, 
         <Box component="ul" aria-label="Columns" sx={{ listStyle: 'none', p: 0, m: 0 }}>
           {translation.columns.map((means, place) => (
             <ColumnLine key={place} means={means} view={answer.columns[place]} targets={answer.targets}
-              onMeans={(column) => { const said = withColumn(translation, place, { column }); change(said); onSaid(said); }}
-              onChange={(part) => { change(withColumn(translation, place, part)); }} />
+              onMeans={(column) => { const said = withColumn(translation, place, { column }); onChange(said); onSaid(said); }}
+              onChange={(part) => { onChange(withColumn(translation, place, part)); }} />
           ))}
         </Box>
-        <WordLines words={translation.words} views={answer.words} onMeans={(place, means) => { change(withWord(translation, place, means)); }} />
+        <WordLines key={JSON.stringify(answer.words.map(({ column, text }) => [column, text]))} words={translation.words} views={answer.words}
+          onMeans={(place, means) => { onChange(withWord(translation, place, means)); }} />
         {translation.given.length > 0 && (
           <Box component="section" aria-label="What no column says" sx={{ mt: 2 }}>
             <Typography variant="h3" sx={{ mb: 1 }}>What no column says, for all its bends</Typography>
@@ -53,7 +49,7 @@ export function NotebookPart({ answer, busy, refusal, onSaid, onRead, onForget, 
             )}
             <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: { xs: '1fr', sm: 'repeat(2, 1fr)', lg: 'repeat(3, 1fr)' } }}>
               {translation.given.map((given, place) => (
-                <GivenLine key={given.column} given={given} view={answer.given[place]} onChange={(text) => { change(withGiven(translation, place, text)); }} />
+                <GivenLine key={given.column} given={given} view={answer.given[place]} onChange={(text) => { onChange(withGiven(translation, place, text)); }} />
               ))}
             </Box>
           </Box>

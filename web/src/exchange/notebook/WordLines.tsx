@@ -13,7 +13,8 @@ interface WordLinesProps {
 /** Words in columns of words: those nobody can tell are asked, the others can be looked at. */
 export function WordLines({ words, views, onMeans }: WordLinesProps) {
   // what was asked stays in its place once it is answered
-  const [open] = useState(() => new Set(words.flatMap(({ means }, place) => (means === '' ? [place] : []))));
+  const [asked] = useState(() => unsaid(words));
+  const open = new Set([...asked, ...unsaid(words)]);
   const [all, setAll] = useState(false);
   const understood = words.length - open.size;
   if (words.length === 0) return null;
@@ -33,4 +34,8 @@ export function WordLines({ words, views, onMeans }: WordLinesProps) {
       )}
     </Box>
   );
+}
+
+function unsaid(words: Translation['words']): number[] {
+  return words.flatMap(({ means }, place) => (means === '' ? [place] : []));
 }
