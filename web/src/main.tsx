@@ -108,7 +108,7 @@ if (!root) throw new Error('The page has no root element');
 createRoot(root).render(
   <StrictMode>
     <CacheProvider value={styles}>
-      <ThemeProvider theme={theme}>
+      <ThemeProvider theme={theme} noSsr>
         <CssBaseline />
         <QueryClientProvider client={queries}>
           <UnitProvider>

@@ -3136,6 +3136,7 @@ export interface components {
         StageView: {
             /** @enum {string} */
             kind: "SOAK" | "HOT_BATH" | "STEAM_BOX" | "STEAM_BAG" | "SIMMER" | "HOT_PIPE" | "CARRY" | "STEAM_ON" | "FORM" | "RACK";
+            softens: boolean;
             /** Format: double */
             seconds: number;
             frames: components["schemas"]["FrameView"][];

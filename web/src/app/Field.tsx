@@ -18,7 +18,10 @@ interface FieldProps extends Pick<OutlinedInputProps, 'onChange' | 'onBlur' | 't
   };
 }
 
-/** A field to type in, with its label in its frame. It is made of the parts it needs, so that no page loads menus it never opens. */
+/**
+ * A field to type in, with its label in its frame. It is made of the parts it needs, so that no page loads menus it never opens;
+ * one of several lines keeps the height it is given, for measuring what it would need lays out the whole page.
+ */
 export function Field({ label, helperText, error = false, disabled = false, id: given, sx, slotProps = {}, inputRef, ...typed }: FieldProps) {
   const own = useId();
   const id = given ?? own;
@@ -27,7 +30,7 @@ export function Field({ label, helperText, error = false, disabled = false, id: 
     <FormControl fullWidth size="small" error={error} disabled={disabled} sx={sx ?? {}}>
       <InputLabel htmlFor={id} id={`${id}-label`} {...slotProps.inputLabel}>{label}</InputLabel>
       <OutlinedInput {...typed} id={id} label={label} inputRef={inputRef ?? null} inputProps={slotProps.htmlInput ?? {}}
-        {...(shrink === undefined ? {} : { notched: shrink })} {...(helperText ? { 'aria-describedby': `${id}-line` } : {})} {...slotProps.input} />
+        {...(typed.multiline ? { inputComponent: 'textarea' } : {})} {...(shrink === undefined ? {} : { notched: shrink })} {...(helperText ? { 'aria-describedby': `${id}-line` } : {})} {...slotProps.input} />
       {helperText && <FormHelperText id={`${id}-line`}>{helperText}</FormHelperText>}
     </FormControl>
   );

@@ -1,7 +1,6 @@
 import type { DoneFields, DoneView } from '../api/schema';
 import { methodOf } from '../methods/forms';
 import type { StageKind } from '../methods/method';
-import { SOFTENS } from '../process/words';
 import type { RecipeForm } from '../recipe/form';
 import type { Measurement, Reading, Typed } from '../units/reading';
 import { AS_PLANNED, type DoneForm } from './draft';
@@ -10,8 +9,8 @@ type Stage = Exclude<keyof DoneForm, 'chamber'>;
 
 interface StageInput {
   field: Stage;
-  /** What it can be; a way of bending has one of them, or none. */
-  kinds: StageKind[];
+  /** What it is; what softens the wood is whatever no other line is. */
+  kind?: StageKind;
   label: string;
   measurement: Measurement;
   /** What one of its units is in minutes. */
@@ -20,12 +19,12 @@ interface StageInput {
 
 /** The stages in the order of work. */
 const STAGES: StageInput[] = [
-  { field: 'soakHours', kinds: ['SOAK'], label: 'Soaked, hours', measurement: 'HOURS', minutes: 60 },
-  { field: 'steamMinutes', kinds: SOFTENS, label: 'Steamed, minutes', measurement: 'MINUTES', minutes: 1 },
-  { field: 'carrySeconds', kinds: ['CARRY'], label: 'Carried, seconds', measurement: 'SECONDS', minutes: 1 / 60 },
-  { field: 'steamOn', kinds: ['STEAM_ON'], label: 'Steam stayed on, minutes', measurement: 'MINUTES', minutes: 1 },
-  { field: 'formHours', kinds: ['FORM'], label: 'On the form, hours', measurement: 'HOURS', minutes: 60 },
-  { field: 'rackDays', kinds: ['RACK'], label: 'On the rack, days', measurement: 'DAYS', minutes: 1440 },
+  { field: 'soakHours', kind: 'SOAK', label: 'Soaked, hours', measurement: 'HOURS', minutes: 60 },
+  { field: 'steamMinutes', label: 'Steamed, minutes', measurement: 'MINUTES', minutes: 1 },
+  { field: 'carrySeconds', kind: 'CARRY', label: 'Carried, seconds', measurement: 'SECONDS', minutes: 1 / 60 },
+  { field: 'steamOn', kind: 'STEAM_ON', label: 'Steam stayed on, minutes', measurement: 'MINUTES', minutes: 1 },
+  { field: 'formHours', kind: 'FORM', label: 'On the form, hours', measurement: 'HOURS', minutes: 60 },
+  { field: 'rackDays', kind: 'RACK', label: 'On the rack, days', measurement: 'DAYS', minutes: 1440 },
 ];
 
 /** What is not called by what it is mostly. */
@@ -34,7 +33,7 @@ const CALLED: Partial<Record<StageKind, string>> = { HOT_BATH: 'Lay in the bath,
 /** The stages of a process, each as what it is there. */
 export function stagesOf(process: StageKind[]): (StageInput & { kind: StageKind })[] {
   return STAGES.flatMap((stage) => {
-    const kind = stage.kinds.find((each) => process.includes(each));
+    const kind = process.find((each) => (stage.kind ? each === stage.kind : !STAGES.some((other) => other.kind === each)));
     return kind ? [{ ...stage, kind, label: CALLED[kind] ?? stage.label }] : [];
   });
 }
@@ -95,8 +94,8 @@ export function doneOf(form: DoneForm, readings: Record<string, Reading>, proces
 /** What was kept, as it would be typed. */
 export function doneForm(view: DoneView): DoneForm {
   const form = { ...AS_PLANNED };
-  for (const { field, kinds, minutes } of STAGES) {
-    const stage = view.stages.find((s) => kinds.includes(s.kind));
+  for (const { field, kind, minutes } of stagesOf(view.stages.map((stage) => stage.kind))) {
+    const stage = view.stages.find((s) => s.kind === kind);
     if (stage) form[field] = String(Number((stage.actualMinutes / minutes).toFixed(4)));
   }
   form.chamber = view.chamber.map((r) => `${r.minutes ?? 0} min ${Number((r.celsius ?? 0).toFixed(2))} °C`).join('\n');

@@ -15,7 +15,7 @@ import { StripPicture } from './StripPicture';
 import { stageSpans, valueAt } from './geometry';
 import { RAMPS, type Shown } from './ramps';
 import { printTime } from './time';
-import { carryInWords, dryingInWords, SCHOOL, SOFTENS, STAGE, STEAMS, steamingInWords, workingInWords } from './words';
+import { carryInWords, dryingInWords, SCHOOL, STAGE, steamingInWords, workingInWords } from './words';
 
 const WIDTH = 1000;
 const WIDTH_ON_PHONE = 400;
@@ -95,7 +95,7 @@ export function ProcessStrip({ answer, recipe, afterwards, onChange }: ProcessSt
       <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', md: '1.3fr 1fr 1fr' }, mt: 1 }}>
         <Typography variant="body2">
           {answer.stages.some((stage) => stage.kind === 'HOT_PIPE') ? workingInWords(answer.times) : steamingInWords(answer.times)}
-          {answer.stages.some((stage) => STEAMS.includes(stage.kind)) &&
+          {answer.schools.length > 0 &&
             ` Rules of thumb say ${answer.schools.map((s) => `${printTime(s.minutes * 60)} (${SCHOOL[s.school]})`).join(', ')}.`}
         </Typography>
         <Box>
@@ -110,7 +110,7 @@ export function ProcessStrip({ answer, recipe, afterwards, onChange }: ProcessSt
 
 /** The moment the stock is pulled: the end of the heat. */
 function pull(answer: ProcessAnswer): { stage: number; seconds: number } | undefined {
-  const index = answer.stages.findIndex((stage) => SOFTENS.includes(stage.kind));
+  const index = answer.stages.findIndex(({ softens }) => softens);
   const stage = answer.stages[index];
   return stage && { stage: index, seconds: stage.seconds };
 }

@@ -5,7 +5,7 @@ import { StageHandle, type StageChange } from './StageHandle';
 
 function handle(kind: 'STEAM_BOX' | 'CARRY', seconds: number) {
   const onChange = vi.fn<(change: StageChange) => void>();
-  show(<StageHandle stage={{ kind, seconds, frames: [] }} at={0.5} room={0.3} height={0.8} onChange={onChange} />);
+  show(<StageHandle stage={{ kind, softens: kind === 'STEAM_BOX', seconds, frames: [] }} at={0.5} room={0.3} height={0.8} onChange={onChange} />);
   return { onChange, slider: screen.getByRole('slider') };
 }
 

@@ -2,7 +2,7 @@ import { Box } from '@mui/material';
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import type { StageView } from '../api/schema';
 import { printTime } from './time';
-import { SOFTENS, STAGE } from './words';
+import { STAGE } from './words';
 
 /** A stage given another length [s]. */
 export interface StageChange {
@@ -20,12 +20,13 @@ interface Steps {
 /** What one press of an arrow or page key is worth [s], and how far it goes. */
 const STEPS: Partial<Record<StageView['kind'], Steps>> = {
   SOAK: { small: 3600, large: 6 * 3600, least: 3600, most: 1000 * 3600 },
-  ...Object.fromEntries(SOFTENS.map((kind) => [kind, { small: 300, large: 1800, least: 60, most: 86_400 }])),
   STEAM_ON: { small: 300, large: 900, least: 60, most: 36_000 },
   CARRY: { small: 1, large: 10, least: 1, most: 900 },
   FORM: { small: 3600, large: 12 * 3600, least: 3600, most: 2000 * 3600 },
   RACK: { small: 86_400, large: 7 * 86_400, least: 86_400, most: 400 * 86_400 },
 };
+
+const HEAT: Steps = { small: 300, large: 1800, least: 60, most: 86_400 };
 
 interface StageHandleProps {
   stage: StageView;
@@ -41,7 +42,7 @@ interface StageHandleProps {
 /** The end of a stage, to be dragged or moved with the arrow keys. The stage keeps its room; its time changes. */
 export function StageHandle({ stage, at, room, height, onChange }: StageHandleProps) {
   const started = useRef<{ x: number; seconds: number; width: number } | null>(null);
-  const steps = STEPS[stage.kind];
+  const steps = stage.softens ? HEAT : STEPS[stage.kind];
   if (!steps) return null;
   const set = (seconds: number) => {
     const stepped = Math.round(seconds / steps.small) * steps.small;

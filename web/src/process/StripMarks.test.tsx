@@ -7,8 +7,8 @@ import { stageSpans } from './geometry';
 const frames = [{ seconds: 0, softness: [0, 0], moisture: [18, 18], celsius: [18, 18] }];
 const ANSWER = {
   stages: [
-    { kind: 'STEAM_BOX', seconds: 3600, frames },
-    { kind: 'CARRY', seconds: 60, frames },
+    { kind: 'STEAM_BOX', softens: true, seconds: 3600, frames },
+    { kind: 'CARRY', softens: false, seconds: 60, frames },
   ],
   times: { hotAfterS: 900, softAfterS: 7200, governedBy: 'WATER', carryLimitS: 30 },
   schools: [{ school: 'THREE_QUARTERS_AN_INCH', minutes: 30 }, { school: 'TWO_HOURS', minutes: 120 }],

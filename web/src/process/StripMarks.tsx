@@ -2,7 +2,7 @@ import type { ProcessAnswer } from '../api/schema';
 import { usePalette } from '../app/palette';
 import { stageSpans } from './geometry';
 import { printTime } from './time';
-import { SOFTENS, STAGE, STEAMS } from './words';
+import { STAGE } from './words';
 
 interface StripMarksProps {
   answer: ProcessAnswer;
@@ -26,9 +26,9 @@ export function StripMarks({ answer, width, height, fontSize, moment }: StripMar
             ? span.from + (seconds / stage.seconds) * (span.to - span.from)
             : undefined;
         const marks =
-          SOFTENS.includes(stage.kind)
+          stage.softens
             ? [
-                ...(STEAMS.includes(stage.kind) ? answer.schools : []).map((s) => ({ x: within(s.minutes * 60), label: '', strong: false })),
+                ...answer.schools.map((s) => ({ x: within(s.minutes * 60), label: '', strong: false })),
                 { x: within(answer.times.hotAfterS), label: 'hot', strong: true },
                 { x: within(answer.times.softAfterS), label: 'soft', strong: true },
               ]

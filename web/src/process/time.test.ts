@@ -17,8 +17,8 @@ describe('times as they are said', () => {
 
 describe('the strip', () => {
   const stages = [
-    { kind: 'STEAM_BOX' as const, seconds: 3600, frames: [] },
-    { kind: 'CARRY' as const, seconds: 20, frames: [] },
+    { kind: 'STEAM_BOX' as const, softens: true, seconds: 3600, frames: [] },
+    { kind: 'CARRY' as const, softens: false, seconds: 20, frames: [] },
   ];
 
   it('gives each stage room of its own, from end to end without a gap', () => {

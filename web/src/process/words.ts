@@ -14,12 +14,6 @@ export const STAGE: Record<StageView['kind'], string> = {
   RACK: 'Rack',
 };
 
-/** What softens the wood before it is bent. */
-export const SOFTENS: StageView['kind'][] = ['STEAM_BOX', 'STEAM_BAG', 'HOT_BATH', 'SIMMER', 'HOT_PIPE'];
-
-/** What rules of thumb for steaming are about. */
-export const STEAMS: StageView['kind'][] = ['STEAM_BOX', 'STEAM_BAG'];
-
 export const SCHOOL: Record<SchoolView['school'], string> = {
   THREE_QUARTERS_AN_INCH: '45 min an inch',
   HOUR_AN_INCH: 'an hour an inch',

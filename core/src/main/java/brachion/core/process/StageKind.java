@@ -115,6 +115,11 @@ public enum StageKind {
         return heats() && this != STEAM_ON;
     }
 
+    /** Whether rules of thumb for steaming are about it. */
+    public boolean ruledByThumb() {
+        return this == STEAM_BOX || this == STEAM_BAG;
+    }
+
     /** Whether it heats by steam, or water that boils, with a way out. */
     boolean steams() {
         return heats() && this != HOT_PIPE;

@@ -14,16 +14,17 @@ import java.util.List;
  *
  * @param stages  every stage with its moments
  * @param times   when things happen
- * @param schools what each rule of thumb says of the steaming time
+ * @param schools what each rule of thumb says of the steaming time; none where none is about the heat
  */
 record ProcessAnswer(List<StageView> stages, TimesReading times, List<SchoolView> schools) {
 
     /**
      * @param kind    what is done
+     * @param softens whether it softens the wood before it is bent
      * @param seconds for how long [s]
      * @param frames  moments of it
      */
-    record StageView(StageKind kind, double seconds, List<FrameView> frames) {
+    record StageView(StageKind kind, boolean softens, double seconds, List<FrameView> frames) {
     }
 
     /**
@@ -74,10 +75,13 @@ record ProcessAnswer(List<StageView> stages, TimesReading times, List<SchoolView
 
     static ProcessAnswer of(ProcessReport report, double thicknessMm) {
         return new ProcessAnswer(
-                report.stages().stream().map(stage -> new StageView(stage.stage().kind(), stage.stage().seconds(),
+                report.stages().stream().map(stage -> new StageView(stage.stage().kind(), stage.stage().kind().softens(), stage.stage().seconds(),
                         stage.frames().stream().map(FrameView::of).toList())).toList(),
                 TimesReading.of(report.times()),
-                Arrays.stream(SteamingSchool.values())
-                        .map(school -> new SchoolView(school, school.minutes(thicknessMm))).toList());
+                report.stages().stream().anyMatch(stage -> stage.stage().kind().ruledByThumb()) ? schools(thicknessMm) : List.of());
+    }
+
+    private static List<SchoolView> schools(double thicknessMm) {
+        return Arrays.stream(SteamingSchool.values()).map(school -> new SchoolView(school, school.minutes(thicknessMm))).toList();
     }
 }

@@ -30,6 +30,16 @@ class ProcessApiTest {
         assertThat(Wire.read(answer, "$.times.softAfterS", Double.class)).isBetween(60.0, 3600.0);
         assertThat(Wire.read(answer, "$.times.coldAfterS", Double.class)).isBetween(300.0, 7200.0);
         assertThat(answer).bodyJson().extractingPath("$.schools[*].school").asArray().hasSize(4);
+        assertThat(answer).bodyJson().extractingPath("$.stages[*].softens").asArray().containsExactly(false, true, false, false, false);
+    }
+
+    @Test
+    void no_rule_of_thumb_for_steaming_is_about_a_pipe() {
+        MvcTestResult answer = follow("""
+                {"kind": "HOT_PIPE", "soakHours": 0, "pipeMinutes": 3, "pipeC": 130, "contactPercent": 15}""");
+        assertThat(answer).hasStatusOk();
+        assertThat(answer).bodyJson().extractingPath("$.stages[0].softens").isEqualTo(true);
+        assertThat(answer).bodyJson().extractingPath("$.schools").asArray().isEmpty();
     }
 
     @Test
