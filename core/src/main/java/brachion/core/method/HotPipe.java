@@ -118,6 +118,11 @@ public record HotPipe(Handling handling, Heating heating, Stage.Contact contact,
     }
 
     @Override
+    public double longestAdvisedMinutes() {
+        return PhysicalBound.PIPE_MINUTES.highest();
+    }
+
+    @Override
     public Equipment heater() {
         return Equipment.HOT_PIPE;
     }

@@ -120,6 +120,11 @@ public interface HotWood extends Method {
         return Change.Kind.STEAM_LONGER;
     }
 
+    /** Longer than so many minutes nobody is told to heat. */
+    default double longestAdvisedMinutes() {
+        return 240;
+    }
+
     /** As hot as it is worth being [°C]. */
     default double fullHeatC() {
         return FULL_HEAT_C;

@@ -18,8 +18,6 @@ final class HotWoodAdvice {
     private static final double THIN_MM = 6;
     private static final double QUICK_CARRY_S = 10;
     private static final double WET_PERCENT = 20;
-    /** Longer than so many minutes nobody is told to heat. */
-    private static final double LONGEST_ADVISED_MIN = 240;
 
     private HotWoodAdvice() {
     }
@@ -84,8 +82,8 @@ final class HotWoodAdvice {
     }
 
     private static void heated(List<Change> changes, HotWood method) {
-        double longer = Math.min(method.heating().minutes() * 2, PhysicalBound.STEAM_MINUTES.highest());
-        if (longer <= LONGEST_ADVISED_MIN) {
+        double longer = method.heating().minutes() * 2;
+        if (longer <= method.longestAdvisedMinutes()) {
             changes.add(new Change(method.longer(), longer, 1, at -> at.withMethod(hot(at).with(hot(at).heating().lasting(longer)))));
         }
         double full = method.fullHeatC();

@@ -36,7 +36,8 @@ final class HotWoodSearch {
     static List<List<Recipe>> toTry(WantedPiece wanted, AtHand atHand, Species species, double carrySeconds, List<Double> heatsMin,
                                     BiFunction<Handling, Double, HotWood> way) {
         List<List<Recipe>> together = new ArrayList<>();
-        List<Double> thicknesses = atHand.thicknessesMm().isEmpty() ? List.of(wanted.thicknessMm()) : atHand.thicknessesMm();
+        List<Double> asWanted = wanted.inOnePiece() ? List.of(wanted.thicknessMm()) : List.of();
+        List<Double> thicknesses = atHand.thicknessesMm().isEmpty() ? asWanted : atHand.thicknessesMm();
         for (double thickness : thicknesses) {
             for (Seasoning seasoning : atHand.seasonings()) {
                 Blank blank = wanted.goodStock(species, seasoning, thickness);

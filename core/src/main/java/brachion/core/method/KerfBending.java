@@ -144,6 +144,9 @@ public record KerfBending(Kerfs kerfs, Board board, Optional<Double> backerMm) i
 
     /** What a search tries: webs and pitches a saw can be set to, of kiln-dried stock. */
     static List<List<Recipe>> toTry(WantedPiece wanted, AtHand atHand, Species species) {
+        if (!wanted.inOnePiece()) {
+            return List.of();
+        }
         Blank blank = wanted.goodStock(species, Seasoning.KILN_DRIED, wanted.thicknessMm());
         List<Recipe> cut = new ArrayList<>();
         for (double web : WEBS_MM) {

@@ -114,7 +114,7 @@ public record Kerfs(double kerfMm, double webMm, double pitchMm) {
             changes.add(change(Change.Kind.DEEPER_CUTS, thinner, 1, kerfs -> kerfs.withWebMm(thinner)));
         }
         double closer = pitchMm * CLOSER;
-        if (closer >= kerfMm * 1.5) {
+        if (closer >= kerfMm * 1.5 && PhysicalBound.PITCH_MM.holds(closer)) {
             changes.add(change(Change.Kind.CLOSER_CUTS, closer, 2, kerfs -> new Kerfs(kerfs.kerfMm, kerfs.webMm, closer)));
         }
         return changes;

@@ -215,7 +215,7 @@ public record PressedPlate(Handling handling, Heating heating, double acrossRise
             changes.add(new Change(Change.Kind.METAL_SHEETS, SHEET_MM, 2, at -> at.withMethod(((PressedPlate) at.method()).between(Between.METAL_SHEETS))));
         }
         double flatter = marks.thicknessNoMoreThan(acrossRiseMm - Math.max(marks.thicknessMm(), acrossRiseMm / 10));
-        if (flatter > 0) {
+        if (PhysicalBound.RISE_ACROSS_MM.holds(flatter)) {
             changes.add(new Change(Change.Kind.FLATTER_ACROSS, flatter, 6, at -> at.withMethod(((PressedPlate) at.method()).risingMm(flatter))));
         }
         return changes;

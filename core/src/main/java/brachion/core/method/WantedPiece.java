@@ -38,6 +38,11 @@ public record WantedPiece(Bend bend, double thicknessMm, double widthMm, Shop sh
         this(bend, thicknessMm, widthMm, Shop.USUAL);
     }
 
+    /** Whether it can be one piece of wood; what is glued of plies can be thicker. */
+    boolean inOnePiece() {
+        return PhysicalBound.THICKNESS_MM.holds(thicknessMm);
+    }
+
     /** The piece made of a blank in some way. */
     Recipe by(Blank blank, Method method) {
         return new Recipe(blank, bend, method, Names.none(), shop);

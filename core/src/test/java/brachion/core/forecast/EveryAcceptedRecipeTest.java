@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import brachion.core.bending.Outline;
 import brachion.core.method.Bend;
 import brachion.core.method.Blank;
+import brachion.core.method.Change;
 import brachion.core.method.GrowthRings;
 import brachion.core.method.Knots;
+import brachion.core.method.Marks;
 import brachion.core.method.Method;
 import brachion.core.method.MethodKind;
 import brachion.core.method.OuterFace;
@@ -32,8 +34,12 @@ import org.junit.jupiter.params.provider.EnumSource;
 class EveryAcceptedRecipeTest {
 
     private static final int PIECES = 40;
-    private static final Forecaster TABLES = new Forecaster(RiskModel.withoutRecords());
-    private static final ChainForecaster CHAINS = new ChainForecaster(RiskModel.withoutRecords());
+    private static final int ADVISED = 6;
+    private static final RiskModel NO_RECORDS = RiskModel.withoutRecords();
+    private static final Forecaster TABLES = new Forecaster(NO_RECORDS);
+    private static final ChainForecaster CHAINS = new ChainForecaster(NO_RECORDS);
+    /** Marks a shop that works in millimetres measures by, and one that works in inches. */
+    private static final List<Marks> MARKS = List.of(new Marks(5, 0.5), new Marks(25.4 / 8, 25.4 / 32));
     private static final List<Species> WOODS = SpeciesCatalogue.published().all();
 
     private final Random random = new Random(20_261_126L);
@@ -41,9 +47,51 @@ class EveryAcceptedRecipeTest {
     @ParameterizedTest
     @EnumSource
     void has_odds_a_springback_and_a_sheet(MethodKind kind) {
-        int accepted = 0;
-        for (int tries = 0; accepted < PIECES; tries++) {
-            assertThat(tries).as("settings that are accepted are not so rare").isLessThan(PIECES * 200);
+        for (int piece = 0; piece < PIECES; piece++) {
+            Recipe recipe = accepted(kind);
+            Method method = recipe.method();
+            Odds odds = TABLES.unbroken(recipe);
+            assertThat(List.of(odds.low(), odds.probability(), odds.high())).as("%s", recipe).allSatisfy(chance -> assertThat(chance).isBetween(0.0, 1.0)).isSorted();
+            assertThat(method.sheet(recipe).lines()).as("%s", recipe).isNotEmpty().allSatisfy(line -> assertThat(line.value()).isFinite());
+            assertThat(TABLES.forecast(recipe).blemishes()).as("%s", recipe).allSatisfy(blemish -> assertThat(blemish.chance()).isBetween(0.0, 1.0));
+            assertThat(method.attentionHours(recipe)).isFinite().isPositive();
+            if (piece % 4 == 0) {
+                assertThat(TABLES.forecast(recipe).springback().releasedRadiusMm()).as("%s", recipe).isFinite().isPositive();
+                bentBothWays(recipe);
+            }
+        }
+    }
+
+    /** What is changed about it is another piece that is accepted. */
+    @ParameterizedTest
+    @EnumSource
+    void can_be_changed_in_every_way_that_is_advised(MethodKind kind) {
+        for (int piece = 0; piece < 5 * PIECES; piece++) {
+            Recipe recipe = accepted(kind);
+            for (Change change : Change.of(recipe, MARKS.get(piece % 2))) {
+                Recipe changed = change.on().apply(recipe);
+                assertThat(changed.method().refusals(changed.blank().thicknessMm(), changed.bend())).as("%s of %s", change, recipe).isEmpty();
+                assertThat(changed).as("%s of %s", change, recipe).isNotEqualTo(recipe);
+            }
+        }
+    }
+
+    /** What to change, what to try next, the same in other plies and by other ways: there is an answer to each. */
+    @ParameterizedTest
+    @EnumSource
+    void is_advised_on(MethodKind kind) {
+        for (int piece = 0; piece < ADVISED; piece++) {
+            Recipe recipe = accepted(kind);
+            Marks marks = MARKS.get(piece % 2);
+            assertThat(Levers.of(TABLES, recipe, 0.9, marks).levers()).as("%s", recipe).allSatisfy(lever -> assertThat(lever.unbroken().probability()).isBetween(0.0, 1.0));
+            assertThat(NextTrials.of(NO_RECORDS, recipe, List.of(), marks).trials()).as("%s", recipe).allSatisfy(next -> assertThat(next.spreadNow()).isFinite());
+            assertThat(SideBySide.of(NO_RECORDS, recipe, 0.9).ways()).as("%s", recipe).isNotEmpty();
+            assertThat(PliesCompared.of(NO_RECORDS, recipe)).as("%s", recipe).isNotNull();
+        }
+    }
+
+    private Recipe accepted(MethodKind kind) {
+        for (int tries = 0; tries < 1000; tries++) {
             Settings.Reading read = Settings.read(kind.settings(), given(kind));
             Blank blank = blank();
             Bend bend = new Bend(within(PhysicalBound.INNER_RADIUS_MM), 5 + random.nextInt(360));
@@ -51,21 +99,11 @@ class EveryAcceptedRecipeTest {
                 continue;
             }
             Method method = kind.of(read.settings(), blank.widthMm());
-            if (!method.refusals(blank.thicknessMm(), bend).isEmpty() || !method.roundStock() && blank.outline() != Outline.RECTANGLE) {
-                continue;
-            }
-            accepted++;
-            Recipe recipe = new Recipe(blank, bend, method);
-            Odds odds = TABLES.unbroken(recipe);
-            assertThat(List.of(odds.low(), odds.probability(), odds.high())).as("%s", recipe).allSatisfy(chance -> assertThat(chance).isBetween(0.0, 1.0)).isSorted();
-            assertThat(method.sheet(recipe).lines()).as("%s", recipe).isNotEmpty().allSatisfy(line -> assertThat(line.value()).isFinite());
-            assertThat(TABLES.forecast(recipe).blemishes()).as("%s", recipe).allSatisfy(blemish -> assertThat(blemish.chance()).isBetween(0.0, 1.0));
-            assertThat(method.attentionHours(recipe)).isFinite().isPositive();
-            if (tries % 4 == 0) {
-                assertThat(TABLES.forecast(recipe).springback().releasedRadiusMm()).as("%s", recipe).isFinite().isPositive();
-                bentBothWays(recipe);
+            if (method.refusals(blank.thicknessMm(), bend).isEmpty() && (method.roundStock() || blank.outline() == Outline.RECTANGLE)) {
+                return new Recipe(blank, bend, method);
             }
         }
+        throw new AssertionError("Settings that are accepted are not so rare");
     }
 
     /** One bend against the other, of what bends singly: forecast, or refused in words by the way itself. */
