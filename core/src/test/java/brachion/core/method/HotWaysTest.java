@@ -112,7 +112,7 @@ class HotWaysTest {
     @Test
     void a_way_as_it_was_done_took_what_was_written_down() {
         Done done = new Done(Map.of(StageKind.STEAM_BAG, 55.0, StageKind.FORM, 600.0), Optional.empty());
-        SteamInPlace took = (SteamInPlace) inPlace(40, 15).asDone(done);
+        SteamInPlace took = inPlace(40, 15).asDone(done);
         assertThat(took.heating().minutes()).isEqualTo(55);
         assertThat(took.holdHours()).hasValue(10);
         assertThat(took.steamOnMinutes()).isEqualTo(15);
