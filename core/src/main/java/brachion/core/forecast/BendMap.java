@@ -8,11 +8,13 @@ import brachion.core.risk.UnknownInputs;
 import brachion.core.trial.Severity;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.IntFunction;
 import java.util.stream.IntStream;
 
 /**
  * The odds over thickness and radius, everything else as in a recipe. Both run in even steps of their logarithm. Heat and
- * water are followed for some thicknesses and read off between them, which moves no odds by more than one in a hundred.
+ * water are followed for some thicknesses and read off between them, which moves no odds by more than one in a hundred. A gentler
+ * curve never lowers the odds, so where those of two radii are within a hundredth of each other, the ones between are read off, too.
  *
  * @param thicknessMm   thicknesses [mm], rising
  * @param innerRadiusMm radii [mm], rising
@@ -24,6 +26,10 @@ public record BendMap(double[] thicknessMm, double[] innerRadiusMm, List<List<Od
     private static final int POINTS = 480;
     /** How the unsure constants bear on the odds changes slowly with the radius: it is looked at once in so many rows. */
     private static final int ROWS_ALIKE = 5;
+    /** No more rows than that are read off between two that were worked out, less one. */
+    private static final int ROWS_APART = 8;
+    /** Odds that differ by less are alike. */
+    private static final double ALIKE = 0.01;
 
     /**
      * What the map covers.
@@ -54,18 +60,16 @@ public record BendMap(double[] thicknessMm, double[] innerRadiusMm, List<List<Od
         ConditionOverThickness condition = new ConditionOverThickness(recipe, extent.thinnestMm(), extent.thickestMm());
         List<List<Odds>> columns = IntStream.range(0, thickness.length).parallel().mapToObj(column -> {
             Recipe asThick = recipe.withBlank(recipe.blank().withThicknessMm(thickness[column]));
-            List<Odds> odds = new ArrayList<>();
-            Sensitivity sensitivity = null;
-            for (int row = 0; row < radius.length; row++) {
-                Recipe bent = asThick.withInnerRadiusMm(radius[row]);
-                if (row % ROWS_ALIKE == 0) {
-                    int middle = Math.min(row + ROWS_ALIKE / 2, radius.length - 1);
-                    sensitivity = condition.sensitivity(UnknownInputs.typical(asThick.withInnerRadiusMm(radius[middle])));
+            Sensitivity[] sensitivity = new Sensitivity[radius.length / ROWS_ALIKE + 1];
+            return overRadius(radius.length, row -> {
+                int alike = row / ROWS_ALIKE;
+                if (sensitivity[alike] == null) {
+                    int middle = Math.min(alike * ROWS_ALIKE + ROWS_ALIKE / 2, radius.length - 1);
+                    sensitivity[alike] = condition.sensitivity(UnknownInputs.typical(asThick.withInnerRadiusMm(radius[middle])));
                 }
-                List<Possible> possible = Possible.of(bent, condition::demand, sensitivity);
-                odds.add(OddsSpread.roughly(risk, possible, Severity.FLAW, POINTS));
-            }
-            return odds;
+                List<Possible> possible = Possible.of(asThick.withInnerRadiusMm(radius[row]), condition::demand, sensitivity[alike]);
+                return OddsSpread.roughly(risk, possible, Severity.FLAW, POINTS);
+            });
         }).toList();
         List<List<Odds>> rows = new ArrayList<>();
         for (int row = 0; row < radius.length; row++) {
@@ -73,6 +77,35 @@ public record BendMap(double[] thicknessMm, double[] innerRadiusMm, List<List<Od
             rows.add(columns.stream().map(column -> column.get(here)).toList());
         }
         return new BendMap(thickness, radius, rows);
+    }
+
+    /** The odds of so many radii, worked out where they are not between others that are alike. */
+    private static List<Odds> overRadius(int rows, IntFunction<Odds> workedOut) {
+        Odds[] odds = new Odds[rows];
+        odds[0] = workedOut.apply(0);
+        for (int from = 0; from < rows - 1; ) {
+            int to = Math.min(from + ROWS_APART, rows - 1);
+            odds[to] = workedOut.apply(to);
+            fillBetween(odds, from, to, workedOut);
+            from = to;
+        }
+        return List.of(odds);
+    }
+
+    private static void fillBetween(Odds[] odds, int from, int to, IntFunction<Odds> workedOut) {
+        if (to - from < 2) {
+            return;
+        }
+        if (odds[from].near(odds[to], ALIKE)) {
+            for (int row = from + 1; row < to; row++) {
+                odds[row] = odds[from].towards(odds[to], (double) (row - from) / (to - from));
+            }
+            return;
+        }
+        int middle = (from + to) / 2;
+        odds[middle] = workedOut.apply(middle);
+        fillBetween(odds, from, middle, workedOut);
+        fillBetween(odds, middle, to, workedOut);
     }
 
     /** Equal ratios; both ends as they were given, to the last digit. */

@@ -35,6 +35,16 @@ public record Odds(double probability, double low, double high) {
         return (probability + low) / 2;
     }
 
+    /** Whether others differ by no more than a tolerance, their range, too. */
+    boolean near(Odds other, double tolerance) {
+        return Math.abs(probability - other.probability) <= tolerance && Math.abs(low - other.low) <= tolerance && Math.abs(high - other.high) <= tolerance;
+    }
+
+    /** So large a share of the way to others. */
+    Odds towards(Odds other, double share) {
+        return new Odds(probability + share * (other.probability - probability), low + share * (other.low - low), high + share * (other.high - high));
+    }
+
     /** The same where so large a share of those that would is spared something else, besides. */
     Odds times(double share) {
         return new Odds(probability * share, low * share, high * share);

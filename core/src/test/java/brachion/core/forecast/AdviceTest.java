@@ -111,6 +111,23 @@ class AdviceTest {
         }
     }
 
+    /** Between radii whose odds are alike the odds are read off; no cell is further off for it than half of what is alike. */
+    @Test
+    void a_fine_map_agrees_with_single_forecasts_in_every_row() {
+        Recipe recipe = Recipes.ash().steamed();
+        BendMap map = BendMap.of(SHOP, recipe, new BendMap.Extent(6, 24, 30, 3000, 3, 40));
+        List<Double> between = new ArrayList<>();
+        for (int row = 0; row < 40; row++) {
+            for (int column = 0; column < 3; column++) {
+                Recipe same = recipe.withBlank(recipe.blank().withThicknessMm(map.thicknessMm()[column])).withInnerRadiusMm(map.innerRadiusMm()[row]);
+                double cell = map.unbroken().get(row).get(column).probability();
+                assertThat(cell).as("row %d column %d", row, column).isCloseTo(new Forecaster(SHOP).unbroken(same).probability(), within(0.012));
+                between.add(cell);
+            }
+        }
+        assertThat(between).as("the map covers what will not bend and what will").anyMatch(cell -> cell < 0.05).anyMatch(cell -> cell > 0.95);
+    }
+
     /** When the chance of a piece is all but certain, spares are those of the binomial distribution. */
     @Test
     void spares_of_a_piece_whose_odds_are_known_follow_the_binomial_distribution() {
