@@ -20,6 +20,8 @@ import brachion.core.quantity.PhysicalBound;
 import brachion.core.risk.RiskModel;
 import brachion.core.shape.Chain;
 import brachion.core.shape.Familiar;
+import brachion.core.trial.Flaw;
+import brachion.core.trial.Severity;
 import brachion.core.wood.Species;
 import brachion.core.wood.SpeciesCatalogue;
 import java.util.HashMap;
@@ -34,7 +36,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 class EveryAcceptedRecipeTest {
 
     private static final int PIECES = 40;
-    private static final int ADVISED = 6;
+    private static final int ADVISED = 4;
     private static final RiskModel NO_RECORDS = RiskModel.withoutRecords();
     private static final Forecaster TABLES = new Forecaster(NO_RECORDS);
     private static final ChainForecaster CHAINS = new ChainForecaster(NO_RECORDS);
@@ -87,6 +89,12 @@ class EveryAcceptedRecipeTest {
             assertThat(NextTrials.of(NO_RECORDS, recipe, List.of(), marks).trials()).as("%s", recipe).allSatisfy(next -> assertThat(next.spreadNow()).isFinite());
             assertThat(SideBySide.of(NO_RECORDS, recipe, 0.9).ways()).as("%s", recipe).isNotEmpty();
             assertThat(PliesCompared.of(NO_RECORDS, recipe)).as("%s", recipe).isNotNull();
+            assertThat(Spares.of(NO_RECORDS, recipe, 4, 0.8, Severity.FLAW).perPiece().probability()).as("%s", recipe).isBetween(0.0, 1.0);
+            assertThat(BendMap.of(NO_RECORDS, recipe, new BendMap.Extent(2, 40, 30, 1200, 4, 4)).unbroken()).as("%s", recipe).hasSize(4)
+                    .allSatisfy(row -> assertThat(row).allSatisfy(cell -> assertThat(cell.probability()).isBetween(0.0, 1.0)));
+            Flaw[] seen = Flaw.values();
+            assertThat(Diagnosis.of(NO_RECORDS, recipe, recipe, seen[random.nextInt(seen.length)], marks).likely()).as("%s", recipe)
+                    .allSatisfy(likely -> assertThat(likely.share()).isBetween(0.0, 1.0));
         }
     }
 
