@@ -83,7 +83,8 @@ public record BendMap(double[] thicknessMm, double[] innerRadiusMm, List<List<Od
     private static List<Odds> overRadius(int rows, IntFunction<Odds> workedOut) {
         Odds[] odds = new Odds[rows];
         odds[0] = workedOut.apply(0);
-        for (int from = 0; from < rows - 1; ) {
+        int from = 0;
+        while (from < rows - 1) {
             int to = Math.min(from + ROWS_APART, rows - 1);
             odds[to] = workedOut.apply(to);
             fillBetween(odds, from, to, workedOut);
