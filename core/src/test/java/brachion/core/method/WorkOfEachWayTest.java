@@ -7,6 +7,7 @@ import brachion.core.bending.Outline;
 import brachion.core.bending.Strap;
 import brachion.core.bending.StrapEnds;
 import brachion.core.bending.StrapMaterial;
+import brachion.core.process.Shop;
 import brachion.core.process.Stage;
 import brachion.core.process.StageKind;
 import java.util.List;
@@ -68,6 +69,13 @@ class WorkOfEachWayTest {
         takes(plate, 240.5, 0.5 + 0.5 + 0.25, Equipment.HOT_TROUGH, Equipment.PLATE_FRAME, Equipment.METAL_SHEETS, Equipment.DRYING_FRAME);
         assertThat(plate.between(PressedPlate.Between.NOTHING).equipment()).containsExactly(Equipment.HOT_TROUGH, Equipment.PLATE_FRAME, Equipment.DRYING_FRAME);
         assertThat(plate.straps()).isFalse();
+        assertThat(plate.minutesInSteam()).isEmpty();
+        assertThat(plate.onStock(40).widthMm()).isEqualTo(40);
+        assertThat(plate.cures(Recipes.ash().moisture(10).pressed())).extracting(Cure::term).containsExactly(Term.DRY_WOOD, Term.TOO_LITTLE_HEAT);
+        WantedPiece wanted = new WantedPiece(new Bend(2000, 10), 4, 200, Shop.USUAL, OptionalDouble.of(10));
+        assertThat(MethodKind.PRESSED_PLATE.toTry(wanted, atHand(false, List.of()), Recipes.ash().steamed().blank().species()))
+                .as("sheets or none, three rounds or five, air-dried or green").hasSize(8).allSatisfy(alike -> assertThat(alike).hasSize(3))
+                .allSatisfy(alike -> assertThat(((PressedPlate) alike.get(0).method()).acrossRiseMm()).isEqualTo(10));
         assertThat(plate.roundStock()).isFalse();
         assertThat(plate.curvedBothWays()).isTrue();
         assertThat(plate.stageKinds()).containsExactly(StageKind.SOAK, StageKind.HOT_BATH, StageKind.FORM, StageKind.RACK);
@@ -87,6 +95,46 @@ class WorkOfEachWayTest {
         assertThat(new KerfBending(sawn.kerfs(), KerfBending.Board.SOLID, Optional.empty()).equipment()).containsExactly(Equipment.KERF_SAW, Equipment.FORM);
     }
 
+    /** Two plies of four sawn 2.5 mm deep stacks: as many cuts in each as the outermost needs, half a minute a cut. */
+    @Test
+    void a_kerfed_stack_is_sawn_and_glued() {
+        KerfedPlies stack = new KerfedPlies(Glue.PVA, 5, 2, new Kerfs(3.2, 1.6, 9));
+        Recipe recipe = by(stack).withBlank(by(stack).blank().withThicknessMm(2.5));
+        assertThat(stack.attentionHours(recipe)).as("90° round 212 mm is 333.01 mm, a hair over 37 pitches: 38 cuts in each of four").isCloseTo(1.25 + 4 * 38 / 120.0, within(1e-9));
+        assertThat(stack.equipment()).containsExactly(Equipment.RIPPING, Equipment.KERF_SAW, Equipment.FORM, Equipment.GLUING, Equipment.BACKING_SHEET);
+        assertThat(stack.gluedWith()).contains(Glue.PVA);
+        assertThat(stack.blemishes(recipe)).as("flats of 9²/(8·212) mm beside what any glue-up shows").containsKeys(Blemish.FACETS, Blemish.PLIES_CREPT);
+        assertThat(stack.blemishes(recipe).get(Blemish.FACETS)).isCloseTo(1 / (1 + Math.exp((0.2 - 81.0 / (8 * 212)) / 0.05)), within(1e-9));
+        KerfedPlies thick = (KerfedPlies) stack.thickened(recipe, new Marks(5, 0.5), 1.5).method();
+        assertThat(thick.cleanMm()).isEqualTo(3);
+        assertThat(thick.kerfs()).isEqualTo(new Kerfs(3.2, 1.6 * 1.5, 9));
+    }
+
+    /** A web bends as a thin section whose faces are strained as between the cuts: 1.6·θ/(2·(3.2 + 2·1.6)), θ = 90°/38. */
+    @Test
+    void a_web_is_asked_what_its_cuts_leave_it() {
+        KerfBending sawn = new KerfBending(new Kerfs(3.2, 1.6, 9), KerfBending.Board.SOLID, Optional.empty());
+        double strain = 1.6 * Math.PI / 2 / 38 / (2 * 6.4);
+        assertThat(sawn.cuts(by(sawn).blank(), by(sawn).bend()).webStrain()).isCloseTo(strain, within(1e-9));
+        assertThat(by(sawn).demand().state().outerStrain()).as("but for where its neutral axis lies").isBetween(0.8 * strain, 1.2 * strain);
+        assertThat(sawn.blemishes(by(sawn)).get(Blemish.FACETS)).isCloseTo(0.0454, within(1e-3));
+        assertThat(((KerfBending) sawn.thickened(by(sawn), new Marks(5, 0.5), 2).method()).kerfs().webMm()).isEqualTo(3.2);
+    }
+
+    /** logit = (T − 190 °C)/12 K + 0.05·(12 % − M), of the face against a pipe too hot for a dry strip. */
+    @Test
+    void a_hot_pipe_scorches_a_dry_face() {
+        HotPipe pipe = new HotPipe(handling(0, 0, Optional.empty()), new Heating(StageKind.HOT_PIPE, 3, 220), new Stage.Contact(0.8, false), HotPipe.By.HANDS);
+        Recipe strip = by(pipe).withBlank(by(pipe).blank().withThicknessMm(3).withMoisturePercent(10));
+        double face = pipe.sheet(strip).value(Sheet.Measure.INNER_FACE).orElseThrow();
+        assertThat(face).isBetween(190.0, 220.0);
+        double chance = pipe.blemishes(strip).get(Blemish.SCORCH);
+        assertThat(Math.log(chance / (1 - chance))).isCloseTo((face - 190) / 12 + 0.05 * (12 - 10), within(0.02));
+        assertThat(pipe.sheet(strip).value(Sheet.Measure.SCORCH).orElseThrow()).isCloseTo(100 * chance, within(1e-9));
+        Recipe unmeasured = strip.withBlank(strip.blank().withStock(strip.blank().species(), Seasoning.GREEN, OptionalDouble.empty()));
+        assertThat(pipe.blemishes(unmeasured).get(Blemish.SCORCH)).as("green wood scorches later").isLessThan(chance);
+    }
+
     @Test
     void what_was_planned_of_each_stage_is_known_and_no_more() {
         SteamBox box = new SteamBox(new Handling(2, SoakAdditive.NONE, 30, Optional.empty(), OptionalDouble.of(20)), heat(StageKind.STEAM_BOX, 45));
@@ -98,6 +146,7 @@ class WorkOfEachWayTest {
         assertThat(box.onStock(40)).isEqualTo(box);
         assertThat(box.withStrap(Optional.of(STEEL)).onStock(40).strap()).contains(STEEL.asWideAs(40));
         assertThat(box.withStrap(Optional.of(STEEL)).withBareFace()).isEqualTo(box);
+        assertThat(box.roundStock()).isTrue();
         assertThat(box.carriedFor(12).carrySeconds()).isEqualTo(12);
         assertThat(box.heatedAt(90).heating().celsius()).isEqualTo(90);
     }
