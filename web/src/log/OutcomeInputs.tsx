@@ -53,10 +53,10 @@ export function OutcomeInputs({ outcome, neverSeen, readings, patternMm, dated =
       )}
       {damaged && (
         <Field label="Mended how" value={outcome.mended} onChange={(event) => { onChange({ mended: event.target.value }); }}
-          slotProps={{ htmlInput: { maxLength: 200 } }} />
+          slotProps={{ htmlInput: { maxLength: 200 } }} helperText=" " />
       )}
       <Field label="What to do otherwise next time" value={outcome.nextTime} onChange={(event) => { onChange({ nextTime: event.target.value }); }}
-        slotProps={{ htmlInput: { maxLength: 500 } }} />
+        slotProps={{ htmlInput: { maxLength: 500 } }} helperText=" " />
       <Field label="Note" value={outcome.note} multiline rows={3}
         onChange={(event) => { onChange({ note: event.target.value }); }}
         slotProps={{ htmlInput: { maxLength: 2000 } }} />
