@@ -1,5 +1,7 @@
 package brachion.server;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import brachion.server.trial.TrialFields;
 import brachion.server.trial.Trials;
 import java.util.ArrayList;
@@ -48,6 +50,16 @@ public final class Wire {
     public static MvcTestResult put(MockMvcTester mvc, String uri, String json) {
         return mvc.put().uri(uri).with(SecurityMockMvcRequestPostProcessors.csrf())
                 .contentType(MediaType.APPLICATION_JSON).content(json).exchange();
+    }
+
+    /** The forecast of a recipe as soon as the newest fit has answered; the last one may answer first. */
+    public static MvcTestResult forecast(MockMvcTester mvc, String recipe) {
+        MvcTestResult answer;
+        do {
+            answer = post(mvc, "/api/forecast", "{\"recipe\": %s}".formatted(recipe));
+            assertThat(answer).hasStatusOk();
+        } while (read(answer, "$.fit.behind", Boolean.class));
+        return answer;
     }
 
     /** A write with a key of its own. */

@@ -122,6 +122,7 @@ class AdviceApiTest {
         assertThat(read(before, "$.rules[0].firstHolds", Double.class)).isEqualTo(0.5);
         post(mvc, "/api/trials", Wire.cleanTrial());
         post(mvc, "/api/trials", Wire.trial(recipe(12, 200, Wire.STEAM), "{\"severity\": \"CLEAN\", \"releasedRadiusMm\": 8}"));
+        Wire.forecast(mvc, recipe(12, 200, Wire.STEAM));
         MvcTestResult after = mvc.get().uri("/api/evidence").exchange();
         assertThat(read(after, "$.trials", Integer.class)).isEqualTo(1);
         assertThat(read(after, "$.setAside[0].why", String.class)).isEqualTo("RELEASED_IN_OTHER_UNIT");

@@ -66,15 +66,8 @@ class ForecastApiTest {
         return Wire.read(forecast(recipe), "$.unbroken.probability", Double.class);
     }
 
-    /** As soon as the newest fit has answered; the last one may answer first. */
     private MvcTestResult forecast(String recipe) {
-        while (true) {
-            MvcTestResult answer = Wire.post(mvc, "/api/forecast", "{\"recipe\": %s}".formatted(recipe));
-            assertThat(answer).hasStatusOk();
-            if (!Wire.read(answer, "$.fit.behind", Boolean.class)) {
-                return answer;
-            }
-        }
+        return Wire.forecast(mvc, recipe);
     }
 
     /** As after an upgrade that knows a wood no more, or a bound drawn tighter. */

@@ -123,6 +123,6 @@ class WoodApiTest {
     }
 
     private double chance(String recipe) {
-        return Wire.read(Wire.post(mvc, "/api/forecast", "{\"recipe\": " + recipe + "}"), "$.unbroken.probability", Double.class);
+        return Wire.read(Wire.forecast(mvc, recipe), "$.unbroken.probability", Double.class);
     }
 }

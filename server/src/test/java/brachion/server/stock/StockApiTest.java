@@ -133,7 +133,7 @@ class StockApiTest {
                 .isGreaterThan(read(over, "$.blanks[0].unbroken.probability", Double.class) + 0.02);
         // the page of the forecast says the same of that recipe
         String recipe = com.jayway.jsonpath.JsonPath.parse(read(beside, "$.blanks[0].recipe", java.util.Map.class)).jsonString();
-        assertThat(read(post(mvc, "/api/forecast", "{\"recipe\": %s}".formatted(recipe)), "$.unbroken.probability", Double.class))
+        assertThat(read(Wire.forecast(mvc, recipe), "$.unbroken.probability", Double.class))
                 .isEqualTo(read(beside, "$.blanks[0].unbroken.probability", Double.class));
         MvcTestResult off = layout(board("A", KNOT, dry, BLANK.formatted(2000)));
         assertThat(read(off, "$.blanks[0].trouble", String.class)).isEqualTo("OFF_THE_BOARD");

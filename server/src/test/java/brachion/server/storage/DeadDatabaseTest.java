@@ -39,7 +39,9 @@ class DeadDatabaseTest {
     }
 
     @DynamicPropertySource
-    static void throughTheRelay(DynamicPropertyRegistry properties) {
+    static void throughTheRelayAsImpatientAsTheProduct(DynamicPropertyRegistry properties) {
+        properties.add("spring.datasource.hikari.connection-timeout", () -> 1200);
+        properties.add("spring.datasource.hikari.data-source-properties.socketTimeout", () -> 1800);
         properties.add("spring.datasource.url", () -> URL.replaceAll(":\\d+/", ":" + RELAY.port() + "/"));
     }
 

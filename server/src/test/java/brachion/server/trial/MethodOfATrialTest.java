@@ -72,11 +72,11 @@ class MethodOfATrialTest {
         long id = read(post(mvc, "/api/trials", trial(bent(method), CLEAN)), "$.id", Long.class);
         MvcTestResult kept = mvc.get().uri("/api/trials/" + id).exchange();
         assertThat(kept).bodyJson().isLenientlyEqualTo("{\"recipe\": {\"method\": %s}}".formatted(method));
-        MvcTestResult forecast = post(mvc, "/api/forecast", "{\"recipe\": %s}".formatted(bent(method)));
+        MvcTestResult forecast = Wire.forecast(mvc, bent(method));
         assertThat(read(forecast, "$.unbroken.probability", Double.class)).isBetween(0.0, 1.0);
         assertThat(read(forecast, "$.evidence.trialsThisWay", Integer.class)).isEqualTo(1);
         log(Wire.STEAM);
-        MvcTestResult after = post(mvc, "/api/forecast", "{\"recipe\": %s}".formatted(recipe(12, 200, BAG)));
+        MvcTestResult after = Wire.forecast(mvc, recipe(12, 200, BAG));
         boolean hot = !OF_OTHER_FAMILIES.contains(method);
         assertThat(read(after, "$.evidence.trialsOfFamily", Integer.class)).isEqualTo(hot ? 2 : 1);
         assertThat(read(after, "$.evidence.trialsThisWay", Integer.class)).isEqualTo(method.equals(BAG) ? 1 : 0);
@@ -152,6 +152,7 @@ class MethodOfATrialTest {
             assertThat(read(refused, "$.detail", String.class)).contains("A newer version of Brachion wrote this").contains("nothing is lost");
         }
         assertThat(mvc.get().uri("/api/trials/" + kept)).hasStatusOk();
+        Wire.forecast(mvc, recipe(12, 200, Wire.STEAM));
         MvcTestResult evidence = mvc.get().uri("/api/evidence").exchange();
         assertThat(evidence).hasStatusOk();
         assertThat(evidence).bodyJson().extractingPath("$.setAside.length()").isEqualTo(2);

@@ -96,8 +96,7 @@ class ProcessAsDoneTest {
     }
 
     private double odds() {
-        return read(post(mvc, "/api/forecast", "{\"recipe\": %s}".formatted(recipe(12, 120, Wire.STEAM))),
-                "$.unbroken.probability", Double.class);
+        return read(Wire.forecast(mvc, recipe(12, 120, Wire.STEAM)), "$.unbroken.probability", Double.class);
     }
 
     /** The first piece is forecast by published radii, the second by the first, whatever came later. */
