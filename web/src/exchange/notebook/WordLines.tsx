@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { NotebookAnswer, Translation } from '../../api/schema';
 import { many } from '../words';
 import { Meaning } from './Meaning';
+import { unsaid } from './said';
 
 interface WordLinesProps {
   words: Translation['words'];
@@ -34,8 +35,4 @@ export function WordLines({ words, views, onMeans }: WordLinesProps) {
       )}
     </Box>
   );
-}
-
-function unsaid(words: Translation['words']): number[] {
-  return words.flatMap(({ means }, place) => (means === '' ? [place] : []));
 }

@@ -15,9 +15,14 @@ export function withGiven(translation: Translation, place: number, text: string)
   return { ...translation, given: translation.given.map((each, at) => (at === place ? { ...each, text } : each)) };
 }
 
+/** Places of the words nobody knows. */
+export function unsaid(words: Translation['words']): number[] {
+  return words.flatMap(({ means }, place) => (means === '' ? [place] : []));
+}
+
 /** What is still to be said: words nobody knows, and what no column says. */
 export function asked({ words, given }: Translation, views: NotebookAnswer['given']): number {
-  return words.filter(({ means }) => means === '').length + given.filter(({ text }, place) => text.trim() === '' && !views[place]?.mayStay).length;
+  return unsaid(words).length + given.filter(({ text }, place) => text.trim() === '' && !views[place]?.mayStay).length;
 }
 
 /** How much is still to be said. */

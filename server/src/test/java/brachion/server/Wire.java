@@ -6,6 +6,7 @@ import brachion.server.trial.TrialFields;
 import brachion.server.trial.Trials;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Supplier;
 import org.springframework.http.MediaType;
 import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors;
 import org.springframework.test.web.servlet.assertj.MockMvcTester;
@@ -52,11 +53,16 @@ public final class Wire {
                 .contentType(MediaType.APPLICATION_JSON).content(json).exchange();
     }
 
-    /** The forecast of a recipe as soon as the newest fit has answered; the last one may answer first. */
+    /** The forecast of a recipe as soon as the newest fit has answered. */
     public static MvcTestResult forecast(MockMvcTester mvc, String recipe) {
+        return ofTheNewestFit(() -> post(mvc, "/api/forecast", "{\"recipe\": %s}".formatted(recipe)));
+    }
+
+    /** A forecast, asked for until the newest fit has answered; the last one may answer first. */
+    public static MvcTestResult ofTheNewestFit(Supplier<MvcTestResult> forecast) {
         MvcTestResult answer;
         do {
-            answer = post(mvc, "/api/forecast", "{\"recipe\": %s}".formatted(recipe));
+            answer = forecast.get();
             assertThat(answer).hasStatusOk();
         } while (read(answer, "$.fit.behind", Boolean.class));
         return answer;

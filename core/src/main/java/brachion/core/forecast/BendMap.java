@@ -26,7 +26,7 @@ public record BendMap(double[] thicknessMm, double[] innerRadiusMm, List<List<Od
     private static final int POINTS = 480;
     /** How the unsure constants bear on the odds changes slowly with the radius: it is looked at once in so many rows. */
     private static final int ROWS_ALIKE = 5;
-    /** No more rows than that are read off between two that were worked out, less one. */
+    /** Of so many rows one is worked out at least, whatever its neighbours are. */
     private static final int ROWS_APART = 8;
     /** Odds that differ by less are alike. */
     private static final double ALIKE = 0.01;

@@ -5,7 +5,6 @@ import brachion.core.quantity.Measurement;
 import brachion.core.quantity.PhysicalBound;
 import brachion.core.wood.Species;
 import java.util.List;
-import java.util.OptionalDouble;
 
 /**
  * Hot-bath bending: the stock lies in a trough of water near boiling, which heats it and wets it as a soak does, and is
@@ -68,12 +67,6 @@ public record HotBath(Handling handling, Heating heating) implements HotWood {
     @Override
     public Change.Kind hotter() {
         return Change.Kind.HOTTER_BATH;
-    }
-
-    /** Nothing is steamed. */
-    @Override
-    public OptionalDouble minutesInSteam() {
-        return OptionalDouble.empty();
     }
 
     /** What a search tries. */

@@ -132,12 +132,6 @@ public record HotPipe(Handling handling, Heating heating, Stage.Contact contact,
         return Change.Kind.HOTTER_PIPE;
     }
 
-    /** Nothing is steamed. */
-    @Override
-    public OptionalDouble minutesInSteam() {
-        return OptionalDouble.empty();
-    }
-
     @Override
     public List<Stage> stages() {
         List<Stage> stages = new ArrayList<>(handling.soak());

@@ -172,7 +172,7 @@ public interface HotWood extends Method {
 
     /** Minutes in steam; empty for a way that steams nothing. */
     default OptionalDouble minutesInSteam() {
-        return OptionalDouble.of(heating().minutes());
+        return heating().kind().ruledByThumb() ? OptionalDouble.of(heating().minutes()) : OptionalDouble.empty();
     }
 
     @Override

@@ -163,12 +163,6 @@ public record PressedPlate(Handling handling, Heating heating, double acrossRise
         return Equipment.HOT_TROUGH;
     }
 
-    /** Nothing is steamed. */
-    @Override
-    public OptionalDouble minutesInSteam() {
-        return OptionalDouble.empty();
-    }
-
     @Override
     public List<StageKind> stageKinds() {
         return List.of(StageKind.SOAK, StageKind.HOT_BATH, StageKind.FORM, StageKind.RACK);

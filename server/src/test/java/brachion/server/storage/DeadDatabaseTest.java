@@ -16,12 +16,15 @@ import org.springframework.jdbc.datasource.DriverManagerDataSource;
 import org.springframework.test.annotation.DirtiesContext;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
+import org.springframework.test.context.TestPropertySource;
 import org.springframework.test.web.servlet.assertj.MockMvcTester;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 
 /** Without its database the server says so at once, and goes on by itself when it is back. */
 @ServerTest
 @DirtiesContext
+// as impatient with its database as the product is, not as its other tests
+@TestPropertySource(properties = "spring.config.location=classpath:/application.yaml")
 class DeadDatabaseTest {
 
     private static final String URL = System.getenv("BRACHION_DB_URL");
@@ -39,9 +42,7 @@ class DeadDatabaseTest {
     }
 
     @DynamicPropertySource
-    static void throughTheRelayAsImpatientAsTheProduct(DynamicPropertyRegistry properties) {
-        properties.add("spring.datasource.hikari.connection-timeout", () -> 1200);
-        properties.add("spring.datasource.hikari.data-source-properties.socketTimeout", () -> 1800);
+    static void throughTheRelay(DynamicPropertyRegistry properties) {
         properties.add("spring.datasource.url", () -> URL.replaceAll(":\\d+/", ":" + RELAY.port() + "/"));
     }
 
