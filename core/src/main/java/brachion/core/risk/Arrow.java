@@ -3,48 +3,57 @@ package brachion.core.risk;
 import java.util.Arrays;
 
 /**
- * A symmetric matrix in which most rows touch only the first few and themselves: boards, of which a record has one at
- * most, beside everything else.
+ * A symmetric matrix in which most rows touch only some of the first few and themselves: boards, of which a record has one
+ * at most, beside everything else.
  * <pre>
  * corner   borderᵀ
  * border   diag(tip)
  * </pre>
  *
  * @param corner q × q, symmetric
- * @param border a row of q for each of the rest
+ * @param border a row for each of the rest, with columns 0 to q − 1
  * @param tip    one number for each of the rest
  */
-record Arrow(double[][] corner, double[][] border, double[] tip) {
+record Arrow(double[][] corner, Border border, double[] tip) {
 
-    static Arrow zero(int corner, int rest) {
-        return new Arrow(new double[corner][corner], new double[rest][corner], new double[rest]);
+    /** @param touched the columns of the corner that each of the rest touches, rising */
+    static Arrow zero(int corner, int[][] touched) {
+        return new Arrow(new double[corner][corner], Border.zero(touched), new double[touched.length]);
     }
 
     static Arrow dense(double[][] corner) {
-        return new Arrow(corner, new double[0][], new double[0]);
+        return new Arrow(corner, Border.zero(new int[0][]), new double[0]);
     }
 
     Arrow copy() {
-        return new Arrow(Arrays.stream(corner).map(double[]::clone).toArray(double[][]::new),
-                Arrays.stream(border).map(double[]::clone).toArray(double[][]::new), tip.clone());
+        return new Arrow(copy(corner), border.copy(), tip.clone());
     }
 
-    /** The same with rows and columns of zeros put in: each of these goes to a place in a matrix of another size. */
+    /** The same with room for other columns in the border. */
+    Arrow covering(int[][] touched) {
+        return new Arrow(corner, border.covering(touched), tip);
+    }
+
+    private static double[][] copy(double[][] matrix) {
+        return Arrays.stream(matrix).map(double[]::clone).toArray(double[][]::new);
+    }
+
+    /** The same with rows and columns of zeros put in: each of these goes to a place in a matrix of another size, in the same order. */
     Arrow spread(int[] to, int corner, int rest) {
-        Arrow larger = zero(corner, rest);
-        for (int i = 0; i < this.corner.length; i++) {
-            for (int j = 0; j < this.corner.length; j++) {
-                larger.corner[to[i]][to[j]] = this.corner[i][j];
+        int q = this.corner.length;
+        double[][] largerCorner = new double[corner][corner];
+        for (int i = 0; i < q; i++) {
+            for (int j = 0; j < q; j++) {
+                largerCorner[to[i]][to[j]] = this.corner[i][j];
             }
         }
+        int[] rowTo = new int[tip.length];
+        double[] largerTip = new double[rest];
         for (int row = 0; row < tip.length; row++) {
-            int there = to[this.corner.length + row] - corner;
-            larger.tip[there] = tip[row];
-            for (int j = 0; j < this.corner.length; j++) {
-                larger.border[there][to[j]] = border[row][j];
-            }
+            rowTo[row] = to[q + row] - corner;
+            largerTip[rowTo[row]] = tip[row];
         }
-        return larger;
+        return new Arrow(largerCorner, border.spread(to, rowTo, rest), largerTip);
     }
 
     double[] times(double[] vector) {
@@ -56,12 +65,8 @@ record Arrow(double[][] corner, double[][] border, double[] tip) {
             }
         }
         for (int row = 0; row < tip.length; row++) {
-            double sum = tip[row] * vector[q + row];
-            for (int j = 0; j < q; j++) {
-                sum += border[row][j] * vector[j];
-                result[j] += border[row][j] * vector[q + row];
-            }
-            result[q + row] = sum;
+            result[q + row] = tip[row] * vector[q + row] + border.times(row, vector);
+            border.addTo(result, row, vector[q + row]);
         }
         return result;
     }
@@ -78,7 +83,7 @@ record Arrow(double[][] corner, double[][] border, double[] tip) {
         if (i >= q && j >= q) {
             return i == j ? tip[i - q] : 0;
         }
-        return i < q ? border[j - q][i] : border[i - q][j];
+        return i < q ? border.at(j - q, i) : border.at(i - q, j);
     }
 
     /** Adds to an element of the diagonal. */
@@ -92,9 +97,14 @@ record Arrow(double[][] corner, double[][] border, double[] tip) {
 
     /** Copies the lower half of the corner to the upper one. */
     void mirror() {
-        for (int i = 0; i < corner.length; i++) {
+        mirror(corner);
+    }
+
+    /** Copies the lower half of a matrix to the upper one. */
+    static void mirror(double[][] matrix) {
+        for (int i = 0; i < matrix.length; i++) {
             for (int j = 0; j < i; j++) {
-                corner[j][i] = corner[i][j];
+                matrix[j][i] = matrix[i][j];
             }
         }
     }

@@ -13,7 +13,7 @@ final class ArrowInverse {
     private static final double SMALLEST_PIVOT = 1e-13;
 
     /** The rows b_j of the border, those of the matrix up to their sign. */
-    private final double[][] border;
+    private final Border border;
     private final double sign;
     /** t_j. */
     private final double[] tip;
@@ -23,7 +23,7 @@ final class ArrowInverse {
     /** C, once somebody asked. */
     private double[][] borderSquares;
 
-    private ArrowInverse(double[][] border, double sign, double[] tip, double[][] schur, double logDeterminant) {
+    private ArrowInverse(Border border, double sign, double[] tip, double[][] schur, double logDeterminant) {
         this.border = border;
         this.sign = sign;
         this.tip = tip;
@@ -59,7 +59,7 @@ final class ArrowInverse {
                 return Optional.empty();
             }
             logDeterminant += Math.log(tip[row]);
-            takeOut(root, matrix.border()[row], tip[row]);
+            matrix.border().addSquare(root, row, -1 / tip[row]);
         }
         for (int j = 0; j < q; j++) {
             if (!decomposeColumn(root, j, smallest)) {
@@ -68,18 +68,6 @@ final class ArrowInverse {
             logDeterminant += 2 * Math.log(root[j][j]);
         }
         return Optional.of(new ArrowInverse(matrix.border(), sign, tip, inverseOfRoot(root), logDeterminant));
-    }
-
-    /** Subtracts b·bᵀ/t from the lower half; most of b is zero. */
-    private static void takeOut(double[][] lower, double[] b, double tip) {
-        for (int i = 0; i < b.length; i++) {
-            if (b[i] != 0) {
-                double by = b[i] / tip;
-                for (int j = 0; j <= i; j++) {
-                    lower[i][j] -= by * b[j];
-                }
-            }
-        }
     }
 
     /** One column of Cholesky's decomposition, in the lower half. */
@@ -138,7 +126,7 @@ final class ArrowInverse {
             result[i] = dot(schur[i], reduced);
         }
         for (int row = 0; row < tip.length; row++) {
-            result[q + row] = (vector[q + row] - sign * dot(border[row], result)) / tip[row];
+            result[q + row] = (vector[q + row] - sign * border.times(row, result)) / tip[row];
         }
         return result;
     }
@@ -148,12 +136,7 @@ final class ArrowInverse {
         double[] reduced = new double[q];
         System.arraycopy(vector, 0, reduced, 0, q);
         for (int row = 0; row < tip.length; row++) {
-            double by = sign * vector[q + row] / tip[row];
-            if (by != 0) {
-                for (int i = 0; i < q; i++) {
-                    reduced[i] -= by * border[row][i];
-                }
-            }
+            border.addTo(reduced, row, -sign * vector[q + row] / tip[row]);
         }
         return reduced;
     }
@@ -189,9 +172,7 @@ final class ArrowInverse {
                 int row = places[k] - q;
                 double by = x[k] / tip[row];
                 sum += x[k] * by;
-                for (int i = 0; i < q; i++) {
-                    w[i] -= sign * by * border[row][i];
-                }
+                border.addTo(w, row, -sign * by);
             }
         }
         for (int i = 0; i < q; i++) {
@@ -228,17 +209,16 @@ final class ArrowInverse {
     private double element(int i, int j) {
         int q = schur.length;
         if (i < q) {
-            return j < q ? schur[i][j] : -sign * dot(schur[i], border[j - q]) / tip[j - q];
+            return j < q ? schur[i][j] : -sign * border.times(j - q, schur[i]) / tip[j - q];
         }
         if (j < q) {
             return element(j, i);
         }
-        double[] mine = border[i - q];
+        double[] passed = new double[q];
         double shared = 0;
-        for (int k = 0; k < q; k++) {
-            if (mine[k] != 0) {
-                shared += mine[k] * dot(schur[k], border[j - q]);
-            }
+        border.addTo(passed, i - q, 1);
+        for (int k : border.places()[j - q]) {
+            shared += border.at(j - q, k) * dot(schur[k], passed);
         }
         double own = i == j ? 1 / tip[i - q] : 0;
         return own + shared / (tip[i - q] * tip[j - q]);
@@ -250,36 +230,20 @@ final class ArrowInverse {
      */
     double traceOfProduct(Arrow other) {
         int q = schur.length;
+        double[][] squares = new double[q][q];
         double[][] k = new double[q][];
         for (int i = 0; i < q; i++) {
             k[i] = other.corner()[i].clone();
         }
         double trace = 0;
-        double[] beside = new double[q];
         for (int row = 0; row < tip.length; row++) {
-            double[] b = border[row];
-            double[] m = other.border()[row];
             double own = other.tip()[row] / tip[row];
             trace += own;
-            for (int i = 0; i < q; i++) {
-                beside[i] = own * b[i] - 2 * sign * m[i];
-            }
-            addOuter(k, b, beside, 1 / tip[row]);
+            border.addSquare(squares, row, own / tip[row]);
+            border.addProduct(k, row, other.border(), -2 * sign / tip[row]);
         }
-        return trace + traceWithSchur(k);
-    }
-
-    /** Adds by·x·yᵀ; most of x is zero. */
-    private static void addOuter(double[][] to, double[] x, double[] y, double by) {
-        for (int i = 0; i < x.length; i++) {
-            if (x[i] != 0) {
-                double each = by * x[i];
-                double[] line = to[i];
-                for (int j = 0; j < y.length; j++) {
-                    line[j] += each * y[j];
-                }
-            }
-        }
+        Arrow.mirror(squares);
+        return trace + traceWithSchur(k) + traceWithSchur(squares);
     }
 
     private double traceWithSchur(double[][] matrix) {
@@ -346,8 +310,9 @@ final class ArrowInverse {
     private double[][] borderSquares(int power) {
         double[][] squares = new double[schur.length][schur.length];
         for (int row = 0; row < tip.length; row++) {
-            addOuter(squares, border[row], border[row], Math.pow(tip[row], -power));
+            border.addSquare(squares, row, Math.pow(tip[row], -power));
         }
+        Arrow.mirror(squares);
         return squares;
     }
 

@@ -28,12 +28,14 @@ final class GroupScales implements Surface {
     /** A scale is close enough when the evidence could rise by no more than half this. */
     private static final double RISE = 3e-2;
     private static final int MOST_STEPS = 25;
-    /** While scales are compared, the fit need be no closer to its mode than this rise of the log posterior. */
-    private static final double ROUGH = 1e-6;
     /** How far along its direction the mode is moved to see A change; its square is lost. */
     private static final double NUDGE = 1e-4;
+    /** While scales are compared, the fit need be no closer to its mode than this rise of the log posterior. */
+    private static final double ROUGH = 1e-6;
     /** The mode follows its first order from scales no further off than this. */
     private static final double NEAR = 0.5;
+    /** From scales no further off than this, how A changes with the mode is taken as it was. */
+    private static final double STEADY = 0.1;
     /** Scales beyond these say nothing any more. */
     private static final double SMALLEST = 1e-3;
     private static final double LARGEST = 20;
@@ -47,6 +49,7 @@ final class GroupScales implements Surface {
     private final int[][] members;
     private LaplaceFit latest;
     private Look lastLook;
+    private Bending lastBending;
 
     /**
      * What was seen when scales were last looked at.
@@ -56,6 +59,15 @@ final class GroupScales implements Surface {
      * @param moves    how the mode moves with each of them
      */
     private record Look(double[] logSds, double[] gradient, double[][] moves) {
+    }
+
+    /**
+     * How A changes as the mode moves with each of the scales, tr(A⁻¹·∂A/∂d_k).
+     *
+     * @param logSds the scales
+     * @param along  the change for each of them
+     */
+    private record Bending(double[] logSds, double[] along) {
     }
 
     /**
@@ -147,7 +159,7 @@ final class GroupScales implements Surface {
             double[] move = move(k, precision);
             moves[k] = move;
             height += logSds[k] - relative / 2;
-            gradient[k] = known - members[k].length - bending(model, move) / 2 + 1 - relative;
+            gradient[k] = known - members[k].length + 1 - relative;
             hessian[k][k] -= 2 * known + 2 * relative;
             for (int l = 0; l < groups; l++) {
                 double other = Math.exp(-2 * logSds[l]);
@@ -155,6 +167,12 @@ final class GroupScales implements Surface {
             }
             boolean outside = logSds[k] < Math.log(SMALLEST) || logSds[k] > Math.log(LARGEST);
             height = outside ? Double.NEGATIVE_INFINITY : height;
+        }
+        if (lastBending == null || longest(difference(logSds, lastBending.logSds())) > STEADY) {
+            lastBending = new Bending(logSds.clone(), Arrays.stream(moves).parallel().mapToDouble(move -> bending(model, move)).toArray());
+        }
+        for (int k = 0; k < groups; k++) {
+            gradient[k] -= lastBending.along()[k] / 2;
         }
         if (lastLook != null) {
             bendAsSeen(hessian, difference(logSds, lastLook.logSds()), difference(gradient, lastLook.gradient()));

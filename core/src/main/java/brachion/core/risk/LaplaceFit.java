@@ -81,6 +81,7 @@ record LaplaceFit(double[] mode, double[] mean, Arrow hessian, ArrowInverse cova
      * @param logEvidence log of how probable they were
      */
     LaplaceFit with(OrdinalModel records, double logEvidence) {
+        Arrow before = hessian.covering(records.touched());
         Peak peak = Peak.of(theta -> {
             double[] off = new double[theta.length];
             Arrays.setAll(off, i -> theta[i] - mode[i]);
@@ -89,7 +90,7 @@ record LaplaceFit(double[] mode, double[] mean, Arrow hessian, ArrowInverse cova
             for (int i = 0; i < off.length; i++) {
                 height += off[i] * slope[i] / 2;
             }
-            Arrow curve = hessian.copy();
+            Arrow curve = before.copy();
             height += records.addRecords(theta, slope, curve);
             return new Surface.Local(height, slope, curve);
         }, mode, ROUGHLY);

@@ -1,6 +1,7 @@
 package brachion.core.risk;
 
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.List;
 
 /**
@@ -20,6 +21,9 @@ final class Observations {
     /** Which board each record has; −1 for none. */
     private final int[] board;
     private final int boards;
+    /** Which of the other parameters each board meets in a record, rising, and where among them each feature of a record stands. */
+    private final int[][] touched;
+    private final int[] slot;
 
     /** Where the possibilities of each record's first feature begin, with the end of the last. */
     private final int[] firstLead;
@@ -52,6 +56,8 @@ final class Observations {
         count = records.count;
         board = records.board;
         boards = records.boards;
+        touched = records.touched;
+        slot = records.slot;
         firstLead = records.firstLead;
         lead = records.lead;
         leadWeight = records.leadWeight;
@@ -95,6 +101,40 @@ final class Observations {
             severity[row] = each.severity();
             count[row] = each.count();
         }
+        touched = places();
+        slot = slots();
+    }
+
+    /** The cut points and the first feature are met in every record. */
+    private int[][] places() {
+        BitSet[] met = new BitSet[boards];
+        for (int row = 0; row < board.length; row++) {
+            if (board[row] >= 0) {
+                if (met[board[row]] == null) {
+                    met[board[row]] = new BitSet();
+                    met[board[row]].set(0, OrdinalModel.CUTS + 1);
+                }
+                for (int i = first[row]; i < first[row + 1]; i++) {
+                    met[board[row]].set(OrdinalModel.CUTS + index[i]);
+                }
+            }
+        }
+        return Border.places(met);
+    }
+
+    private int[] slots() {
+        int[] slots = new int[index.length];
+        for (int row = 0; row < board.length; row++) {
+            for (int i = first[row]; board[row] >= 0 && i < first[row + 1]; i++) {
+                slots[i] = Arrays.binarySearch(touched[board[row]], OrdinalModel.CUTS + index[i]);
+            }
+        }
+        return slots;
+    }
+
+    /** Which of the other parameters each board meets in a record, rising. */
+    int[][] touched() {
+        return touched;
     }
 
     private static int board(Features features, int firstBoard) {
@@ -199,6 +239,20 @@ final class Observations {
     void add(int row, double weight, double[] vector, int offset) {
         for (int i = first[row]; i < first[row + 1]; i++) {
             vector[offset + index[i]] += weight * value[i];
+        }
+    }
+
+    /** Adds to the row of a record's board: so much at α_1, γ and the first feature, and −alpha·x at the others. */
+    void addBorder(int row, double alpha, double gamma, double lead, Border border) {
+        int[] places = border.places()[board[row]];
+        double[] line = border.value()[board[row]];
+        // the cut points and the first feature stand first in every row
+        line[0] += alpha;
+        line[1] += gamma;
+        line[OrdinalModel.CUTS] += lead;
+        boolean own = places == touched[board[row]];
+        for (int i = first[row]; i < first[row + 1]; i++) {
+            line[own ? slot[i] : Arrays.binarySearch(places, OrdinalModel.CUTS + index[i])] -= alpha * value[i];
         }
     }
 

@@ -35,6 +35,11 @@ final class OrdinalModel implements Surface {
         this.slip = slip;
     }
 
+    /** Which of the other parameters each board meets in a record. */
+    int[][] touched() {
+        return observations.touched();
+    }
+
     int dimension() {
         return prior.dimension();
     }
@@ -47,7 +52,7 @@ final class OrdinalModel implements Surface {
     @Override
     public Local at(double[] theta) {
         double[] gradient = new double[theta.length];
-        Arrow hessian = Arrow.zero(theta.length - observations.boards(), observations.boards());
+        Arrow hessian = Arrow.zero(theta.length - observations.boards(), observations.touched());
         prior.derivatives(theta, gradient, hessian);
         double height = prior.logDensity(theta) + addRecords(theta, gradient, hessian);
         return new Local(height, gradient, hessian);
@@ -84,11 +89,7 @@ final class OrdinalModel implements Surface {
             if (board >= 0) {
                 gradient[corner + board] -= n * record.alpha();
                 hessian.tip()[board] += n * record.alphaAlpha();
-                double[] border = hessian.border()[board];
-                border[0] -= n * record.alphaAlpha();
-                border[1] -= n * record.alphaGamma();
-                border[CUTS] -= n * record.leadAlpha();
-                observations.add(row, n * record.alphaAlpha(), border, CUTS);
+                observations.addBorder(row, -n * record.alphaAlpha(), -n * record.alphaGamma(), -n * record.leadAlpha(), hessian.border());
             }
         }
         for (int i = CUTS + 1; i < corner; i++) {

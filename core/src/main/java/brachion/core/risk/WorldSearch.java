@@ -15,10 +15,12 @@ final class WorldSearch {
     /** A share of hidden flaws this unlikely is not looked at further. */
     private static final double UNLIKELY = 2e-3;
     /** Nor are those beyond one that lies this much below the best, in log probability. */
-    private static final double HOPELESS = 12;
+    private static final double HOPELESS = 8;
 
     private final double[] values = HiddenShare.values();
     private final Map<Group, Double> sds;
+    /** Log probability of each value beside the best when it was last looked at. */
+    private final double[] lastBelow = new double[values.length];
     /** The mode last found under each value; null where none was sought. */
     private final double[][] modes = new double[values.length][];
 
@@ -38,24 +40,29 @@ final class WorldSearch {
         for (int step : new int[] {1, -1}) {
             double[] near = scales.latestMode();
             int from = step > 0 ? HiddenShare.ORDINARY : HiddenShare.ORDINARY - 1;
-            for (int i = from; i >= 0 && i < values.length; i += step) {
+            double inside = 0;
+            for (int i = from; i >= 0 && i < values.length && !hopeless(inside, lastBelow[i]); i += step) {
                 fits[i] = scales.atMode(sds, values[i], modes[i] == null ? near : modes[i]);
                 modes[i] = fits[i].mode();
                 near = modes[i];
                 logWeight[i] += fits[i].logEvidence() + HiddenShare.logSplits(values[i], splits);
                 most = Math.max(most, logWeight[i]);
-                if (logWeight[i] < most - HOPELESS) {
-                    break;
-                }
+                inside = most - logWeight[i];
             }
         }
         List<World> worlds = new ArrayList<>();
         for (int i = 0; i < values.length; i++) {
-            double weight = fits[i] == null ? 0 : Math.exp(logWeight[i] - most);
-            if (weight > UNLIKELY) {
-                worlds.add(new World(weight, values[i], fits[i]));
+            double below = fits[i] == null ? lastBelow[i] : most - logWeight[i];
+            lastBelow[i] = below;
+            if (fits[i] != null && Math.exp(-below) > UNLIKELY) {
+                worlds.add(new World(Math.exp(-below), values[i], fits[i]));
             }
         }
         return Worlds.ofAnyWeight(worlds);
+    }
+
+    /** Whether a value need not be looked at: beyond one that is hopeless, or beyond one that is unlikely and hopeless itself the last time. */
+    private static boolean hopeless(double inside, double lastBelow) {
+        return inside > HOPELESS || lastBelow > HOPELESS && Math.exp(-inside) < UNLIKELY;
     }
 }

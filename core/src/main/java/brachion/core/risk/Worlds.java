@@ -76,7 +76,8 @@ record Worlds(List<World> likely) {
 
     /** The same, the mean of each put where it belongs. */
     Worlds centred(GroupScales scales, Map<Group, Double> sds) {
-        return after(world -> new World(world.weight(), world.hidden(), scales.centred(world.fit(), sds, world.hidden())));
+        return ofAnyWeight(likely.parallelStream().map(world -> new World(world.weight(), world.hidden(), scales.centred(world.fit(), sds, world.hidden())))
+                .toList());
     }
 
     /** One normal distribution in place of the mixture. */

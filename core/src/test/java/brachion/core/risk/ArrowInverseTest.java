@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.Arrays;
 import java.util.Random;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.hipparchus.linear.LUDecomposition;
 import org.hipparchus.linear.MatrixUtils;
@@ -24,12 +25,12 @@ class ArrowInverseTest {
     private final RealMatrix exact = new LUDecomposition(dense).getSolver().getInverse();
 
     private Arrow positiveDefinite() {
-        Arrow arrow = Arrow.zero(CORNER, REST);
+        int[][] touched = new int[REST][];
+        Arrays.setAll(touched, row -> IntStream.range(0, CORNER).filter(column -> random.nextBoolean()).toArray());
+        Arrow arrow = Arrow.zero(CORNER, touched);
         for (int row = 0; row < REST; row++) {
             arrow.tip()[row] = 1 + random.nextDouble();
-            for (int i = 0; i < CORNER; i++) {
-                arrow.border()[row][i] = random.nextInt(2) * random.nextGaussian();
-            }
+            Arrays.setAll(arrow.border().value()[row], i -> random.nextGaussian());
         }
         for (int i = 0; i < CORNER; i++) {
             for (int j = 0; j <= i; j++) {
@@ -99,9 +100,23 @@ class ArrowInverseTest {
         }
     }
 
+    /** What a new record says of a board may lie where none before it said anything. */
+    @Test
+    void room_for_more_changes_nothing_and_can_be_filled() {
+        int[][] more = new int[REST][0];
+        more[2] = new int[] {0, 1, 2, 4};
+        Arrow roomy = arrow.covering(more).copy();
+        assertThat(dense(roomy)).isEqualTo(dense);
+        assertThat(roomy.border().places()[2]).contains(0, 1, 2, 4).isSorted();
+        assertThat(roomy.border().places()[3]).isEqualTo(arrow.border().places()[3]);
+        roomy.border().value()[2][0] += 1;
+        assertThat(dense(arrow)).as("a copy of its own").isEqualTo(dense);
+        assertThat(roomy.at(0, CORNER + 2)).isEqualTo(arrow.at(0, CORNER + 2) + 1);
+    }
+
     private static Arrow negative(Arrow arrow) {
         Arrow negative = arrow.copy();
-        Stream.of(Arrays.stream(negative.corner()), Arrays.stream(negative.border()), Stream.of(negative.tip()))
+        Stream.of(Arrays.stream(negative.corner()), Arrays.stream(negative.border().value()), Stream.of(negative.tip()))
                 .flatMap(rows -> rows).forEach(row -> Arrays.setAll(row, i -> -row[i]));
         return negative;
     }
