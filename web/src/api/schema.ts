@@ -1964,7 +1964,7 @@ export interface components {
             commonName: string;
             latinName: string;
             /** @enum {string} */
-            woodClass: "RING_POROUS_HARDWOOD" | "TEMPERATE_HARDWOOD" | "TROPICAL_HARDWOOD" | "SOFTWOOD" | "BAMBOO";
+            woodClass: "RING_POROUS_HARDWOOD" | "TEMPERATE_HARDWOOD" | "TROPICAL_HARDWOOD" | "SOFTWOOD" | "BAMBOO" | "PANEL";
             /** Format: double */
             basicSpecificGravity?: number;
             /** Format: double */
@@ -2002,9 +2002,9 @@ export interface components {
             /** Format: double */
             crushingStrengthMpa: number;
             /** Format: double */
-            unsupportedRadiusMm: number;
+            unsupportedRadiusMm?: number;
             /** Format: double */
-            supportedRadiusMm: number;
+            supportedRadiusMm?: number;
         };
         BlankFields: {
             speciesId: string;
@@ -3893,11 +3893,7 @@ export interface components {
             latinName: string;
             otherNames: string[];
             /** @enum {string} */
-            woodClass: "RING_POROUS_HARDWOOD" | "TEMPERATE_HARDWOOD" | "TROPICAL_HARDWOOD" | "SOFTWOOD" | "BAMBOO";
-            /** Format: double */
-            unsupportedRadiusMm: number;
-            /** Format: double */
-            supportedRadiusMm: number;
+            woodClass: "RING_POROUS_HARDWOOD" | "TEMPERATE_HARDWOOD" | "TROPICAL_HARDWOOD" | "SOFTWOOD" | "BAMBOO" | "PANEL";
             radiiEstimated: boolean;
         };
         FactView: {

@@ -37,7 +37,7 @@ export function Grounds({ recipe, forecast: answer }: Answer) {
         <Typography key={missing.what} variant="body2">{missingInWords(missing)}</Typography>
       ))}
       <Typography variant="body2" color="text.secondary">
-        Rests on {trialsInWords(evidence, method.trials)} and on published radii{section.radiiEstimated ? ' (estimated for this species)' : ''}. The radii alone say{' '}
+        Rests on {trialsInWords(evidence, method.trials)} and on published {method.followed ? `radii${section.radiiEstimated ? ' (estimated for this species)' : ''}. The radii` : 'strengths. Those'} alone say{' '}
         {oddsInWords(unbrokenByTables.probability)}. {guessesInWords(evidence.guesses)}
         {method.followed &&
           ` When it is bent the outer face is ${softnessInWords(section.outerSoftness)}, the inner half ` +

@@ -10,7 +10,7 @@ import { Choice } from '../recipe/Choice';
 import { Row } from '../recipe/fields';
 import { MeasureField } from '../units/MeasureField';
 import { useReadings } from '../units/reading';
-import { EMPTY_WOOD, typingProblems, woodFields, woodForm, woodProblems, type WoodForm, type WoodProblems } from './draft';
+import { asked, EMPTY_WOOD, typingProblems, woodFields, woodForm, woodProblems, type WoodForm, type WoodProblems } from './draft';
 import { unitOf } from './figures';
 import { CLASS_HINT, WEIGHT, WOOD_CLASS } from './words';
 
@@ -30,23 +30,25 @@ export function WoodDialog({ wood, name = '', onClose, onKept }: WoodDialogProps
   const [refused, setRefused] = useState<WoodProblems>({});
   const [failure, setFailure] = useState<string>();
   const { keep } = useWoodWrites();
-  const readings = useReadings({ bare: { measurement: 'LENGTH', text: form.bare }, strapped: { measurement: 'LENGTH', text: form.strapped } }, system);
+  const known = asked(form);
+  const steamed = form.woodClass !== 'PANEL';
+  const readings = useReadings({ bare: { measurement: 'LENGTH', text: known.bare }, strapped: { measurement: 'LENGTH', text: known.strapped } }, system);
   // a radius that is still being read must not be left out of what is kept
   const unread = (['bare', 'strapped'] as const).some((field) =>
-    form[field].trim() !== '' && readings[field].value === undefined && readings[field].error === undefined);
+    known[field].trim() !== '' && readings[field].value === undefined && readings[field].error === undefined);
   const change = (part: Partial<WoodForm>) => {
     setRefused({});
     setFailure(undefined);
     setForm({ ...form, ...part });
   };
   const save = async () => {
-    const problems = typingProblems(form, readings);
+    const problems = typingProblems(known, readings);
     if (Object.keys(problems).length > 0) {
       setRefused(problems);
       return;
     }
     try {
-      onKept(await keep.mutateAsync({ wood, fields: woodFields(form, readings, system) }));
+      onKept(await keep.mutateAsync({ wood, fields: woodFields(known, readings, system) }));
     } catch (error) {
       const named = error instanceof Problem ? woodProblems(error.errors) : {};
       setRefused(named);
@@ -82,13 +84,15 @@ export function WoodDialog({ wood, name = '', onClose, onKept }: WoodDialogProps
           </Row>
           <Typography variant="h2" sx={{ mt: 1 }}>Whatever else is known</Typography>
           <Typography variant="body2" color="text.secondary">
-            What you leave empty is estimated from weight and kind, and shown as estimated. Radii are the smallest of good steamed stock 1″ (25 mm) thick, strengths those of dry stock.
+            What you leave empty is estimated from weight and kind, and shown as estimated. {steamed && 'Radii are the smallest of good steamed stock 1″ (25 mm) thick. '}Strengths are those of dry stock.
           </Typography>
-          <Row>
-            {radius('bare', 'Radius, no strap')}
-            {radius('strapped', 'Radius, strap')}
-            {text('unbroken', 'Unbroken, %', 'In a bending test')}
-          </Row>
+          {steamed && (
+            <Row>
+              {radius('bare', 'Radius, no strap')}
+              {radius('strapped', 'Radius, strap')}
+              {text('unbroken', 'Unbroken, %', 'In a bending test')}
+            </Row>
+          )}
           <Row>
             {text('strength', `Bending, ${unitOf('strength', system)}`)}
             {text('stiffness', `Stiffness, ${unitOf('stiffness', system)}`)}

@@ -19,8 +19,12 @@ const OWN: WoodView = {
   ...OAK, id: 'own-3', otherNames: [], key: 3, version: 1,
   known: { commonName: 'Hop hornbeam', latinName: '', woodClass: 'TEMPERATE_HARDWOOD', density12: 780, source: '' },
 };
+const PLYWOOD: WoodView = {
+  ...OAK, id: 'birch-plywood', otherNames: [], unsupportedRadiusMm: undefined, supportedRadiusMm: undefined,
+  known: { commonName: 'Birch plywood', latinName: '', woodClass: 'PANEL', basicSpecificGravity: 0.52, bendingStrengthMpa: 123, stiffnessMpa: 13_300, crushingStrengthMpa: 59.9, source: 'published' },
+};
 const writes = { keep: { mutateAsync: vi.fn(), isPending: false }, takeAway: { mutateAsync: vi.fn() }, bringBack: { mutate: vi.fn() } };
-vi.mock('../api/woods', () => ({ useWoods: () => ({ data: [OWN, OAK], error: null }), useWoodWrites: () => writes }));
+vi.mock('../api/woods', () => ({ useWoods: () => ({ data: [OWN, OAK, PLYWOOD], error: null }), useWoodWrites: () => writes }));
 vi.mock('../units/reading', async (original) => ({ ...(await original<object>()), useReadings: () => ({ bare: {}, strapped: {} }) }));
 
 beforeEach(() => { vi.resetAllMocks(); });
@@ -33,6 +37,7 @@ it('lists the shop’s own woods first and marks what is estimated', () => {
   const oak = published.getByRole('row', { name: /White oak/ }).textContent;
   expect(oak).toContain('1.78 10⁶ psi');
   expect(oak).not.toContain('≈');
+  expect(published.getByRole('row', { name: /Birch plywood/ }).textContent).toMatch(/^Birch plywoodplywood––[^≈]*$/);
 });
 
 it('finds by either name and offers to add what is not there', async () => {
@@ -74,6 +79,15 @@ it('takes a wood away with a way back, or says why it stays', async () => {
   writes.takeAway.mutateAsync.mockRejectedValue(new Error('Hop hornbeam stays: 2 trials are of it.'));
   await userEvent.click(screen.getByRole('button', { name: 'Take Hop hornbeam away' }));
   expect(notices[1]?.message).toBe('Hop hornbeam stays: 2 trials are of it.');
+});
+
+it('asks for no radius of plywood', async () => {
+  show(<WoodsView />);
+  await userEvent.click(screen.getByRole('button', { name: 'Add a wood' }));
+  await userEvent.click(screen.getByRole('button', { name: 'plywood' }));
+  expect(screen.queryByLabelText('Radius, no strap')).toBeNull();
+  await userEvent.click(screen.getByRole('button', { name: 'bamboo' }));
+  expect(screen.getByLabelText('Radius, no strap')).toBeDefined();
 });
 
 it('waits for a radius that is still being read', async () => {

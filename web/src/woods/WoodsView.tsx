@@ -28,7 +28,7 @@ export function WoodsView() {
         <Box sx={{ flex: '1 1 400px' }}>
           <Typography variant="h1">Woods</Typography>
           <Typography color="text.secondary">
-            Clear stock at 12 % moisture; radii steamed, 1″ (25 mm) thick. ≈ is our estimate. <HowComputed part="where-the-figures-come-from" />
+            Clear stock at 12 % moisture, of plywood its outer ply; radii steamed, 1″ (25 mm) thick. ≈ is our estimate. <HowComputed part="where-the-figures-come-from" />
           </Typography>
         </Box>
         <Field label="Find a wood" value={find} onChange={(event) => { setFind(event.target.value); }} sx={{ width: 170 }} />
@@ -84,13 +84,15 @@ function Woods({ title, woods, onOpen }: WoodsProps) {
                   {given === undefined ? `≈ ${text}` : text}
                 </TableCell>
               );
+              // plywood is not steamed to a radius
+              const radius = (mm: number | undefined, given: number | undefined) => (mm === undefined ? <TableCell>–</TableCell> : figure(printRadius(mm, system), given));
               return (
                 <TableRow key={wood.id}>
                   <TableCell component="th" scope="row" sx={{ minWidth: 150 }}>
                     {known.commonName}
-                    <Typography component="span" variant="body2" color="text.secondary" sx={{ display: 'block', fontStyle: 'italic' }}>
-                      {known.latinName}
-                    </Typography>
+                    {known.latinName && (
+                      <Typography component="span" variant="body2" color="text.secondary" sx={{ display: 'block', fontStyle: 'italic' }}>{known.latinName}</Typography>
+                    )}
                     {wood.otherNames.length > 0 && (
                       <Typography component="span" variant="body2" color="text.secondary" sx={{ display: 'block' }}>{wood.otherNames.join(', ')}</Typography>
                     )}
@@ -99,8 +101,8 @@ function Woods({ title, woods, onOpen }: WoodsProps) {
                     )}
                   </TableCell>
                   <TableCell>{known.woodClass && WOOD_CLASS[known.woodClass]}</TableCell>
-                  {figure(printRadius(wood.unsupportedRadiusMm, system), known.unsupportedRadiusMm)}
-                  {figure(printRadius(wood.supportedRadiusMm, system), known.supportedRadiusMm)}
+                  {radius(wood.unsupportedRadiusMm, known.unsupportedRadiusMm)}
+                  {radius(wood.supportedRadiusMm, known.supportedRadiusMm)}
                   {figure(printFigure('density', wood.density12, system), wood.density12)}
                   {figure(printFigure('strength', wood.bendingStrengthMpa, system), known.bendingStrengthMpa)}
                   {figure(printFigure('stiffness', wood.stiffnessMpa, system), known.stiffnessMpa)}

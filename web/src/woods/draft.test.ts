@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { WoodView } from '../api/schema';
-import { EMPTY_WOOD, typingProblems, woodFields, woodForm, woodProblems } from './draft';
+import { asked, EMPTY_WOOD, typingProblems, woodFields, woodForm, woodProblems } from './draft';
 import { figureInSi, figureText } from './figures';
 
 const NO_RADII = { bare: {}, strapped: {} };
@@ -29,6 +29,13 @@ describe('a wood as it is typed', () => {
     expect(sent.unsupportedRadiusMm).toBe(254);
     expect(sent.supportedRadiusMm).toBeUndefined();
     expect(sent.stiffnessMpa).toBeUndefined();
+  });
+
+  it('asks of plywood nothing about steam, whatever was typed before it was plywood', () => {
+    const form = { ...EMPTY_WOOD, weight: '500', bare: 'tight', unbroken: '91', woodClass: 'PANEL' as const };
+    expect(asked(form)).toMatchObject({ bare: '', strapped: '', unbroken: '', weight: '500' });
+    expect(asked({ ...form, woodClass: 'BAMBOO' })).toMatchObject({ bare: 'tight', unbroken: '91' });
+    expect(typingProblems(asked(form), NO_RADII)).toEqual({});
   });
 
   it('says what cannot be read, by field', () => {

@@ -26,6 +26,11 @@ export const EMPTY_WOOD: WoodForm = {
   strength: '', stiffness: '', crushing: '', source: '',
 };
 
+/** What is asked of a wood of its kind: plywood is not steamed to a radius. What was typed before is kept for when it is no plywood. */
+export function asked(form: WoodForm): WoodForm {
+  return form.woodClass === 'PANEL' ? { ...form, bare: '', strapped: '', unbroken: '' } : form;
+}
+
 /** The fields whose text is a plain number, with the server's name for each and what it measures. */
 const FIGURES: { name: 'unbroken' | 'strength' | 'stiffness' | 'crushing'; field: keyof WoodFields; kind?: FigureKind }[] = [
   { name: 'unbroken', field: 'unbrokenPercent' },

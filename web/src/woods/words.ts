@@ -6,6 +6,7 @@ export const WOOD_CLASS: Record<NonNullable<WoodFields['woodClass']>, string> = 
   TROPICAL_HARDWOOD: 'tropical',
   SOFTWOOD: 'softwood',
   BAMBOO: 'bamboo',
+  PANEL: 'plywood',
 };
 
 export const WEIGHT = { density: 'weight at 12 %', gravity: 'basic gravity' };
@@ -17,4 +18,5 @@ export const CLASS_HINT: Record<NonNullable<WoodFields['woodClass']>, string> = 
   TROPICAL_HARDWOOD: 'From the tropics, as teak, mahogany, iroko.',
   SOFTWOOD: 'A conifer, as spruce, pine, cedar, yew.',
   BAMBOO: 'The wall of a culm, split into strips.',
+  PANEL: 'A board of crossed plies, for saw kerfs and thin sheets glued up. Its figures are those of the outer ply along its grain.',
 };

@@ -1,3 +1,4 @@
+import { useSpecies } from '../../api/queries';
 import { Choice } from '../../recipe/Choice';
 import { Caution, Measure, Row, type RecipeInputsProps } from '../../recipe/fields';
 import { methodOf } from '../forms';
@@ -16,6 +17,7 @@ export function SawInputs(props: RecipeInputsProps) {
 /** Settings of kerf bending: the saw, what it leaves standing, and what holds the curve. */
 export function KerfBendingInputs(props: RecipeInputsProps) {
   const { form, onChange } = props;
+  const panel = useSpecies().data?.find((wood) => wood.id === form.speciesId)?.woodClass === 'PANEL';
   return (
     <>
       <SawInputs {...props} />
@@ -23,7 +25,7 @@ export function KerfBendingInputs(props: RecipeInputsProps) {
         <Measure {...props} field="pitch" label="From cut to cut" />
         <Measure {...props} field="backer" label="Backer" hint="Empty for none" />
       </Row>
-      <Choice label="Sawn in" options={SAWN_IN} value={form.sawnIn} onChange={(sawnIn) => { onChange({ sawnIn }); }} />
+      {!panel && <Choice label="Sawn in" options={SAWN_IN} value={form.sawnIn} onChange={(sawnIn) => { onChange({ sawnIn }); }} />}
       <Caution>{methodOf(form).caution}</Caution>
     </>
   );

@@ -97,7 +97,7 @@ public record Change(Kind kind, double amount, int effort, UnaryOperator<Recipe>
         if (wider < PhysicalBound.INNER_RADIUS_MM.highest()) {
             changes.add(new Change(Kind.WIDER_RADIUS, wider, 6, at -> at.withInnerRadiusMm(wider)));
         }
-        if (blank.grainRun().orElse(STRAIGHT_RUN - 1) < STRAIGHT_RUN) {
+        if (!blank.species().panel() && blank.grainRun().orElse(STRAIGHT_RUN - 1) < STRAIGHT_RUN) {
             changes.add(new Change(Kind.STRAIGHTER_GRAIN, STRAIGHT_RUN, 3,
                     at -> at.withBlank(at.blank().withGrainRun(STRAIGHT_RUN))));
         }

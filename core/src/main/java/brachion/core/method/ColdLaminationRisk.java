@@ -30,7 +30,8 @@ final class ColdLaminationRisk {
 
     static List<ModeRisk> modes() {
         return List.of(
-                ModeRisk.ofTheWood(FailureMode.TENSION, Covariate.ofTheWood(Covariate.beyondComputed(Family.COLD_PLIES)), List.of()).with(Clamping.backingSheet()),
+                ModeRisk.ofTheWood(FailureMode.TENSION, Covariate.ofTheWood(Covariate.beyondComputed(Family.COLD_PLIES)), List.of())
+                        .with(Clamping.backingSheet()).with(Covariate.plywood(recipe -> recipe.blank().species().panel())),
                 ModeRisk.ofTheWood(FailureMode.COMPRESSION, Covariate.ofTheWood(Covariate.beyondComputed(Family.COLD_PLIES)), List.of()),
                 glueLine());
     }

@@ -2,6 +2,7 @@ package brachion.core.method;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
 
 /**
@@ -42,6 +43,11 @@ public record Covariate(Term term, double priorMean, double priorSd, ToDoubleFun
                     .ifPresent(term -> covariates.add(undecided(term, recipe -> indicator(recipe.method().kind() == kind))));
         }
         return covariates;
+    }
+
+    /** Plywood, beyond what its outer ply is computed to bear as solid wood. */
+    static Covariate plywood(Predicate<Recipe> sawnIn) {
+        return undecided(Term.PLYWOOD, recipe -> indicator(sawnIn.test(recipe)));
     }
 
     private static Covariate rings(Term term, GrowthRings lie) {

@@ -9,20 +9,22 @@ import java.util.function.Supplier;
  */
 public enum Family {
     /** Solid wood softened by heat and water. */
-    HOT_WOOD(HotWood::failureModes, FailureMode.TENSION, FailureMode.COMPRESSION, FailureMode.GLUE_LINE),
+    HOT_WOOD(HotWood::failureModes, false, FailureMode.TENSION, FailureMode.COMPRESSION, FailureMode.GLUE_LINE),
     /** Thin dry plies bent cold and glued. */
-    COLD_PLIES(ColdLamination::failureModes, FailureMode.TENSION, FailureMode.COMPRESSION, FailureMode.GLUE_LINE),
+    COLD_PLIES(ColdLamination::failureModes, true, FailureMode.TENSION, FailureMode.COMPRESSION, FailureMode.GLUE_LINE),
     /** Thin webs left standing under saw cuts, bent cold. */
-    KERFED_WEBS(KerfBending::failureModes, FailureMode.TENSION, FailureMode.COMPRESSION),
+    KERFED_WEBS(KerfBending::failureModes, true, FailureMode.TENSION, FailureMode.COMPRESSION),
     /** Thin hot plates curved both ways. */
-    PLATES(PressedPlate::failureModes, FailureMode.TENSION, FailureMode.SPLIT);
+    PLATES(PressedPlate::failureModes, false, FailureMode.TENSION, FailureMode.SPLIT);
 
     private final Supplier<List<ModeRisk>> modes;
+    private final boolean takesPanels;
     private final List<FailureMode> forecast;
     private volatile List<ModeRisk> made;
 
-    Family(Supplier<List<ModeRisk>> modes, FailureMode... forecast) {
+    Family(Supplier<List<ModeRisk>> modes, boolean takesPanels, FailureMode... forecast) {
         this.modes = modes;
+        this.takesPanels = takesPanels;
         this.forecast = List.of(forecast);
     }
 
@@ -35,6 +37,11 @@ public enum Family {
             made = all;
         }
         return all;
+    }
+
+    /** Whether plywood can be bent so, too. */
+    public boolean takesPanels() {
+        return takesPanels;
     }
 
     /** Whether a piece bent so can fail in a mode. */

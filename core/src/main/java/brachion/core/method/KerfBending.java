@@ -27,7 +27,7 @@ public record KerfBending(Kerfs kerfs, Board board, Optional<Double> backerMm) i
     public enum Board {
         /** Solid wood. */
         SOLID,
-        /** Plywood, where the web is the outer ply. */
+        /** Plywood with an outer ply of that wood, which is the web. */
         PLYWOOD
     }
 
@@ -136,8 +136,8 @@ public record KerfBending(Kerfs kerfs, Board board, Optional<Double> backerMm) i
 
     /** The ways a web fails, before any record. */
     static List<ModeRisk> failureModes() {
-        List<Covariate> ofTheWeb = Covariate.ofTheWood(List.of(Covariate.undecided(Term.PLYWOOD,
-                recipe -> Covariate.indicator(((KerfBending) recipe.method()).board() == Board.PLYWOOD))));
+        List<Covariate> ofTheWeb = Covariate.ofTheWood(List.of(Covariate.plywood(
+                recipe -> recipe.blank().species().panel() || ((KerfBending) recipe.method()).board() == Board.PLYWOOD)));
         return List.of(ModeRisk.ofTheWood(FailureMode.TENSION, ofTheWeb, List.of()),
                 ModeRisk.ofTheWood(FailureMode.COMPRESSION, Covariate.ofTheWood(List.of()), List.of()));
     }

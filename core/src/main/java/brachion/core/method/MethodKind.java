@@ -94,10 +94,12 @@ public enum MethodKind {
 
     /**
      * Every recipe of one wood that a search tries for a piece, with what is at hand; those that are best followed
-     * together ({@link Method#followTogether}) stand together. A piece that curves both ways is a plate, and no other is.
+     * together ({@link Method#followTogether}) stand together. A piece that curves both ways is a plate, and no other is; a
+     * panel is bent in ways that take panels alone.
      */
     public List<List<Recipe>> toTry(WantedPiece wanted, AtHand atHand, Species species) {
         boolean bothWays = family == Family.PLATES;
-        return bothWays == wanted.acrossRiseMm().isPresent() ? search.toTry(wanted, atHand, species) : List.of();
+        boolean fits = bothWays == wanted.acrossRiseMm().isPresent() && (family.takesPanels() || !species.panel());
+        return fits ? search.toTry(wanted, atHand, species) : List.of();
     }
 }

@@ -64,7 +64,7 @@ public enum Term {
     WASHED_OUT,
     /** Pushed home in fewer rounds. */
     FEWER_ROUNDS,
-    /** Sawn in plywood, beyond what its outer ply is computed to bear as solid wood. */
+    /** Plywood, beyond what its outer ply is computed to bear as solid wood. */
     PLYWOOD,
     /** Long steaming, beyond the softness that is computed; only asked about, never part of a forecast. */
     LONG_STEAM,

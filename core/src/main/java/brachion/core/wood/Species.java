@@ -19,4 +19,9 @@ import java.util.OptionalDouble;
 public record Species(String id, String commonName, String latinName, WoodClass woodClass,
                       double basicSpecificGravity, double bendingStrengthMpa, double stiffnessMpa,
                       double crushingStrengthMpa, OptionalDouble unbrokenPercent, BendingRadii radii) {
+
+    /** Whether it is a board of crossed plies and its figures are those of the outer ply. */
+    public boolean panel() {
+        return woodClass == WoodClass.PANEL;
+    }
 }

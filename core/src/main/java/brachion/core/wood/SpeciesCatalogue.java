@@ -97,6 +97,9 @@ public final class SpeciesCatalogue {
         if (row.get("group").equals("bamboo")) {
             return WoodClass.BAMBOO;
         }
+        if (row.get("group").equals("panel")) {
+            return WoodClass.PANEL;
+        }
         if (row.get("climate").equals("tropical")) {
             return WoodClass.TROPICAL_HARDWOOD;
         }

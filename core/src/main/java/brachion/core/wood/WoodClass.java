@@ -14,7 +14,12 @@ public enum WoodClass {
     /** Conifers. */
     SOFTWOOD(800, 450),
     /** Culm walls of the large bamboos, split or laminated into strips; they bend well hot (common practice). */
-    BAMBOO(300, 100);
+    BAMBOO(300, 100),
+    /**
+     * Plywood. Crossed plies neither stretch nor squeeze along a curve, so that no panel is softened for a bend; it is sawn with
+     * kerfs or glued up in thin sheets, by the outer ply (common practice). Its radii are never asked for.
+     */
+    PANEL(800, 450);
 
     private final BendingRadii startingRadii;
 

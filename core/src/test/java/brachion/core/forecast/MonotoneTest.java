@@ -58,7 +58,7 @@ class MonotoneTest {
         List<Double> fallen = new ArrayList<>();
         for (int i = 0; i < PAIRS; i++) {
             Recipe recipe = recipe();
-            double fall = TABLES.unbroken(recipe).probability() - TABLES.unbroken(kinder.apply(recipe)).probability();
+            double fall = fall(recipe, kinder.apply(recipe));
             assertThat(fall).as("fall of the odds from %s", recipe).isLessThan(ROOM);
             fallen.add(fall);
         }
@@ -90,23 +90,41 @@ class MonotoneTest {
         neverLowered(recipe -> recipe.withMethod(steam(recipe).withCarrySeconds(steam(recipe).carrySeconds() * between(0.1, 0.9))));
     }
 
-    /** Thin stock cools faster on its way to the form; nothing else speaks against it. */
+    /**
+     * Thin stock cools faster on its way to the form, and the slack of a strap is more of the shorter arc of its outer face; nothing else speaks
+     * against it.
+     */
     @Test
-    void thinner_stock_loses_by_a_long_carry_only_and_the_reasons_say_so() {
+    void thinner_stock_loses_by_a_long_carry_or_by_slack_only_and_the_reasons_say_so() {
         int falls = 0;
+        int slack = 0;
         for (int i = 0; i < 3 * PAIRS; i++) {
             Recipe thick = recipe();
             Recipe thin = thick.withBlank(thick.blank().withThicknessMm(Math.max(0.5, thick.blank().thicknessMm() * between(0.5, 0.95))));
-            double fall = TABLES.unbroken(thick).probability() - TABLES.unbroken(thin).probability();
+            double fall = fall(thick, thin);
             if (fall > ROOM) {
                 falls++;
-                assertThat(TABLES.unbroken(atOnce(thick)).probability() - TABLES.unbroken(atOnce(thin)).probability())
-                        .as("fall of the odds without a carry, from %s", thick).isLessThan(ROOM);
-                assertThat(steam(thin).carrySeconds()).as("carry of %s", thin).isGreaterThan(5);
-                assertThat(carry(thin)).as("the carry among the reasons of %s", thin).isGreaterThan(Math.max(0.1, carry(thick)));
+                assertThat(fall(atOnce(taut(thick)), atOnce(taut(thin)))).as("fall of the odds without a carry or slack, from %s", thick).isLessThan(ROOM);
+                if (fall(atOnce(thick), atOnce(thin)) < ROOM) {
+                    assertThat(steam(thin).carrySeconds()).as("carry of %s", thin).isGreaterThan(5);
+                    assertThat(carry(thin)).as("the carry among the reasons of %s", thin).isGreaterThan(Math.max(0.1, carry(thick)));
+                } else {
+                    slack++;
+                }
             }
         }
+        assertThat(slack).as("falls by slack, which takes a very short bend").isLessThan(PAIRS / 50);
         assertThat(falls).as("pairs in which thinner is worse").isBetween(1, 3 * PAIRS / 10);
+    }
+
+    /** How much surer the first of two pieces is. */
+    private static double fall(Recipe first, Recipe second) {
+        return TABLES.unbroken(first).probability() - TABLES.unbroken(second).probability();
+    }
+
+    private static Recipe taut(Recipe recipe) {
+        return recipe.withMethod(steam(recipe).withStrap(steam(recipe).strap()
+                .map(strap -> new Strap(strap.material(), strap.thicknessMm(), strap.widthMm(), 0))));
     }
 
     private static Recipe atOnce(Recipe recipe) {

@@ -7,6 +7,7 @@ import brachion.core.bending.Outline;
 import brachion.core.process.Shop;
 import brachion.core.process.Stage;
 import brachion.core.process.StageKind;
+import brachion.core.wood.SpeciesCatalogue;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
@@ -53,6 +54,29 @@ class RisksOfEachFamilyTest {
                 .containsExactlyInAnyOrder("STEAMED_PLIES 12.0", "COLD_LAMINATION 12.0", "KERFED_PLIES 8.0");
         assertThat(ways.values().stream().filter(way -> way.stageKinds().isEmpty()).map(Method::kind))
                 .containsExactlyInAnyOrder(MethodKind.COLD_LAMINATION, MethodKind.KERF_BENDING, MethodKind.KERFED_PLIES);
+    }
+
+    /** Crossed plies do not give along a curve, so plywood is sawn or glued up in sheets and never softened; its own doubt is told by its records. */
+    @Test
+    void plywood_is_bent_cold_alone() {
+        Blank panel = new Blank(SpeciesCatalogue.published().require("birch-plywood"), Seasoning.KILN_DRIED, OptionalDouble.of(8), GrowthRings.FLAT,
+                OptionalDouble.empty(), Knots.CLEAR, OuterFace.SAWN, 12, 100, Outline.RECTANGLE);
+        WantedPiece piece = new WantedPiece(new Bend(300, 90), 12, 100, Shop.USUAL);
+        AtHand atHand = new AtHand(List.of(panel.species()), List.of(Seasoning.KILN_DRIED), List.of(), List.of(AtHand.Support.NONE), true,
+                List.of(MethodKind.values()), List.of(2.0, 3.0));
+        assertThat(Arrays.stream(MethodKind.values()).filter(kind -> !kind.toTry(piece, atHand, panel.species()).stream().allMatch(List::isEmpty)))
+                .isNotEmpty().isSubsetOf(MethodKind.KERF_BENDING, MethodKind.COLD_LAMINATION, MethodKind.KERFED_PLIES);
+        for (MethodKind kind : List.of(MethodKind.KERF_BENDING, MethodKind.COLD_LAMINATION, MethodKind.KERFED_PLIES)) {
+            Recipe cold = new Recipe(panel, new Bend(300, 90), ways().get(kind));
+            assertThat(plywoodIn(cold)).as("%s", kind).isEqualTo(1);
+            assertThat(plywoodIn(cold.withBlank(Recipes.ash().steamed().blank()))).as("%s of solid wood", kind).isZero();
+        }
+        assertThat(plywoodIn(Recipes.ash().steamed().withMethod(new KerfBending(KERFS, KerfBending.Board.PLYWOOD, Optional.empty())))).isEqualTo(1);
+    }
+
+    private static double plywoodIn(Recipe recipe) {
+        return recipe.method().family().modes().stream().filter(risk -> risk.mode() == FailureMode.TENSION).flatMap(risk -> risk.covariates().stream())
+                .filter(covariate -> covariate.term() == Term.PLYWOOD).mapToDouble(covariate -> covariate.value().applyAsDouble(recipe)).sum();
     }
 
     /** Bent cold and dry, nothing of them is heated: done as planned, no stage, never too quick, the face bare. */

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class SpeciesCatalogueTest {
 
@@ -16,7 +18,7 @@ class SpeciesCatalogueTest {
         assertThat(oak.stiffnessMpa()).isEqualTo(12_300);
         assertThat(oak.crushingStrengthMpa()).isEqualTo(51.3);
         assertThat(oak.radii()).isEqualTo(new BendingRadii(330, false, 13, false));
-        assertThat(catalogue.all()).hasSize(80).extracting(Species::commonName).isSorted();
+        assertThat(catalogue.all()).hasSize(88).extracting(Species::commonName).isSorted();
     }
 
     @Test
@@ -52,7 +54,20 @@ class SpeciesCatalogueTest {
             assertThat(species.crushingStrengthMpa() / species.bendingStrengthMpa()).as("%s, crushing over bending", species.id())
                     .isBetween(0.4, 0.65);
         });
-        assertThat(catalogue.all()).extracting(Species::latinName).doesNotHaveDuplicates();
+        assertThat(catalogue.all()).filteredOn(species -> !species.panel()).extracting(Species::latinName).doesNotHaveDuplicates().doesNotContain("");
+    }
+
+    /** A kerf in plywood bends its outer ply. */
+    @ParameterizedTest
+    @CsvSource({"birch-plywood, european-birch", "beech-plywood, european-beech", "poplar-plywood, cottonwood",
+            "douglas-fir-plywood, douglas-fir", "spruce-plywood, norway-spruce", "meranti-plywood, dark-red-meranti", "sapele-plywood, sapele"})
+    void plywood_has_the_figures_of_its_outer_ply(String id, String wood) {
+        Species panel = catalogue.require(id);
+        Species solid = catalogue.require(wood);
+        assertThat(panel.panel()).isTrue();
+        assertThat(solid.panel()).isFalse();
+        assertThat(List.of(panel.basicSpecificGravity(), panel.bendingStrengthMpa(), panel.stiffnessMpa(), panel.crushingStrengthMpa()))
+                .isEqualTo(List.of(solid.basicSpecificGravity(), solid.bendingStrengthMpa(), solid.stiffnessMpa(), solid.crushingStrengthMpa()));
     }
 
     @Test

@@ -18,7 +18,8 @@ class WoodNames {
     /** @param plain how names are written alike, those of the woods and those that are looked for */
     WoodNames(List<Species> woods, UnaryOperator<String> plain) {
         this.plain = plain;
-        woods.forEach(wood -> Stream.of(wood.id(), wood.commonName(), wood.latinName()).forEach(name -> byName.putIfAbsent(plain.apply(name), wood)));
+        // not every wood has a botanical name
+        woods.forEach(wood -> Stream.of(wood.id(), wood.commonName(), wood.latinName()).filter(name -> !name.isBlank()).forEach(name -> byName.putIfAbsent(plain.apply(name), wood)));
         woods.forEach(wood -> OtherNames.of(wood).forEach(name -> byName.putIfAbsent(plain.apply(name), wood)));
     }
 

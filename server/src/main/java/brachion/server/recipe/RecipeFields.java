@@ -1,10 +1,12 @@
 package brachion.server.recipe;
 
 import brachion.core.method.Bend;
+import brachion.core.method.Blank;
 import brachion.core.method.Names;
 import brachion.core.method.Recipe;
 import brachion.core.method.Workshop;
 import brachion.core.quantity.PhysicalBound;
+import brachion.server.problem.RefusedFieldException;
 import brachion.server.storage.Absent;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -44,10 +46,15 @@ public record RecipeFields(
      * The recipe the core computes with.
      *
      * @param workshop the woods there are and the shop
-     * @throws brachion.server.problem.RefusedFieldException when the species is unknown or a setting is none the method takes
+     * @throws RefusedFieldException when the species is unknown, is plywood for a way that takes none, or a setting is none the method takes
      */
     public Recipe toRecipe(Workshop workshop) {
-        return new Recipe(blank.toBlank(workshop.woods()), new Bend(innerRadiusMm, angleDegrees),
+        Blank stock = blank.toBlank(workshop.woods());
+        if (stock.species().panel() && !method.kind().family().takesPanels()) {
+            throw new RefusedFieldException("recipe.blank.speciesId",
+                    "Plywood is not softened for a bend: saw kerfs in it or glue up thin sheets.");
+        }
+        return new Recipe(stock, new Bend(innerRadiusMm, angleDegrees),
                 method.toMethod(blank.widthMm()),
                 new Names(name(person), name(board), name(source)), workshop.shop());
     }

@@ -20,21 +20,18 @@ class SpeciesController {
     /**
      * A species as it is offered.
      *
-     * @param id                  key
-     * @param commonName          name at the yard
-     * @param latinName           botanical name
-     * @param otherNames          what else it is called
-     * @param woodClass           broad class
-     * @param unsupportedRadiusMm radius of good steamed 25 mm stock without a strap [mm]
-     * @param supportedRadiusMm   the same with a strap [mm]
-     * @param radiiEstimated      whether either radius is our estimate
+     * @param id             key
+     * @param commonName     name at the yard
+     * @param latinName      botanical name
+     * @param otherNames     what else it is called
+     * @param woodClass      broad class
+     * @param radiiEstimated whether a radius that it is steamed to is our estimate
      */
-    record SpeciesView(String id, String commonName, String latinName, List<String> otherNames, WoodClass woodClass,
-                       double unsupportedRadiusMm, double supportedRadiusMm, boolean radiiEstimated) {
+    record SpeciesView(String id, String commonName, String latinName, List<String> otherNames, WoodClass woodClass, boolean radiiEstimated) {
 
         static SpeciesView of(Species species) {
             return new SpeciesView(species.id(), species.commonName(), species.latinName(), OtherNames.of(species), species.woodClass(),
-                    species.radii().unsupportedMm(), species.radii().supportedMm(), species.radii().estimated());
+                    species.radii().estimated() && !species.panel());
         }
     }
 

@@ -76,6 +76,10 @@ record WoodFields(
             throw new RefusedFieldException("supportedRadiusMm",
                     "A strap does not make a bend worse: this radius cannot be larger than the one without.");
         }
+        if (woodClass == WoodClass.PANEL && (unsupportedRadiusMm != null || supportedRadiusMm != null)) {
+            throw new RefusedFieldException(unsupportedRadiusMm != null ? "unsupportedRadiusMm" : "supportedRadiusMm",
+                    "Plywood is not steamed to a radius: leave this empty.");
+        }
         boolean figures = Stream.of(bendingStrengthMpa, stiffnessMpa, crushingStrengthMpa, unbrokenPercent,
                 unsupportedRadiusMm, supportedRadiusMm).anyMatch(given -> given != null);
         if (figures && source.isBlank()) {

@@ -31,17 +31,20 @@ final class WoodTable {
         WoodFields known = wood.known();
         return new Object[] {known.commonName(), known.latinName(), kind(known), number(wood.basicSpecificGravity()),
             number(wood.density12()), number(wood.bendingStrengthMpa()), number(wood.stiffnessMpa()),
-            number(wood.crushingStrengthMpa()), known.unbrokenPercent() == null ? "" : number(known.unbrokenPercent()),
-            number(wood.unsupportedRadiusMm()), number(wood.supportedRadiusMm()), estimated(known), known.source()};
+            number(wood.crushingStrengthMpa()), number(known.unbrokenPercent()),
+            number(wood.unsupportedRadiusMm()), number(wood.supportedRadiusMm()), estimated(wood), known.source()};
     }
 
-    private static String estimated(WoodFields known) {
+    private static String estimated(WoodView wood) {
+        WoodFields known = wood.known();
         List<String> names = new ArrayList<>();
         note(known.bendingStrengthMpa(), "bending strength", names);
         note(known.stiffnessMpa(), "stiffness", names);
         note(known.crushingStrengthMpa(), "crushing strength", names);
-        note(known.unsupportedRadiusMm(), "radius without strap", names);
-        note(known.supportedRadiusMm(), "radius with strap", names);
+        if (wood.unsupportedRadiusMm() != null) {
+            note(known.unsupportedRadiusMm(), "radius without strap", names);
+            note(known.supportedRadiusMm(), "radius with strap", names);
+        }
         return String.join(", ", names);
     }
 
@@ -55,7 +58,7 @@ final class WoodTable {
         return Arrays.stream(wood.woodClass().name().split("_")).map(String::toLowerCase).collect(Collectors.joining(" "));
     }
 
-    private static String number(double value) {
-        return new BigDecimal(value, DIGITS).stripTrailingZeros().toPlainString();
+    private static String number(Double value) {
+        return value == null ? "" : new BigDecimal(value, DIGITS).stripTrailingZeros().toPlainString();
     }
 }

@@ -20,12 +20,13 @@ import java.util.List;
  * @param bendingStrengthMpa   modulus of rupture at 12 % moisture [MPa]
  * @param stiffnessMpa         modulus of elasticity at 12 % moisture [MPa]
  * @param crushingStrengthMpa  compression strength parallel to grain at 12 % moisture [MPa]
- * @param unsupportedRadiusMm  smallest radius of steamed 25 mm stock without a strap [mm]
- * @param supportedRadiusMm    the same with a strap and end stops [mm]
+ * @param unsupportedRadiusMm  smallest radius of steamed 25 mm stock without a strap [mm]; null for a panel, which is not steamed
+ * @param supportedRadiusMm    the same with a strap and end stops [mm]; null for a panel
  */
 record WoodView(String id, @Schema(nullable = true) Long key, @Schema(nullable = true) Integer version, WoodFields known, List<String> otherNames,
                 double density12, double basicSpecificGravity, double bendingStrengthMpa, double stiffnessMpa,
-                double crushingStrengthMpa, double unsupportedRadiusMm, double supportedRadiusMm) {
+                double crushingStrengthMpa, @Schema(nullable = true) Double unsupportedRadiusMm,
+                @Schema(nullable = true) Double supportedRadiusMm) {
 
     static WoodView published(Species species) {
         return of(species, null, null, WoodFields.published(species));
@@ -39,6 +40,7 @@ record WoodView(String id, @Schema(nullable = true) Long key, @Schema(nullable =
         BendingRadii radii = species.radii();
         return new WoodView(species.id(), key, version, known, OtherNames.of(species), WoodWeight.density12(species.basicSpecificGravity()),
                 species.basicSpecificGravity(), species.bendingStrengthMpa(), species.stiffnessMpa(),
-                species.crushingStrengthMpa(), radii.unsupportedMm(), radii.supportedMm());
+                species.crushingStrengthMpa(), species.panel() ? null : radii.unsupportedMm(),
+                species.panel() ? null : radii.supportedMm());
     }
 }

@@ -106,6 +106,19 @@ class WoodApiTest {
         assertThat(oak.get("Bending strength at 12 % (MPa)")).isEqualTo("105");
     }
 
+    @Test
+    void plywood_is_sawn_and_not_steamed() throws IOException {
+        assertThat(Wire.refusedFields(Wire.post(mvc, "/api/forecast", "{\"recipe\": " + ofWood("birch-plywood") + "}")))
+                .containsExactly("recipe.blank.speciesId");
+        String sawn = Wire.recipe(12, 120, "{\"kind\": \"KERF_BENDING\", \"kerfMm\": 3.2, \"webMm\": 1.6, \"pitchMm\": 6}").replace("white-ash", "birch-plywood");
+        assertThat(chance(sawn)).isBetween(0.05, 1.0);
+        assertThat(Wire.post(mvc, "/api/trials", Wire.trial(sawn, "{\"severity\": \"CLEAN\"}"))).hasStatus(HttpStatus.CREATED);
+        assertThat(refused(OSAGE.replace("RING_POROUS_HARDWOOD", "PANEL"))).containsExactly("unsupportedRadiusMm");
+        assertThat(Wire.post(mvc, "/api/woods", OSAGE.replace("RING_POROUS_HARDWOOD", "PANEL").replace("\"unsupportedRadiusMm\": 180, ", "")))
+                .hasStatus(HttpStatus.CREATED).bodyJson().doesNotHavePath("$.unsupportedRadiusMm");
+        assertThat(body("/api/woods/table")).contains("Birch plywood,,panel,").containsPattern("Birch plywood,[^\r]*,,,,published");
+    }
+
     private List<String> refused(String wood) {
         return Wire.refusedFields(Wire.post(mvc, "/api/woods", wood));
     }
