@@ -53,7 +53,7 @@ final class ReferencePieces {
         return Followed.digest(trials().map(trial -> print(Followed.of(RecordedTrial.of(trial)))).collect(Collectors.joining()));
     }
 
-    private static String print(Followed followed) {
+    static String print(Followed followed) {
         return Arrays.toString(followed.weight()) + followed.springback() + followed.modes().stream()
                 .map(mode -> mode.mode() + " " + mode.typical() + Arrays.toString(mode.logRatio()) + Arrays.toString(mode.spread())
                         + Arrays.toString(mode.spreadWeight()) + Arrays.toString(mode.unsure())).collect(Collectors.joining());

@@ -15,28 +15,33 @@ import org.junit.jupiter.params.provider.CsvSource;
 class CavityTest {
 
     private static double logLikelihood(double a, double c, int severity) {
+        return logLikelihood(a, c, severity, 0);
+    }
+
+    /** A share of the pieces breaks whatever it is asked. */
+    private static double logLikelihood(double a, double c, int severity, double hidden) {
         double clean = 1 / (1 + Math.exp(-a));
         double unbroken = 1 / (1 + Math.exp(-c));
-        return Math.log(severity == 0 ? clean : severity == 1 ? unbroken - clean : 1 - unbroken);
+        return Math.log((1 - hidden) * (severity == 0 ? clean : severity == 1 ? unbroken - clean : 1 - unbroken) + (severity == 2 ? hidden : 0));
     }
 
     /** Expected information is the covariance of the score: Σ_y p_y s_y s_yᵀ, the scores by central differences. */
     @ParameterizedTest
-    @CsvSource({"1.75, 2.95", "-0.5, 0.7", "0, 3", "-4, -2.5"})
-    void expected_information_is_the_covariance_of_the_score(double a, double c) {
+    @CsvSource({"1.75, 2.95, 0", "-0.5, 0.7, 0", "0, 3, 0", "-4, -2.5, 0", "1.75, 2.95, 0.1", "-0.5, 0.7, 0.3"})
+    void expected_information_is_the_covariance_of_the_score(double a, double c, double hidden) {
         double h = 1e-5;
         double[][] expected = new double[2][2];
         for (int severity = 0; severity <= 2; severity++) {
-            double p = Math.exp(logLikelihood(a, c, severity));
-            double[] score = {(logLikelihood(a + h, c, severity) - logLikelihood(a - h, c, severity)) / (2 * h),
-                (logLikelihood(a, c + h, severity) - logLikelihood(a, c - h, severity)) / (2 * h)};
+            double p = Math.exp(logLikelihood(a, c, severity, hidden));
+            double[] score = {(logLikelihood(a + h, c, severity, hidden) - logLikelihood(a - h, c, severity, hidden)) / (2 * h),
+                (logLikelihood(a, c + h, severity, hidden) - logLikelihood(a, c - h, severity, hidden)) / (2 * h)};
             for (int i = 0; i < 2; i++) {
                 for (int j = 0; j < 2; j++) {
                     expected[i][j] += p * score[i] * score[j];
                 }
             }
         }
-        double[][] information = Cavity.expectedInformation(a, c, 0);
+        double[][] information = Cavity.expectedInformation(a, c, hidden);
         for (int i = 0; i < 2; i++) {
             for (int j = 0; j < 2; j++) {
                 assertThat(information[i][j]).isCloseTo(expected[i][j], within(1e-6));

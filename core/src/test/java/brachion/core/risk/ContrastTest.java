@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import org.hipparchus.distribution.continuous.NormalDistribution;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -19,5 +20,15 @@ class ContrastTest {
         double without = new NormalDistribution(0, error).density(measured);
         double with = new NormalDistribution(0, Math.hypot(error, before)).density(measured);
         assertThat(contrast.forNoDifference()).isCloseTo(without / with, within(1e-9 * without / with));
+    }
+
+    /** Beside the normal distribution of a general library. */
+    @Test
+    void chances_are_those_of_the_difference_as_a_normal_distribution() {
+        Contrast contrast = new Contrast(0.4, 0.5, 0.7, 10);
+        NormalDistribution difference = new NormalDistribution(0.4, 0.5);
+        assertThat(contrast.firstBetter()).isCloseTo(1 - difference.cumulativeProbability(0), within(1e-12));
+        assertThat(contrast.firstBetterBy(0.2)).isCloseTo(1 - difference.cumulativeProbability(0.2), within(1e-12));
+        assertThat(contrast.secondBetterBy(0.2)).isCloseTo(difference.cumulativeProbability(-0.2), within(1e-12));
     }
 }

@@ -2,6 +2,7 @@ package brachion.core.risk;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import brachion.core.method.Family;
 import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
 import brachion.core.method.Seasoning;
@@ -13,6 +14,7 @@ import brachion.core.wood.SpeciesCatalogue;
 import brachion.core.wood.WoodClass;
 import brachion.core.wood.WoodFacts;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -68,6 +70,19 @@ class FollowedTest {
     @Test
     void the_reference_pieces_are_of_every_kind_and_none_is_set_aside() {
         assertThat(ReferencePieces.trials().map(RecordedTrial::of)).allSatisfy(recorded -> assertThat(recorded.setAside()).isEmpty());
-        assertThat(ReferencePieces.fingerprint()).isEqualTo(ReferencePieces.fingerprint());
+        assertThat(ReferencePieces.trials().map(trial -> trial.recipe().method().family())).contains(Family.values());
+        assertThat(ReferencePieces.trials().map(trial -> trial.recipe().blank().moisturePercent().isPresent())).contains(true, false);
+        assertThat(ReferencePieces.trials().map(trial -> trial.recipe().method().strap().isPresent())).contains(true, false);
+        assertThat(ReferencePieces.trials()).allSatisfy(trial ->
+                assertThat(trial.releasedRadiusMm().orElseThrow()).isEqualTo(1.05 * trial.recipe().bend().innerRadiusMm()));
+        // what it says of any of them is in the text, so none may be left out
+        assertThat(ReferencePieces.fingerprint()).isNotEqualTo(Followed.digest("")).isNotEqualTo(Followed.digest("null"))
+                .isEqualTo(ReferencePieces.fingerprint());
+        for (Trial trial : ReferencePieces.trials().toList()) {
+            RecordedTrial recorded = RecordedTrial.of(trial);
+            assertThat(ReferencePieces.print(Followed.of(recorded))).contains(Arrays.toString(recorded.traits().weight()), recorded.computed().orElseThrow().toString());
+            assertThat(recorded.traits().asked()).allSatisfy((mode, asked) -> assertThat(ReferencePieces.print(Followed.of(recorded)))
+                    .contains(mode + " " + asked.typical() + Arrays.toString(asked.logRatio()), Arrays.toString(asked.unsure())));
+        }
     }
 }

@@ -15,6 +15,7 @@ import brachion.core.trial.Severity;
 import brachion.core.trial.Trial;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
 import org.junit.jupiter.api.Test;
@@ -101,5 +102,20 @@ class PronenessTest {
         assertThat(Proneness.learned(signs).suspect()).isCloseTo((2 + 6) / (2 + 50 * 0.04), within(1e-12));
         assertThat(Proneness.learned(signs).of(EASY)).isEqualTo(1);
         assertThat(Proneness.learned(List.of())).isEqualTo(Proneness.EVEN);
+    }
+
+    /** A tenth more or less is not worth a new fit; eight times is the most that is believed. */
+    @Test
+    void small_changes_are_let_be_and_no_piece_is_beyond_reason() {
+        Proneness one = new Proneness(1.5, Map.of("mill", 1.2));
+        assertThat(one.differsFrom(new Proneness(1.5, Map.of("mill", 1.2)))).isFalse();
+        assertThat(one.differsFrom(new Proneness(1.5 * 1.09, Map.of("mill", 1.2 / 1.09)))).isFalse();
+        assertThat(one.differsFrom(new Proneness(1.5 * 1.12, Map.of("mill", 1.2)))).isTrue();
+        assertThat(one.differsFrom(new Proneness(1.5, Map.of("mill", 1.2 / 1.12)))).isTrue();
+        assertThat(one.differsFrom(new Proneness(1.5, Map.of()))).as("a source not known before is as usual").isTrue();
+        assertThat(new Proneness(6, Map.of("yard", 3.0)).of(from("yard", KNOTTED))).isEqualTo(8);
+        assertThat(new Proneness(0.2, Map.of("yard", 0.3)).of(from("yard", KNOTTED))).isEqualTo(1.0 / 8);
+        assertThat(new Proneness(6, Map.of("yard", 3.0)).of(from("yard", EASY))).isEqualTo(3);
+        assertThat(RecordLikelihood.hidden(0.1, 8)).as("and no share beyond six in ten").isEqualTo(0.6);
     }
 }
