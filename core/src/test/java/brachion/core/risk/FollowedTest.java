@@ -1,6 +1,7 @@
 package brachion.core.risk;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import brachion.core.method.Family;
 import brachion.core.method.Recipe;
@@ -13,6 +14,7 @@ import brachion.core.trial.Trial;
 import brachion.core.wood.SpeciesCatalogue;
 import brachion.core.wood.WoodClass;
 import brachion.core.wood.WoodFacts;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -45,6 +47,28 @@ class FollowedTest {
             assertThat(again.holds(Severity.FLAW, Possible.known(asked))).isEqualTo(risk.holds(Severity.FLAW, Possible.known(asked)));
         }
         assertThat(again.springback().relaxationH()).isEqualTo(risk.springback().relaxationH());
+    }
+
+    @Test
+    void what_is_packed_reads_back_and_damage_is_told() {
+        List<Trial> trials = shop();
+        RiskModel.fit(trials).followed(trials).forEach((trial, followed) -> {
+            byte[] packed = PackedFollowed.of(followed);
+            assertThat(PackedFollowed.read(packed)).usingRecursiveComparison().isEqualTo(followed);
+            for (byte[] damaged : List.of(new byte[0], Arrays.copyOf(packed, packed.length - 1), Arrays.copyOf(packed, packed.length + 8),
+                    "[1]".getBytes(StandardCharsets.US_ASCII))) {
+                assertThatThrownBy(() -> PackedFollowed.read(damaged)).isInstanceOf(IllegalArgumentException.class);
+            }
+            for (int place = 0; place < packed.length; place += 7) {
+                byte[] changed = packed.clone();
+                changed[place] ^= (byte) 0x55;
+                try {
+                    PackedFollowed.read(changed);
+                } catch (IllegalArgumentException damaged) {
+                    assertThat(damaged).hasMessageContaining("packed piece");
+                }
+            }
+        });
     }
 
     @Test

@@ -1,6 +1,7 @@
 package brachion.server.forecasting;
 
 import brachion.core.risk.Followed;
+import brachion.core.risk.PackedFollowed;
 import brachion.core.trial.Trial;
 import brachion.server.storage.CurrentShop;
 import java.util.Collection;
@@ -15,8 +16,6 @@ import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
-import tools.jackson.core.JacksonException;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Keeps what following the piece of each trial through heat and water told, so that the first fit after a start takes it
@@ -31,14 +30,12 @@ class KeptPieces {
     private static final int MOST = 20_000;
 
     private final JdbcTemplate jdbc;
-    private final JsonMapper json;
 
-    KeptPieces(JdbcTemplate jdbc, JsonMapper json) {
+    KeptPieces(JdbcTemplate jdbc) {
         this.jdbc = jdbc;
-        this.json = json;
     }
 
-    private record Kept(String key, String followed) {
+    private record Kept(String key, byte[] followed) {
     }
 
     /** What is kept of the shop at hand, to be looked into while a fit is made. */
@@ -48,7 +45,7 @@ class KeptPieces {
         jdbc.query("select trial_id, piece_key, followed from followed_piece join trial on trial.id = trial_id "
                         + "where trial.shop = ? order by trial_id desc limit " + MOST,
                 row -> {
-                    kept.put(row.getLong(1), new Kept(row.getString(2), row.getString(3)));
+                    kept.put(row.getLong(1), new Kept(row.getString(2), row.getBytes(3)));
                 }, CurrentShop.key());
         return new Lookup(kept);
     }
@@ -72,8 +69,8 @@ class KeptPieces {
             Kept found = kept.get(trial.id());
             if (found != null && found.key().equals(Followed.key(trial))) {
                 try {
-                    return Optional.of(json.readValue(found.followed(), Followed.class));
-                } catch (JacksonException damaged) {
+                    return Optional.of(PackedFollowed.read(found.followed()));
+                } catch (IllegalArgumentException damaged) {
                     LOG.info("What was kept of trial {} cannot be read and is worked out anew", trial.id());
                 }
             }
@@ -90,7 +87,7 @@ class KeptPieces {
     /** Keeps what following some pieces told. */
     void keep(Map<Trial, Followed> followed) {
         List<Object[]> rows = followed.entrySet().stream().map(each -> new Object[] {each.getKey().id(),
-            Followed.key(each.getKey()), json.writeValueAsString(each.getValue())}).toList();
+            Followed.key(each.getKey()), PackedFollowed.of(each.getValue())}).toList();
         try {
             for (int from = 0; from < rows.size(); from += BATCH) {
                 jdbc.batchUpdate("replace into followed_piece (trial_id, piece_key, followed) values (?, ?, ?)",
