@@ -57,7 +57,8 @@ export function BoardDrawing({ board, readings, old = false, handling, leastPx =
 }
 
 const FACE = {
-  position: 'absolute', inset: 0, width: '100%', height: '100%', overflow: 'visible',
+  // a hand that drags on it selects no text on its way, which the browser could take for a drag of its own
+  position: 'absolute', inset: 0, width: '100%', height: '100%', overflow: 'visible', userSelect: 'none',
   '& [data-what]': { cursor: 'grab', touchAction: 'none', outline: 'none' }, '& [data-what]:focus-visible rect': { strokeWidth: 4 },
 } as const;
 
