@@ -86,8 +86,7 @@ class AdviceTest extends BrowserTest {
         show("/plan/map");
         Locator map = page.getByRole(AriaRole.APPLICATION);
         map.waitFor();
-        map.scrollIntoViewIfNeeded();
-        BoundingBox box = map.boundingBox();
+        BoundingBox box = inTheMiddle(map);
         page.mouse().click(box.x + box.width * 0.4, box.y + box.height * 0.2);
         assertThat(field("Thickness")).not().hasValue("1/2\"");
         String clicked = field("Inner radius").inputValue();

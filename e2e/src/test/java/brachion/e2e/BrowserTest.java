@@ -10,6 +10,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -147,6 +148,12 @@ abstract class BrowserTest {
     protected void settle() {
         page.evaluate("window.calmFrames = 0");
         page.waitForFunction(CALM);
+    }
+
+    /** Where something is to be taken hold of by the mouse: in the middle of the window, for a click before may have scrolled it under the head of the page. */
+    protected static BoundingBox inTheMiddle(Locator held) {
+        held.evaluate("held => held.scrollIntoView({ block: 'center', behavior: 'instant' })");
+        return held.boundingBox();
     }
 
     /** The odds as the page says them. */

@@ -70,7 +70,7 @@ class CurveTest extends BrowserTest {
         assertThat(page.getByText(Pattern.compile("^Bend 2 decides: R 6\", 90°"))).isVisible();
 
         // a joint is pulled, then nudged by a mark of the rule
-        BoundingBox joint = grip("Length of part 1").boundingBox();
+        BoundingBox joint = inTheMiddle(grip("Length of part 1"));
         page.mouse().move(joint.x + joint.width / 2, joint.y + joint.height / 2);
         page.mouse().down();
         page.mouse().move(joint.x + joint.width / 2 + 30, joint.y + joint.height / 2, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(6));

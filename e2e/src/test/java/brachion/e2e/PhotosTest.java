@@ -67,9 +67,8 @@ class PhotosTest extends BrowserTest {
     private void drag(String place, double x, double y) {
         settle();
         page.waitForFunction("() => [...document.images].every((image) => image.complete)");
-        button(place).scrollIntoViewIfNeeded();
+        BoundingBox from = inTheMiddle(button(place));
         BoundingBox picture = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Pointed at")).boundingBox();
-        BoundingBox from = button(place).boundingBox();
         page.mouse().move(from.x + from.width / 2, from.y + from.height / 2);
         page.mouse().down();
         assertThat(page.getByTestId("glass")).isVisible();

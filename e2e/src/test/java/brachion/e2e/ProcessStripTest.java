@@ -33,8 +33,7 @@ class ProcessStripTest extends BrowserTest {
     void the_end_of_a_stage_can_be_dragged() {
         show("/plan");
         Locator handle = handle("End of carry");
-        handle.scrollIntoViewIfNeeded();
-        BoundingBox box = handle.boundingBox();
+        BoundingBox box = inTheMiddle(handle);
         double x = box.x + box.width / 2;
         double y = box.y + box.height / 2;
         page.mouse().move(x, y);

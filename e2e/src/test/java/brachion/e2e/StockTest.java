@@ -69,7 +69,7 @@ class StockTest extends BrowserTest {
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Knot")).click();
         settle();
         String clear = odds(cutList());
-        BoundingBox blank = onBoard("Blank 1").boundingBox();
+        BoundingBox blank = inTheMiddle(onBoard("Blank 1"));
         BoundingBox knot = onBoard("Knot").boundingBox();
         page.mouse().move(blank.x + blank.width / 2, blank.y + blank.height / 2);
         page.mouse().down();
