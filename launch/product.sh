@@ -184,9 +184,9 @@ measure_when_busy() {
     drive brachion.load.Busy "$here/brachion" "$home/busy" "$here/docs/busy.md"
 }
 
-# Which packages of the computation are changed, one table row each; each change of the last two is run against fits of whole
-# shops, so no more than a dozen of each class are made there.
+# Which packages of the computation are changed, one table row each.
 mutated="bending process method risk forecast"
+# Where each change is run against fits of whole shops, so that no more than a dozen of each class are made.
 sampled="risk forecast"
 
 count_mutants() {

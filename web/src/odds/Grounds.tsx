@@ -7,7 +7,7 @@ import { methodOf } from '../methods/forms';
 import type { Answer } from '../recipe/useRecipe';
 import { SEVERITY } from '../trials/words';
 import { printLength, printPull } from '../units/printing';
-import { doubtInWords, guessesInWords, likenessInWords, missingInWords, springbackInWords, strapInWords, trialsInWords } from './groundsInWords';
+import { doubtInWords, guessesInWords, likenessInWords, missingInWords, springbackInWords, strapInWords, tablesInWords, trialsInWords } from './groundsInWords';
 import { oddsInWords, softnessInWords } from './words';
 
 /** What can hardly be meant: asked about, never in the way. */
@@ -37,8 +37,8 @@ export function Grounds({ recipe, forecast: answer }: Answer) {
         <Typography key={missing.what} variant="body2">{missingInWords(missing)}</Typography>
       ))}
       <Typography variant="body2" color="text.secondary">
-        Rests on {trialsInWords(evidence, method.trials)} and on published {method.followed ? `radii${section.radiiEstimated ? ' (estimated for this species)' : ''}. The radii` : 'strengths. Those'} alone say{' '}
-        {oddsInWords(unbrokenByTables.probability)}. {guessesInWords(evidence.guesses)}
+        Rests on {trialsInWords(evidence, method.trials)} and on {tablesInWords(method.followed, section.radiiEstimated, oddsInWords(unbrokenByTables.probability))}{' '}
+        {guessesInWords(evidence.guesses)}
         {method.followed &&
           ` When it is bent the outer face is ${softnessInWords(section.outerSoftness)}, the inner half ` +
             `${softnessInWords(section.innerSoftness)}.`}

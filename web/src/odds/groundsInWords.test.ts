@@ -1,8 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { ANSWER } from '../testing';
-import { doubtInWords, likenessInWords, missingInWords, springbackInWords, strapInWords, trialsInWords } from './groundsInWords';
+import { doubtInWords, likenessInWords, missingInWords, springbackInWords, strapInWords, tablesInWords, trialsInWords } from './groundsInWords';
 
 describe('what the odds rest on, in words', () => {
+  it('names radii where wood is softened and strengths where it is bent dry', () => {
+    expect(tablesInWords(true, false, '9 in 10')).toBe('published radii. The radii alone say 9 in 10.');
+    expect(tablesInWords(true, true, '9 in 10')).toBe('published radii (estimated for this species). The radii alone say 9 in 10.');
+    expect(tablesInWords(false, true, '9 in 10')).toBe('published strengths. Those alone say 9 in 10.');
+  });
+
   it('says how many records stand behind it, and how many of them were bent this way', () => {
     expect(trialsInWords({ trialsOfFamily: 40, trialsThisWay: 40, trialsNear: 7, ofOtherShops: { ofFamily: 0, near: 0 } }, 'lamination')).toBe('40 of your lamination trials, 7 of them asked about as much,');
     expect(trialsInWords({ trialsOfFamily: 40, trialsThisWay: 3, trialsNear: 7, ofOtherShops: { ofFamily: 0, near: 0 } }, 'hot-bending')).toContain('3 of them bent this way');

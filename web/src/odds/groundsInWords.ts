@@ -35,6 +35,12 @@ export function doubtInWords({ kind, given, usual }: Doubt, system: UnitSystem):
   return DOUBT[kind](print(given), print(usual));
 }
 
+/** The tables that odds rest on, and what they say without any record: radii of steamed stock for wood that is softened, strengths for dry wood. */
+export function tablesInWords(softened: boolean, radiiEstimated: boolean, alone: string): string {
+  return softened ? `published radii${radiiEstimated ? ' (estimated for this species)' : ''}. The radii alone say ${alone}.`
+    : `published strengths. Those alone say ${alone}.`;
+}
+
 /** How far it opens, and the form that allows for it. */
 export function springbackInWords(springback: SpringbackForecast, radiusMm: number, system: UnitSystem): string {
   const { releasedRadiusMm, releasedRadiusLowMm, releasedRadiusHighMm, formRadiusMm, measured } = springback;

@@ -12,7 +12,7 @@ import { MeasureField } from '../units/MeasureField';
 import { useReadings } from '../units/reading';
 import { asked, EMPTY_WOOD, typingProblems, woodFields, woodForm, woodProblems, type WoodForm, type WoodProblems } from './draft';
 import { unitOf } from './figures';
-import { CLASS_HINT, WEIGHT, WOOD_CLASS } from './words';
+import { CLASS_HINT, isPlywood, WEIGHT, WOOD_CLASS } from './words';
 
 interface WoodDialogProps {
   /** The wood to change; a new one without it. */
@@ -31,7 +31,7 @@ export function WoodDialog({ wood, name = '', onClose, onKept }: WoodDialogProps
   const [failure, setFailure] = useState<string>();
   const { keep } = useWoodWrites();
   const known = asked(form);
-  const steamed = form.woodClass !== 'PANEL';
+  const steamed = !isPlywood(form);
   const readings = useReadings({ bare: { measurement: 'LENGTH', text: known.bare }, strapped: { measurement: 'LENGTH', text: known.strapped } }, system);
   // a radius that is still being read must not be left out of what is kept
   const unread = (['bare', 'strapped'] as const).some((field) =>

@@ -4,6 +4,7 @@ import { exactLength } from '../units/exact';
 import { number } from '../units/number';
 import type { Reading } from '../units/reading';
 import { figureInSi, figureText, type FigureKind } from './figures';
+import { isPlywood } from './words';
 
 /** A wood as it is typed. */
 export interface WoodForm {
@@ -28,7 +29,7 @@ export const EMPTY_WOOD: WoodForm = {
 
 /** What is asked of a wood of its kind: plywood is not steamed to a radius. What was typed before is kept for when it is no plywood. */
 export function asked(form: WoodForm): WoodForm {
-  return form.woodClass === 'PANEL' ? { ...form, bare: '', strapped: '', unbroken: '' } : form;
+  return isPlywood(form) ? { ...form, bare: '', strapped: '', unbroken: '' } : form;
 }
 
 /** The fields whose text is a plain number, with the server's name for each and what it measures. */

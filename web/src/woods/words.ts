@@ -9,6 +9,11 @@ export const WOOD_CLASS: Record<NonNullable<WoodFields['woodClass']>, string> = 
   PANEL: 'plywood',
 };
 
+/** Whether it is a board of crossed plies, which is sawn or glued up and never steamed. */
+export function isPlywood({ woodClass }: { woodClass?: WoodFields['woodClass'] | undefined }): boolean {
+  return woodClass === 'PANEL';
+}
+
 export const WEIGHT = { density: 'weight at 12 %', gravity: 'basic gravity' };
 
 /** What a kind of wood is, for whoever does not know the word. */

@@ -1,6 +1,7 @@
 import { useSpecies } from '../../api/queries';
 import { Choice } from '../../recipe/Choice';
 import { Caution, Measure, Row, type RecipeInputsProps } from '../../recipe/fields';
+import { isPlywood } from '../../woods/words';
 import { methodOf } from '../forms';
 import { SAWN_IN } from './form';
 
@@ -17,7 +18,7 @@ export function SawInputs(props: RecipeInputsProps) {
 /** Settings of kerf bending: the saw, what it leaves standing, and what holds the curve. */
 export function KerfBendingInputs(props: RecipeInputsProps) {
   const { form, onChange } = props;
-  const panel = useSpecies().data?.find((wood) => wood.id === form.speciesId)?.woodClass === 'PANEL';
+  const wood = useSpecies().data?.find(({ id }) => id === form.speciesId);
   return (
     <>
       <SawInputs {...props} />
@@ -25,7 +26,7 @@ export function KerfBendingInputs(props: RecipeInputsProps) {
         <Measure {...props} field="pitch" label="From cut to cut" />
         <Measure {...props} field="backer" label="Backer" hint="Empty for none" />
       </Row>
-      {!panel && <Choice label="Sawn in" options={SAWN_IN} value={form.sawnIn} onChange={(sawnIn) => { onChange({ sawnIn }); }} />}
+      {!(wood && isPlywood(wood)) && <Choice label="Sawn in" options={SAWN_IN} value={form.sawnIn} onChange={(sawnIn) => { onChange({ sawnIn }); }} />}
       <Caution>{methodOf(form).caution}</Caution>
     </>
   );

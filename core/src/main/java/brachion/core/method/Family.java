@@ -1,5 +1,6 @@
 package brachion.core.method;
 
+import brachion.core.wood.Species;
 import java.util.List;
 import java.util.function.Supplier;
 
@@ -39,9 +40,9 @@ public enum Family {
         return all;
     }
 
-    /** Whether plywood can be bent so, too. */
-    public boolean takesPanels() {
-        return takesPanels;
+    /** Whether a wood can be bent so; not every way takes plywood. */
+    public boolean takes(Species wood) {
+        return takesPanels || !wood.panel();
     }
 
     /** Whether a piece bent so can fail in a mode. */

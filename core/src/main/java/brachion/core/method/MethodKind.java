@@ -99,7 +99,7 @@ public enum MethodKind {
      */
     public List<List<Recipe>> toTry(WantedPiece wanted, AtHand atHand, Species species) {
         boolean bothWays = family == Family.PLATES;
-        boolean fits = bothWays == wanted.acrossRiseMm().isPresent() && (family.takesPanels() || !species.panel());
+        boolean fits = bothWays == wanted.acrossRiseMm().isPresent() && family.takes(species);
         return fits ? search.toTry(wanted, atHand, species) : List.of();
     }
 }

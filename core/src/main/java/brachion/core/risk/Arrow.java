@@ -26,16 +26,12 @@ record Arrow(double[][] corner, Border border, double[] tip) {
     }
 
     Arrow copy() {
-        return new Arrow(copy(corner), border.copy(), tip.clone());
+        return new Arrow(Arrays.stream(corner).map(double[]::clone).toArray(double[][]::new), border.copy(), tip.clone());
     }
 
     /** The same with room for other columns in the border. */
     Arrow covering(int[][] touched) {
         return new Arrow(corner, border.covering(touched), tip);
-    }
-
-    private static double[][] copy(double[][] matrix) {
-        return Arrays.stream(matrix).map(double[]::clone).toArray(double[][]::new);
     }
 
     /** The same with rows and columns of zeros put in: each of these goes to a place in a matrix of another size, in the same order. */

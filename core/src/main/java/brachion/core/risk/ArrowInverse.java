@@ -214,11 +214,9 @@ final class ArrowInverse {
         if (j < q) {
             return element(j, i);
         }
-        double[] passed = new double[q];
         double shared = 0;
-        border.addTo(passed, i - q, 1);
-        for (int k : border.places()[j - q]) {
-            shared += border.at(j - q, k) * dot(schur[k], passed);
+        for (int k : border.places()[i - q]) {
+            shared += border.at(i - q, k) * border.times(j - q, schur[k]);
         }
         double own = i == j ? 1 / tip[i - q] : 0;
         return own + shared / (tip[i - q] * tip[j - q]);

@@ -28,10 +28,10 @@ final class GroupScales implements Surface {
     /** A scale is close enough when the evidence could rise by no more than half this. */
     private static final double RISE = 3e-2;
     private static final int MOST_STEPS = 25;
-    /** How far along its direction the mode is moved to see A change; its square is lost. */
-    private static final double NUDGE = 1e-4;
     /** While scales are compared, the fit need be no closer to its mode than this rise of the log posterior. */
     private static final double ROUGH = 1e-6;
+    /** How far along its direction the mode is moved to see A change; its square is lost. */
+    private static final double NUDGE = 1e-4;
     /** The mode follows its first order from scales no further off than this. */
     private static final double NEAR = 0.5;
     /** From scales no further off than this, how A changes with the mode is taken as it was. */

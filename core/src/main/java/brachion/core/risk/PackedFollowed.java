@@ -3,6 +3,10 @@ package brachion.core.risk;
 import brachion.core.method.FailureMode;
 import brachion.core.method.Springback;
 import brachion.core.risk.Followed.Mode;
+import java.io.ByteArrayOutputStream;
+import java.io.DataOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.BufferUnderflowException;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
@@ -17,52 +21,39 @@ import java.util.Optional;
 public final class PackedFollowed {
 
     private static final byte VERSION = 1;
-    private static final int NUMBER = Double.BYTES;
-    private static final int LENGTH = Short.BYTES;
 
     private PackedFollowed() {
     }
 
     /** The bytes. */
     public static byte[] of(Followed followed) {
-        ByteBuffer bytes = ByteBuffer.allocate(size(followed)).put(VERSION);
-        write(bytes, followed.weight());
-        bytes.putShort((short) followed.modes().size());
-        for (Mode mode : followed.modes()) {
-            byte[] name = name(mode);
-            bytes.putShort((short) name.length).put(name).putDouble(mode.typical());
-            write(bytes, mode.logRatio());
-            write(bytes, mode.spread());
-            write(bytes, mode.spreadWeight());
-            write(bytes, mode.unsure());
+        ByteArrayOutputStream packed = new ByteArrayOutputStream();
+        try (DataOutputStream bytes = new DataOutputStream(packed)) {
+            bytes.writeByte(VERSION);
+            write(bytes, followed.weight());
+            bytes.writeShort(followed.modes().size());
+            for (Mode mode : followed.modes()) {
+                // by its name, which outlives its place in a list
+                bytes.writeUTF(mode.mode().name());
+                bytes.writeDouble(mode.typical());
+                write(bytes, mode.logRatio());
+                write(bytes, mode.spread());
+                write(bytes, mode.spreadWeight());
+                write(bytes, mode.unsure());
+            }
+            Springback springback = followed.springback();
+            write(bytes, springback == null ? new double[0]
+                    : new double[] {springback.elasticShare(), springback.holdHours().orElse(Double.NaN), springback.hotHours()});
+        } catch (IOException impossible) {
+            throw new UncheckedIOException("Memory takes every byte", impossible);
         }
-        Springback springback = followed.springback();
-        write(bytes, springback == null ? new double[0]
-                : new double[] {springback.elasticShare(), springback.holdHours().orElse(Double.NaN), springback.hotHours()});
-        return bytes.array();
+        return packed.toByteArray();
     }
 
-    private static int size(Followed followed) {
-        int size = 1 + LENGTH + size(followed.weight()) + LENGTH + (followed.springback() == null ? 0 : 3 * NUMBER);
-        for (Mode mode : followed.modes()) {
-            size += LENGTH + name(mode).length + NUMBER + size(mode.logRatio()) + size(mode.spread()) + size(mode.spreadWeight()) + size(mode.unsure());
-        }
-        return size;
-    }
-
-    /** By its name, which outlives its place in a list. */
-    private static byte[] name(Mode mode) {
-        return mode.mode().name().getBytes(StandardCharsets.US_ASCII);
-    }
-
-    private static int size(double[] numbers) {
-        return LENGTH + numbers.length * NUMBER;
-    }
-
-    private static void write(ByteBuffer bytes, double[] numbers) {
-        bytes.putShort((short) numbers.length);
+    private static void write(DataOutputStream bytes, double[] numbers) throws IOException {
+        bytes.writeShort(numbers.length);
         for (double each : numbers) {
-            bytes.putDouble(each);
+            bytes.writeDouble(each);
         }
     }
 
@@ -98,12 +89,12 @@ public final class PackedFollowed {
 
     private static double[] numbers(ByteBuffer bytes) {
         int length = bytes.getShort();
-        if (length < 0 || length * NUMBER > bytes.remaining()) {
+        if (length < 0 || length * Double.BYTES > bytes.remaining()) {
             throw new IllegalArgumentException("a list has no such length");
         }
         double[] numbers = new double[length];
         bytes.asDoubleBuffer().get(numbers);
-        bytes.position(bytes.position() + length * NUMBER);
+        bytes.position(bytes.position() + length * Double.BYTES);
         return numbers;
     }
 }

@@ -65,7 +65,7 @@ record Worlds(List<World> likely) {
 
     /** The worlds as they look after something more has been seen in each of them; their weights need not sum to one yet. */
     Worlds after(UnaryOperator<World> seen) {
-        return ofAnyWeight(likely.stream().map(seen).toList());
+        return ofAnyWeight(likely.parallelStream().map(seen).toList());
     }
 
     /** Worlds whose weights need not sum to one yet. */
@@ -76,8 +76,7 @@ record Worlds(List<World> likely) {
 
     /** The same, the mean of each put where it belongs. */
     Worlds centred(GroupScales scales, Map<Group, Double> sds) {
-        return ofAnyWeight(likely.parallelStream().map(world -> new World(world.weight(), world.hidden(), scales.centred(world.fit(), sds, world.hidden())))
-                .toList());
+        return after(world -> new World(world.weight(), world.hidden(), scales.centred(world.fit(), sds, world.hidden())));
     }
 
     /** One normal distribution in place of the mixture. */

@@ -91,15 +91,15 @@ public final class SpeciesCatalogue {
     }
 
     private static WoodClass woodClass(CSVRecord row) {
-        if (row.get("group").equals("softwood")) {
-            return WoodClass.SOFTWOOD;
-        }
-        if (row.get("group").equals("bamboo")) {
-            return WoodClass.BAMBOO;
-        }
-        if (row.get("group").equals("panel")) {
-            return WoodClass.PANEL;
-        }
+        return switch (row.get("group")) {
+            case "softwood" -> WoodClass.SOFTWOOD;
+            case "bamboo" -> WoodClass.BAMBOO;
+            case "panel" -> WoodClass.PANEL;
+            default -> hardwood(row);
+        };
+    }
+
+    private static WoodClass hardwood(CSVRecord row) {
         if (row.get("climate").equals("tropical")) {
             return WoodClass.TROPICAL_HARDWOOD;
         }

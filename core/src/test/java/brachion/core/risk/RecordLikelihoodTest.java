@@ -46,8 +46,7 @@ class RecordLikelihoodTest {
         RecordLikelihood record = computed(severity, rest, b, gamma, hidden);
         double at = written(severity, rest, b, gamma, hidden);
         assertThat(record.height()).isCloseTo(at, within(1e-12 + 1e-12 * Math.abs(at)));
-        double[] by = {1, 0, 0};
-        double[][] axes = {by, {0, 1, 0}, {0, 0, 1}};
+        double[][] axes = {{1, 0, 0}, {0, 1, 0}, {0, 0, 1}};
         double[] slopes = {record.alpha(), record.lead(), record.gamma()};
         double[][] curves = {{record.alphaAlpha(), record.leadAlpha(), record.alphaGamma()}, {record.leadAlpha(), record.leadLead(), record.leadGamma()},
             {record.alphaGamma(), record.leadGamma(), record.gammaGamma()}};

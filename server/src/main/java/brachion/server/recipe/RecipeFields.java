@@ -50,7 +50,7 @@ public record RecipeFields(
      */
     public Recipe toRecipe(Workshop workshop) {
         Blank stock = blank.toBlank(workshop.woods());
-        if (stock.species().panel() && !method.kind().family().takesPanels()) {
+        if (!method.kind().family().takes(stock.species())) {
             throw new RefusedFieldException("recipe.blank.speciesId",
                     "Plywood is not softened for a bend: saw kerfs in it or glue up thin sheets.");
         }
