@@ -18,8 +18,10 @@ import java.util.function.IntToDoubleFunction;
  * <p>With A the negative Hessian at the mode θ, B_k = 1/σ_k² on the n_k members of group k and zero elsewhere, and
  * d_k = 2·A⁻¹·B_k·θ how the mode moves with s_k, the evidence rises with s_k by
  * <pre>θᵀB_kθ + tr(A⁻¹B_k) − n_k − ½·tr(A⁻¹·∂A/∂d_k)</pre>
- * The second derivatives leave out those of A along the mode's move, which slows the search but does not shift where it
- * ends.
+ * The second derivatives are the expected ones, −2·tr(T_k·T_l) with T = 1 − A⁻¹·B within and between groups (Searle, Casella and
+ * McCulloch, Variance Components, 1992, section 6.6), each group's own so bent that a step ends where the group were at its best if
+ * its members were all known as well as each other ({@link EvenGroup}). That they are no exact ones slows the search but does not
+ * shift where it ends.
  */
 final class GroupScales implements Surface {
 
@@ -36,6 +38,8 @@ final class GroupScales implements Surface {
     private static final double NEAR = 0.5;
     /** From scales no further off than this, how A changes with the mode is taken as it was. */
     private static final double STEADY = 0.1;
+    /** Less curved than this is rounding. */
+    private static final double LEAST_CURVED = 1e-12;
     /** Scales beyond these say nothing any more. */
     private static final double SMALLEST = 1e-3;
     private static final double LARGEST = 20;
@@ -151,34 +155,43 @@ final class GroupScales implements Surface {
         double height = latest.logEvidence();
         double[] gradient = new double[groups];
         double[][] hessian = new double[groups][groups];
+        double[] precision = Arrays.stream(logSds).map(each -> Math.exp(-2 * each)).toArray();
+        Arrays.setAll(moves, k -> move(k, precision[k]));
+        double[] bending = bending(model, logSds, moves);
+        double[] curvature = new double[groups];
         for (int k = 0; k < groups; k++) {
-            double precision = Math.exp(-2 * logSds[k]);
-            double relative = Math.pow(Math.exp(logSds[k]) / PRIOR_SCALE, 2);
-            double variances = present.get(k) == Group.BOARD ? latest.covariance().traceOfTip() : sum(members[k], latest::variance);
-            double known = precision * (sum(members[k], i -> latest.mode()[i] * latest.mode()[i]) + variances);
-            double[] move = move(k, precision);
-            moves[k] = move;
+            double variance = 1 / precision[k];
+            double trace = precision[k] * (present.get(k) == Group.BOARD ? latest.covariance().traceOfTip() : sum(members[k], latest::variance));
+            double squares = precision[k] * sum(members[k], i -> latest.mode()[i] * latest.mode()[i]);
+            double relative = variance / (PRIOR_SCALE * PRIOR_SCALE);
             height += logSds[k] - relative / 2;
-            gradient[k] = known - members[k].length + 1 - relative;
-            hessian[k][k] -= 2 * known + 2 * relative;
+            gradient[k] = squares + trace - members[k].length - bending[k] / 2 + 1 - relative;
+            curvature[k] = EvenGroup.of(members[k].length, variance, squares, trace, -bending[k] / 2).curvatureToBest(variance);
             for (int l = 0; l < groups; l++) {
-                double other = Math.exp(-2 * logSds[l]);
-                hessian[k][l] += 2 * other * (sum(members[l], j -> latest.mode()[j] * move[j]) + precision * shared(k, l));
+                hessian[k][l] = -2 * precision[k] * precision[l] * shared(k, l);
             }
+            hessian[k][k] -= 2 * (members[k].length - 2 * trace);
             boolean outside = logSds[k] < Math.log(SMALLEST) || logSds[k] > Math.log(LARGEST);
             height = outside ? Double.NEGATIVE_INFINITY : height;
         }
-        if (lastBending == null || longest(difference(logSds, lastBending.logSds())) > STEADY) {
-            lastBending = new Bending(logSds.clone(), Arrays.stream(moves).parallel().mapToDouble(move -> bending(model, move)).toArray());
-        }
-        for (int k = 0; k < groups; k++) {
-            gradient[k] -= lastBending.along()[k] / 2;
-        }
+        bend(hessian, curvature);
         if (lastLook != null) {
             bendAsSeen(hessian, difference(logSds, lastLook.logSds()), difference(gradient, lastLook.gradient()));
         }
         lastLook = new Look(logSds.clone(), gradient, moves);
         return new Local(height, gradient, Arrow.dense(hessian));
+    }
+
+    /** Gives second derivatives these on the diagonal; what ties one group to another stays the same share of both. */
+    private static void bend(double[][] hessian, double[] curvature) {
+        double[] by = new double[curvature.length];
+        Arrays.setAll(by, k -> Math.sqrt(curvature[k] / Math.max(LEAST_CURVED, -hessian[k][k])));
+        for (int k = 0; k < by.length; k++) {
+            for (int l = 0; l < by.length; l++) {
+                hessian[k][l] *= by[k] * by[l];
+            }
+            hessian[k][k] = -curvature[k];
+        }
     }
 
     /**
@@ -251,6 +264,14 @@ final class GroupScales implements Surface {
             pull[place] = 2 * precision * latest.mode()[place];
         }
         return latest.covariance().times(pull);
+    }
+
+    /** tr(A⁻¹·∂A/∂d_k) for each group; as it was seen last, if that was near. */
+    private double[] bending(OrdinalModel model, double[] logSds, double[][] moves) {
+        if (lastBending == null || longest(difference(logSds, lastBending.logSds())) > STEADY) {
+            lastBending = new Bending(logSds.clone(), Arrays.stream(moves).parallel().mapToDouble(move -> bending(model, move)).toArray());
+        }
+        return lastBending.along();
     }
 
     /** tr(A⁻¹·∂A/∂d), by a small step along d; tr(A⁻¹·A) is the number of parameters. */
