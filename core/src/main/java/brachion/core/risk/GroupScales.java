@@ -154,27 +154,23 @@ final class GroupScales implements Surface {
         double[][] moves = new double[groups][];
         double height = latest.logEvidence();
         double[] gradient = new double[groups];
-        double[][] hessian = new double[groups][groups];
         double[] precision = Arrays.stream(logSds).map(each -> Math.exp(-2 * each)).toArray();
         Arrays.setAll(moves, k -> move(k, precision[k]));
         double[] bending = bending(model, logSds, moves);
+        double[] traces = new double[groups];
         double[] curvature = new double[groups];
         for (int k = 0; k < groups; k++) {
             double variance = 1 / precision[k];
-            double trace = precision[k] * (present.get(k) == Group.BOARD ? latest.covariance().traceOfTip() : sum(members[k], latest::variance));
+            traces[k] = precision[k] * (present.get(k) == Group.BOARD ? latest.covariance().traceOfTip() : sum(members[k], latest::variance));
             double squares = precision[k] * sum(members[k], i -> latest.mode()[i] * latest.mode()[i]);
             double relative = variance / (PRIOR_SCALE * PRIOR_SCALE);
             height += logSds[k] - relative / 2;
-            gradient[k] = squares + trace - members[k].length - bending[k] / 2 + 1 - relative;
-            curvature[k] = EvenGroup.of(members[k].length, variance, squares, trace, -bending[k] / 2).curvatureToBest(variance);
-            for (int l = 0; l < groups; l++) {
-                hessian[k][l] = -2 * precision[k] * precision[l] * shared(k, l);
-            }
-            hessian[k][k] -= 2 * (members[k].length - 2 * trace);
+            gradient[k] = squares + traces[k] - members[k].length - bending[k] / 2 + 1 - relative;
+            curvature[k] = EvenGroup.of(members[k].length, variance, squares, traces[k], -bending[k] / 2).curvatureToBest(variance);
             boolean outside = logSds[k] < Math.log(SMALLEST) || logSds[k] > Math.log(LARGEST);
             height = outside ? Double.NEGATIVE_INFINITY : height;
         }
-        bend(hessian, curvature);
+        double[][] hessian = bent(expectedCurves(precision, traces), curvature);
         if (lastLook != null) {
             bendAsSeen(hessian, difference(logSds, lastLook.logSds()), difference(gradient, lastLook.gradient()));
         }
@@ -182,16 +178,29 @@ final class GroupScales implements Surface {
         return new Local(height, gradient, Arrow.dense(hessian));
     }
 
-    /** Gives second derivatives these on the diagonal; what ties one group to another stays the same share of both. */
-    private static void bend(double[][] hessian, double[] curvature) {
+    /** −2·tr(T_k·T_l). */
+    private double[][] expectedCurves(double[] precision, double[] traces) {
+        double[][] curves = new double[precision.length][precision.length];
+        for (int k = 0; k < precision.length; k++) {
+            for (int l = 0; l < precision.length; l++) {
+                curves[k][l] = -2 * precision[k] * precision[l] * shared(k, l);
+            }
+            curves[k][k] -= 2 * (members[k].length - 2 * traces[k]);
+        }
+        return curves;
+    }
+
+    /** Second derivatives with these on the diagonal, up to their sign; what ties one group to another stays the same share of both. */
+    private static double[][] bent(double[][] curves, double[] curvature) {
         double[] by = new double[curvature.length];
-        Arrays.setAll(by, k -> Math.sqrt(curvature[k] / Math.max(LEAST_CURVED, -hessian[k][k])));
+        Arrays.setAll(by, k -> Math.sqrt(curvature[k] / Math.max(LEAST_CURVED, -curves[k][k])));
+        double[][] bent = new double[by.length][by.length];
         for (int k = 0; k < by.length; k++) {
             for (int l = 0; l < by.length; l++) {
-                hessian[k][l] *= by[k] * by[l];
+                bent[k][l] = k == l ? -curvature[k] : curves[k][l] * by[k] * by[l];
             }
-            hessian[k][k] = -curvature[k];
         }
+        return bent;
     }
 
     /**
