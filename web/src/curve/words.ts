@@ -3,6 +3,7 @@ import type { BendView, FormReading, FormWantedFields, RigItemFields, StrapReadi
 import type { UnitSystem } from '../app/units';
 import type { Grip } from './geometry';
 import { SUPPORT } from '../recipe/words';
+import { many } from '../units/number';
 import { BARE } from '../units/reading';
 import { printInches, printLength, printMillimetres, printPull } from '../units/printing';
 
@@ -26,7 +27,7 @@ export function cutList({ parts, pegs }: FormReading, sheetThicknessMm: number, 
     if (role === 'SPACER') return `${layers} spacers of ${thick}, each with a hole for its pin, between the layers`;
     if (role === 'BLOCK') return `${blocks} blocks, each of ${layersOf(layers / blocks)} of ${thick}`;
     const drilled = holes.filter(({ use }) => use !== 'PEG').length;
-    return `${ROLE[role]}: ${layersOf(layers)} of ${thick}${drilled > 0 ? `, ${drilled === 1 ? '1 hole' : `${drilled} holes`} through ${layers === 1 ? 'it' : 'each'}` : ''}`;
+    return `${ROLE[role]}: ${layersOf(layers)} of ${thick}${drilled > 0 ? `, ${many(drilled, 'hole', 'holes')} through ${layers === 1 ? 'it' : 'each'}` : ''}`;
   });
   return pegs > 0 ? [...lines, `${pegs} pegs, each as long as the board is thick and the piece is wide`] : lines;
 }
@@ -40,7 +41,7 @@ export function usedInWords({ clamps, alsoRack }: Pick<FormReading, 'clamps' | '
 
 /** How many sheets it takes, of what size. */
 export function sheetsInWords({ sheets }: Pick<FormReading, 'sheets'>, { sheetLengthMm, sheetWidthMm }: FormWantedFields, system: UnitSystem): string {
-  return `${sheets === 1 ? '1 sheet' : `${sheets} sheets`} of ${printLength(sheetLengthMm, system)} × ${printLength(sheetWidthMm, system)}`;
+  return `${many(sheets, 'sheet', 'sheets')} of ${printLength(sheetLengthMm, system)} × ${printLength(sheetWidthMm, system)}`;
 }
 
 /** What can hurt about making a form. */
@@ -119,7 +120,7 @@ export function strapRows(strap: StrapReading, system: UnitSystem): { label: str
 }
 
 function layersOf(layers: number): string {
-  return layers === 1 ? '1 layer' : `${layers} layers`;
+  return many(layers, 'layer', 'layers');
 }
 
 /** A length that was worked out, as closely as a bench goes by it. */

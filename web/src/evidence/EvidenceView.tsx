@@ -6,6 +6,7 @@ import { useUnits } from '../app/units';
 import { HowComputed } from '../help/HowComputed';
 import type { Belief, EvidenceAnswer, FamilyEvidence } from '../api/schema';
 import { Choice } from '../recipe/Choice';
+import { many } from '../units/number';
 import { Balance } from './Balance';
 import { CalibrationPicture, SurpriseLines } from './CalibrationPicture';
 import { SetAsideList } from './SetAsideList';
@@ -20,7 +21,7 @@ export function EvidenceView() {
     <>
       <Typography variant="h1">What your records say</Typography>
       <Typography color="text.secondary" sx={{ mb: 2 }}>
-        Every rule starts level; only your own {data.trials} trials tip it. Springback rests on {data.measured} measured pieces and
+        Every rule starts level; only your own {many(data.trials, 'trial tips', 'trials tip')} it. Springback rests on {many(data.measured, 'measured piece', 'measured pieces')} and
         relaxes on the form in about {Math.round(data.relaxationH)} h. <HowComputed part="the-odds" />
       </Typography>
       <SetAsideList setAside={data.setAside} />
@@ -145,7 +146,7 @@ function BeliefRow({ name, belief }: { name: string; belief: Belief }) {
     <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 100px', gap: 1, alignItems: 'center', py: 0.25 }}>
       <Box>
         <Typography variant="body2" sx={{ fontWeight: 600 }}>{name}</Typography>
-        <Typography variant="body2" color="text.secondary">{effectInWords(belief)}, {belief.trials} trials</Typography>
+        <Typography variant="body2" color="text.secondary">{effectInWords(belief)}, {many(belief.trials, 'trial', 'trials')}</Typography>
       </Box>
       <Box component="svg" viewBox="0 0 100 22" aria-hidden sx={{ color: 'text.secondary' }}>
         <line x1={50} x2={50} y1={2} y2={20} stroke="currentColor" strokeWidth={1} />

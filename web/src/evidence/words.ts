@@ -1,5 +1,6 @@
 import type { Belief, FamilyEvidence, Odds, ProneView, RuleEvidence, SetAside, ShopConstant } from '../api/schema';
 import type { UnitSystem } from '../app/units';
+import { many } from '../units/number';
 
 type Rule = RuleEvidence['rule'];
 
@@ -33,7 +34,7 @@ export const RULE: Record<Rule, { asks: string; first: string; second: string }>
 /** How the records tip a question: 4 to 1 for one side, or undecided. */
 export function tippedInWords({ rule, firstHolds, noMatter, trials }: RuleEvidence): string {
   const { first, second } = RULE[rule];
-  const records = trials === 1 ? '1 record' : `${trials} records`;
+  const records = many(trials, 'record', 'records');
   const odds = firstHolds / (1 - firstHolds);
   const strength = Math.max(odds, 1 / odds);
   if (trials === 0) return 'No record has a say yet.';

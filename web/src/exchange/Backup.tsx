@@ -4,7 +4,7 @@ import { useBackupRestoration } from '../api/exchange';
 import { useTrialCounts } from '../api/queries';
 import { inThisShop } from '../api/shop';
 import { useNotice } from '../app/notice';
-import { many } from './words';
+import { many } from '../units/number';
 
 /** All a shop keeps in one file, out and back in. */
 export function Backup() {

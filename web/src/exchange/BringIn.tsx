@@ -9,13 +9,14 @@ import { Field } from '../app/Field';
 import { useNotice } from '../app/notice';
 import { useStored } from '../app/storage';
 import { TrialSummary } from '../trials/TrialSummary';
+import { many } from '../units/number';
 import { NotebookPart } from './notebook/NotebookPart';
 import { useTranslation } from './notebook/useTranslation';
 import { UnderWay } from './UnderWay';
 import { UnreadRow } from './UnreadRow';
 import { useTakeBack } from './useTakeBack';
 import { WhoseBends } from './WhoseBends';
-import { bringInWords, holdsInWords, many } from './words';
+import { bringInWords, holdsInWords } from './words';
 
 /** A table is chosen or dropped, looked into, and brought in when the person says so; what is written otherwise than here is asked about first. */
 export function BringIn() {

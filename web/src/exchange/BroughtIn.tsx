@@ -4,8 +4,8 @@ import type { OtherShopView, TableView } from '../api/schema';
 import { inThisShop } from '../api/shop';
 import { useNotice } from '../app/notice';
 import { printDay, today } from '../units/days';
+import { many } from '../units/number';
 import { useTakeBack } from './useTakeBack';
-import { many } from './words';
 
 const LINE = { borderTop: 1, borderColor: 'divider', py: 0.5, minHeight: 52, display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 2 } as const;
 const LIST = { listStyle: 'none', p: 0, m: 0 } as const;

@@ -4,11 +4,11 @@ import { useTrialCounts } from '../api/queries';
 import { inThisShop } from '../api/shop';
 import { useNotice } from '../app/notice';
 import { useUnits } from '../app/units';
+import { many } from '../units/number';
 import { Backup } from './Backup';
 import { BringIn } from './BringIn';
 import { OtherShops, TablesBroughtIn } from './BroughtIn';
 import { WaitingRow } from './WaitingRow';
-import { many } from './words';
 
 /** Records in and out as tables. */
 export function TablesView() {

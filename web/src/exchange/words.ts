@@ -1,8 +1,5 @@
 import type { LeftRow, TableAnswer } from '../api/schema';
-
-export function many(count: number, one: string, more: string): string {
-  return `${count} ${count === 1 ? one : more}`;
-}
+import { many } from '../units/number';
 
 /** A row as it came, so that a person knows which piece it is. */
 export function rowInWords({ cells }: LeftRow): string {

@@ -5,7 +5,7 @@ import { HowComputed } from '../help/HowComputed';
 import { methodOf } from '../methods/forms';
 import type { Answer } from '../recipe/useRecipe';
 import { Doubts } from './Grounds';
-import { whoseInWords } from './groundsInWords';
+import { nearInWords } from './groundsInWords';
 import { blemishesInWords, hiddenInWords, limitInWords, oddsInWords, rangeInWords, reasonsInWords } from './words';
 
 interface OddsPanelProps extends Answer {
@@ -28,7 +28,7 @@ export function OddsPanel({ recipe, forecast: answer, limits = true }: OddsPanel
         <Typography variant="body2" sx={answer.evidence.beyondRecords ? { fontWeight: 600, color: 'data.flaw' } : { color: 'text.secondary' }}>
           {answer.evidence.beyondRecords
             ? 'Beyond your records: none was asked this much.'
-            : `${whoseInWords(answer.evidence.trialsNear, answer.evidence.ofOtherShops.near, 'records')} were asked about as much.`}
+            : nearInWords(answer.evidence)}
         </Typography>
       </Box>
       <TenPieces odds={answer.unbroken} hidden={answer.hidden} />

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { ANSWER } from '../testing';
-import { doubtInWords, likenessInWords, missingInWords, springbackInWords, strapInWords, tablesInWords, trialsInWords } from './groundsInWords';
+import { doubtInWords, likenessInWords, missingInWords, nearInWords, springbackInWords, strapInWords, tablesInWords, trialsInWords } from './groundsInWords';
 
 describe('what the odds rest on, in words', () => {
   it('names radii where wood is softened and strengths where it is bent dry', () => {
@@ -13,6 +13,11 @@ describe('what the odds rest on, in words', () => {
     expect(trialsInWords({ trialsOfFamily: 40, trialsThisWay: 40, trialsNear: 7, ofOtherShops: { ofFamily: 0, near: 0 } }, 'lamination')).toBe('40 of your lamination trials, 7 of them asked about as much,');
     expect(trialsInWords({ trialsOfFamily: 40, trialsThisWay: 3, trialsNear: 7, ofOtherShops: { ofFamily: 0, near: 0 } }, 'hot-bending')).toContain('3 of them bent this way');
     expect(trialsInWords({ trialsOfFamily: 40, trialsThisWay: 0, trialsNear: 7, ofOtherShops: { ofFamily: 0, near: 0 } }, 'hot-bending')).toContain('none of them bent this way');
+  });
+
+  it('says of one record what is said of one', () => {
+    expect(nearInWords({ trialsNear: 1, ofOtherShops: { ofFamily: 0, near: 0 } })).toBe('1 of your records was asked about as much.');
+    expect(nearInWords({ trialsNear: 6, ofOtherShops: { ofFamily: 9, near: 2 } })).toBe('4 of your records and 2 of other shops’ were asked about as much.');
   });
 
   it('asks about green wood that is dry', () => {

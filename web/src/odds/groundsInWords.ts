@@ -1,5 +1,6 @@
 import type { Doubt, ForecastAnswer, MissingMeasurement, NearView, SectionView, SpringbackForecast } from '../api/schema';
 import type { UnitSystem } from '../app/units';
+import { many } from '../units/number';
 import { printLength, printPull, printTemperature } from '../units/printing';
 
 const DOUBT: Record<Doubt['kind'], (given: string, usual: string) => string> = {
@@ -45,7 +46,7 @@ export function tablesInWords(softened: boolean, radiiEstimated: boolean, alone:
 export function springbackInWords(springback: SpringbackForecast, radiusMm: number, system: UnitSystem): string {
   const { releasedRadiusMm, releasedRadiusLowMm, releasedRadiusHighMm, formRadiusMm, measured } = springback;
   const print = (mm: number) => printLength(mm, system);
-  const grounds = measured > 0 ? `, going by ${measured} pieces you measured` : ', as computed; measure a few to learn yours';
+  const grounds = measured > 0 ? `, going by ${many(measured, 'piece', 'pieces')} you measured` : ', as computed; measure a few to learn yours';
   return (
     `Bent to ${print(radiusMm)} it comes to about ${print(releasedRadiusMm)} (${print(releasedRadiusLowMm)} to ` +
     `${print(releasedRadiusHighMm)})${grounds}. To end at ${print(radiusMm)}, make the form ${print(formRadiusMm)}.`
@@ -104,6 +105,11 @@ export function likenessInWords(alike: NearView['alike']): string {
 export function trialsInWords({ trialsOfFamily, trialsThisWay, trialsNear, ofOtherShops }: Counts, called: string): string {
   const thisWay = trialsThisWay === trialsOfFamily ? '' : `, ${trialsThisWay === 0 ? 'none' : trialsThisWay} of them bent this way`;
   return `${whoseInWords(trialsOfFamily, ofOtherShops.ofFamily, `${called} trials`)}${thisWay}, ${trialsNear} of them asked about as much,`;
+}
+
+/** How many of them were asked about as much as the bend. */
+export function nearInWords({ trialsNear, ofOtherShops }: Pick<Counts, 'trialsNear' | 'ofOtherShops'>): string {
+  return `${whoseInWords(trialsNear, ofOtherShops.near, 'records')} ${trialsNear === 1 ? 'was' : 'were'} asked about as much.`;
 }
 
 type Counts = Pick<ForecastAnswer['evidence'], 'trialsOfFamily' | 'trialsThisWay' | 'trialsNear' | 'ofOtherShops'>;

@@ -5,6 +5,7 @@ import { useNames, useRename, type NameKind } from '../api/queries';
 import type { Named } from '../api/schema';
 import { Field } from '../app/Field';
 import { useNotice } from '../app/notice';
+import { many } from '../units/number';
 
 const LISTS = [
   { kind: 'PERSON', of: 'people', title: 'People' },
@@ -39,7 +40,7 @@ export function NamesView() {
 
 function Entry({ kind, named }: { kind: NameKind; named: Named }) {
   const [open, setOpen] = useState(false);
-  const pieces = named.trials === 1 ? '1 piece' : `${named.trials} pieces`;
+  const pieces = many(named.trials, 'piece', 'pieces');
   return (
     <Box component="li" sx={{ borderTop: 1, borderColor: 'divider', py: 0.75, minHeight: 52 }}>
       {open ? <Rename kind={kind} named={named} onDone={() => { setOpen(false); }} /> : (

@@ -4,6 +4,7 @@ import { usePalette } from '../app/palette';
 import { useOnPhone } from '../app/phone';
 import { useUnits } from '../app/units';
 import { RAMPS } from '../process/ramps';
+import { many } from '../units/number';
 import { printLength, printTemperature } from '../units/printing';
 import { holdInWords, roomInWords } from './words';
 
@@ -40,7 +41,7 @@ export function ChamberDrawing({ rig, load, answer }: ChamberDrawingProps) {
   const text = { fontSize: useOnPhone() ? 20 : 14, fill: colours.text.primary };
   return (
     <Box component="svg" viewBox={`0 0 ${WIDTH} ${LENGTHWAYS}`} role="img" sx={{ width: '100%', display: 'block', fontFamily: 'fontFamily' }}
-      aria-label={`The chamber, ${printLength(lengthMm, system)} long with ${across * layers} pieces in it. ${holdInWords(answer, system)} ${roomInWords(answer, system)}`}>
+      aria-label={`The chamber, ${printLength(lengthMm, system)} long with ${many(across * layers, 'piece', 'pieces')} in it. ${holdInWords(answer, system)} ${roomInWords(answer, system)}`}>
       {shell(from, lengthMm * scale, scale)}
       {Array.from({ length: layers }, (_, layer) => {
         const y = floor - (layer * (thicknessMm + DOWEL_MM) + DOWEL_MM + thicknessMm) * scale;

@@ -4,6 +4,7 @@ import { useNames, useSpecies } from '../api/queries';
 import { useBoards } from '../api/stock';
 import type { BoardView } from '../api/schema';
 import { useUnits } from '../app/units';
+import { many } from '../units/number';
 import { BoardDrawing } from './BoardDrawing';
 import { blanksInWords, boardLine, moistureLine } from './words';
 
@@ -70,7 +71,7 @@ function OnlyInRecords({ boards }: { boards: BoardView[] }) {
         {named.map(({ id, name, trials }) => (
           <li key={id}>
             <Button component={RouterLink} to="/stock/new" state={{ name }} variant="outlined" sx={{ minHeight: 40 }}>
-              {name} ({trials === 1 ? '1 piece' : `${trials} pieces`})
+              {name} ({many(trials, 'piece', 'pieces')})
             </Button>
           </li>
         ))}

@@ -2,6 +2,7 @@ import type { BoardFields, Known, LaidReading, MarkFields } from '../api/schema'
 import type { UnitSystem } from '../app/units';
 import { SEASONING } from '../recipe/words';
 import { printDay } from '../units/days';
+import { many } from '../units/number';
 import { printLength } from '../units/printing';
 
 export const MARK: Record<MarkFields['kind'], string> = {
@@ -57,7 +58,7 @@ export function pliesInWords(first: number, each: number, plies: number): string
 /** How many blanks there are, and how many are sawn. */
 export function blanksInWords({ blanks }: Pick<BoardFields, 'blanks'>): string {
   const sawn = blanks.filter(({ cut }) => cut).length;
-  const all = blanks.length === 1 ? '1 blank' : `${blanks.length} blanks`;
+  const all = many(blanks.length, 'blank', 'blanks');
   return sawn === 0 ? all : sawn === blanks.length ? `${all}, sawn` : `${all}, ${sawn} sawn`;
 }
 

@@ -8,6 +8,7 @@ import { PieceGlyph } from '../bend/PieceGlyph';
 import { HowComputed } from '../help/HowComputed';
 import { oddsInWords } from '../odds/words';
 import { printDay } from '../units/days';
+import { many } from '../units/number';
 import { printLength } from '../units/printing';
 import { compared, MOST_COMPARED } from './comparison';
 import { OutcomeTag } from './OutcomeTag';
@@ -88,7 +89,7 @@ function Before({ trial, before }: { trial: TrialView; before: Beforehand | unde
           <Typography variant="body2">
             {released !== undefined && `Released to ${printLength(before.springback.releasedRadiusMm, system)} foreseen, ${printLength(released, system)} found.`}
           </Typography>
-          <Typography variant="body2" color="text.secondary">{before.records === 0 ? 'By published radii alone' : `By ${before.records === 1 ? '1 record' : `${before.records} records`} of that time`}</Typography>
+          <Typography variant="body2" color="text.secondary">{before.records === 0 ? 'By published radii alone' : `By ${many(before.records, 'record', 'records')} of that time`}</Typography>
         </>
       )}
     </Box>

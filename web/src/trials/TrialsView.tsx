@@ -7,12 +7,12 @@ import { useFacts, useHowMany } from '../api/find';
 import { useTrialCounts } from '../api/queries';
 import { Dimmed } from '../app/Dimmed';
 import { SetAsideList } from '../evidence/SetAsideList';
-import { many } from '../exchange/words';
 import { FindBar } from '../find/FindBar';
 import { narrows, questionOf, withCondition, withQuestion, type Question } from '../find/question';
 import { RecordList } from '../find/RecordList';
 import { TallyTable } from '../find/TallyTable';
 import { Views } from '../find/Views';
+import { many } from '../units/number';
 import { MOST_COMPARED } from './comparison';
 
 /** The records: found by words and facts, in a list or counted. */
@@ -77,7 +77,7 @@ function Counts() {
   const all = data.clean + data.flawed + data.broken;
   return (
     <Typography color="text.secondary">
-      {all} bends written down{data.ofOtherShops > 0 && `, ${data.ofOtherShops} of them of other shops`}: {data.clean} clean, {data.flawed} with a flaw, {data.broken} broken.
+      {many(all, 'bend', 'bends')} written down{data.ofOtherShops > 0 && `, ${data.ofOtherShops} of them of other shops`}: {data.clean} clean, {data.flawed} with a flaw, {data.broken} broken.
     </Typography>
   );
 }

@@ -18,3 +18,8 @@ export function piecesOf(text: string, most: number): number {
   if (pieces === undefined) throw new Error(`One piece to ${most}, as a whole number.`);
   return pieces;
 }
+
+/** So many things, said of one or of more. */
+export function many(count: number, one: string, more: string): string {
+  return `${count} ${count === 1 ? one : more}`;
+}

@@ -1,6 +1,6 @@
 import type { NotebookAnswer, Translation } from '../../api/schema';
 import { Field } from '../../app/Field';
-import { many } from '../words';
+import { many } from '../../units/number';
 import { Meaning } from './Meaning';
 
 interface GivenLineProps {

@@ -1,7 +1,7 @@
 import { Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
 import type { NotebookAnswer, Translation } from '../../api/schema';
-import { many } from '../words';
+import { many } from '../../units/number';
 import { Meaning } from './Meaning';
 import { unsaid } from './said';
 
