@@ -2,6 +2,7 @@ package brachion.core.forecast;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
 
 import brachion.core.bending.StrapLoad;
 import brachion.core.method.Bend;
@@ -13,6 +14,7 @@ import brachion.core.shape.Chain;
 import brachion.core.shape.Familiar;
 import brachion.core.shape.FittedLine;
 import brachion.core.shape.Place;
+import brachion.core.shape.Stretch;
 import brachion.core.shape.Stretch.Arc;
 import brachion.core.shape.Stretch.Straight;
 import brachion.core.shape.Turn;
@@ -54,6 +56,24 @@ class ChainForecasterTest {
         assertThat(both.whole().probability()).isCloseTo(both.bends().get(1).odds().probability(), within(0.03));
         assertThat(both.nearBreaking().get(1)).isZero();
         assertThat(both.nearBreaking().get(2)).isGreaterThan(both.nearBreaking().get(0));
+    }
+
+    /** Of more radii than are computed, each stands between those that are. */
+    @Test
+    void of_many_radii_each_asks_what_a_bend_of_that_radius_asks() {
+        List<Stretch> stretches = new ArrayList<>();
+        for (int i = 0; i < 14; i++) {
+            stretches.add(new Straight(60));
+            stretches.add(new Arc(160 * Math.pow(1.13, (5 * i) % 14), 6, Turn.LEFT));
+        }
+        ChainForecast chain = CHAINS.forecast(ASH, new Chain(stretches), false);
+        assertThat(chain.bends()).hasSize(14).extracting(each -> Math.round(each.ratio() * 1e6)).doesNotHaveDuplicates();
+        chain.bends().forEach(each -> {
+            double radius = each.bend().tightestMm();
+            Forecast alone = new Forecaster(TABLES).forecast(new Recipe(ASH.blank(), new Bend(radius, 84), ASH.method(), ASH.names(), ASH.shop()));
+            assertThat(each.ratio()).as("at %s mm", radius).isCloseTo(alone.modes().get(0).ratio(), withinPercentage(1));
+            assertThat(each.formRadiusMm()).as("at %s mm", radius).isCloseTo(alone.springback().formRadiusMm(), withinPercentage(1));
+        });
     }
 
     @Test

@@ -1,0 +1,102 @@
+package brachion.core.forecast;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.within;
+
+import brachion.core.method.Recipe;
+import brachion.core.method.Recipes;
+import brachion.core.risk.Possible;
+import brachion.core.risk.RiskModel;
+import brachion.core.trial.Severity;
+import java.util.OptionalInt;
+import org.hipparchus.distribution.discrete.BinomialDistribution;
+import org.junit.jupiter.api.Test;
+
+/** Blanks, test pieces and pieces still to start, beside sums over Hipparchus' binomial distribution written out here. */
+class SparesTest {
+
+    private static final RiskModel TABLES = RiskModel.withoutRecords();
+    private static final Recipe FAIR = Recipes.ash().thickness(20).radius(260).moisture(18).grainRun(40).steamed();
+    private static final Recipe HOPELESS = Recipes.ash().thickness(30).radius(40).moisture(8).grainRun(12).steamed();
+
+    private static double enough(Recipe recipe, int pieces, int good) {
+        return OddsSpread.of(TABLES, Possible.of(recipe), Severity.FLAW).average(p -> {
+            BinomialDistribution held = new BinomialDistribution(pieces, p);
+            double sum = 0;
+            for (int each = good; each <= pieces; each++) {
+                sum += held.probability(each);
+            }
+            return sum;
+        });
+    }
+
+    @Test
+    void the_fewest_blanks_of_which_enough_come_out_good() {
+        for (int good : new int[] {1, 4, 9}) {
+            Spares spares = Spares.of(TABLES, FAIR, good, 0.9, Severity.FLAW);
+            int blanks = spares.blanks().orElseThrow();
+            assertThat(enough(FAIR, blanks, good)).isGreaterThanOrEqualTo(0.9).isCloseTo(spares.certainty(), within(1e-9));
+            assertThat(blanks == good ? 0 : enough(FAIR, blanks - 1, good)).isLessThan(0.9);
+            assertThat(spares.bareOdds()).isCloseTo(enough(FAIR, good, good), within(1e-9));
+        }
+        assertThat(Spares.of(TABLES, FAIR, 4, 0.9, Severity.FLAW).blanks().orElseThrow()).as("some are lost").isGreaterThan(4);
+    }
+
+    @Test
+    void a_certainty_that_is_met_exactly_is_enough() {
+        double met = enough(FAIR, 6, 4);
+        assertThat(Spares.of(TABLES, FAIR, 4, Math.nextDown(met - 1e-12), Severity.FLAW).blanks()).hasValue(6);
+        assertThat(Spares.of(TABLES, FAIR, 4, Spares.of(TABLES, FAIR, 4, met - 1e-9, Severity.FLAW).certainty(), Severity.FLAW).blanks()).hasValue(6);
+    }
+
+    @Test
+    void so_many_test_pieces_that_hold_that_the_next_one_does() {
+        OddsSpread spread = OddsSpread.of(TABLES, Possible.of(FAIR), Severity.FLAW);
+        double untested = spread.odds().probability();
+        double wanted = untested + 0.3 * (1 - untested);
+        int tests = Spares.of(TABLES, FAIR, 1, wanted, Severity.FLAW).testPieces().orElseThrow();
+        assertThat(tests).isPositive();
+        assertThat(spread.average(p -> Math.pow(p, tests + 1)) / spread.average(p -> Math.pow(p, tests))).isGreaterThanOrEqualTo(wanted);
+        assertThat(spread.average(p -> Math.pow(p, tests)) / spread.average(p -> Math.pow(p, tests - 1))).isLessThan(wanted);
+        assertThat(Spares.of(TABLES, FAIR, 1, untested - 1e-6, Severity.FLAW).testPieces()).as("it holds already").hasValue(0);
+    }
+
+    @Test
+    void where_no_number_is_enough_none_is_said() {
+        Spares spares = Spares.of(TABLES, HOPELESS, 150, 0.95, Severity.FLAW);
+        assertThat(spares.blanks()).isEmpty();
+        assertThat(spares.certainty()).isCloseTo(enough(HOPELESS, Spares.MOST_BLANKS, 150), within(1e-9));
+        assertThat(spares.testPieces()).isEmpty();
+        assertThat(Outstanding.of(TABLES, HOPELESS, 150, 3, 0.95, Severity.FLAW).toStart()).isEmpty();
+    }
+
+    @Test
+    void what_cannot_be_asked_is_refused() {
+        for (int good : new int[] {0, Spares.MOST_BLANKS / 2 + 1}) {
+            assertThatIllegalArgumentException().isThrownBy(() -> Spares.of(TABLES, FAIR, good, 0.9, Severity.FLAW)).withMessageContaining("not " + good);
+        }
+        for (double certainty : new double[] {0, 1, Double.NaN}) {
+            assertThatIllegalArgumentException().isThrownBy(() -> Spares.of(TABLES, FAIR, 2, certainty, Severity.FLAW));
+            assertThatIllegalArgumentException().isThrownBy(() -> Outstanding.of(TABLES, FAIR, 2, 1, certainty, Severity.FLAW));
+        }
+        assertThat(Spares.of(TABLES, FAIR, Spares.MOST_BLANKS / 2, 0.5, Severity.FLAW).perPiece().probability()).isBetween(0.0, 1.0);
+        assertThatIllegalArgumentException().isThrownBy(() -> Outstanding.of(TABLES, FAIR, -1, 0, 0.9, Severity.FLAW));
+        assertThatIllegalArgumentException().isThrownBy(() -> Outstanding.of(TABLES, FAIR, 1, -1, 0.9, Severity.FLAW));
+    }
+
+    @Test
+    void what_is_under_way_need_not_be_started() {
+        int all = Spares.of(TABLES, FAIR, 4, 0.9, Severity.FLAW).blanks().orElseThrow();
+        Outstanding none = Outstanding.of(TABLES, FAIR, 4, 0, 0.9, Severity.FLAW);
+        assertThat(none.toStart()).hasValue(all);
+        assertThat(none.suffices()).isZero();
+        Outstanding some = Outstanding.of(TABLES, FAIR, 4, all - 1, 0.9, Severity.FLAW);
+        assertThat(some.toStart()).hasValue(1);
+        assertThat(some.suffices()).isCloseTo(enough(FAIR, all - 1, 4), within(1e-9));
+        assertThat(some.perPiece()).isEqualTo(Spares.of(TABLES, FAIR, 4, 0.9, Severity.FLAW).perPiece());
+        Outstanding done = Outstanding.of(TABLES, FAIR, 0, 0, 0.9, Severity.FLAW);
+        assertThat(done.toStart()).isEqualTo(OptionalInt.of(0));
+        assertThat(done.suffices()).isEqualTo(1);
+    }
+}
