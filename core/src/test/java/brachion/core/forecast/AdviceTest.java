@@ -120,9 +120,12 @@ class AdviceTest {
         for (int row = 0; row < 40; row++) {
             for (int column = 0; column < 3; column++) {
                 Recipe same = recipe.withBlank(recipe.blank().withThicknessMm(map.thicknessMm()[column])).withInnerRadiusMm(map.innerRadiusMm()[row]);
-                double cell = map.unbroken().get(row).get(column).probability();
-                assertThat(cell).as("row %d column %d", row, column).isCloseTo(new Forecaster(SHOP).unbroken(same).probability(), within(0.012));
-                between.add(cell);
+                Odds cell = map.unbroken().get(row).get(column);
+                Odds alone = new Forecaster(SHOP).unbroken(same);
+                assertThat(cell.probability()).as("row %d column %d", row, column).isCloseTo(alone.probability(), within(0.012));
+                assertThat(cell.low()).as("row %d column %d", row, column).isCloseTo(alone.low(), within(0.08));
+                assertThat(cell.high()).as("row %d column %d", row, column).isCloseTo(alone.high(), within(0.08));
+                between.add(cell.probability());
             }
         }
         assertThat(between).as("the map covers what will not bend and what will").anyMatch(cell -> cell < 0.05).anyMatch(cell -> cell > 0.95);

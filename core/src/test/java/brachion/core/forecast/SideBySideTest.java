@@ -6,8 +6,10 @@ import static org.assertj.core.api.Assertions.within;
 import brachion.core.forecast.SideBySide.Compared;
 import brachion.core.method.Blank;
 import brachion.core.method.MethodKind;
+import brachion.core.method.Names;
 import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
+import brachion.core.method.Seasoning;
 import brachion.core.risk.RiskModel;
 import java.util.ArrayList;
 import java.util.List;
@@ -67,5 +69,39 @@ class SideBySideTest {
     void what_cannot_make_it_is_named() {
         SideBySide all = beside(Recipes.ash().moisture(14).thickness(1.0).radius(60).steamed());
         assertThat(all.impossible()).contains(MethodKind.KERF_BENDING, MethodKind.COLD_LAMINATION).doesNotContain(MethodKind.STEAM_BOX);
+    }
+
+    @Test
+    void softened_wood_is_the_stock_at_hand_and_what_is_bent_dry_is_good_dry_stock() {
+        Recipe planned = Recipes.ash().moisture(9).thickness(12).radius(180).steamed().withNames(new Names("Ina", "board 7", "the mill"));
+        assertThat(beside(planned).ways()).filteredOn(way -> !way.planned()).hasSizeGreaterThan(4).allSatisfy(way -> {
+            Blank blank = way.recipe().blank();
+            assertThat(way.recipe().names()).isEqualTo(planned.names());
+            if (way.recipe().method().stageKinds().isEmpty()) {
+                assertThat(blank.seasoning()).isEqualTo(Seasoning.KILN_DRIED);
+            } else {
+                assertThat(blank).isEqualTo(planned.blank().withThicknessMm(blank.thicknessMm()));
+            }
+        });
+    }
+
+    @Test
+    void no_good_way_is_quicker_than_every_school_and_the_others_are_at_their_surest() {
+        for (double radius : new double[] {110, 180, 320}) {
+            Recipe planned = Recipes.ash().moisture(14).thickness(16).radius(radius).steamed();
+            SideBySide half = SideBySide.of(TABLES, planned, 0.5);
+            SideBySide nearlySure = SideBySide.of(TABLES, planned, 0.999);
+            for (Compared way : half.ways()) {
+                if (!way.planned() && way.forecast().unbroken().probability() >= 0.6) {
+                    assertThat(way.recipe().method().quickerThanSchools(way.recipe().blank())).as("%s", way.recipe()).isFalse();
+                }
+                Compared surest = nearlySure.ways().stream().filter(other -> other.recipe().method().kind() == way.recipe().method().kind()).findFirst().orElseThrow();
+                assertThat(surest.forecast().unbroken().probability()).as("%s", way.recipe().method().kind())
+                        .isGreaterThanOrEqualTo(way.forecast().unbroken().probability() - 0.02);
+                if (!way.planned() && surest.forecast().unbroken().probability() > 0.6 && !surest.recipe().method().quickerThanSchools(surest.recipe().blank())) {
+                    assertThat(way.attentionHours()).as("the surest would do, too").isLessThanOrEqualTo(surest.attentionHours());
+                }
+            }
+        }
     }
 }
