@@ -73,6 +73,10 @@ class ChainForecasterTest {
             Forecast alone = new Forecaster(TABLES).forecast(new Recipe(ASH.blank(), new Bend(radius, 84), ASH.method(), ASH.names(), ASH.shop()));
             assertThat(each.ratio()).as("at %s mm", radius).isCloseTo(alone.modes().get(0).ratio(), withinPercentage(1));
             assertThat(each.formRadiusMm()).as("at %s mm", radius).isCloseTo(alone.springback().formRadiusMm(), withinPercentage(1));
+            int place = each.bend().first();
+            assertThat(chain.nearBreaking().get(place)).as("at %s mm", radius).isCloseTo(alone.modes().get(0).ratio(), withinPercentage(1));
+            assertThat(((Arc) chain.formed().stretches().get(place)).innerRadiusMm()).as("at %s mm", radius)
+                    .isCloseTo(alone.springback().formRadiusMm(), withinPercentage(1));
         });
     }
 

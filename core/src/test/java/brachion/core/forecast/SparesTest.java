@@ -45,9 +45,27 @@ class SparesTest {
 
     @Test
     void a_certainty_that_is_met_exactly_is_enough() {
-        double met = enough(FAIR, 6, 4);
-        assertThat(Spares.of(TABLES, FAIR, 4, Math.nextDown(met - 1e-12), Severity.FLAW).blanks()).hasValue(6);
-        assertThat(Spares.of(TABLES, FAIR, 4, Spares.of(TABLES, FAIR, 4, met - 1e-9, Severity.FLAW).certainty(), Severity.FLAW).blanks()).hasValue(6);
+        Spares spares = Spares.of(TABLES, FAIR, 4, 0.9, Severity.FLAW);
+        assertThat(Spares.of(TABLES, FAIR, 4, spares.certainty(), Severity.FLAW).blanks()).isEqualTo(spares.blanks());
+        Outstanding some = Outstanding.of(TABLES, FAIR, 4, 6, 0.5, Severity.FLAW);
+        assertThat(Outstanding.of(TABLES, FAIR, 4, 6, some.suffices(), Severity.FLAW).toStart()).hasValue(0);
+        OddsSpread spread = OddsSpread.of(TABLES, Possible.of(FAIR), Severity.FLAW);
+        double third = spread.average(p -> Math.pow(p, 3)) / spread.average(p -> Math.pow(p, 2));
+        assertThat(Spares.of(TABLES, FAIR, 1, third, Severity.FLAW).testPieces()).hasValue(2);
+    }
+
+    @Test
+    void no_more_is_looked_at_than_a_shop_would_cut() {
+        double most = enough(FAIR, Spares.MOST_BLANKS, 200);
+        double beyond = enough(FAIR, Spares.MOST_BLANKS + 1, 200);
+        assertThat(beyond).isGreaterThan(most);
+        assertThat(Spares.of(TABLES, FAIR, 200, (most + beyond) / 2, Severity.FLAW).blanks()).isEmpty();
+        assertThat(Spares.of(TABLES, FAIR, 200, most - 1e-9, Severity.FLAW).blanks()).hasValue(Spares.MOST_BLANKS);
+        assertThat(Outstanding.of(TABLES, FAIR, 200, 0, (most + beyond) / 2, Severity.FLAW).toStart()).isEmpty();
+        OddsSpread spread = OddsSpread.of(TABLES, Possible.of(FAIR), Severity.FLAW);
+        double last = spread.average(p -> Math.pow(p, 13)) / spread.average(p -> Math.pow(p, 12));
+        assertThat(Spares.of(TABLES, FAIR, 1, last - 1e-9, Severity.FLAW).testPieces()).hasValue(12);
+        assertThat(Spares.of(TABLES, FAIR, 1, last + 1e-9, Severity.FLAW).testPieces()).isEmpty();
     }
 
     @Test
