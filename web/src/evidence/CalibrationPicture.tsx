@@ -1,6 +1,7 @@
 import { Box, Typography } from '@mui/material';
 import type { Calibration } from '../api/schema';
 import { usePalette } from '../app/palette';
+import { many } from '../units/number';
 
 const SIZE = 260;
 const LEFT = 46;
@@ -61,8 +62,8 @@ export function SurpriseLines({ calibration }: { calibration: Calibration }) {
         </Box>
       ))}
       <Typography variant="body2" color="text.secondary">
-        Mean log loss, each of {calibration.trials} records forecast without itself; shorter is better.
-        {calibration.unforecast > 0 && ` ${calibration.unforecast} split along the grain, which is not forecast, and are left out.`}
+        Mean log loss, each of {many(calibration.trials, 'record', 'records')} forecast without itself; shorter is better.
+        {calibration.unforecast > 0 && ` ${calibration.unforecast} split along the grain, which is not forecast, and ${calibration.unforecast === 1 ? 'is' : 'are'} left out.`}
       </Typography>
     </Box>
   );

@@ -30,15 +30,18 @@ record EvenGroup(int members, double noise, double square, double lopsided) {
      */
     static EvenGroup of(int members, double variance, double squares, double trace, double lopsided) {
         double share = Math.min(1 - SMALLEST_SHARE, Math.max(SMALLEST_SHARE, 1 - trace / members));
-        double noise = variance * (1 / share - 1);
-        return new EvenGroup(members, noise, squares * variance / (members * share * share), lopsided / (variance * share * (1 - share) * (1 - share)));
+        return new EvenGroup(members, variance * (1 / share - 1), squares * variance / (members * share * share), lopsided / leaning(variance, share));
     }
 
     /** By how much the evidence rises with ln σ. */
     private double slope(double variance) {
         double share = variance / (variance + noise);
-        return members * share * (square / (variance + noise) - 1) + lopsided * variance * share * (1 - share) * (1 - share)
-                + 1 - variance / (GroupScales.PRIOR_SCALE * GroupScales.PRIOR_SCALE);
+        return members * share * (square / (variance + noise) - 1) + lopsided * leaning(variance, share) + GroupScales.priorSlope(variance);
+    }
+
+    /** σ²·r·(1 − r)². */
+    private static double leaning(double variance, double share) {
+        return variance * share * (1 - share) * (1 - share);
     }
 
     /** Minus the second derivative by ln σ with which a step of Newton ends at the best scale, the first one uphill. */
@@ -49,6 +52,7 @@ record EvenGroup(int members, double noise, double square, double lopsided) {
         for (double far = 0; far < FURTHEST; far += STRIDE) {
             double there = slope(variance * Math.exp(2 * uphill * (far + STRIDE)));
             if (there * uphill < 0) {
+                // at the best scale itself both slope and step are zero, but not what they tend to
                 return far == 0 ? uphill * (here - there) / STRIDE : uphill * start / (far + STRIDE * here / (here - there));
             }
             here = there;

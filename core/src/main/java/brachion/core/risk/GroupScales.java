@@ -163,9 +163,8 @@ final class GroupScales implements Surface {
             double variance = 1 / precision[k];
             traces[k] = precision[k] * (present.get(k) == Group.BOARD ? latest.covariance().traceOfTip() : sum(members[k], latest::variance));
             double squares = precision[k] * sum(members[k], i -> latest.mode()[i] * latest.mode()[i]);
-            double relative = variance / (PRIOR_SCALE * PRIOR_SCALE);
-            height += logSds[k] - relative / 2;
-            gradient[k] = squares + traces[k] - members[k].length - bending[k] / 2 + 1 - relative;
+            height += logSds[k] - variance / (2 * PRIOR_SCALE * PRIOR_SCALE);
+            gradient[k] = squares + traces[k] - members[k].length - bending[k] / 2 + priorSlope(variance);
             curvature[k] = EvenGroup.of(members[k].length, variance, squares, traces[k], -bending[k] / 2).curvatureToBest(variance);
             boolean outside = logSds[k] < Math.log(SMALLEST) || logSds[k] > Math.log(LARGEST);
             height = outside ? Double.NEGATIVE_INFINITY : height;
@@ -178,15 +177,21 @@ final class GroupScales implements Surface {
         return new Local(height, gradient, Arrow.dense(hessian));
     }
 
+    /** Slope by ln σ of the log of the half-normal prior, as a density of ln σ. */
+    static double priorSlope(double variance) {
+        return 1 - variance / (PRIOR_SCALE * PRIOR_SCALE);
+    }
+
     /** −2·tr(T_k·T_l). */
     private double[][] expectedCurves(double[] precision, double[] traces) {
         double[][] curves = new double[precision.length][precision.length];
         for (int k = 0; k < precision.length; k++) {
-            for (int l = 0; l < precision.length; l++) {
+            for (int l = 0; l <= k; l++) {
                 curves[k][l] = -2 * precision[k] * precision[l] * shared(k, l);
             }
             curves[k][k] -= 2 * (members[k].length - 2 * traces[k]);
         }
+        Arrow.mirror(curves);
         return curves;
     }
 

@@ -84,17 +84,19 @@ class ForecastNumbersTest {
 
     @Test
     void a_measurement_promises_the_range_there_will_be_on_average() {
-        List<MissingMeasurement> missing = FORECASTER.forecast(UNMEASURED).missing();
+        Forecast forecast = FORECASTER.forecast(UNMEASURED);
+        List<MissingMeasurement> missing = forecast.missing();
+        List<Possible> possible = Possible.of(UNMEASURED);
         assertThat(missing).extracting(MissingMeasurement::what).contains(What.MOISTURE, What.GRAIN_SLOPE);
         assertThat(missing).isSortedAccordingTo(Comparator.comparingDouble(MissingMeasurement::widthThen));
         double[] width = {0};
-        Possible.of(UNMEASURED).stream().map(each -> each.recipe().blank().moisturePercent().orElseThrow()).distinct().forEach(percent -> {
-            List<Possible> same = Possible.of(UNMEASURED).stream().filter(each -> each.recipe().blank().moisturePercent().orElseThrow() == percent).toList();
+        possible.stream().map(each -> each.recipe().blank().moisturePercent().orElseThrow()).distinct().forEach(percent -> {
+            List<Possible> same = possible.stream().filter(each -> each.recipe().blank().moisturePercent().orElseThrow() == percent).toList();
             double weight = same.stream().mapToDouble(Possible::weight).sum();
             Odds odds = OddsSpread.of(RISK, same.stream().map(each -> each.weighing(each.weight() / weight)).toList(), Severity.FLAW).odds();
             width[0] += weight * (odds.high() - odds.low());
         });
-        Odds asIs = FORECASTER.forecast(UNMEASURED).unbroken();
+        Odds asIs = forecast.unbroken();
         assertThat(missing).allSatisfy(each -> {
             assertThat(each.widthNow()).isCloseTo(asIs.high() - asIs.low(), within(0.03));
             assertThat(each.widthThen()).isLessThanOrEqualTo(each.widthNow());
