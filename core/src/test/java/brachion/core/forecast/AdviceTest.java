@@ -89,6 +89,28 @@ class AdviceTest {
         assertThat(new Forecaster(TABLES).unbroken(found.recipe())).isEqualTo(found.unbroken());
     }
 
+    /** Every set of up to three of the six most useful steps is made here once more. */
+    @Test
+    void where_nothing_reaches_what_is_wanted_the_surest_steps_are_named() {
+        Forecaster forecaster = new Forecaster(TABLES);
+        Recipe hopeless = Recipes.ash().moisture(8).thickness(25).radius(60).steamed();
+        Levers levers = Levers.of(forecaster, hopeless, 0.99, MARKS);
+        assertThat(levers.cheapest().reaches()).isFalse();
+        assertThat(levers.levers()).isSortedAccordingTo((a, b) -> Double.compare(b.unbroken().cautious(), a.unbroken().cautious())).hasSizeGreaterThan(5);
+        double surest = 0;
+        for (int set = 1; set < 64; set++) {
+            if (Integer.bitCount(set) <= 3) {
+                Recipe changed = hopeless;
+                for (int i = 0; i < 6; i++) {
+                    changed = (set >> i & 1) == 1 ? levers.levers().get(i).change().on().apply(changed) : changed;
+                }
+                surest = Math.max(surest, forecaster.unbroken(changed).cautious());
+            }
+        }
+        assertThat(levers.cheapest().unbroken().cautious()).isEqualTo(surest);
+        assertThat(levers.cheapest().changes()).hasSize(3);
+    }
+
     @Test
     void a_bend_that_is_good_enough_needs_no_change() {
         Recipe gentle = Recipes.ash().moisture(20).thickness(5).radius(600).steamed();
@@ -127,6 +149,13 @@ class AdviceTest {
                 assertThat(cell.high()).as("row %d column %d", row, column).isCloseTo(alone.high(), within(0.08));
                 between.add(cell.probability());
             }
+        }
+        // rows 32 and 39 are worked out, and alike
+        for (int row = 33; row < 39; row++) {
+            Odds before = map.unbroken().get(32).get(0);
+            Odds after = map.unbroken().get(39).get(0);
+            assertThat(before.near(after, 0.01)).isTrue();
+            assertThat(map.unbroken().get(row).get(0).low()).as("a straight line between them").isCloseTo(before.low() + (after.low() - before.low()) * (row - 32) / 7, within(1e-12));
         }
         assertThat(between).as("the map covers what will not bend and what will").anyMatch(cell -> cell < 0.05).anyMatch(cell -> cell > 0.95);
     }

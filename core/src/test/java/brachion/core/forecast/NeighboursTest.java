@@ -3,17 +3,21 @@ package brachion.core.forecast;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import brachion.core.forecast.NearRecord.Likeness;
+import brachion.core.method.FailureMode;
 import brachion.core.method.Names;
 import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
+import brachion.core.risk.Possible;
 import brachion.core.risk.RiskModel;
 import brachion.core.trial.Outcome;
 import brachion.core.trial.Trial;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 
 class NeighboursTest {
@@ -42,6 +46,28 @@ class NeighboursTest {
         assertThat(nearest.get(0).alike()).containsExactlyElementsOf(EnumSet.complementOf(EnumSet.of(Likeness.ACROSS)));
         assertThat(nearest).extracting(NearRecord::trial).doesNotContain(LAMINATION);
         assertThat(evidence(ALL).trialsOfFamily()).isEqualTo(4);
+    }
+
+    /** The distance of every record worked out once more from what each asks of its two faces. */
+    @Test
+    void the_nearest_are_those_that_ask_as_much_before_those_alike_in_wood_and_support() {
+        Random random = new Random(17);
+        List<Trial> trials = new ArrayList<>();
+        for (int i = 1; i <= 60; i++) {
+            Recipes recipe = Recipes.ash().species(random.nextBoolean() ? "white-ash" : "white-oak").thickness(5 + random.nextInt(12)).radius(90 + random.nextInt(200));
+            trials.add(trial(i, (random.nextBoolean() ? recipe : recipe.steelStrap(0.9, 0)).steamed()));
+        }
+        RiskModel risk = RiskModel.fit(trials);
+        Possible here = Possible.typical(HOOP);
+        List<Long> byDistance = trials.stream().sorted(Comparator.comparingDouble(other -> apart(risk, here, other.recipe()))).map(Trial::id).limit(4).toList();
+        assertThat(new Forecaster(risk).forecast(HOOP).evidence().nearest()).extracting(near -> near.trial().id()).containsExactlyElementsOf(byDistance);
+    }
+
+    private static double apart(RiskModel risk, Possible here, Recipe other) {
+        Possible there = Possible.typical(other);
+        double stretch = risk.logRatio(FailureMode.TENSION, here) - risk.logRatio(FailureMode.TENSION, there);
+        double squeeze = risk.logRatio(FailureMode.COMPRESSION, here) - risk.logRatio(FailureMode.COMPRESSION, there);
+        return 16 * stretch * stretch + 4 * squeeze * squeeze + (HOOP.blank().species().equals(other.blank().species()) ? 0 : 1) + (other.method().strap().isEmpty() ? 0 : 1);
     }
 
     @Test

@@ -2,6 +2,7 @@ package brachion.core.forecast;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.tuple;
 
 import brachion.core.method.AtHand;
 import brachion.core.forecast.WaySearch.Found;
@@ -113,6 +114,25 @@ class WaySearchTest {
         assertThat(found.ways()).isEmpty();
         assertThat(found.nearest()).isPresent();
         assertThat(found.fellOut()).extracting(WaySearch.FellOut::because).containsExactly(Term.CURVE);
+    }
+
+    /** Of steam alone in green ash 40 mm thick: a quarter of an hour may do by computation, but three quarters an inch is the shortest any school says. */
+    @Test
+    void what_every_school_calls_too_short_is_offered_after_what_is_slower() {
+        AtHand green = new AtHand(List.of(SpeciesCatalogue.published().require("white-ash")), List.of(Seasoning.GREEN),
+                List.of(40.0), List.of(Support.NONE), false, List.of(MethodKind.STEAM_BOX), List.of());
+        Wanted gentle = new Wanted(new WantedPiece(new Bend(2000, 60), 40, 40), 0.8, Order.QUICKEST);
+        Found found = new WaySearch(TABLES).find(gentle, green, (at, of) -> { });
+        assertThat(found.looked()).as("15, 30, 60, 120 and 240 minutes").isEqualTo(5);
+        assertThat(found.ways()).extracting(way -> steamMinutes(way.recipe()), WaySearch.Way::shorterThanSchools)
+                .containsExactly(tuple(120.0, false), tuple(240.0, false));
+        Recipe quarter = found.ways().get(0).recipe();
+        quarter = quarter.withMethod(((SteamBox) quarter.method()).withSteamMinutes(15));
+        assertThat(new Forecaster(TABLES).unbroken(quarter).probability()).as("good enough, too").isGreaterThan(0.8);
+    }
+
+    private static double steamMinutes(Recipe recipe) {
+        return ((SteamBox) recipe.method()).steamMinutes();
     }
 
     @Test

@@ -78,6 +78,18 @@ class WeightedSampleTest {
         }
     }
 
+    /** Classes are values in even steps from 0 to 1. */
+    @Test
+    void the_shortest_range_of_classes_is_that_of_their_middles() {
+        for (int size = 2; size < 40; size++) {
+            double[] weight = random.ints(size, 1, 9).mapToDouble(i -> i / 8.0).toArray();
+            double last = size - 1.0;
+            double[] middles = IntStream.range(0, size).mapToDouble(i -> i / last).toArray();
+            double wanted = 0.8 * Arrays.stream(weight).sum();
+            assertThat(WeightedSample.shortest(weight, wanted)).as("%d classes", size).containsExactly(new WeightedSample(middles, weight.clone()).shortest(wanted));
+        }
+    }
+
     @Test
     void values_without_weights_are_refused() {
         assertThatThrownBy(() -> new WeightedSample(new double[2], new double[1])).hasMessageContaining("2 values and 1 weights");
