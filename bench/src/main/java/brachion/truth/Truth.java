@@ -9,11 +9,15 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
 
 /** Measures how true the product's forecasts and advice are, on shops drawn afresh, and writes the tables. */
 public final class Truth {
+
+    private static final int RULE_SHOPS = 180;
 
     private final StringBuilder page = new StringBuilder();
 
@@ -113,16 +117,31 @@ public final class Truth {
     private void rules(long seed) {
         line("## Rules of thumb");
         line("");
-        line("Share of 180 shops in which the balance stands beyond 3 to 1 (aim: 25 % at most where the rule is empty) and beyond"
-                + " 10 to 1 (9 %), either way. In the last rows rings on edge truly bear 20 % more.");
+        line("Share of " + RULE_SHOPS + " shops in which the balance stands beyond 3 to 1 (aim: 25 % at most where the rule is empty) and beyond"
+                + " 10 to 1 (9 %), either way. In the rows of true rings, rings on edge bear 20 % more.");
         line("");
         row("rule", "records", "beyond 3 to 1", "beyond 10 to 1", "rightly beyond 10 to 1");
         rule(5);
-        Rules.of(180, 0, seed).forEach(each -> row(each.rule(), each.records(), percent(each.beyond3()),
-                percent(each.beyond10()), "–"));
-        Rules.of(180, 0.2, seed + 1).stream().filter(each -> each.rule() == brachion.core.forecast.Rule.RINGS)
-                .forEach(each -> row("RINGS, true", each.records(), percent(each.beyond3()), percent(each.beyond10()),
-                        percent(each.rightly10())));
+        Map<Integer, Rules> asked = new TreeMap<>();
+        for (int records : new int[] {40, 160}) {
+            asked.put(records, new Rules(RULE_SHOPS, records, 0.2, seed));
+        }
+        asked.forEach((records, rules) -> rules.empty().forEach(each ->
+                row(each.rule(), records, percent(each.beyond3()), percent(each.beyond10()), "–")));
+        asked.forEach((records, rules) ->
+                row("RINGS, true", records, percent(rules.rings().beyond3()), percent(rules.rings().beyond10()), percent(rules.rings().rightly10())));
+        line("");
+        line("What could be found at all: the shops put in order of how sure somebody is, with the bar where so many empty shops pass it."
+                + " Beside the product stands somebody who knows the true chance of every piece but for its rings.");
+        line("");
+        row("records", "empty shops beyond the bar", "rings found by the product's order", "by somebody who knows all else");
+        rule(4);
+        asked.forEach((records, rules) -> {
+            for (double falsely : new double[] {0.04, 0.09, 0.17}) {
+                Rules.Found found = rules.found(falsely);
+                row(records, percent(falsely), percent(found.product()), percent(found.knowing()));
+            }
+        });
         line("");
     }
 
