@@ -82,7 +82,7 @@ function Step({ now, then, old, words, beyond, note, onTake }: StepProps) {
       }}>
       <Box>
         <Typography variant="body2" sx={{ fontWeight: 600 }}>{words}</Typography>
-        <Typography variant="body2" color="text.secondary">
+        <Typography variant="body2" color="textSecondary">
           {oddsInWords(then.probability)}, {rangeInWords(then)}{note ? `, ${note}` : ''}
           {beyond && <Box component="span" sx={{ color: 'data.flaw' }}>; beyond your records</Box>}
         </Typography>

@@ -157,7 +157,7 @@ export function Shell() {
         <Outlet />
       </Box>
       <Box component="footer" sx={{ maxWidth: 1320, mx: 'auto', px: { xs: 1.5, sm: 3 }, pb: { xs: 10, sm: 3 } }}>
-        <Typography variant="body2" color="text.secondary">
+        <Typography variant="body2" color="textSecondary">
           The forecast is advice from records, not a guarantee. For anything that carries people or a structure, follow
           local codes and ask a licensed engineer.
         </Typography>

@@ -53,7 +53,7 @@ function Card({ piece }: { piece: BenchView }) {
           <RowsTable rows={words.rows} narrow />
           <Box component="ul" aria-label="To have ready" sx={{ listStyle: '"☐  "', m: 0, pl: 2.5, fontSize: '0.9rem' }}>{words.ready.map((line) => <li key={line}>{line}</li>)}</Box>
         </Box>
-        <Typography variant="body2" color="text.secondary" sx={{ mt: 1.5 }}>
+        <Typography variant="body2" color="textSecondary" sx={{ mt: 1.5 }}>
           On paper there is room to write when it went in, was pulled and clamped, and a square code that opens its clock on the phone.
         </Typography>
         <Box sx={{ mt: 1.5 }}><Caution>{methodOf(recipe).caution}</Caution></Box>

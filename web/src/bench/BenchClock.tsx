@@ -27,7 +27,7 @@ export function BenchClock({ step, standing, first }: BenchClockProps) {
   const over = left !== undefined && left <= 0;
   return (
     <Box sx={{ minHeight: first ? 132 : 104, mt: 1 }}>
-      <Typography color="text.secondary" sx={{ fontWeight: 600 }}>{STEP[step]}</Typography>
+      <Typography color="textSecondary" sx={{ fontWeight: 600 }}>{STEP[step]}</Typography>
       {!UNTOUCHED.includes(step) && step !== 'FINISHED' && <Typography component="p" role="timer" aria-label={`Clock: ${STEP[step]}`}
         sx={{ fontFamily: 'h1.fontFamily', fontWeight: 600, fontVariantNumeric: 'tabular-nums', lineHeight: 1.1,
           fontSize: first ? { xs: '3.4rem', md: '4.2rem' } : '2.2rem', color: down && over ? 'error.main' : 'text.primary' }}>
@@ -39,7 +39,7 @@ export function BenchClock({ step, standing, first }: BenchClockProps) {
         {step === 'HEATING' && standing.plannedSeconds !== undefined ? ` Planned ${printTime(standing.plannedSeconds)}.` : ''}
       </Typography>
       {wood && (
-        <Typography variant="body2" color="text.secondary">
+        <Typography variant="body2" color="textSecondary">
           {step === 'HEATING' || step === 'ON_FORM' ? `Core ${printTemperature(wood.coreC, system)}, ` : ''}
           {step === 'HEATING' || step === 'BENDING' ? `${softShare(wood.softShare, step)} of the section soft, ` : ''}
           {MOISTURE_FIRST.includes(step) ? 'Moisture' : 'moisture'} {printPercent(wood.moisturePercent / 100)}
@@ -88,7 +88,7 @@ function ClockBar({ from, now, standing }: { from: number; now: number; standing
         ))}
       </Box>
       {marks.filter(({ at }) => marks.every((other) => other.at <= at || share(other.at) - share(at) > 0.25)).map(({ at, word }) => (
-        <Typography key={at} variant="body2" component="span" color="text.secondary"
+        <Typography key={at} variant="body2" component="span" color="textSecondary"
           sx={{ position: 'absolute', bottom: 0, left: `${share(at) * 100}%`, transform: `translateX(-${share(at) * 100}%)` }}>{word}</Typography>
       ))}
     </Box>

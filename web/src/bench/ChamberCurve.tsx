@@ -29,7 +29,7 @@ export function ChamberCurve({ readings }: { readings: BenchView['chamber'] }) {
         sx={{ width: '100%', height: 110, display: 'block', borderLeft: 1, borderBottom: 1, borderColor: 'divider' }}>
         <polyline points={line} fill="none" stroke={colours.stretch} strokeWidth={2.5} vectorEffect="non-scaling-stroke" />
       </Box>
-      <Typography component="figcaption" variant="body2" color="text.secondary">
+      <Typography component="figcaption" variant="body2" color="textSecondary">
         Chamber {printTemperature(last.celsius, system)}, from {printTemperature(coldest, system)} in {printTime(last.seconds)}
       </Typography>
     </Box>

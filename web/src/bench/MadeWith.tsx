@@ -15,7 +15,7 @@ export function MadeWith({ piece: { madeWith } }: { piece: BenchView }) {
   return (
     <>
       {madeWith.length > 0 && (
-        <Typography variant="body2" color="text.secondary">With {withInWords(madeWith)}</Typography>
+        <Typography variant="body2" color="textSecondary">With {withInWords(madeWith)}</Typography>
       )}
       {against.map((words) => <Typography key={words} variant="body2" sx={{ color: 'data.flaw', fontWeight: 600 }}>{words}</Typography>)}
     </>
@@ -53,7 +53,7 @@ export function MadeWithDialog({ name, recipe, jobId, madeWith, onKeep, onLeave 
 /** A rig nobody described. */
 export function NothingThere() {
   return (
-    <Typography variant="body2" color="text.secondary">
+    <Typography variant="body2" color="textSecondary">
       Nothing for this bend is described in the <Box component={RouterLink} to="/rig/things" sx={{ color: 'inherit' }}>rig</Box>: its form, strap and clamps.
     </Typography>
   );

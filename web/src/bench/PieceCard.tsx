@@ -59,7 +59,7 @@ export function PieceCard({ piece, place, wood, job, waiting, lost }: PieceCardP
               {piece.jobId !== undefined && (
                 <Typography variant="body2" sx={{ minHeight: '1.5em' }}>{job && <>For <Link component={RouterLink} to={`/plan/jobs/${job.id}`}>{job.job.name}</Link></>}</Typography>
               )}
-              <Typography variant="body2" color="text.secondary">
+              <Typography variant="body2" color="textSecondary">
                 {wood}, {shapeLine(recipe, system)}. {processLine(recipe, system)}{recipe.person ? `, ${recipe.person}` : ''}
               </Typography>
               {piece.stockId !== undefined && (
@@ -120,7 +120,7 @@ function Foot({ piece, waiting, said, busy, photos, onPhotos }: FootProps) {
   const failed = (error: Error) => { notify({ message: error.message }); };
   return (
     <>
-      <Typography variant="body2" color="text.secondary" sx={{ mt: 1.5 }}>
+      <Typography variant="body2" color="textSecondary" sx={{ mt: 1.5 }}>
         {said || 'Nothing was done yet'}
         {waiting.length > 0 ? ' (not sent yet)' : ''}
       </Typography>

@@ -23,7 +23,7 @@ export function Things({ choices, chosen, onChange }: ThingsProps) {
     <Box sx={{ display: 'grid', gap: 1 }}>
       {kinds.map((kind) => (
         <Box key={kind} role="group" aria-label={KINDS[kind]}>
-          <Typography variant="body2" color="text.secondary">{KINDS[kind]}</Typography>
+          <Typography variant="body2" color="textSecondary">{KINDS[kind]}</Typography>
           {fittingFirst(choices.filter(({ item }) => item.kind === kind)).map((choice) => {
             const used = chosen.find(({ itemId }) => itemId === choice.itemId);
             return (
@@ -56,7 +56,7 @@ function Words({ choice }: { choice: ItemChoice }) {
   return (
     <Box component="span" sx={{ display: 'block', pt: 0.75 }}>
       <Typography component="span" sx={{ display: 'block', lineHeight: 1.25 }}>{item.name}</Typography>
-      <Typography component="span" variant="body2" color="text.secondary" sx={{ display: 'block' }}>{thingLine(item, system)}</Typography>
+      <Typography component="span" variant="body2" color="textSecondary" sx={{ display: 'block' }}>{thingLine(item, system)}</Typography>
       {against.length > 0 && <Typography component="span" variant="body2" sx={{ display: 'block', color: 'data.flaw', fontWeight: 600 }}>But {against.join('; ')}.</Typography>}
     </Box>
   );

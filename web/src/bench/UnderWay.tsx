@@ -41,7 +41,7 @@ export function UnderWay() {
     <>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 2, rowGap: 1, mb: 1.5 }}>
         <Typography variant="h1" sx={{ flexGrow: 1 }}>On the bench</Typography>
-        <Typography role="status" color="text.secondary">{!lost && waiting.length > 0 ? 'Sending…' : ''}</Typography>
+        <Typography role="status" color="textSecondary">{!lost && waiting.length > 0 ? 'Sending…' : ''}</Typography>
         <HowComputed part="the-bench" />
         <AtThisScreen />
         <Button aria-pressed={sound} onClick={() => { setSound(!sound); }}>{sound ? 'Sound on' : 'Sound off'}</Button>

@@ -1,4 +1,3 @@
-import { Box } from '@mui/material';
 import type { RecipeFields } from '../api/schema';
 import { usePalette } from '../app/palette';
 import { factsOf } from '../methods/forms';
@@ -19,8 +18,7 @@ export function PieceGlyph({ recipe, severity, flaw }: { recipe: RecipeFields; s
   const middle = (radius + outer) / 2;
   const size = outer * 0.13;
   return (
-    <Box component="svg" viewBox={`${box.x} ${box.y} ${box.width} ${box.height}`} aria-hidden
-      sx={{ width: 72, height: 56, display: 'block', flexShrink: 0, overflow: 'visible' }}>
+    <svg width={72} height={56} viewBox={`${box.x} ${box.y} ${box.width} ${box.height}`} aria-hidden style={{ display: 'block', flexShrink: 0, overflow: 'visible' }}>
       {severity === 'BROKEN' && !(flaw && OF_GLUE.includes(flaw)) ? (
         <BrokenHalves radius={radius} outer={outer} half={half} tail={tail} colour={colour} />
       ) : (
@@ -29,7 +27,7 @@ export function PieceGlyph({ recipe, severity, flaw }: { recipe: RecipeFields; s
       {severity === 'FLAW' && (
         <path d={`M${-size} ${-middle + size * 0.8}L0 ${-outer - size * 1.2}L${size} ${-middle + size * 0.8}Z`} fill={colour} />
       )}
-    </Box>
+    </svg>
   );
 }
 

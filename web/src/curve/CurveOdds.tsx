@@ -29,7 +29,7 @@ export function CurveOdds({ answer, recipe, strapTurned, onTurnStrap, onPlan }: 
       <Box aria-live="polite">
         <Typography component="p" sx={{ fontFamily: 'h1.fontFamily', fontWeight: 600, fontSize: '2.1rem', lineHeight: 1.1 }}>{oddsInWords(unbroken.probability)}</Typography>
         <Typography>hold at every bend, {rangeInWords(unbroken)}</Typography>
-        <Typography variant="body2" color="text.secondary">
+        <Typography variant="body2" color="textSecondary">
           {togetherInWords(answer)}
         </Typography>
       </Box>

@@ -82,7 +82,7 @@ export function FormPart({ curve, name, old, entry, wanted }: FormPartProps) {
         </Box>
       </Box>
       <Box sx={{ mt: 1 }}><HowComputed part="curves" /></Box>
-      <Typography variant="body2" color="text.secondary" sx={{ mt: 0.5 }}>
+      <Typography variant="body2" color="textSecondary" sx={{ mt: 0.5 }}>
         Springback is taken out of the edge. Put wax, tape or polythene where glue comes.
       </Typography>
     </Box>
@@ -125,7 +125,7 @@ function Made({ form, wanted, curve, name, clamps, old }: MadeProps) {
           </Typography>
           <Typography variant="body2">{used}</Typography>
           {runsOut.map((line) => <Typography key={line} variant="body2">{line}</Typography>)}
-          <Typography color="text.secondary" variant="body2">About {form.hours < 9.5 ? form.hours.toFixed(1) : Math.round(form.hours)} hours to cut, drill and glue up. Laid by rectangles round the parts; by hand they nest closer.</Typography>
+          <Typography color="textSecondary" variant="body2">About {form.hours < 9.5 ? form.hours.toFixed(1) : Math.round(form.hours)} hours to cut, drill and glue up. Laid by rectangles round the parts; by hand they nest closer.</Typography>
         </Box>
         <SheetDrawing form={form} lengthMm={wanted.sheetLengthMm} widthMm={wanted.sheetWidthMm} />
       </Box>

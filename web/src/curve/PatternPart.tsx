@@ -46,7 +46,7 @@ export function PatternPart({ name, curve, old, form }: PatternPartProps) {
         </Box>
       </Box>
       <Typography role="alert" color="error" variant="body2" sx={{ minHeight: '1.5em' }}>{error?.message}</Typography>
-      <Typography variant="body2" color="text.secondary">
+      <Typography variant="body2" color="textSecondary">
         The pages overlap and are laid on one another at their crosses; on each stands a line of 100 mm to measure before anything is cut.
       </Typography>
       <HowComputed part="curves" />

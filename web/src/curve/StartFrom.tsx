@@ -1,11 +1,11 @@
-import { Box, Button, ToggleButton, ToggleButtonGroup, Typography } from '@mui/material';
+import { Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
 import { useFamiliar, useKeptCurves, useKeptCurveWrites } from '../api/curves';
 import type { RecipeFields } from '../api/schema';
 import { KeepDialog } from '../app/KeepDialog';
 import { LetGo } from '../app/LetGo';
 import { useNotice } from '../app/notice';
-import { TRAY } from '../recipe/Choice';
+import { Tray } from '../app/Tray';
 import { BringLineDialog } from './BringLineDialog';
 import { draftOf, type CurveDraft } from './draft';
 import { TraceDialog } from './TraceDialog';
@@ -29,14 +29,10 @@ export function StartFrom({ curve, recipe }: { curve: Curve; recipe: RecipeField
   return (
     <Box sx={{ display: 'grid', gap: 1, mb: 1.5 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
-        <ToggleButtonGroup exclusive size="small" aria-label="Start from" value={null} sx={TRAY}
-          onChange={(_, chosen: keyof typeof FAMILIAR | null) => {
-            if (!chosen) return;
-            familiar.mutateAsync({ curve: chosen, innerRadiusMm: recipe.innerRadiusMm, angleDegrees: recipe.angleDegrees })
-              .then((found) => { take(draftOf(found, '', draft?.strapTurned, draft?.overhangMm)); }).catch(failed);
-          }}>
-          {(Object.keys(FAMILIAR) as (keyof typeof FAMILIAR)[]).map((each) => <ToggleButton key={each} value={each}>{FAMILIAR[each]}</ToggleButton>)}
-        </ToggleButtonGroup>
+        <Tray aria-label="Start from" options={FAMILIAR} chosen={() => false} onTap={(chosen) => {
+          familiar.mutateAsync({ curve: chosen, innerRadiusMm: recipe.innerRadiusMm, angleDegrees: recipe.angleDegrees })
+            .then((found) => { take(draftOf(found, '', draft?.strapTurned, draft?.overhangMm)); }).catch(failed);
+        }} />
         <Button size="small" onClick={() => { setOpen('line'); }}>A drawing or places …</Button>
         <Button size="small" onClick={() => { setOpen('trace'); }}>Trace a picture …</Button>
       </Box>
@@ -47,7 +43,7 @@ export function StartFrom({ curve, recipe }: { curve: Curve; recipe: RecipeField
         ))}
         <Button size="small" disabled={!chain} onClick={() => { setOpen('keep'); }}>Keep this curve …</Button>
         {here && <LetGo kept={here} discard={(id) => discard.mutateAsync(id)} restore={(id) => restore.mutateAsync(id)} />}
-        {kept.length === 0 && <Typography variant="body2" color="text.secondary">Curves you keep stand here.</Typography>}
+        {kept.length === 0 && <Typography variant="body2" color="textSecondary">Curves you keep stand here.</Typography>}
       </Box>
       {open === 'line' && <BringLineDialog thicknessMm={curve.thicknessMm} onLeave={() => { setOpen(undefined); }} onBring={(next) => { take(draftOf(next, '', draft?.strapTurned, draft?.overhangMm)); }} />}
       {open === 'trace' && <TraceDialog thicknessMm={curve.thicknessMm} onLeave={() => { setOpen(undefined); }} onBring={(next) => { take(draftOf(next, '', draft?.strapTurned, draft?.overhangMm)); }} />}

@@ -33,7 +33,7 @@ export function Balance({ evidence }: { evidence: RuleEvidence }) {
         <Typography variant="body2" sx={{ fontWeight: 600 }}>{first}</Typography>
         <Typography variant="body2" sx={{ fontWeight: 600, textAlign: 'right' }}>{second}</Typography>
       </Box>
-      <Typography variant="body2" color="text.secondary">{tippedInWords(evidence)}</Typography>
+      <Typography variant="body2" color="textSecondary">{tippedInWords(evidence)}</Typography>
     </Box>
   );
 }

@@ -61,7 +61,7 @@ export function SurpriseLines({ calibration }: { calibration: Calibration }) {
           <Typography variant="body2">{loss.toFixed(2)}</Typography>
         </Box>
       ))}
-      <Typography variant="body2" color="text.secondary">
+      <Typography variant="body2" color="textSecondary">
         Mean log loss, each of {many(calibration.trials, 'record', 'records')} forecast without itself; shorter is better.
         {calibration.unforecast > 0 && ` ${calibration.unforecast} split along the grain, which is not forecast, and ${calibration.unforecast === 1 ? 'is' : 'are'} left out.`}
       </Typography>

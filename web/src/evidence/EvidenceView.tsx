@@ -20,7 +20,7 @@ export function EvidenceView() {
   return (
     <>
       <Typography variant="h1">What your records say</Typography>
-      <Typography color="text.secondary" sx={{ mb: 2 }}>
+      <Typography color="textSecondary" sx={{ mb: 2 }}>
         Every rule starts level; only your own {many(data.trials, 'trial tips', 'trials tip')} it. Springback rests on {many(data.measured, 'measured piece', 'measured pieces')} and
         relaxes on the form in about {Math.round(data.relaxationH)} h. <HowComputed part="the-odds" />
       </Typography>
@@ -72,7 +72,7 @@ function OfTheShop({ evidence }: { evidence: FamilyEvidence }) {
         {evidence.constants.map((each) => constantInWords(each, system)).map(({ asks, says }) => (
           <Box key={asks}>
             <Typography component="dt" variant="body2" sx={{ fontWeight: 600 }}>{asks}</Typography>
-            <Typography component="dd" variant="body2" color="text.secondary" sx={{ m: 0 }}>{says}</Typography>
+            <Typography component="dd" variant="body2" color="textSecondary" sx={{ m: 0 }}>{says}</Typography>
           </Box>
         ))}
       </Box>
@@ -129,7 +129,7 @@ function Members({ title, members, name }: MembersProps) {
       <Typography variant="h3">{title}</Typography>
       {shown.map((belief) => <BeliefRow key={belief.name} name={name(belief)} belief={belief} />)}
       {members.length > shown.length && (
-        <Typography variant="body2" color="text.secondary">
+        <Typography variant="body2" color="textSecondary">
           The five worst and the five best of {members.length}.{' '}
           <Button size="small" onClick={() => { setAll(true); }}>Show them all</Button>
         </Typography>
@@ -146,7 +146,7 @@ function BeliefRow({ name, belief }: { name: string; belief: Belief }) {
     <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 100px', gap: 1, alignItems: 'center', py: 0.25 }}>
       <Box>
         <Typography variant="body2" sx={{ fontWeight: 600 }}>{name}</Typography>
-        <Typography variant="body2" color="text.secondary">{effectInWords(belief)}, {many(belief.trials, 'trial', 'trials')}</Typography>
+        <Typography variant="body2" color="textSecondary">{effectInWords(belief)}, {many(belief.trials, 'trial', 'trials')}</Typography>
       </Box>
       <Box component="svg" viewBox="0 0 100 22" aria-hidden sx={{ color: 'text.secondary' }}>
         <line x1={50} x2={50} y1={2} y2={20} stroke="currentColor" strokeWidth={1} />

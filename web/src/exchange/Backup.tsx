@@ -24,7 +24,7 @@ export function Backup() {
   return (
     <Box component="section" aria-label="Backup" sx={{ display: 'grid', gap: 1.5, borderTop: 1, borderColor: 'divider', pt: 3 }}>
       <Typography variant="h2">Everything in one file</Typography>
-      <Typography color="text.secondary" sx={{ maxWidth: '75ch' }}>
+      <Typography color="textSecondary" sx={{ maxWidth: '75ch' }}>
         A backup holds all this shop keeps: bends, photographs, jobs, boards, woods, names, bench, rack, rig and rows that wait. It is a zip
         file, or one JSON document that any other program can read; both come back. A zip for each day is made by itself and kept for
         two weeks, in the folder “backups” beside the shop’s data.
@@ -42,7 +42,7 @@ export function Backup() {
             event.target.value = '';
           }} />
         {bends !== undefined && bends > 0 && (
-          <Typography variant="body2" color="text.secondary">
+          <Typography variant="body2" color="textSecondary">
             A backup comes back into a shop that is still empty, so that nothing is mixed up; this one holds {many(bends, 'bend', 'bends')}.
           </Typography>
         )}

@@ -143,7 +143,7 @@ function Rows({ table }: { table: TableAnswer }) {
 }
 
 function More({ shown, of }: { shown: number; of: number }) {
-  return of > shown ? <Typography color="text.secondary">and {of - shown} more like these</Typography> : null;
+  return of > shown ? <Typography color="textSecondary">and {of - shown} more like these</Typography> : null;
 }
 
 function DropPlace({ file, onFile, children }: { file: File | null; onFile: (file: File | undefined) => void; children: ReactNode }) {
@@ -177,7 +177,7 @@ function DropPlace({ file, onFile, children }: { file: File | null; onFile: (fil
       </Box>
       <Lines onFile={onFile} />
       {children}
-      <Typography variant="body2" color="text.secondary">
+      <Typography variant="body2" color="textSecondary">
         A table is a CSV file or a workbook (XLSX or ODS) with a line for each bend, under headings of your own: what they mean is asked once and remembered. A JSON document taken out here comes in, too. A cell may bring its
         unit, such as 3/8 in or 1 h 30 min. For the headings known here, take out{' '}
         <Link href={inThisShop('/api/exchange/trials?units=METRIC')} download>your own bends</Link> and see.

@@ -31,7 +31,7 @@ function OneTable({ table: { fileName, broughtAt, trials, otherShop }, busy, onT
     <Box component="li" sx={LINE}>
       <Typography sx={{ flexGrow: 1, minWidth: 0, overflowWrap: 'anywhere' }}>
         {fileName}
-        <Typography component="span" variant="body2" color="text.secondary" sx={{ ml: 1 }}>
+        <Typography component="span" variant="body2" color="textSecondary" sx={{ ml: 1 }}>
           {many(trials, 'bend', 'bends')}{otherShop === undefined ? '' : ` of ${otherShop}`}, {printDay(today(new Date(broughtAt)))}
         </Typography>
       </Typography>
@@ -47,7 +47,7 @@ export function OtherShops() {
   return (
     <Box component="section" aria-label="Other shops">
       <Typography variant="h2" gutterBottom>Other shops</Typography>
-      <Typography color="text.secondary" gutterBottom sx={{ maxWidth: '70ch' }}>
+      <Typography color="textSecondary" gutterBottom sx={{ maxWidth: '70ch' }}>
         How one shop measures, judges and bends is not how another does: each has an effect of its own in every forecast, learned from its bends.
       </Typography>
       <Box component="ul" sx={LIST}>
@@ -67,7 +67,7 @@ function OneShop({ shop }: { shop: OtherShopView }) {
     <Box component="li" sx={LINE}>
       <Typography sx={{ flexGrow: 1, minWidth: 0, overflowWrap: 'anywhere' }}>
         {shop.name}
-        <Typography component="span" variant="body2" color="text.secondary" sx={{ ml: 1 }}>{many(shop.trials, 'bend', 'bends')}</Typography>
+        <Typography component="span" variant="body2" color="textSecondary" sx={{ ml: 1 }}>{many(shop.trials, 'bend', 'bends')}</Typography>
       </Typography>
       <FormControlLabel control={<Switch checked={shop.counted} disabled={change.isPending} onChange={(_, counted) => { count(counted); }} />} label={`Count ${shop.name} in forecasts`} />
       <Link href={inThisShop(`/api/exchange/document?otherShop=${shop.id}`)} download>Take out</Link>

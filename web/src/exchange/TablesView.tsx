@@ -17,7 +17,7 @@ export function TablesView() {
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'end' }}>
         <Box sx={{ flexGrow: 1 }}>
           <Typography variant="h1">Bring in, take out</Typography>
-          <Typography color="text.secondary">Bends written down elsewhere come in as a table; yours leave as one.</Typography>
+          <Typography color="textSecondary">Bends written down elsewhere come in as a table; yours leave as one.</Typography>
         </Box>
         <TakeOut />
       </Box>
@@ -53,7 +53,7 @@ function Waiting() {
   return (
     <Box component="section" aria-label="Waiting to be mended" sx={{ display: 'grid', gap: 1 }}>
       <Typography variant="h2">{many(data.length, 'row waits', 'rows wait')} to be mended</Typography>
-      <Typography color="text.secondary">No forecast counts {data.length === 1 ? 'it' : 'them'} yet.</Typography>
+      <Typography color="textSecondary">No forecast counts {data.length === 1 ? 'it' : 'them'} yet.</Typography>
       {data.map((kept) => (
         <WaitingRow key={`${kept.id} ${kept.version}`} kept={kept}
           onMended={() => {

@@ -6,7 +6,7 @@ import { rowInWords } from './words';
 export function UnreadRow({ row }: { row: LeftRow }) {
   return (
     <Box component="li" sx={{ bgcolor: 'background.paper', p: 1.5, display: 'flex', gap: 2 }}>
-      <Typography variant="body2" color="text.secondary" noWrap sx={{ width: 64, flexShrink: 0 }}>line {row.line}</Typography>
+      <Typography variant="body2" color="textSecondary" noWrap sx={{ width: 64, flexShrink: 0 }}>line {row.line}</Typography>
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 0.5 }}>
         {row.faults.map((fault) => (
           <Typography key={fault.heading + fault.message} component="li" variant="body2">
@@ -14,7 +14,7 @@ export function UnreadRow({ row }: { row: LeftRow }) {
             {fault.message}
           </Typography>
         ))}
-        <Typography component="li" variant="body2" color="text.secondary">{rowInWords(row)}</Typography>
+        <Typography component="li" variant="body2" color="textSecondary">{rowInWords(row)}</Typography>
       </Box>
     </Box>
   );

@@ -30,7 +30,7 @@ export function WaitingRow({ kept, onMended }: { kept: Kept; onMended: () => voi
   return (
     <Box component="form" noValidate aria-labelledby={title} onSubmit={(event) => { event.preventDefault(); void readAgain().catch(() => undefined); }}
       sx={{ bgcolor: 'background.paper', p: 2, border: 1, borderColor: 'divider', display: 'grid', gap: 1.5 }}>
-      <Typography id={title} variant="body2" color="text.secondary">
+      <Typography id={title} variant="body2" color="textSecondary">
         {kept.fileName}, line {row.line}
       </Typography>
       <Typography variant="body2">{rowInWords(row)}</Typography>

@@ -1,7 +1,8 @@
-import { Box, Button, Chip, MenuItem, TextField } from '@mui/material';
+import { Box, Button, Chip } from '@mui/material';
 import { useEffect, useState } from 'react';
 import { useNamesOfValues } from '../api/find';
 import { Field } from '../app/Field';
+import { Pick } from '../app/Pick';
 import { useUnits } from '../app/units';
 import { Narrow } from './Narrow';
 import { withCondition, type Facts, type Question } from './question';
@@ -23,26 +24,22 @@ export function FindBar({ question, facts, onChange }: FindBarProps) {
   const [narrowing, setNarrowing] = useState<string>();
   const all = Object.values(facts);
   const fact = narrowing === undefined ? undefined : facts[narrowing];
-  const pick = (label: string, value: string | undefined, none: string, which: typeof all, onPick: (key: string | undefined) => void) => (
-    <TextField select size="small" label={label} value={value ?? ''} sx={{ width: 170 }} onChange={(event) => { onPick(event.target.value || undefined); }} slotProps={{ select: { displayEmpty: true }, inputLabel: { shrink: true } }}>
-      <MenuItem value="">{none}</MenuItem>
-      {which.map(({ key, title }) => <MenuItem key={key} value={key}>{title}</MenuItem>)}
-    </TextField>
-  );
   const groups = all.filter(({ kind }) => kind !== 'DAY');
   const { rows, columns, sortBy } = question;
   return (
     <Box component="section" aria-label="Find">
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 1 }}>
         <Words words={question.words} onChange={(words) => { onChange({ ...question, words }); }} />
-        {pick('Only by', narrowing, 'any fact', all, setNarrowing)}
-        {pick('Counted by', rows, 'nothing', groups, (key) => { onChange({ ...question, rows: key, columns: key && columns }); })}
+        <Pick label="Only by" value={narrowing} none="any fact" options={all} onPick={setNarrowing} />
+        <Pick label="Counted by" value={rows} none="nothing" options={groups} onPick={(key) => { onChange({ ...question, rows: key, columns: key && columns }); }} />
         {rows === undefined ? (
           <>
-            {pick('In order of', sortBy, 'the newest', all, (key) => { onChange({ ...question, sortBy: key, falling: true }); })}
+            <Pick label="In order of" value={sortBy} none="the newest" options={all} onPick={(key) => { onChange({ ...question, sortBy: key, falling: true }); }} />
             {sortBy !== undefined && <Button size="small" onClick={() => { onChange({ ...question, falling: !question.falling }); }}>{question.falling ? 'Greatest first' : 'Smallest first'}</Button>}
           </>
-        ) : pick('And by', columns, 'nothing else', groups.filter(({ key }) => key !== rows), (key) => { onChange({ ...question, columns: key }); })}
+        ) : (
+          <Pick label="And by" value={columns} none="nothing else" options={groups.filter(({ key }) => key !== rows)} onPick={(key) => { onChange({ ...question, columns: key }); }} />
+        )}
       </Box>
       {question.conditions.length > 0 && (
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 1 }}>

@@ -63,8 +63,8 @@ function Days({ fact, condition, onChange }: { fact: FactView; condition: Condit
   };
   return (
     <Box sx={{ display: 'flex', gap: 1, maxWidth: 360 }}>
-      <Field label="Since" type="date" value={condition?.since ?? ''} onChange={(event) => { say({ since: event.target.value }); }} slotProps={{ inputLabel: { shrink: true } }} />
-      <Field label="Until" type="date" value={condition?.until ?? ''} onChange={(event) => { say({ until: event.target.value }); }} slotProps={{ inputLabel: { shrink: true } }} />
+      <Field label="Since" type="date" value={condition?.since ?? ''} onChange={(event) => { say({ since: event.target.value }); }} />
+      <Field label="Until" type="date" value={condition?.until ?? ''} onChange={(event) => { say({ until: event.target.value }); }} />
     </Box>
   );
 }

@@ -3,7 +3,7 @@ import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { memo, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { PAGE, useFound } from '../api/find';
 import type { TrialView } from '../api/schema';
-import { TrialSummary } from '../trials/TrialSummary';
+import { inList, TrialSummary, type Place } from '../trials/TrialSummary';
 import type { Question } from './question';
 
 /** Height of a record in the list [px], and on a phone; all are alike, so that the list is as long as it will be before they have come. */
@@ -36,13 +36,13 @@ interface InListProps {
 
 /** A record at its place in the list; drawn once, however far is scrolled. */
 const InList = memo(function InList({ place, of, abreast, tall, trial, chosen, onChoose }: InListProps) {
-  const at = {
-    position: 'absolute', top: Math.floor(place / abreast) * tall, left: `${(place % abreast) * (100 / abreast)}%`, width: `${100 / abreast}%`, height: tall,
-    borderBottom: 1, borderLeft: place % abreast > 0 ? 1 : 0, borderColor: 'divider', overflow: 'hidden',
-  } as const;
-  if (!trial) return <Box component="li" aria-busy sx={at} />;
+  const here: Place = {
+    number: place + 1, of, beside: place % abreast > 0,
+    at: { top: Math.floor(place / abreast) * tall, left: `${(place % abreast) * (100 / abreast)}%`, width: `${100 / abreast}%`, height: tall },
+  };
+  if (!trial) return <li aria-busy {...inList(here)} />;
   return (
-    <TrialSummary trial={trial} to={`/records/${trial.id}`} sx={at} place={place + 1} of={of}
+    <TrialSummary trial={trial} to={`/records/${trial.id}`} place={here}
       choice={chosen === undefined ? undefined : { chosen, onChange: (one) => { onChoose(trial.id, one); } }} />
   );
 });

@@ -49,7 +49,7 @@ export function TallyTable({ question, facts, rows, columns, onOpen }: TallyTabl
           </tbody>
         </Box>
       </Box>
-      <Typography variant="body2" color="text.secondary" sx={{ mt: 1 }}>
+      <Typography variant="body2" color="textSecondary" sx={{ mt: 1 }}>
         {data.left > 0 ? `${data.left} more records have other values. ` : ''}The bar is the share that broke, and before it in a lighter shade the share with a flaw.
       </Typography>
     </Dimmed>

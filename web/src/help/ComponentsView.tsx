@@ -10,7 +10,7 @@ export function ComponentsView() {
     <Box sx={{ display: 'grid', gap: 3 }}>
       <Box>
         <Typography variant="h1">What Brachion is made of</Typography>
-        <Typography color="text.secondary" sx={{ maxWidth: '75ch' }}>
+        <Typography color="textSecondary" sx={{ maxWidth: '75ch' }}>
           Each library with its version and its licence, as the build wrote them down. The typefaces are under the SIL Open Font License.
         </Typography>
       </Box>
@@ -29,7 +29,7 @@ function Libraries({ title, of }: { title: string; of: ComponentView[] }) {
           <Box component="li" key={`${each.name} ${each.version}`}
             sx={{ display: 'flex', gap: 1.5, justifyContent: 'space-between', py: 0.5, borderBottom: 1, borderColor: 'divider', breakInside: 'avoid' }}>
             <Typography component="span" variant="body2" sx={{ overflowWrap: 'anywhere' }}>{each.name} {each.version}</Typography>
-            <Typography component="span" variant="body2" color="text.secondary" sx={{ textAlign: 'right' }}>{each.licences.join(', ')}</Typography>
+            <Typography component="span" variant="body2" color="textSecondary" sx={{ textAlign: 'right' }}>{each.licences.join(', ')}</Typography>
           </Box>
         ))}
       </Box>

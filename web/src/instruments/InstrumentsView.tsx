@@ -51,7 +51,7 @@ function Instrument({ instrument, now }: { instrument: InstrumentView; now: numb
     <Paper component="li" aria-label={instrument.name} sx={{ p: 2, display: 'flex', gap: 2, alignItems: 'center', flexWrap: 'wrap', border: 1, borderColor: 'divider' }}>
       <Box sx={{ flexGrow: 1 }}>
         <Typography variant="h2">{instrument.name}</Typography>
-        <Typography color="text.secondary">
+        <Typography color="textSecondary">
           {KIND[instrument.kind]}; {instrument.last === undefined ? 'not heard yet' : ago > SILENT_S ? `silent for ${printTime(ago)}` : `heard ${printTime(ago)} ago`}
         </Typography>
       </Box>

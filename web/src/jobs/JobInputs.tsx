@@ -14,7 +14,7 @@ export function JobInputs({ form, onChange }: { form: JobForm; onChange: (form: 
       <Row>
         <Field label="Good pieces wanted" value={form.wanted} onChange={(event) => { change({ wanted: event.target.value }); }}
           slotProps={{ htmlInput: { inputMode: 'numeric', autoComplete: 'off' } }} />
-        <Field label="By" type="date" value={form.dueOn} onChange={(event) => { change({ dueOn: event.target.value }); }} slotProps={{ inputLabel: { shrink: true } }} />
+        <Field label="By" type="date" value={form.dueOn} onChange={(event) => { change({ dueOn: event.target.value }); }} />
       </Row>
       <Choice label="Good means" options={GOOD} value={form.good} onChange={(good) => { change({ good }); }} />
       <Choice label="How sure" options={CERTAINTY} value={form.certainty} onChange={(certainty) => { change({ certainty }); }} />

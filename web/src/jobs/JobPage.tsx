@@ -73,7 +73,7 @@ function Heading({ view }: { view: JobView }) {
         <Button onClick={() => { setChanging(true); }}>Change the job</Button>
         <Button color="error" loading={close.isPending} onClick={() => { void end(); }}>It is done with</Button>
       </Box>
-      <Typography color="text.secondary">{wantedLine(job, today())}</Typography>
+      <Typography color="textSecondary">{wantedLine(job, today())}</Typography>
       <Typography sx={{ mb: 2, maxWidth: 720, whiteSpace: 'pre-wrap' }}>{job.note}</Typography>
       {changing && (
         <JobDialog title="Change the job" first={jobForm(job)} keep="Keep it so" onLeave={() => { setChanging(false); }}
@@ -135,7 +135,7 @@ function Pieces({ pieces }: { pieces: PieceOfJob[] }) {
   return (
     <Box component="section" aria-label="Its pieces">
       <Typography variant="h2" gutterBottom>Its pieces</Typography>
-      {pieces.length === 0 && <Typography color="text.secondary">None is begun. Put pieces on the bench, or say in a record that it was for this job.</Typography>}
+      {pieces.length === 0 && <Typography color="textSecondary">None is begun. Put pieces on the bench, or say in a record that it was for this job.</Typography>}
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {pieces.map((piece, index) => (
           <Box component="li" key={index} sx={{ display: 'flex', gap: 2, borderTop: 1, borderColor: 'divider', py: 1, alignItems: 'baseline' }}>

@@ -26,7 +26,7 @@ export function JobsCurve({ view }: { view: JobView }) {
   };
   return (
     <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1, mt: 1 }}>
-      <Typography variant="body2" color="text.secondary" sx={{ flexGrow: 1 }}>{kept && inWords(job.curveId, curve)}</Typography>
+      <Typography variant="body2" color="textSecondary" sx={{ flexGrow: 1 }}>{kept && inWords(job.curveId, curve)}</Typography>
       {curve && <Button size="small" sx={{ flexShrink: 0 }} onClick={() => { open(curve); }}>Open the curve</Button>}
       <Button size="small" sx={{ flexShrink: 0 }} onClick={() => { setSaying(true); }}>Its curve</Button>
       {saying && kept && <WhichCurve view={view} kept={kept} onLeave={() => { setSaying(false); }} />}

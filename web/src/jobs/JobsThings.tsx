@@ -15,7 +15,7 @@ export function JobsThings({ view }: { view: JobView }) {
   const named = madeWith.flatMap(({ itemId, takes }) => things.filter(({ id }) => id === itemId).map(({ item: { name } }) => ({ name, takes })));
   return (
     <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1, mt: 1 }}>
-      <Typography variant="body2" color="text.secondary" sx={{ flexGrow: 1 }}>{named.length > 0 ? `With ${withInWords(named)}` : 'Nobody said with what of the rig.'}</Typography>
+      <Typography variant="body2" color="textSecondary" sx={{ flexGrow: 1 }}>{named.length > 0 ? `With ${withInWords(named)}` : 'Nobody said with what of the rig.'}</Typography>
       <Button size="small" sx={{ flexShrink: 0 }} onClick={() => { setSaying(true); }}>Made with</Button>
       {saying && (
         <MadeWithDialog name={job.name} recipe={job.recipe} jobId={view.id} madeWith={madeWith} onLeave={() => { setSaying(false); }}

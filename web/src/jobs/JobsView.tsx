@@ -40,7 +40,7 @@ function OneOfThem({ view: { id, job, progress } }: { view: JobView }) {
       <Box sx={{ minWidth: 0, flexGrow: 1 }}>
         <Typography variant="h2" component={RouterLink} to={`/plan/jobs/${id}`} sx={{ color: 'primary.main' }}>{job.name}</Typography>
         <Typography>{wantedLine(job, today())}</Typography>
-        <Typography variant="body2" color="text.secondary" sx={{ mb: 1 }}>{wood}, {shapeLine(job.recipe, system)}. {processLine(job.recipe, system)}</Typography>
+        <Typography variant="body2" color="textSecondary" sx={{ mb: 1 }}>{wood}, {shapeLine(job.recipe, system)}. {processLine(job.recipe, system)}</Typography>
         <Marks progress={progress} />
         <Typography variant="body2">{progressInWords(progress)}</Typography>
       </Box>

@@ -48,7 +48,7 @@ export function OutcomeInputs({ outcome, neverSeen, readings, patternMm, dated =
         <Row>
           <Field label="Bent on" type="date" value={outcome.bentOn || today()}
             onChange={(event) => { onChange({ bentOn: event.target.value }); }}
-            slotProps={{ inputLabel: { shrink: true } }} helperText=" " />
+            helperText=" " />
         </Row>
       )}
       {damaged && (

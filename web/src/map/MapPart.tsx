@@ -52,7 +52,7 @@ export function MapPart() {
           <HowComputed part="the-odds" />
         </>
       ) : (
-        <Typography color="text.secondary">Drawing the map …</Typography>
+        <Typography color="textSecondary">Drawing the map …</Typography>
       )}
     </Box>
   );
@@ -68,7 +68,7 @@ function Key() {
     </Box>
   );
   return (
-    <Typography component="p" variant="body2" color="text.secondary" sx={{ mt: 1 }}>
+    <Typography component="p" variant="body2" color="textSecondary" sx={{ mt: 1 }}>
       Your pieces: {mark('CLEAN', 'clean')}{mark('FLAW', 'flawed')}{mark('BROKEN', 'broken')}; faint where the support was another.
       Beyond the dotted line 8 in 10 hold even at the cautious end of the range. Click a place, or move the cross-hair with the arrow
       keys.

@@ -29,7 +29,7 @@ export function Ladders({ recipe, onTake }: { recipe: RecipeFields; onTake: (rec
       <Dimmed old={old}><Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0, mt: 1, display: 'grid', gap: 1, gridTemplateColumns: 'repeat(auto-fit, minmax(120px, 1fr))' }}>
         {rungs.map((rung, i) => <Rung key={i} rung={rung} by={by} largest={largest} last={i === rungs.length - 1} onTake={onTake} />)}
       </Box></Dimmed>
-      <Typography variant="body2" color="text.secondary" sx={{ mt: 0.5 }}>
+      <Typography variant="body2" color="textSecondary" sx={{ mt: 0.5 }}>
         {rungs.length === 1 ? 'It is safe to start at the target itself.' : 'Go on to the next step when a piece held; odds are as of today and move with every trial.'}
       </Typography>
       <HowComputed part="the-advice" />

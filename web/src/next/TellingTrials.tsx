@@ -64,7 +64,7 @@ function BendsInMind({ mind }: { mind: ReturnType<typeof useBendsInMind> }) {
   const [system] = useUnits();
   return (
     <Box sx={{ mt: 1.5 }}>
-      <Typography variant="body2" color="text.secondary">
+      <Typography variant="body2" color="textSecondary">
         {mind.kept.length === 0 ? 'A trial can tell of several bends at once.' : 'To tell of these bends too, where they are bent the same way:'}
       </Typography>
       <Box component="ul" aria-label="Bends kept in mind" sx={{ listStyle: 'none', p: 0, m: 0 }}>

@@ -36,7 +36,7 @@ export function Grounds({ recipe, forecast: answer }: Answer) {
       {answer.missing.slice(0, 1).map((missing) => (
         <Typography key={missing.what} variant="body2">{missingInWords(missing)}</Typography>
       ))}
-      <Typography variant="body2" color="text.secondary">
+      <Typography variant="body2" color="textSecondary">
         Rests on {trialsInWords(evidence, method.trials)} and on {tablesInWords(method.followed, section.radiiEstimated, oddsInWords(unbrokenByTables.probability))}{' '}
         {guessesInWords(evidence.guesses)}
         {method.followed &&

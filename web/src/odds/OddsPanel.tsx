@@ -32,7 +32,7 @@ export function OddsPanel({ recipe, forecast: answer, limits = true }: OddsPanel
         </Typography>
       </Box>
       <TenPieces odds={answer.unbroken} hidden={answer.hidden} />
-      <Typography variant="body2" color="text.secondary">
+      <Typography variant="body2" color="textSecondary">
         {hiddenInWords(answer.hidden, answer.evidence.trialsOfFamily)}{' '}
         {oddsInWords(answer.clean.probability, answer.evidence.trialsOfFamily)} come out clean, {rangeInWords(answer.clean)}.
       </Typography>

@@ -52,7 +52,7 @@ function OnePhoto({ photo }: { photo: PhotoView }) {
           }} />
         <Box>
           <Choice label="Measure" options={MEASURE} value={there ? measure : undefined} onChange={choose} />
-          <Typography variant="body2" color="text.secondary" sx={{ minHeight: '4.5em' }}>
+          <Typography variant="body2" color="textSecondary" sx={{ minHeight: '4.5em' }}>
             {there ? HOW[measure] : 'Choose what to measure: its places appear on the photograph, to be dragged or moved by the arrow keys. Hold the camera square over the piece.'}
           </Typography>
           <Box sx={{ display: 'flex', gap: 1, minHeight: 40, mb: 1 }}>
@@ -90,7 +90,7 @@ function Results({ measured, lines, failure }: { measured: MeasuredReading; line
       {failure && <Typography role="alert" color="error" sx={{ gridColumn: '1 / -1' }}>{failure}</Typography>}
       {results.map(([term, text]) => (
         <Box key={term} sx={{ display: 'contents' }}>
-          <Typography component="dt" color="text.secondary">{term}</Typography>
+          <Typography component="dt" color="textSecondary">{term}</Typography>
           <Typography component="dd" sx={{ m: 0, fontWeight: 600 }}>{text}</Typography>
         </Box>
       ))}

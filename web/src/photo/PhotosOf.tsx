@@ -38,7 +38,7 @@ export function PhotosOf({ subject }: { subject: Subject }) {
           }} />
       </Box>
       {refusal && <Typography role="alert" variant="body2" color="error" sx={{ mb: 1 }}>{refusal}</Typography>}
-      {photos.length === 0 && <Typography variant="body2" color="text.secondary">None yet. On one, radius, gap and slope of grain can be measured.</Typography>}
+      {photos.length === 0 && <Typography variant="body2" color="textSecondary">None yet. On one, radius, gap and slope of grain can be measured.</Typography>}
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, display: 'flex', flexWrap: 'wrap', gap: 1.5 }}>
         {photos.map((photo) => (
           <Box component="li" key={photo.id} sx={{ width: 180 }}>
@@ -47,7 +47,7 @@ export function PhotosOf({ subject }: { subject: Subject }) {
                 sx={{ display: 'block', width: 180, height: 135, objectFit: 'cover', borderRadius: 1, bgcolor: 'divider' }} />
               <Typography variant="body2" sx={{ mt: 0.5 }}>{photo.photo.caption}</Typography>
             </Box>
-            <Typography variant="body2" color="text.secondary">{measuredLine(photo, system)}</Typography>
+            <Typography variant="body2" color="textSecondary">{measuredLine(photo, system)}</Typography>
           </Box>
         ))}
       </Box>

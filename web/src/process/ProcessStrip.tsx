@@ -84,7 +84,7 @@ export function ProcessStrip({ answer, recipe, afterwards, onChange }: ProcessSt
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', minHeight: 74 }}>
         <CrossSection recipe={recipe} afterwards={afterwards} shown={shown}
           moment={moment ? { stage: moment.index, seconds: moment.seconds } : pull(answer)} />
-        <Typography variant="body2" color="text.secondary">
+        <Typography variant="body2" color="textSecondary">
           {moment ? (
             <MomentLine moment={moment} />
           ) : (

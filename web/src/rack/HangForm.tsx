@@ -86,7 +86,7 @@ export function HangForm({ onHung }: { onHung: () => void }) {
         {measure('moisture', 'Moisture at the start %', 'startMoisturePercent')}
         {measure('mass', 'Mass at the start, g', 'startMassG', 'Needed to weigh it later')}
         <Field label="Set to dry on" type="date" value={form.startedOn || today()} helperText={problem('startedOn') ?? ' '}
-          onChange={(event) => { change({ startedOn: event.target.value }); }} slotProps={{ inputLabel: { shrink: true } }} />
+          onChange={(event) => { change({ startedOn: event.target.value }); }} />
         {measure('shop', 'Shop temperature', 'shopC')}
         {measure('humidity', 'Shop humidity %', 'shopHumidityPercent')}
       </Row>

@@ -45,7 +45,7 @@ function PieceOnTheRack({ drying, wood }: { drying: DryingView; wood: string }) 
   return (
     <Paper component="li" sx={{ p: 2, border: 1, borderColor: 'divider' }}>
       <Typography variant="h2">{piece.name}</Typography>
-      <Typography variant="body2" color="text.secondary" gutterBottom>
+      <Typography variant="body2" color="textSecondary" gutterBottom>
         {wood}, {printLength(piece.thicknessMm, system)} ×{' '}
         {printLength(piece.widthMm, system)}, since {printDay(piece.startedOn)} in {printTemperature(piece.shopC, system)} and{' '}
         {piece.shopHumidityPercent} % humidity
@@ -53,7 +53,7 @@ function PieceOnTheRack({ drying, wood }: { drying: DryingView; wood: string }) 
       <DryingCurve drying={drying} />
       <Typography sx={{ fontWeight: 600 }}>{passingInWords(drying.below10, 10, today())}</Typography>
       <Typography>{passingInWords(drying.below8, 8, today())}</Typography>
-      <Typography variant="body2" color="text.secondary">{paceInWords(drying)}</Typography>
+      <Typography variant="body2" color="textSecondary">{paceInWords(drying)}</Typography>
       <WeighIn drying={drying} />
       <Box sx={{ display: 'flex', gap: 1 }}>
         {drying.readings.length > 0 && (

@@ -42,7 +42,7 @@ export function WeighIn({ drying }: { drying: DryingView }) {
         error={refusal !== undefined} slotProps={{ htmlInput: { inputMode: 'decimal', autoComplete: 'off' } }}
         onChange={(event) => { setRefusal(undefined); setText(event.target.value); }} />
       <Field label="On" type="date" value={day || today()} sx={{ width: 165, mt: weighed ? 3 : 0 }}
-        onChange={(event) => { setDay(event.target.value); }} slotProps={{ inputLabel: { shrink: true } }} />
+        onChange={(event) => { setDay(event.target.value); }} />
       <Button type="submit" variant="outlined" loading={weigh.isPending} sx={{ mt: weighed ? 3 : 0, minHeight: 40 }}>Write it down</Button>
       <Box sx={{ width: '100%', minHeight: 40 }}><TakeReading kind={means} onTake={(read) => { setRefusal(undefined); setText(read); }} /></Box>
       {refusal && <Typography role="alert" variant="body2" color="error" sx={{ width: '100%' }}>{refusal}</Typography>}

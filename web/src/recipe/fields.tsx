@@ -48,7 +48,7 @@ export function Row({ children }: { children: ReactNode }) {
 /** What can hurt, where it can. */
 export function Caution({ children }: { children: ReactNode }) {
   return (
-    <Typography variant="body2" color="text.secondary" sx={{ borderLeft: 3, borderColor: 'data.flaw', pl: 1.25 }}>
+    <Typography variant="body2" color="textSecondary" sx={{ borderLeft: 3, borderColor: 'data.flaw', pl: 1.25 }}>
       {children}
     </Typography>
   );

@@ -19,7 +19,7 @@ export function NamesView() {
   return (
     <>
       <Typography variant="h1">Names</Typography>
-      <Typography color="text.secondary" sx={{ mb: 2, maxWidth: '70ch' }}>
+      <Typography color="textSecondary" sx={{ mb: 2, maxWidth: '70ch' }}>
         Pieces of one board, by one pair of hands or from one source are compared with each other, so one thing should have one name.
         Put it right here, and it is right in every record.
       </Typography>
@@ -27,7 +27,7 @@ export function NamesView() {
         {data && LISTS.map(({ kind, of, title }) => (
           <Box component="section" key={kind} aria-label={title}>
             <Typography variant="h2" gutterBottom>{title} ({data[of].length})</Typography>
-            {data[of].length === 0 && <Typography color="text.secondary">None written down yet.</Typography>}
+            {data[of].length === 0 && <Typography color="textSecondary">None written down yet.</Typography>}
             <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
               {data[of].map((named) => <Entry key={named.id} kind={kind} named={named} />)}
             </Box>
@@ -47,7 +47,7 @@ function Entry({ kind, named }: { kind: NameKind; named: Named }) {
         <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
           <Typography sx={{ flexGrow: 1, minWidth: 0, overflowWrap: 'anywhere' }}>
             {named.name}
-            <Typography component="span" variant="body2" color="text.secondary" sx={{ ml: 1 }}>{pieces}</Typography>
+            <Typography component="span" variant="body2" color="textSecondary" sx={{ ml: 1 }}>{pieces}</Typography>
           </Typography>
           <Button size="small" aria-label={`Rename ${named.name}`} onClick={() => { setOpen(true); }}>Rename</Button>
         </Box>

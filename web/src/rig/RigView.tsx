@@ -74,7 +74,7 @@ function Rig({ box, kept, choice }: { box: number | undefined; kept: KeptRig; ch
         <Button type="submit" variant="contained" disabled={!asked} loading={keep.isPending}>Keep this rig</Button>
         {box !== undefined && kept.version !== NEVER_KEPT && (
           <Box sx={{ mt: 1, minHeight: 40, display: 'flex', alignItems: 'center' }}>
-            {kept.planned ? <Typography variant="body2" color="text.secondary">Plans go by this box.</Typography>
+            {kept.planned ? <Typography variant="body2" color="textSecondary">Plans go by this box.</Typography>
               : <Button loading={planBy.isPending} onClick={() => { planBy.mutate(box, { onError: setRefusal }); }}>Plan by this box</Button>}
           </Box>
         )}
@@ -115,7 +115,7 @@ function Verdict({ answer }: { answer: AppraisalAnswer }) {
         <Typography>Neither insulation nor more generators alone will do: make the chamber smaller as well.</Typography>
       )}
       <HowComputed part="the-steam-rig" />
-      <Typography variant="body2" color="text.secondary" sx={{ borderLeft: 3, borderColor: 'data.flaw', pl: 1.25, mt: 1 }}>
+      <Typography variant="body2" color="textSecondary" sx={{ borderLeft: 3, borderColor: 'data.flaw', pl: 1.25, mt: 1 }}>
         Never seal the chamber: vents and drain stay open. Generator and leads on a residual-current protected supply, away from drips,
         never run dry. Stand aside when you open the door. For wiring ask a licensed electrician and follow local codes.
       </Typography>

@@ -28,7 +28,7 @@ export function SheetPart() {
           <Typography variant="h2">{METHOD[recipe.method.kind]}</Typography>
           <Typography>{shapeLine(recipe, system)}</Typography>
         </Box>
-        <Typography color="text.secondary" sx={{ mb: 1.5 }}>{stockLine(recipe)}; {lineOf(recipe.method, system)}</Typography>
+        <Typography color="textSecondary" sx={{ mb: 1.5 }}>{stockLine(recipe)}; {lineOf(recipe.method, system)}</Typography>
         <StripDrawing recipe={recipe} sheet={forecast.sheet} />
         <RowsTable rows={rows} />
         <Typography variant="h3">In the order of work</Typography>

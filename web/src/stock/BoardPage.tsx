@@ -92,7 +92,7 @@ const OnTheBoard = memo(function OnTheBoard({ board, chosen, onChoose, onChange 
             notify({ message: 'Taken off.', undo: () => { onChange(board); } });
           }} />
       ) : (
-        <Typography color="text.secondary" sx={{ minHeight: 132 }}>
+        <Typography color="textSecondary" sx={{ minHeight: 132 }}>
           Choose a blank or a mark on the board to see where it lies. Drag it, or move it with the arrow keys.
         </Typography>
       )}
@@ -143,7 +143,7 @@ const Heading = memo(function Heading({ view, board, line }: HeadingProps) {
         <Button onClick={() => { setForm(form ? undefined : formOf(board, system)); }}>Change the board</Button>
         <Button color="error" loading={takeOut.isPending} onClick={() => { void remove(); }}>Take it out</Button>
       </Box>
-      <Typography color="text.secondary" sx={{ mb: 1.5 }}>{line}</Typography>
+      <Typography color="textSecondary" sx={{ mb: 1.5 }}>{line}</Typography>
       {form && (
         <BoardInputs form={form} onChange={setForm} on={board} keep="Keep it so" onLeave={() => { setForm(undefined); }}
           onKeep={async (changed) => {

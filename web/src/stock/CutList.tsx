@@ -28,7 +28,7 @@ export function CutList({ board, stockId, layout, old, onChoose, onCut }: CutLis
   return (
     <Box component="section" aria-label="Cut list">
       <Typography variant="h2" gutterBottom>Cut list</Typography>
-      {board.blanks.length === 0 && <Typography color="text.secondary">No blank is laid on it yet.</Typography>}
+      {board.blanks.length === 0 && <Typography color="textSecondary">No blank is laid on it yet.</Typography>}
       <Dimmed old={old}>
         <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
           {order.map((index) => {

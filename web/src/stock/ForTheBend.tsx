@@ -58,7 +58,7 @@ export function ForTheBend({ board, recipe, size, onChange }: ForTheBendProps) {
         {recipe ? `${METHOD[recipe.method.kind]}, ${shapeLine(recipe, system)}.` : 'Reading the plan …'}{job ? ` For ${job.job.name}.` : ''}{' '}
         <Link component={RouterLink} to="/plan">Change the plan</Link>
       </Typography>
-      <Typography variant="body2" color="text.secondary" sx={{ minHeight: '1.6em', mb: 1 }}>
+      <Typography variant="body2" color="textSecondary" sx={{ minHeight: '1.6em', mb: 1 }}>
         {size && `Sawn ${printLength(size.lengthMm, system)} × ${printLength(size.widthMm, system)}; ${eachInWords(size.piecesEach)}`}
       </Typography>
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}>

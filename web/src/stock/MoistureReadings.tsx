@@ -47,12 +47,12 @@ export function MoistureReadings({ board, moisture, onChange }: { board: BoardFi
     <Box component="form" noValidate aria-label="Moisture" onSubmit={(event: React.FormEvent) => { event.preventDefault(); void write(); }}>
       <Typography variant="h2" gutterBottom>Moisture</Typography>
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, mb: 1 }}>
-        {moisture.length === 0 && <Typography component="li" color="text.secondary">Never read.</Typography>}
+        {moisture.length === 0 && <Typography component="li" color="textSecondary">Never read.</Typography>}
         {moisture.slice(-MOST).map((known, index) => (
           <Typography component="li" key={index}><b>{percent(known)}</b> {howInWords(known)}, {printDay(known.day)}</Typography>
         ))}
         {board.readings.length > moisture.length && (
-          <Typography component="li" variant="body2" color="text.secondary">
+          <Typography component="li" variant="body2" color="textSecondary">
             A weighing tells the moisture once some day has both the mass of the board and its moisture.
           </Typography>
         )}
@@ -63,7 +63,7 @@ export function MoistureReadings({ board, moisture, onChange }: { board: BoardFi
         {way === 'SAMPLE' && measure('wet', 'Sample as cut, g')}
         {way === 'SAMPLE' && measure('dry', 'Sample oven dry, g')}
         {measure('mass', 'Mass of the board, g', way === 'SCALE' ? undefined : 'Needed to weigh it later')}
-        <Field label="Day" type="date" value={day || today()} helperText=" " onChange={(event) => { setDay(event.target.value); }} slotProps={{ inputLabel: { shrink: true } }} />
+        <Field label="Day" type="date" value={day || today()} helperText=" " onChange={(event) => { setDay(event.target.value); }} />
       </Row>
       {refusal && <Typography role="alert" variant="body2" color="error">{refusal}</Typography>}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>

@@ -44,7 +44,7 @@ function BoardInStock({ view: { id, board, moisture, leftShare }, wood, longestM
         <Typography variant="h2" sx={{ flexGrow: 1 }}>
           <Box component={RouterLink} to={`/stock/${id}`} sx={{ color: 'primary.main', display: 'inline-block', py: 0.75 }}>{board.name}</Box>
         </Typography>
-        <Typography variant="body2" color="text.secondary">
+        <Typography variant="body2" color="textSecondary">
           {wood}, {boardLine(board, system)}; {moistureLine(moisture)}{board.place ? `; ${board.place}` : ''}; {laid}
         </Typography>
       </Box>
@@ -64,7 +64,7 @@ function OnlyInRecords({ boards }: { boards: BoardView[] }) {
   return (
     <Box component="section" aria-label="Known from the records" sx={{ mt: 3 }}>
       <Typography variant="h2" gutterBottom>Known from the records</Typography>
-      <Typography color="text.secondary" sx={{ mb: 1, maxWidth: '70ch' }}>
+      <Typography color="textSecondary" sx={{ mb: 1, maxWidth: '70ch' }}>
         Pieces were bent from these boards. One that still lies in the shop can be laid in under its name.
       </Typography>
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, display: 'flex', flexWrap: 'wrap', gap: 1 }}>

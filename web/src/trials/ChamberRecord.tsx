@@ -18,7 +18,7 @@ export function ChamberRecord({ readings, wantedC, heat }: { readings: ChamberRe
   const hottest = Math.max(...readings.map((reading) => reading.celsius));
   return (
     <Box sx={{ mt: 1.5 }}>
-      <Typography variant="body2" color="text.secondary">
+      <Typography variant="body2" color="textSecondary">
         The {heat} came to {printTemperature(hottest, system)}; {printTemperature(wantedC, system)} was wanted.
       </Typography>
       <Box component="svg" viewBox={`-2 0 ${WIDTH + 4} ${HEIGHT}`} aria-hidden sx={{ width: '100%', maxWidth: 340, display: 'block' }}>

@@ -46,7 +46,7 @@ export function CompareView() {
         </Box>
       </Box>
       {alike.length > 0 && (
-        <Typography color="text.secondary" sx={{ mt: 2, maxWidth: '90ch' }}>
+        <Typography color="textSecondary" sx={{ mt: 2, maxWidth: '90ch' }}>
           Alike: {alike.map(({ what, said }) => `${what.toLowerCase()} ${said[0] ?? ''}`).join('; ')}.
         </Typography>
       )}
@@ -70,7 +70,7 @@ function Head({ trial, wood }: { trial: TrialView; wood: string }) {
     <Box role="columnheader" sx={{ p: 1.25, borderLeft: 1, borderColor: 'divider', minWidth: 0 }}>
       <PieceGlyph recipe={trial.recipe} severity={trial.outcome.severity} flaw={trial.outcome.flaw} />
       <Box component={RouterLink} to={`/records/${trial.id}`} sx={{ color: 'primary.main', fontWeight: 620, display: 'inline-block', py: 0.75 }}>{wood}</Box>
-      <Typography variant="body2" color="text.secondary">{printDay(trial.bentOn)}</Typography>
+      <Typography variant="body2" color="textSecondary">{printDay(trial.bentOn)}</Typography>
       <OutcomeTag outcome={trial.outcome} />
     </Box>
   );
@@ -89,7 +89,7 @@ function Before({ trial, before }: { trial: TrialView; before: Beforehand | unde
           <Typography variant="body2">
             {released !== undefined && `Released to ${printLength(before.springback.releasedRadiusMm, system)} foreseen, ${printLength(released, system)} found.`}
           </Typography>
-          <Typography variant="body2" color="text.secondary">{before.records === 0 ? 'By published radii alone' : `By ${many(before.records, 'record', 'records')} of that time`}</Typography>
+          <Typography variant="body2" color="textSecondary">{before.records === 0 ? 'By published radii alone' : `By ${many(before.records, 'record', 'records')} of that time`}</Typography>
         </>
       )}
     </Box>

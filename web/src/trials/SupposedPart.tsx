@@ -6,7 +6,7 @@ export function SupposedPart({ supposed, onKnown }: { supposed: Supposed[]; onKn
   if (supposed.length === 0) return null;
   return (
     <Box component="section" aria-label="Nobody wrote down" sx={{ mb: 2 }}>
-      <Typography variant="body2" color="text.secondary" gutterBottom>
+      <Typography variant="body2" color="textSecondary" gutterBottom>
         Nobody wrote these down, so they are supposed as usual and forecasts count with what they could have been. Correct one below, or take it off if it is right as it stands.
       </Typography>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>

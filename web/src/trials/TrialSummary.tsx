@@ -1,5 +1,6 @@
-import { Box, Checkbox, Link, Typography } from '@mui/material';
-import { Link as RouterLink } from 'react-router';
+import { Checkbox } from '@mui/material';
+import type { CSSProperties } from 'react';
+import { Link } from 'react-router';
 import { useOtherShops } from '../api/exchange';
 import { useSpecies } from '../api/queries';
 import type { TrialFields, TrialView } from '../api/schema';
@@ -8,54 +9,57 @@ import { PieceGlyph } from '../bend/PieceGlyph';
 import { processLine, shapeLine, stockLine } from '../recipe/words';
 import { printDay } from '../units/days';
 import { OutcomeTag } from './OutcomeTag';
+import styles from './TrialSummary.module.css';
 
 interface TrialSummaryProps {
   trial: TrialView | TrialFields;
   to?: string;
   /** Where records are chosen: whether this one is, and how that is changed. */
   choice?: { chosen: boolean; onChange: (chosen: boolean) => void } | undefined;
-  /** Which it is of how many, in a list that only holds those in sight. */
-  place?: number;
-  of?: number;
-  sx?: object;
+  /** Which it is of how many, and where, in a list that only holds those in sight. */
+  place?: Place;
+}
+
+/** A place in a list of pieces that are all of one height. */
+export interface Place {
+  number: number;
+  of: number;
+  /** Whether another stands to the left. */
+  beside: boolean;
+  at: CSSProperties;
+}
+
+/** What a piece in such a list carries, whether it has come or not. */
+export function inList({ number, of, beside, at }: Place) {
+  return { 'aria-posinset': number, 'aria-setsize': of, className: `${styles.trial} ${styles.inList} ${beside ? styles.beside : ''}`, style: at };
 }
 
 /** A trial in a list: the piece drawn, what it was and how it ended; it leads on where there is somewhere to go. */
-export function TrialSummary({ trial, to, choice, place, of, sx = {} }: TrialSummaryProps) {
+export function TrialSummary({ trial, to, choice, place }: TrialSummaryProps) {
   const [system] = useUnits();
   const { data: species = [] } = useSpecies();
   const { recipe, outcome } = trial;
   const name = species.find((s) => s.id === recipe.blank.speciesId)?.commonName ?? recipe.blank.speciesId;
-  // in a list whose pieces are all of one height the longest line is cut where it ends
-  const noWrap = place !== undefined;
   return (
-    <Box component="li" aria-posinset={place} aria-setsize={of} sx={{ bgcolor: 'background.paper', display: 'flex', gap: 2, p: 1.5, alignItems: 'center', position: 'relative',
-      '&:hover': to ? { bgcolor: 'background.default' } : {}, ...sx }}>
+    <li {...(place ? inList(place) : { className: styles.trial })}>
       {choice && (
         <Checkbox checked={choice.chosen} sx={{ zIndex: 1, ml: -1, mr: -1 }} onChange={(_, chosen) => { choice.onChange(chosen); }}
           slotProps={{ input: { 'aria-label': `Compare ${name}, ${shapeLine(recipe, system)}, ${printDay(trial.bentOn)}` } }} />
       )}
       <PieceGlyph recipe={recipe} severity={outcome.severity} flaw={outcome.flaw} />
-      <Box sx={{ minWidth: 0, flexGrow: 1 }}>
-        {to ? (
-          <Link component={RouterLink} to={to} color="text.primary" underline="hover"
-            sx={{ fontWeight: 620, '&::after': { content: '""', position: 'absolute', inset: 0 } }}>
-            {name}
-          </Link>
-        ) : (
-          <Typography component="span" sx={{ fontWeight: 620 }}>{name}</Typography>
-        )}{' '}
-        <Typography component="span" color="text.secondary">{stockLine(recipe)}{'otherShopId' in trial && <OfOtherShop id={trial.otherShopId} />}</Typography>
-        <Typography variant="body2">{shapeLine(recipe, system)}</Typography>
-        <Typography variant="body2" color="text.secondary" noWrap={noWrap}>{processLine(recipe, system)}</Typography>
-      </Box>
-      <Box sx={{ textAlign: 'right', flexShrink: 0, maxWidth: 130 }}>
+      <div className={styles.what}>
+        {to ? <Link to={to} className={`${styles.name} ${styles.leads}`}>{name}</Link> : <span className={styles.name}>{name}</span>}{' '}
+        <span className={styles.aside}>{stockLine(recipe)}{'otherShopId' in trial && <OfOtherShop id={trial.otherShopId} />}</span>
+        <p className={styles.line}>{shapeLine(recipe, system)}</p>
+        <p className={`${styles.line} ${styles.aside} ${place ? styles.cut : ''}`}>{processLine(recipe, system)}</p>
+      </div>
+      <div className={styles.ending}>
         <OutcomeTag outcome={outcome} />
-        <Typography variant="body2" color="text.secondary" noWrap>
+        <p className={`${styles.line} ${styles.aside} ${styles.cut}`}>
           <time dateTime={trial.bentOn}>{printDay(trial.bentOn)}</time>
-        </Typography>
-      </Box>
-    </Box>
+        </p>
+      </div>
+    </li>
   );
 }
 

@@ -50,7 +50,7 @@ function TrialPage({ trial }: { trial: Trial }) {
       </Paper>
       <Box>
         <Typography variant="h1">{name || '\u00a0'}</Typography>
-        <Typography color="text.secondary">{printDay(trial.bentOn)}</Typography>
+        <Typography color="textSecondary">{printDay(trial.bentOn)}</Typography>
         <Box sx={{ my: 1.5 }}>
           <OutcomeTag outcome={trial.outcome} />
         </Box>
@@ -95,7 +95,7 @@ function Facts({ trial, system }: { trial: Trial; system: UnitSystem }) {
     <Box component="dl" sx={{ m: 0, display: 'grid', gridTemplateColumns: '84px 1fr', rowGap: 0.75 }}>
       {facts.map(([term, text]) => (
         <Box key={`${term} ${text}`} sx={{ display: 'contents' }}>
-          <Typography component="dt" variant="body2" color="text.secondary">{term}</Typography>
+          <Typography component="dt" variant="body2" color="textSecondary">{term}</Typography>
           <Typography component="dd" variant="body2" sx={{ m: 0, overflowWrap: 'anywhere' }}>{text}</Typography>
         </Box>
       ))}

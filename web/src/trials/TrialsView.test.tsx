@@ -65,8 +65,7 @@ it('lists trials with what they were and how they ended, and leads to each', () 
 
 it('asks only for those a fact is so of, and for any again', async () => {
   show(<TrialsView />);
-  await userEvent.click(screen.getByLabelText('Only by'));
-  await userEvent.click(screen.getByRole('option', { name: 'Wood' }));
+  await userEvent.selectOptions(screen.getByLabelText('Only by'), 'Wood');
   await userEvent.click(screen.getByRole('checkbox', { name: 'White ash (12)' }));
   expect(asked).toHaveBeenLastCalledWith(expect.objectContaining({ conditions: [{ fact: 'wood', among: ['white-ash'] }] }));
   expect(screen.getByRole('status').textContent).toBe('150 records are like that');
@@ -78,8 +77,7 @@ it('asks only for those a fact is so of, and for any again', async () => {
 
 it('counts by a fact, and opens the records of a count', async () => {
   show(<TrialsView />);
-  await userEvent.click(screen.getByLabelText('Counted by'));
-  await userEvent.click(screen.getByRole('option', { name: 'Wood' }));
+  await userEvent.selectOptions(screen.getByLabelText('Counted by'), 'Wood');
   const table = within(screen.getByRole('table', { name: 'Records by wood' }));
   expect(table.getByText('1, none broke')).toBeDefined();
   await userEvent.click(table.getByRole('button', { name: 'White ash: 4 of 12 broke' }));

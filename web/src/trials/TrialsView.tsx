@@ -76,7 +76,7 @@ function Counts() {
   if (!data) return <Typography sx={{ minHeight: { xs: '3em', sm: '1.5em' } }} />;
   const all = data.clean + data.flawed + data.broken;
   return (
-    <Typography color="text.secondary">
+    <Typography color="textSecondary">
       {many(all, 'bend', 'bends')} written down{data.ofOtherShops > 0 && `, ${data.ofOtherShops} of them of other shops`}: {data.clean} clean, {data.flawed} with a flaw, {data.broken} broken.
     </Typography>
   );

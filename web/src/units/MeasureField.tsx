@@ -33,10 +33,8 @@ export function MeasureField({ label, measurement, text, reading, onChange, prob
         const complete = withUnit(measurement, text, system);
         if (complete !== text) onChange(complete);
       }}
+      mark={help && <Help of={help} />}
       slotProps={{
-        input: help ? { endAdornment: <Help of={help} /> } : {},
-        // an empty field's label would lie under the mark
-        inputLabel: help ? { shrink: true } : {},
         htmlInput: { autoComplete: 'off', autoCapitalize: 'off', spellCheck: false, inputMode: KEYPAD.includes(measurement) ? 'decimal' : 'text' },
       }}
     />

@@ -1,9 +1,8 @@
-import { Autocomplete, Box, FormControl, FormLabel, ToggleButton, ToggleButtonGroup } from '@mui/material';
-import { useId } from 'react';
+import { Autocomplete, Box } from '@mui/material';
 import { useSpecies } from '../api/queries';
 import { Field } from '../app/Field';
 import { METHOD } from '../methods/forms';
-import { Choice, TRAY } from '../recipe/Choice';
+import { Choice, Several } from '../recipe/Choice';
 import { Step } from '../recipe/fields';
 import { byAnyName, offeredAs } from '../recipe/woodNames';
 import { SEASONING, SUPPORT } from '../recipe/words';
@@ -47,28 +46,5 @@ export function AtHand({ form, readings, onChange, plate }: AtHandProps) {
         onChange={(event) => { onChange({ plies: event.target.value }); }} />}
       </Box>
     </Step>
-  );
-}
-
-interface SeveralProps<T extends string> {
-  label: string;
-  options: Record<T, string>;
-  value: T[];
-  onChange: (value: T[]) => void;
-}
-
-/** Any of a few, at least one. */
-function Several<T extends string>({ label, options, value, onChange }: SeveralProps<T>) {
-  const id = useId();
-  return (
-    <FormControl component="fieldset" sx={{ minWidth: 0 }}>
-      <FormLabel id={id} component="legend" sx={{ fontSize: '0.85rem', mb: 0.5 }}>{label}</FormLabel>
-      <ToggleButtonGroup value={value} aria-labelledby={id} size="small" sx={TRAY}
-        onChange={(_, chosen: T[]) => { if (chosen.length > 0) onChange(chosen); }}>
-        {(Object.keys(options) as T[]).map((option) => (
-          <ToggleButton key={option} value={option}>{options[option]}</ToggleButton>
-        ))}
-      </ToggleButtonGroup>
-    </FormControl>
   );
 }

@@ -29,7 +29,7 @@ export function SideBySide({ recipe, current, wanted, onTake }: SideBySideProps)
         <Typography variant="h2">Every way to this bend, side by side</Typography>
         <HowComputed part="the-advice" />
       </Box>
-      <Typography color="text.secondary" sx={{ mb: 1.5, maxWidth: 640 }}>
+      <Typography color="textSecondary" sx={{ mb: 1.5, maxWidth: 640 }}>
         Of this stock, to this curve and section: each way with the settings that are least trouble and good enough, or the surest it has.
       </Typography>
       {error && <Typography color="error">{error.message}</Typography>}
@@ -40,7 +40,7 @@ export function SideBySide({ recipe, current, wanted, onTake }: SideBySideProps)
               {data.ways.map((way) => <WayCard key={way.recipe.method.kind} way={way} wanted={wanted} onTake={onTake} />)}
             </Box>
             {data.impossible.length > 0 && (
-              <Typography variant="body2" color="text.secondary" sx={{ mt: 1.5 }}>
+              <Typography variant="body2" color="textSecondary" sx={{ mt: 1.5 }}>
                 Not for this piece whatever is set: {data.impossible.map((kind) => METHOD[kind].toLowerCase()).join(', ')}.
               </Typography>
             )}

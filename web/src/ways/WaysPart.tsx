@@ -39,7 +39,7 @@ export function WaysPart() {
       <SideBySide recipe={answer?.recipe} current={current} wanted={Number(form.unbroken)} onTake={take} />
       <Box component="form" noValidate onSubmit={(event) => { event.preventDefault(); if (wish) setAsked(wish); }}>
         <Typography variant="h2">Look through stock and settings</Typography>
-        <Typography color="text.secondary" sx={{ mb: 1.5, minHeight: { xs: '7.5em', sm: '3em' } }}>
+        <Typography color="textSecondary" sx={{ mb: 1.5, minHeight: { xs: '7.5em', sm: '3em' } }}>
           {answer && (plate
             ? `A plate of ${printLength(finishedMm(answer.recipe), system)} that curves both ways: every wood, seasoning, soak, time in the water and number of rounds is tried, between metal sheets and without.`
             : `A finished section of ${printLength(finishedMm(answer.recipe), system)} × ${printLength(answer.recipe.blank.widthMm, system)} round ` +
@@ -120,13 +120,13 @@ function WayRow({ way, onTake }: { way: WayView; onTake: (recipe: RecipeFields) 
       <Box>
         <Typography sx={{ fontWeight: 640 }}>{name}, {stockLine(recipe)}</Typography>
         <Typography variant="body2">{METHOD[recipe.method.kind]}: {processLine(recipe, system)}</Typography>
-        <Typography variant="body2" color="text.secondary">{shapeLine(recipe, system)}</Typography>
-        <Typography variant="body2" color={way.beyondRecords ? 'data.flaw' : 'text.secondary'}>{triedInWords(way)}</Typography>
+        <Typography variant="body2" color="textSecondary">{shapeLine(recipe, system)}</Typography>
+        <Typography variant="body2" sx={{ color: way.beyondRecords ? 'data.flaw' : 'text.secondary' }}>{triedInWords(way)}</Typography>
       </Box>
       <Box>
         <Typography sx={{ fontWeight: 640 }}>{oddsInWords(unbroken.probability)}</Typography>
         <Typography variant="body2">{rangeInWords(unbroken)}</Typography>
-        <Typography variant="body2" color="text.secondary">{hoursInWords(way)}</Typography>
+        <Typography variant="body2" color="textSecondary">{hoursInWords(way)}</Typography>
       </Box>
       <Button variant="outlined" onClick={() => { onTake(recipe); }}>Take this one</Button>
     </Paper>

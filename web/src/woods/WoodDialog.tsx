@@ -75,7 +75,7 @@ export function WoodDialog({ wood, name = '', onClose, onKept }: WoodDialogProps
           </Row>
           <Choice label="Kind of wood" options={WOOD_CLASS} value={form.woodClass} problem={refused.woodClass}
             onChange={(woodClass) => { change({ woodClass }); }} />
-          <Typography variant="body2" color="text.secondary" sx={{ minHeight: '1.5em' }}>{form.woodClass && CLASS_HINT[form.woodClass]}</Typography>
+          <Typography variant="body2" color="textSecondary" sx={{ minHeight: '1.5em' }}>{form.woodClass && CLASS_HINT[form.woodClass]}</Typography>
           <Row>
             <Choice label="Known by" options={WEIGHT} value={form.weightAs} onChange={(weightAs) => { change({ weightAs }); }} />
             {form.weightAs === 'density'
@@ -83,7 +83,7 @@ export function WoodDialog({ wood, name = '', onClose, onKept }: WoodDialogProps
               : text('weight', 'Basic specific gravity', 'Oven-dry weight over green volume')}
           </Row>
           <Typography variant="h2" sx={{ mt: 1 }}>Whatever else is known</Typography>
-          <Typography variant="body2" color="text.secondary">
+          <Typography variant="body2" color="textSecondary">
             What you leave empty is estimated from weight and kind, and shown as estimated. {steamed && 'Radii are the smallest of good steamed stock 1″ (25 mm) thick. '}Strengths are those of dry stock.
           </Typography>
           {steamed && (

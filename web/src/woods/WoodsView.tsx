@@ -27,7 +27,7 @@ export function WoodsView() {
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'end' }}>
         <Box sx={{ flex: '1 1 400px' }}>
           <Typography variant="h1">Woods</Typography>
-          <Typography color="text.secondary">
+          <Typography color="textSecondary">
             Clear stock at 12 % moisture, of plywood its outer ply; radii steamed, 1″ (25 mm) thick. ≈ is our estimate. <HowComputed part="where-the-figures-come-from" />
           </Typography>
         </Box>
@@ -91,13 +91,13 @@ function Woods({ title, woods, onOpen }: WoodsProps) {
                   <TableCell component="th" scope="row" sx={{ minWidth: 150 }}>
                     {known.commonName}
                     {known.latinName && (
-                      <Typography component="span" variant="body2" color="text.secondary" sx={{ display: 'block', fontStyle: 'italic' }}>{known.latinName}</Typography>
+                      <Typography component="span" variant="body2" color="textSecondary" sx={{ display: 'block', fontStyle: 'italic' }}>{known.latinName}</Typography>
                     )}
                     {wood.otherNames.length > 0 && (
-                      <Typography component="span" variant="body2" color="text.secondary" sx={{ display: 'block' }}>{wood.otherNames.join(', ')}</Typography>
+                      <Typography component="span" variant="body2" color="textSecondary" sx={{ display: 'block' }}>{wood.otherNames.join(', ')}</Typography>
                     )}
                     {onOpen && known.source && (
-                      <Typography component="span" variant="body2" color="text.secondary" sx={{ display: 'block' }}>{known.source}</Typography>
+                      <Typography component="span" variant="body2" color="textSecondary" sx={{ display: 'block' }}>{known.source}</Typography>
                     )}
                   </TableCell>
                   <TableCell>{known.woodClass && WOOD_CLASS[known.woodClass]}</TableCell>

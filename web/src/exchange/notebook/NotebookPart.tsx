@@ -27,7 +27,7 @@ export function NotebookPart({ answer, translation, busy, refusal, onSaid, onRea
     <Box component="section" aria-label="What your table means" sx={{ display: 'grid', gap: 2, p: 2.5, bgcolor: 'background.paper', border: 1, borderColor: 'divider' }}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1.5, flexWrap: 'wrap' }}>
         <Typography variant="h2" sx={{ flexGrow: 1 }}>What your table means</Typography>
-        {answer.remembered && <Typography variant="body2" color="text.secondary">As you said of a table under these headings.</Typography>}
+        {answer.remembered && <Typography variant="body2" color="textSecondary">As you said of a table under these headings.</Typography>}
         {answer.remembered && <Button size="small" onClick={onForget}>Begin afresh</Button>}
       </Box>
       <Dimmed old={busy}>
@@ -45,7 +45,7 @@ export function NotebookPart({ answer, translation, busy, refusal, onSaid, onRea
           <Box component="section" aria-label="What no column says" sx={{ mt: 2 }}>
             <Typography variant="h3" sx={{ mb: 1 }}>What no column says, for all its bends</Typography>
             {answer.given.some(({ mayStay }) => mayStay) && (
-              <Typography variant="body2" color="text.secondary" sx={{ mb: 1.5 }}>What may stay unknown is supposed as usual, and forecasts count with what it could have been.</Typography>
+              <Typography variant="body2" color="textSecondary" sx={{ mb: 1.5 }}>What may stay unknown is supposed as usual, and forecasts count with what it could have been.</Typography>
             )}
             <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: { xs: '1fr', sm: 'repeat(2, 1fr)', lg: 'repeat(3, 1fr)' } }}>
               {translation.given.map((given, place) => (

@@ -38,7 +38,7 @@ export function ThingInputs({ form, onChange }: { form: ThingForm; onChange: (fo
             {plain('pressure', 'Pressure, MPa')}
             {plain('spread', 'Spread, g/m²')}
             {plain('batch', 'Batch')}
-            <Field label="Opened on" type="date" value={form.openedOn} onChange={(event) => { change({ openedOn: event.target.value }); }} helperText=" " slotProps={{ inputLabel: { shrink: true } }} />
+            <Field label="Opened on" type="date" value={form.openedOn} onChange={(event) => { change({ openedOn: event.target.value }); }} helperText=" " />
           </>
         )}
         {form.kind === 'FORM' && plain('madeOf', 'Made of')}

@@ -61,7 +61,7 @@ function Thing({ thing, use, onChange }: { thing: RigItemView; use: ItemUse | un
       <ThingGlyph item={item} />
       <Box sx={{ flexGrow: 1, minWidth: 0 }}>
         <Typography variant="h3">{item.name}</Typography>
-        <Typography variant="body2" color="text.secondary">{thingLine(item, system)}</Typography>
+        <Typography variant="body2" color="textSecondary">{thingLine(item, system)}</Typography>
         <Typography variant="body2" sx={{ fontWeight: 600, minHeight: '1.5em', color: use && use.free < 0 ? 'error.main' : 'text.primary' }}>
           {use ? takenInWords(item, use, serverNow()) : ''}
         </Typography>
