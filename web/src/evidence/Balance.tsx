@@ -1,11 +1,11 @@
 import { Box, Typography } from '@mui/material';
 import type { RuleEvidence } from '../api/schema';
 import { usePalette } from '../app/palette';
-import { RULE, tippedInWords } from './words';
+import { RULE, saidBy, tippedInWords } from './words';
 
 const MOST_TILT = 15;
 
-/** A bent rib on a peg with an answer hanging from each end; the records' side hangs lower. */
+/** A bent rib on a peg with an answer hanging from each end; the records' side hangs lower, and is green once they speak for it. */
 export function Balance({ evidence }: { evidence: RuleEvidence }) {
   const colours = usePalette();
   const { asks, first, second } = RULE[evidence.rule];
@@ -18,7 +18,7 @@ export function Balance({ evidence }: { evidence: RuleEvidence }) {
       <rect x={-26} y={16} width={52} height={9} rx={2} strokeWidth={1.4} fill={chosen ? colours.data.clean : colours.data.form} />
     </g>
   );
-  const settled = Math.abs(evidence.firstHolds - 0.5) > 0.06 && evidence.trials > 0;
+  const said = saidBy(evidence);
   return (
     <Box component="li" sx={{ border: 1, borderColor: 'divider', borderRadius: 1, bgcolor: 'background.paper', p: 1.5 }}>
       <Typography variant="h3">{asks}</Typography>
@@ -26,8 +26,8 @@ export function Balance({ evidence }: { evidence: RuleEvidence }) {
         aria-label={`${first} against ${second}: ${tippedInWords(evidence)}`}>
         <path d="M140 52L131 108H149Z" fill={colours.data.form} stroke={colours.text.primary} strokeWidth={1.2} />
         <path d={`M${140 - dx} ${52 - dy}Q140 ${22 - Math.abs(dy) * 0.2} ${140 + dx} ${52 + dy}`} fill="none" stroke={colours.data.stretch} strokeWidth={5} strokeLinecap="round" />
-        {pan(-1, settled && evidence.firstHolds > 0.5)}
-        {pan(1, settled && evidence.firstHolds < 0.5)}
+        {pan(-1, said === 'FIRST')}
+        {pan(1, said === 'SECOND')}
       </Box>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
         <Typography variant="body2" sx={{ fontWeight: 600 }}>{first}</Typography>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { constantInWords, effectInWords, proneInWords, RULE, setAsideInWords, tippedInWords } from './words';
+import { constantInWords, effectInWords, proneInWords, RULE, saidBy, setAsideInWords, tippedInWords } from './words';
 
 const evidence = { rule: 'RINGS', firstHolds: 0.8, noMatter: 0.2, trials: 40, effect: 0.5, sd: 0.6 } as const;
 
@@ -22,6 +22,12 @@ describe('what the records say, in words', () => {
     expect(tippedInWords({ ...evidence, trials: 0, firstHolds: 0.5 })).toBe('No record has a say yet.');
     expect(tippedInWords({ ...evidence, trials: 1, firstHolds: 0.53 })).toBe('Undecided by 1 record.');
     expect(tippedInWords({ ...evidence, firstHolds: 0.55, noMatter: 0.8 })).toBe('Most likely no difference worth the name, from 40 records.');
+  });
+
+  it('speaks for an answer, in green too, only where its words name one', () => {
+    expect([0.5, 0.58, 0.62, 0.76, 0.3].map((firstHolds) => saidBy({ ...evidence, firstHolds }))).toEqual(['UNDECIDED', 'UNDECIDED', 'FIRST', 'FIRST', 'SECOND']);
+    expect([0.62, 0.76].map((firstHolds) => saidBy({ ...evidence, firstHolds, noMatter: 0.7 }))).toEqual(['NO_DIFFERENCE', 'FIRST']);
+    expect(saidBy({ ...evidence, trials: 0, firstHolds: 0.9 })).toBe('NOTHING');
   });
 
   it('asks every question with two answers', () => {

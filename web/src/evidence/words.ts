@@ -31,17 +31,38 @@ export const RULE: Record<Rule, { asks: string; first: string; second: string }>
   STEAM_LEFT_ON: { asks: 'Against springback: steam left on after clamping?', first: 'it takes more away than computed', second: 'it does not' },
 };
 
-/** How the records tip a question: 4 to 1 for one side, or undecided. */
-export function tippedInWords({ rule, firstHolds, noMatter, trials }: RuleEvidence): string {
-  const { first, second } = RULE[rule];
-  const records = many(trials, 'record', 'records');
+/** What the records say to a question; odds of less than that leave it open. */
+const LEANS = 1.5;
+/** Odds that are not taken for “no difference”, however little the difference may be. */
+const CLEARLY = 3;
+
+type Said = 'NOTHING' | 'NO_DIFFERENCE' | 'UNDECIDED' | 'FIRST' | 'SECOND';
+
+/** For which answer the records speak, if for one. */
+export function saidBy({ firstHolds, noMatter, trials }: Omit<RuleEvidence, 'rule'>): Said {
+  const strength = strengthOf(firstHolds);
+  if (trials === 0) return 'NOTHING';
+  if (strength < CLEARLY && noMatter > 0.6) return 'NO_DIFFERENCE';
+  if (strength < LEANS) return 'UNDECIDED';
+  return firstHolds > 0.5 ? 'FIRST' : 'SECOND';
+}
+
+function strengthOf(firstHolds: number): number {
   const odds = firstHolds / (1 - firstHolds);
-  const strength = Math.max(odds, 1 / odds);
-  if (trials === 0) return 'No record has a say yet.';
-  if (strength < 3 && noMatter > 0.6) return `Most likely no difference worth the name, from ${records}.`;
-  if (strength < 1.5) return `Undecided by ${records}.`;
+  return Math.max(odds, 1 / odds);
+}
+
+/** How the records tip a question: 4 to 1 for one side, or undecided. */
+export function tippedInWords(evidence: RuleEvidence): string {
+  const { rule, firstHolds, trials } = evidence;
+  const records = many(trials, 'record', 'records');
+  const said = saidBy(evidence);
+  if (said === 'NOTHING') return 'No record has a say yet.';
+  if (said === 'NO_DIFFERENCE') return `Most likely no difference worth the name, from ${records}.`;
+  if (said === 'UNDECIDED') return `Undecided by ${records}.`;
+  const strength = strengthOf(firstHolds);
   const to1 = strength < 10 ? Number(strength.toFixed(1)) : Math.round(strength);
-  return `${to1 > 99 ? 'More than 99' : to1} to 1 for “${odds > 1 ? first : second}”, from ${records}.`;
+  return `${to1 > 99 ? 'More than 99' : to1} to 1 for “${said === 'FIRST' ? RULE[rule].first : RULE[rule].second}”, from ${records}.`;
 }
 
 const WHY: Record<SetAside['why'], (value: string) => string> = {
