@@ -1,4 +1,5 @@
 import { useId } from 'react';
+import { InFrame } from './Field';
 import styles from './Field.module.css';
 
 interface PickProps {
@@ -20,8 +21,7 @@ export function Pick({ label, value, none, options, onPick }: PickProps) {
           <option value="">{none}</option>
           {options.map(({ key, title }) => <option key={key} value={key}>{title}</option>)}
         </select>
-        <label htmlFor={id} className={styles.label}>{label}</label>
-        <fieldset aria-hidden className={styles.outline}><legend><span>{label}</span></legend></fieldset>
+        <InFrame id={id} label={label} />
       </div>
     </div>
   );

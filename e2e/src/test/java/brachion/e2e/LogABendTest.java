@@ -53,6 +53,24 @@ class LogABendTest extends BrowserTest {
         assertThat(page.getByText("= 4.8 mm")).isVisible();
     }
 
+    /** The label of an empty field stands in it, and in its frame once there is something to read; beside a mark always. */
+    @Test
+    void a_label_never_lies_over_what_is_typed() {
+        String within = "matrix(1, 0, 0, 1, 14, 9)";
+        String inFrame = "matrix(0.75, 0, 0, 0.75, 14, -9)";
+        show("/records/new");
+        Locator released = page.locator("label").filter(new Locator.FilterOptions().setHasText("Radius after release"));
+        assertThat(released).hasCSS("transform", within);
+        field("Radius after release").focus();
+        assertThat(released).hasCSS("transform", inFrame);
+        type("Radius after release", "7\"");
+        field("Note").focus();
+        assertThat(released).hasCSS("transform", inFrame);
+        assertThat(page.locator("label").filter(new Locator.FilterOptions().setHasText("Species"))).hasCSS("transform", inFrame);
+        assertThat(page.locator("label").filter(new Locator.FilterOptions().setHasText("Grain slope"))).hasCSS("transform", inFrame);
+        assertThat(page.locator("label").filter(new Locator.FilterOptions().setHasText("Bent on"))).hasCSS("transform", inFrame);
+    }
+
     @Test
     void a_length_no_bench_has_seen_is_refused_with_the_bound() {
         show("/records/new");
