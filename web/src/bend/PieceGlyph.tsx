@@ -1,13 +1,11 @@
 import type { RecipeFields } from '../api/schema';
-import { usePalette } from '../app/palette';
 import { factsOf } from '../methods/forms';
 import { OF_GLUE, type Flaw, type Severity } from '../trials/words';
+import styles from '../trials/OutcomeTag.module.css';
 import { band, bentLine, boxAround, pathOf, tailLength } from './geometry';
 
 /** A trial small enough for a list: the piece to its own scale, in the colour of how it ended, broken where it broke. */
 export function PieceGlyph({ recipe, severity, flaw }: { recipe: RecipeFields; severity: Severity; flaw?: Flaw | undefined }) {
-  const colours = usePalette().data;
-  const colour = { CLEAN: colours.clean, FLAW: colours.flaw, BROKEN: colours.broken }[severity];
   const radius = recipe.innerRadiusMm;
   const thickness = recipe.blank.thicknessMm * factsOf(recipe.method).plies;
   // a thin piece on a wide form would vanish at this size
@@ -18,20 +16,20 @@ export function PieceGlyph({ recipe, severity, flaw }: { recipe: RecipeFields; s
   const middle = (radius + outer) / 2;
   const size = outer * 0.13;
   return (
-    <svg width={72} height={56} viewBox={`${box.x} ${box.y} ${box.width} ${box.height}`} aria-hidden style={{ display: 'block', flexShrink: 0, overflow: 'visible' }}>
+    <svg width={72} height={56} viewBox={`${box.x} ${box.y} ${box.width} ${box.height}`} aria-hidden fill="currentColor" className={styles[severity]} style={{ display: 'block', flexShrink: 0, overflow: 'visible' }}>
       {severity === 'BROKEN' && !(flaw && OF_GLUE.includes(flaw)) ? (
-        <BrokenHalves radius={radius} outer={outer} half={half} tail={tail} colour={colour} />
+        <BrokenHalves radius={radius} outer={outer} half={half} tail={tail} />
       ) : (
-        <path d={band(radius, outer, half, tail)} fill={colour} />
+        <path d={band(radius, outer, half, tail)} />
       )}
       {severity === 'FLAW' && (
-        <path d={`M${-size} ${-middle + size * 0.8}L0 ${-outer - size * 1.2}L${size} ${-middle + size * 0.8}Z`} fill={colour} />
+        <path d={`M${-size} ${-middle + size * 0.8}L0 ${-outer - size * 1.2}L${size} ${-middle + size * 0.8}Z`} />
       )}
     </svg>
   );
 }
 
-function BrokenHalves({ radius, outer, half, tail, colour }: { radius: number; outer: number; half: number; tail: number; colour: string }) {
+function BrokenHalves({ radius, outer, half, tail }: { radius: number; outer: number; half: number; tail: number }) {
   const points = (r: number) => bentLine(r, half, tail);
   const inner = points(radius);
   const back = points(outer);
@@ -40,8 +38,8 @@ function BrokenHalves({ radius, outer, half, tail, colour }: { radius: number; o
     `${pathOf([...inner.slice(from, to), ...back.slice(from, to).reverse()])}Z`;
   return (
     <>
-      <path d={part(0, cut - 2)} fill={colour} transform={`translate(${-outer * 0.05} ${-outer * 0.02})`} />
-      <path d={part(cut + 3, inner.length)} fill={colour} transform={`translate(${outer * 0.05} ${outer * 0.08})`} />
+      <path d={part(0, cut - 2)} transform={`translate(${-outer * 0.05} ${-outer * 0.02})`} />
+      <path d={part(cut + 3, inner.length)} transform={`translate(${outer * 0.05} ${outer * 0.08})`} />
     </>
   );
 }

@@ -8,6 +8,7 @@ import { Dimmed } from '../app/Dimmed';
 import { Field } from '../app/Field';
 import { useNotice } from '../app/notice';
 import { useStored } from '../app/storage';
+import { useWoodName } from '../recipe/woodNames';
 import { TrialSummary } from '../trials/TrialSummary';
 import { many } from '../units/number';
 import { NotebookPart } from './notebook/NotebookPart';
@@ -118,6 +119,7 @@ export function BringIn() {
 const LIST = { listStyle: 'none', p: 0, m: 0, display: 'grid', gap: '1px', bgcolor: 'divider', border: 1, borderColor: 'divider' };
 
 function Rows({ table }: { table: TableAnswer }) {
+  const woodName = useWoodName();
   return (
     <>
       {table.rows.length > 0 && (
@@ -133,7 +135,7 @@ function Rows({ table }: { table: TableAnswer }) {
         <Box>
           <Typography variant="h2" gutterBottom>Bends that can come in</Typography>
           <Box component="ul" aria-label="Bends that can come in" sx={{ ...LIST, gridTemplateColumns: { xs: '1fr', lg: '1fr 1fr' } }}>
-            {table.trials.map((trial, at) => <TrialSummary key={at} trial={trial} />)}
+            {table.trials.map((trial, at) => <TrialSummary key={at} trial={trial} wood={woodName(trial.recipe.blank.speciesId)} />)}
           </Box>
           <More shown={table.trials.length} of={table.coming} />
         </Box>

@@ -3,6 +3,7 @@ import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { memo, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { PAGE, useFound } from '../api/find';
 import type { TrialView } from '../api/schema';
+import { useWoodName } from '../recipe/woodNames';
 import { inList, TrialSummary, type Place } from '../trials/TrialSummary';
 import type { Question } from './question';
 
@@ -10,7 +11,7 @@ import type { Question } from './question';
 const TALL_PX = 104;
 const TALL_ON_PHONE_PX = 148;
 /** Rows kept ready beyond what is in sight. */
-const READY = 8;
+const READY = 4;
 
 interface RecordListProps {
   question: Question;
@@ -29,20 +30,22 @@ interface InListProps {
   tall: number;
   /** The record, once it has come. */
   trial: TrialView | undefined;
+  /** What its wood is called. */
+  wood: string;
   /** Whether it is chosen; none where nobody chooses. */
   chosen: boolean | undefined;
   onChoose: (id: number, one: boolean) => void;
 }
 
 /** A record at its place in the list; drawn once, however far is scrolled. */
-const InList = memo(function InList({ place, of, abreast, tall, trial, chosen, onChoose }: InListProps) {
+const InList = memo(function InList({ place, of, abreast, tall, trial, wood, chosen, onChoose }: InListProps) {
   const here: Place = {
     number: place + 1, of, beside: place % abreast > 0,
     at: { top: Math.floor(place / abreast) * tall, left: `${(place % abreast) * (100 / abreast)}%`, width: `${100 / abreast}%`, height: tall },
   };
   if (!trial) return <li aria-busy {...inList(here)} />;
   return (
-    <TrialSummary trial={trial} to={`/records/${trial.id}`} place={here}
+    <TrialSummary trial={trial} wood={wood} to={`/records/${trial.id}`} place={here}
       choice={chosen === undefined ? undefined : { chosen, onChange: (one) => { onChoose(trial.id, one); } }} />
   );
 });
@@ -52,6 +55,7 @@ export function RecordList({ question, total, chosen, onChoose }: RecordListProp
   const wide = useMediaQuery('(min-width: 1200px)');
   const abreast = wide ? 2 : 1;
   const tall = useMediaQuery('(max-width: 599px)') ? TALL_ON_PHONE_PX : TALL_PX;
+  const woodName = useWoodName();
   const list = useRef<HTMLUListElement>(null);
   const [top, setTop] = useState(0);
   useLayoutEffect(() => {
@@ -74,7 +78,7 @@ export function RecordList({ question, total, chosen, onChoose }: RecordListProp
       <Box component="ul" ref={list} aria-label="Trials" sx={{ listStyle: 'none', p: 0, m: 0, position: 'relative', height: rows.getTotalSize(), bgcolor: total > 0 ? 'background.paper' : 'transparent' }}>
         {places.map((place) => {
           const trial = found.get(place);
-          return <InList key={place} place={place} of={total} abreast={abreast} tall={tall} trial={trial} chosen={trial && chosen?.includes(trial.id)} onChoose={onChoose} />;
+          return <InList key={place} place={place} of={total} abreast={abreast} tall={tall} trial={trial} wood={trial ? woodName(trial.recipe.blank.speciesId) : ''} chosen={trial && chosen?.includes(trial.id)} onChoose={onChoose} />;
         })}
       </Box>
     </>

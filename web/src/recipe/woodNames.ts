@@ -1,4 +1,5 @@
 import { createFilterOptions } from '@mui/material';
+import { useSpecies } from '../api/queries';
 import type { SpeciesView } from '../api/schema';
 
 /** Everything a wood is called. */
@@ -15,3 +16,9 @@ export function offeredAs(wood: SpeciesView, typed: string): string {
 
 /** The woods of which any name holds what was typed. */
 export const byAnyName = createFilterOptions<SpeciesView>({ stringify: (wood) => namesOf(wood).join('\n') });
+
+/** What each wood is called; by its key until that is known. A list asks once for all of its rows. */
+export function useWoodName(): (speciesId: string) => string {
+  const { data: species = [] } = useSpecies();
+  return (speciesId) => species.find(({ id }) => id === speciesId)?.commonName ?? speciesId;
+}

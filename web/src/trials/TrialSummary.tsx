@@ -2,7 +2,6 @@ import { Checkbox } from '@mui/material';
 import type { CSSProperties } from 'react';
 import { Link } from 'react-router';
 import { useOtherShops } from '../api/exchange';
-import { useSpecies } from '../api/queries';
 import type { TrialFields, TrialView } from '../api/schema';
 import { useUnits } from '../app/units';
 import { PieceGlyph } from '../bend/PieceGlyph';
@@ -13,6 +12,8 @@ import styles from './TrialSummary.module.css';
 
 interface TrialSummaryProps {
   trial: TrialView | TrialFields;
+  /** What its wood is called. */
+  wood: string;
   to?: string;
   /** Where records are chosen: whether this one is, and how that is changed. */
   choice?: { chosen: boolean; onChange: (chosen: boolean) => void } | undefined;
@@ -35,21 +36,19 @@ export function inList({ number, of, beside, at }: Place) {
 }
 
 /** A trial in a list: the piece drawn, what it was and how it ended; it leads on where there is somewhere to go. */
-export function TrialSummary({ trial, to, choice, place }: TrialSummaryProps) {
+export function TrialSummary({ trial, wood, to, choice, place }: TrialSummaryProps) {
   const [system] = useUnits();
-  const { data: species = [] } = useSpecies();
   const { recipe, outcome } = trial;
-  const name = species.find((s) => s.id === recipe.blank.speciesId)?.commonName ?? recipe.blank.speciesId;
   return (
     <li {...(place ? inList(place) : { className: styles.trial })}>
       {choice && (
         <Checkbox checked={choice.chosen} sx={{ zIndex: 1, ml: -1, mr: -1 }} onChange={(_, chosen) => { choice.onChange(chosen); }}
-          slotProps={{ input: { 'aria-label': `Compare ${name}, ${shapeLine(recipe, system)}, ${printDay(trial.bentOn)}` } }} />
+          slotProps={{ input: { 'aria-label': `Compare ${wood}, ${shapeLine(recipe, system)}, ${printDay(trial.bentOn)}` } }} />
       )}
       <PieceGlyph recipe={recipe} severity={outcome.severity} flaw={outcome.flaw} />
       <div className={styles.what}>
-        {to ? <Link to={to} className={`${styles.name} ${styles.leads}`}>{name}</Link> : <span className={styles.name}>{name}</span>}{' '}
-        <span className={styles.aside}>{stockLine(recipe)}{'otherShopId' in trial && <OfOtherShop id={trial.otherShopId} />}</span>
+        {to ? <Link to={to} className={`${styles.name} ${styles.leads}`}>{wood}</Link> : <span className={styles.name}>{wood}</span>}{' '}
+        <span className={styles.aside}>{stockLine(recipe)}{'otherShopId' in trial && trial.otherShopId !== undefined && <OfOtherShop id={trial.otherShopId} />}</span>
         <p className={styles.line}>{shapeLine(recipe, system)}</p>
         <p className={`${styles.line} ${styles.aside} ${place ? styles.cut : ''}`}>{processLine(recipe, system)}</p>
       </div>
@@ -64,7 +63,7 @@ export function TrialSummary({ trial, to, choice, place }: TrialSummaryProps) {
 }
 
 /** Whose record it is where it is not the shop’s own. */
-function OfOtherShop({ id }: { id: number | undefined }) {
+function OfOtherShop({ id }: { id: number }) {
   const { data = [] } = useOtherShops();
   const shop = data.find((one) => one.id === id);
   return shop ? <>, of {shop.name}</> : null;
