@@ -38,15 +38,15 @@ export function Field({ label, helperText, error = false, disabled = false, id: 
   const { htmlInput = {} } = slotProps;
   const shrunk = mark !== undefined || startAdornment !== undefined;
   const typed = {
-    ...(value === undefined ? {} : { value }), ...(onChange && { onChange }), ...(onBlur && { onBlur }), ...htmlInput,
+    value, onChange, onBlur, ...htmlInput,
     id, disabled, placeholder: ' ', 'aria-invalid': error, className: `${styles.typed} ${htmlInput.className ?? ''}`,
-    ...(shrunk && { 'data-shrunk': true }), ...(helperText ? { 'aria-describedby': `${id}-line` } : {}),
+    'data-shrunk': shrunk || undefined, 'aria-describedby': helperText ? `${id}-line` : undefined,
   } as Typed;
   const parts = (
     <>
       <div {...frame} className={`${styles.frame} ${mark ? styles.marked : ''} ${className}`}>
         {startAdornment}
-        {multiline ? <textarea {...typed} rows={rows} /> : <input {...typed} {...(inputRef && { ref: inputRef })} type={htmlInput.type ?? type} />}
+        {multiline ? <textarea {...typed} rows={rows} /> : <input type={type} {...typed} ref={inputRef ?? htmlInput.ref} />}
         <InFrame id={id} label={label} />
         {mark}
         {endAdornment}

@@ -99,7 +99,6 @@ export const theme = createTheme({
         }),
       },
     },
-    MuiFormHelperText: { styleOverrides: { root: { marginTop: 2, marginInline: 4, lineHeight: 1.3, minHeight: '1.3em' } } },
     MuiPaper: { defaultProps: { elevation: 0 } },
   },
 });

@@ -39,7 +39,7 @@ const CLEARLY = 3;
 type Said = 'NOTHING' | 'NO_DIFFERENCE' | 'UNDECIDED' | 'FIRST' | 'SECOND';
 
 /** For which answer the records speak, if for one. */
-export function saidBy({ firstHolds, noMatter, trials }: Omit<RuleEvidence, 'rule'>): Said {
+export function saidBy({ firstHolds, noMatter, trials }: RuleEvidence): Said {
   const strength = strengthOf(firstHolds);
   if (trials === 0) return 'NOTHING';
   if (strength < CLEARLY && noMatter > 0.6) return 'NO_DIFFERENCE';

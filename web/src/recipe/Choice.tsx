@@ -1,4 +1,5 @@
 import { useId } from 'react';
+import field from '../app/Field.module.css';
 import { Tray } from '../app/Tray';
 import { Help } from '../help/Help';
 import type { TermName } from '../help/titles';
@@ -46,13 +47,13 @@ interface LabelledProps<T extends string> extends Offered<T> {
 function Labelled<T extends string>({ label, options, problem, help, chosen, onTap }: LabelledProps<T>) {
   const id = useId();
   return (
-    <div className={`${styles.choice} ${problem === undefined ? '' : styles.problem}`}>
-      <div className={styles.head}>
+    <div className={`${styles.choice} ${problem === undefined ? '' : field.error}`}>
+      <div className={`${styles.head} ${problem === undefined ? '' : styles.problem}`}>
         <span id={id}>{label}</span>
         {help && <Help of={help} />}
       </div>
       <Tray options={options} chosen={chosen} onTap={onTap} aria-labelledby={id} />
-      {problem && <p>{problem}</p>}
+      {problem && <p className={field.line}>{problem}</p>}
     </div>
   );
 }

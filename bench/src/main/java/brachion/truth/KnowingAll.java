@@ -7,13 +7,13 @@ import java.util.List;
 
 /**
  * Somebody who knows the true chance of every piece but for what its rings do, and learns that one number from the same outcomes:
- * nobody who has to learn the rest, too, can be surer of it for long.
+ * whoever has to learn the rest, too, finds the rings no sooner.
  */
 final class KnowingAll {
 
     private static final int STEPS = 40;
-    /** A chance is never quite certain, as an outcome in a hundred is written down wrong. */
-    private static final double WRONG = 0.005;
+    /** Where no piece tells anything the step is none, not endless. */
+    private static final double LEAST = 1e-6;
 
     private KnowingAll() {
     }
@@ -30,10 +30,10 @@ final class KnowingAll {
         double information = 0;
         for (int step = 0; step < STEPS; step++) {
             double slope = 0;
-            information = 1e-6;
+            information = LEAST;
             for (int i = 0; i < pieces.size(); i++) {
                 if (pieces.get(i).asked().blank().growthRings() == GrowthRings.ON_EDGE) {
-                    double chance = WRONG + (1 - 2 * WRONG) * without.get(i).unbroken();
+                    double chance = TrueShop.WRONG / 2 + (1 - TrueShop.WRONG) * without.get(i).unbroken();
                     double holds = 1 / (1 + (1 - chance) / chance * Math.exp(-adds));
                     slope += (pieces.get(i).outcome().severity() == Severity.BROKEN ? 0 : 1) - holds;
                     information += holds * (1 - holds);

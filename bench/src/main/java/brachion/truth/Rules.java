@@ -18,7 +18,6 @@ final class Rules {
 
     private static final double HIDDEN = 0.03;
 
-    private final int records;
     private final List<Asked> empty;
     private final List<Asked> rings;
 
@@ -58,23 +57,22 @@ final class Rules {
      * @param effect  how much more strain rings on edge bear where they do, as a share
      */
     Rules(int shops, int records, double effect, long seed) {
-        this.records = records;
-        this.empty = asked(shops, 0, seed);
-        this.rings = asked(shops, effect, seed);
+        List<List<TruePiece>> without = pieces(shops, records, 0, seed);
+        this.empty = asked(without, without);
+        this.rings = asked(pieces(shops, records, effect, seed), without);
     }
 
-    private List<Asked> asked(int shops, double effect, long seed) {
-        return IntStream.range(0, shops).parallel().mapToObj(i -> {
-            List<TruePiece> without = shop(i, seed).records(records);
-            List<TruePiece> pieces = shop(i, seed).ringsOnEdgeBear(effect).records(records);
+    private static List<List<TruePiece>> pieces(int shops, int records, double effect, long seed) {
+        return IntStream.range(0, shops).parallel()
+                .mapToObj(i -> new TrueShop(Support.values()[i % 3], HIDDEN, seed * 977 + i).ringsOnEdgeBear(effect).records(records)).toList();
+    }
+
+    private static List<Asked> asked(List<List<TruePiece>> shops, List<List<TruePiece>> without) {
+        return IntStream.range(0, shops.size()).parallel().mapToObj(i -> {
             List<Trial> trials = new ArrayList<>();
-            pieces.forEach(piece -> trials.add(piece.recorded(trials.size() + 1L)));
-            return new Asked(RuleEvidence.of(RiskModel.fit(trials)), KnowingAll.ofRings(without, pieces));
+            shops.get(i).forEach(piece -> trials.add(piece.recorded(trials.size() + 1L)));
+            return new Asked(RuleEvidence.of(RiskModel.fit(trials)), KnowingAll.ofRings(without.get(i), shops.get(i)));
         }).toList();
-    }
-
-    private static TrueShop shop(int number, long seed) {
-        return new TrueShop(Support.values()[number % 3], HIDDEN, seed * 977 + number);
     }
 
     /** Every rule that has a say, in shops where none is true. */

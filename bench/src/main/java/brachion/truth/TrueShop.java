@@ -45,7 +45,8 @@ final class TrueShop {
     private static final double METER = 2;
     private static final double CALLIPER = 0.02;
     private static final double UNMEASURED = 0.25;
-    private static final double WRONG = 0.01;
+    /** So many outcomes are written down wrong, half of them as broken and half as clean. */
+    static final double WRONG = 0.01;
     private static final int PIECES_OF_A_BOARD = 4;
     private static final NormalDistribution NORMAL = new NormalDistribution();
     private static final List<Species> WOODS = SpeciesCatalogue.published().all().stream()

@@ -128,8 +128,10 @@ public final class Truth {
         }
         asked.forEach((records, rules) -> rules.empty().forEach(each ->
                 row(each.rule(), records, percent(each.beyond3()), percent(each.beyond10()), "–")));
-        asked.forEach((records, rules) ->
-                row("RINGS, true", records, percent(rules.rings().beyond3()), percent(rules.rings().beyond10()), percent(rules.rings().rightly10())));
+        asked.forEach((records, rules) -> {
+            Rules.Row rings = rules.rings();
+            row("RINGS, true", records, percent(rings.beyond3()), percent(rings.beyond10()), percent(rings.rightly10()));
+        });
         line("");
         line("What could be found at all: the shops put in order of how sure somebody is, with the bar where so many empty shops pass it."
                 + " Beside the product stands somebody who knows the true chance of every piece but for its rings.");
