@@ -1,5 +1,6 @@
 package brachion.core.risk;
 
+import java.util.Arrays;
 import java.util.Optional;
 
 /**
@@ -22,6 +23,8 @@ final class ArrowInverse {
     private final double logDeterminant;
     /** C, once somebody asked. */
     private double[][] borderSquares;
+    /** S⁻¹·b_j for each row of the border where that row touches, up to the sign of b_j, once somebody asked. */
+    private double[][] passed;
 
     private ArrowInverse(Border border, double sign, double[] tip, double[][] schur, double logDeterminant) {
         this.border = border;
@@ -161,7 +164,7 @@ final class ArrowInverse {
     double square(int[] places, double[] x) {
         int q = schur.length;
         if (inCorner(places)) {
-            return squareInCorner(places, x);
+            return squareInCorner(places, x, places.length);
         }
         double[] w = new double[q];
         double sum = 0;
@@ -175,12 +178,15 @@ final class ArrowInverse {
                 border.addTo(w, row, -sign * by);
             }
         }
+        int[] touched = new int[q];
+        int count = 0;
         for (int i = 0; i < q; i++) {
             if (w[i] != 0) {
-                sum += w[i] * dot(w, schur[i]);
+                touched[count] = i;
+                w[count++] = w[i];
             }
         }
-        return sum;
+        return sum + squareInCorner(touched, w, count);
     }
 
     private boolean inCorner(int[] places) {
@@ -193,9 +199,9 @@ final class ArrowInverse {
     }
 
     /** The same of places in the corner alone, which are few beside all there are. */
-    private double squareInCorner(int[] places, double[] x) {
+    private double squareInCorner(int[] places, double[] x, int count) {
         double sum = 0;
-        for (int k = 0; k < places.length; k++) {
+        for (int k = 0; k < count; k++) {
             double[] line = schur[places[k]];
             double across = line[places[k]] * x[k] / 2;
             for (int l = 0; l < k; l++) {
@@ -223,25 +229,46 @@ final class ArrowInverse {
     }
 
     /**
-     * The trace of the inverse times a matrix of the same shape, with corner M, border m_j and tip µ_j: tr(S⁻¹·K) + Σ_j µ_j/t_j,
-     * K = M + Σ_j b_j·(µ_j·b_j/t_j² − 2·m_j/t_j)ᵀ.
+     * The trace of the inverse times a matrix of the same shape, with corner M, border m_j and tip µ_j:
+     * tr(S⁻¹·M) + Σ_j µ_j/t_j + (µ_j·b_j/t_j² − 2·m_j/t_j)ᵀ·S⁻¹·b_j.
      */
     double traceOfProduct(Arrow other) {
-        int q = schur.length;
-        double[][] squares = new double[q][q];
-        double[][] k = new double[q][];
-        for (int i = 0; i < q; i++) {
-            k[i] = other.corner()[i].clone();
-        }
-        double trace = 0;
+        double[][] passed = passed();
+        double trace = traceWithSchur(other.corner());
         for (int row = 0; row < tip.length; row++) {
             double own = other.tip()[row] / tip[row];
-            trace += own;
-            border.addSquare(squares, row, own / tip[row]);
-            border.addProduct(k, row, other.border(), -2 * sign / tip[row]);
+            trace += own + own / tip[row] * dot(border.value()[row], passed[row])
+                    - 2 * sign / tip[row] * timesPassed(other.border(), row);
         }
-        Arrow.mirror(squares);
-        return trace + traceWithSchur(k) + traceWithSchur(squares);
+        return trace;
+    }
+
+    /** A row of another border times S⁻¹ times that of this, up to the sign. */
+    private double timesPassed(Border other, int row) {
+        if (other.places()[row] == border.places()[row]) {
+            return dot(other.value()[row], passed[row]);
+        }
+        double sum = 0;
+        for (int i = 0; i < other.places()[row].length; i++) {
+            sum += other.value()[row][i] * border.times(row, schur[other.places()[row][i]]);
+        }
+        return sum;
+    }
+
+    private double[][] passed() {
+        if (passed == null) {
+            double[][] rows = new double[tip.length][];
+            for (int row = 0; row < rows.length; row++) {
+                int[] places = border.places()[row];
+                rows[row] = new double[places.length];
+                for (int i = 0; i < places.length; i++) {
+                    rows[row][i] = border.times(row, schur[places[i]]);
+                }
+            }
+            // whole at once: several may ask at a time
+            passed = rows;
+        }
+        return passed;
     }
 
     private double traceWithSchur(double[][] matrix) {
@@ -252,11 +279,12 @@ final class ArrowInverse {
         return trace;
     }
 
-    /** Sum of the diagonal of the tip: Σ_j 1/t_j + tr(S⁻¹·C). */
+    /** Sum of the diagonal of the tip: Σ_j 1/t_j + b_jᵀ·S⁻¹·b_j/t_j². */
     double traceOfTip() {
-        double trace = traceWithSchur(borderSquares());
-        for (double each : tip) {
-            trace += 1 / each;
+        double[][] passed = passed();
+        double trace = 0;
+        for (int row = 0; row < tip.length; row++) {
+            trace += (1 + dot(border.value()[row], passed[row]) / tip[row]) / tip[row];
         }
         return trace;
     }

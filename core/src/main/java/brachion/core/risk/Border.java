@@ -97,19 +97,4 @@ record Border(int[][] places, double[][] value) {
             }
         }
     }
-
-    /** Adds so many times the product of a row with one of another matrix to a matrix. */
-    void addProduct(double[][] to, int row, Border other, double by) {
-        int[] columns = places[row];
-        double[] values = value[row];
-        int[] otherColumns = other.places[row];
-        double[] otherValues = other.value[row];
-        for (int i = 0; i < values.length; i++) {
-            double each = by * values[i];
-            double[] line = to[columns[i]];
-            for (int j = 0; j < otherValues.length; j++) {
-                line[otherColumns[j]] += each * otherValues[j];
-            }
-        }
-    }
 }

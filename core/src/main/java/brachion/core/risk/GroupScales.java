@@ -31,7 +31,9 @@ final class GroupScales implements Surface {
     private static final double RISE = 3e-2;
     private static final int MOST_STEPS = 25;
     /** While scales are compared, the fit need be no closer to its mode than this rise of the log posterior. */
-    private static final double ROUGH = 1e-6;
+    private static final double ROUGH = 1e-4;
+    /** And to see how probable a share of hidden flaws is, no closer than this. */
+    private static final double ROUGH_SHARE = 1e-2;
     /** How far along its direction the mode is moved to see A change; its square is lost. */
     private static final double NUDGE = 1e-4;
     /** The mode follows its first order from scales no further off than this. */
@@ -51,6 +53,9 @@ final class GroupScales implements Surface {
     private final List<Group> present;
     /** Where the effects of each group stand among the parameters. */
     private final int[][] members;
+    /** Where the search begins. */
+    private Map<Group, Double> startSds = Map.of();
+    private double[] startMode;
     private LaplaceFit latest;
     private Look lastLook;
     private Bending lastBending;
@@ -86,6 +91,7 @@ final class GroupScales implements Surface {
         this.present = Arrays.stream(FITTED).filter(group -> !layout.members(group).isEmpty()).toList();
         this.members = present.stream().map(group -> layout.members(group).values().stream()
                 .mapToInt(place -> OrdinalModel.CUTS + place).toArray()).toArray(int[][]::new);
+        this.startMode = prior(Map.of()).mean();
     }
 
     private GroupScales(GroupScales other, Observations observations) {
@@ -95,7 +101,23 @@ final class GroupScales implements Surface {
         this.hidden = other.hidden;
         this.present = other.present;
         this.members = other.members;
+        this.startMode = other.startMode;
         this.latest = other.latest;
+    }
+
+    /**
+     * Begins the search near what fewer records said.
+     *
+     * @param sds   the best scales for them
+     * @param mode  their mode
+     * @param place where each of its parameters stands here
+     */
+    void startFrom(Map<Group, Double> sds, double[] mode, int[] place) {
+        startSds = sds;
+        startMode = startMode.clone();
+        for (int i = 0; i < mode.length; i++) {
+            startMode[place[i]] = mode[i];
+        }
     }
 
     /** The best scales, by group; none of a group without members. */
@@ -103,8 +125,7 @@ final class GroupScales implements Surface {
         if (present.isEmpty()) {
             return Map.of();
         }
-        double[] start = new double[present.size()];
-        Arrays.fill(start, Math.log(PRIOR_SCALE));
+        double[] start = present.stream().mapToDouble(group -> Math.log(startSds.getOrDefault(group, PRIOR_SCALE))).toArray();
         return sds(Peak.of(this, start, RISE, MOST_STEPS).afterLast());
     }
 
@@ -118,17 +139,17 @@ final class GroupScales implements Surface {
 
     /** The mode last looked at, a good start for other fits of the same records. */
     double[] latestMode() {
-        return latest == null ? prior(Map.of()).mean() : latest.mode();
+        return latest == null ? startMode : latest.mode();
     }
 
-    /** The fit under given scales and a share of hidden flaws, its mean taken to be the mode. */
-    LaplaceFit atMode(Map<Group, Double> sds, double share, double[] start) {
-        return LaplaceFit.atMode(model(sds, share), start);
+    /** The fit under given scales and a share of hidden flaws. */
+    LaplaceFit fit(Map<Group, Double> sds, double share, double[] start) {
+        return LaplaceFit.from(model(sds, share), start);
     }
 
-    /** Such a fit with its mean put where it belongs. */
-    LaplaceFit centred(LaplaceFit fit, Map<Group, Double> sds, double share) {
-        return fit.centred(model(sds, share));
+    /** Such a fit as closely as it takes to see how probable the share is, its mean taken to be the mode. */
+    LaplaceFit roughly(Map<Group, Double> sds, double share, double[] start) {
+        return LaplaceFit.roughly(model(sds, share), start, ROUGH_SHARE);
     }
 
     /** The same scales for pieces of which each is so prone to hidden flaws. */
@@ -149,7 +170,7 @@ final class GroupScales implements Surface {
     @Override
     public Local at(double[] logSds) {
         OrdinalModel model = model(sds(logSds), hidden);
-        latest = LaplaceFit.roughly(model, latest == null ? model.prior().mean() : expectedMode(logSds), ROUGH);
+        latest = LaplaceFit.roughly(model, latest == null ? startMode : expectedMode(logSds), ROUGH);
         int groups = logSds.length;
         double[][] moves = new double[groups][];
         double height = latest.logEvidence();

@@ -5,8 +5,12 @@ import brachion.core.method.Recipe;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.Map;
-import java.util.TreeMap;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /**
  * Where each coefficient of a mode stands: first b, then the covariates, then the unsure constants, then the members of
@@ -15,44 +19,42 @@ import java.util.TreeMap;
 final class Layout {
 
     private final ModeRisk risk;
-    private final Map<Group, TreeMap<String, Integer>> members = new EnumMap<>(Group.class);
+    private final Map<Group, Map<String, Integer>> members = new EnumMap<>(Group.class);
     private final int size;
 
     Layout(ModeRisk risk, Collection<Recipe> recipes) {
         this(risk, named(recipes));
     }
 
-    private static Map<Group, TreeMap<String, Integer>> named(Collection<Recipe> recipes) {
-        Map<Group, TreeMap<String, Integer>> named = new EnumMap<>(Group.class);
+    private static Map<Group, Set<String>> named(Collection<Recipe> recipes) {
+        Map<Group, Set<String>> named = new EnumMap<>(Group.class);
         for (Group group : Group.values()) {
-            TreeMap<String, Integer> places = new TreeMap<>();
-            recipes.stream().map(group::of).filter(name -> !name.isEmpty()).forEach(name -> places.put(name, 0));
-            named.put(group, places);
+            named.put(group, recipes.stream().map(group::of).filter(name -> !name.isEmpty()).collect(Collectors.toSet()));
         }
         return named;
     }
 
-    private Layout(ModeRisk risk, Map<Group, TreeMap<String, Integer>> members) {
+    private Layout(ModeRisk risk, Map<Group, Set<String>> named) {
         this.risk = risk;
         int next = firstUnsure() + risk.unsure().size();
-        for (Map.Entry<Group, TreeMap<String, Integer>> group : members.entrySet()) {
-            TreeMap<String, Integer> places = new TreeMap<>(group.getValue());
-            for (Map.Entry<String, Integer> each : places.entrySet()) {
-                each.setValue(next++);
+        for (Map.Entry<Group, Set<String>> group : named.entrySet()) {
+            Map<String, Integer> places = new LinkedHashMap<>();
+            for (String name : group.getValue().stream().sorted().toList()) {
+                places.put(name, next++);
             }
-            this.members.put(group.getKey(), places);
+            members.put(group.getKey(), places);
         }
         size = next;
     }
 
     /** The same with room for the groups of one more piece; this one where it is of none that is new. */
     Layout with(Recipe recipe) {
-        Map<Group, TreeMap<String, Integer>> more = new EnumMap<>(Group.class);
+        Map<Group, Set<String>> more = new EnumMap<>(Group.class);
         boolean grown = false;
         for (Group group : Group.values()) {
-            TreeMap<String, Integer> names = new TreeMap<>(members.get(group));
+            Set<String> names = new HashSet<>(members.get(group).keySet());
             String name = group.of(recipe);
-            grown |= !name.isEmpty() && names.putIfAbsent(name, 0) == null;
+            grown |= !name.isEmpty() && names.add(name);
             more.put(group, names);
         }
         return grown ? new Layout(risk, more) : this;
@@ -64,6 +66,12 @@ final class Layout {
         Arrays.setAll(to, place -> place);
         members.forEach((group, places) -> places.forEach((name, place) -> to[place] = larger.members(group).get(name)));
         return to;
+    }
+
+    /** The same of all parameters, which the cut points lead. */
+    int[] parametersTo(Layout larger) {
+        int[] to = to(larger);
+        return IntStream.range(0, OrdinalModel.CUTS + size).map(i -> i < OrdinalModel.CUTS ? i : OrdinalModel.CUTS + to[i - OrdinalModel.CUTS]).toArray();
     }
 
     /** Number of coefficients. */
@@ -91,7 +99,7 @@ final class Layout {
         return members(Group.BOARD).size();
     }
 
-    /** Members of a group with their places. */
+    /** Members of a group with their places, by name. */
     Map<String, Integer> members(Group group) {
         return members.get(group);
     }
@@ -109,7 +117,7 @@ final class Layout {
                 values[count++] = value;
             }
         }
-        for (Map.Entry<Group, TreeMap<String, Integer>> group : members.entrySet()) {
+        for (Map.Entry<Group, Map<String, Integer>> group : members.entrySet()) {
             Integer place = group.getValue().get(group.getKey().of(recipe));
             if (place != null) {
                 places[count] = place;

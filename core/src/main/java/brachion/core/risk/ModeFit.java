@@ -1,6 +1,5 @@
 package brachion.core.risk;
 
-import brachion.core.method.FailureMode;
 import brachion.core.method.ModeRisk;
 import brachion.core.method.Recipe;
 import brachion.core.risk.ModeRecords.Row;
@@ -26,9 +25,6 @@ final class ModeFit {
      */
     private static final double COMPUTATION_SD = 0.5;
 
-    /** How often what is prone to hidden flaws is looked at anew; it hardly moves after the first time. */
-    private static final int PRONENESS_ROUNDS = 2;
-
     private final ModeRecords records;
     private final Map<Group, Double> groupSds;
     private final Worlds worlds;
@@ -46,39 +42,9 @@ final class ModeFit {
     }
 
     static ModeFit of(ModeRisk risk, List<RecordedTrial> trials) {
-        ModeRecords records = ModeRecords.of(risk, trials);
-        boolean hides = hides(risk);
-        GroupScales scales = new GroupScales(risk, records.layout(), records.observations(), records.speciesSds(),
-                hides ? HiddenShare.ordinary() : 0);
-        Map<Group, Double> sds = scales.best();
-        if (!hides) {
-            return new ModeFit(records, sds, Worlds.withoutHidden(scales, sds), Proneness.EVEN);
-        }
-        List<Recipe> recipes = records.recipes();
         List<Recipe> splits = trials.stream().filter(ModeFit::split).map(trial -> trial.trial().recipe()).toList();
-        WorldSearch search = new WorldSearch(sds);
-        Proneness proneness = Proneness.EVEN;
-        GroupScales prone = scales;
-        Worlds worlds = search.of(scales, each(splits, proneness));
-        for (int round = 0; round < PRONENESS_ROUNDS; round++) {
-            Proneness learned = Proneness.learned(worlds.signs(prone, sds, recipes, splits, proneness));
-            if (!learned.differsFrom(proneness)) {
-                break;
-            }
-            proneness = learned;
-            prone = scales.with(each(recipes, learned));
-            worlds = search.of(prone, each(splits, learned));
-        }
-        return new ModeFit(records, sds, worlds.centred(prone, sds), proneness);
-    }
-
-    private static double[] each(List<Recipe> recipes, Proneness proneness) {
-        return recipes.stream().mapToDouble(proneness::of).toArray();
-    }
-
-    /** Breaks that nobody could see coming look like breaks of the outer face. */
-    private static boolean hides(ModeRisk risk) {
-        return risk.mode() == FailureMode.TENSION;
+        ModeSearch found = ModeSearch.of(ModeRecords.of(risk, trials), splits);
+        return new ModeFit(found.records(), found.sds(), found.settled(), found.proneness());
     }
 
     /** A piece that broke in a way no mode forecasts. */
@@ -97,7 +63,7 @@ final class ModeFit {
                     .forEach(group -> sds.put(group, groupSds.getOrDefault(group, GroupScales.PRIOR_SCALE)));
             return new ModeFit(all, sds, more.after(worlds, all), proneness);
         }
-        return hides(risk()) && split(trial)
+        return ModeSearch.hides(risk()) && split(trial)
                 ? new ModeFit(records, groupSds, more.afterSplit(worlds, trial.trial().recipe()), proneness) : this;
     }
 

@@ -5,9 +5,12 @@ import brachion.core.method.Recipe;
 import brachion.core.risk.Observations.Observation;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.stream.IntStream;
 
 /**
  * The records that inform one failure mode of one method.
@@ -21,9 +24,9 @@ record ModeRecords(ModeRisk risk, Layout layout, List<Row> rows) {
     /** A record that informs the mode, as the fit sees it. */
     record Row(RecordedTrial trial, Observation observation) {
 
-        static Row of(RecordedTrial trial, ModeRisk risk, Layout layout) {
-            int severity = trial.trial().outcome().severityOf(risk.mode()).orElseThrow();
-            return new Row(trial, new Observation(trial.traits().logRatio(risk), ModeRecords.features(risk, layout, trial), severity, 1));
+        static Row of(Says says, ModeRisk risk, Layout layout) {
+            RecordedTrial trial = says.trial();
+            return new Row(trial, new Observation(trial.traits().logRatio(risk), ModeRecords.features(risk, layout, trial), says.severity(), 1));
         }
 
         Recipe recipe() {
@@ -40,19 +43,40 @@ record ModeRecords(ModeRisk risk, Layout layout, List<Row> rows) {
         }
     }
 
+    /** A trial and how severe its outcome is for the mode. */
+    private record Says(RecordedTrial trial, int severity) {
+
+        static Optional<Says> of(ModeRisk risk, RecordedTrial trial) {
+            if (!risk.concerns(trial.trial().recipe())) {
+                return Optional.empty();
+            }
+            OptionalInt severity = trial.trial().outcome().severityOf(risk.mode());
+            return severity.isPresent() ? Optional.of(new Says(trial, severity.getAsInt())) : Optional.empty();
+        }
+    }
+
     static ModeRecords of(ModeRisk risk, List<RecordedTrial> trials) {
-        List<RecordedTrial> informing = trials.stream().filter(trial -> inform(risk, trial)).toList();
-        Layout layout = new Layout(risk, informing.stream().map(trial -> trial.trial().recipe()).toList());
+        List<Says> informing = trials.stream().flatMap(trial -> Says.of(risk, trial).stream()).toList();
+        Layout layout = new Layout(risk, informing.stream().map(each -> each.trial().trial().recipe()).toList());
         List<Row> rows = new ArrayList<>();
-        informing.forEach(trial -> rows.add(Row.of(trial, risk, layout)));
+        informing.forEach(each -> rows.add(Row.of(each, risk, layout)));
         // floating-point sums depend on their order; sorted, the same records always give the same fit, and those of a board stand together
         rows.sort((a, b) -> compare(a.observation(), b.observation()));
         return new ModeRecords(risk, layout, rows);
     }
 
+    /** Those of one board in so many, and of pieces of no board as many. */
+    ModeRecords thinned(int by) {
+        int firstBoard = layout.firstBoard();
+        return of(risk, IntStream.range(0, rows.size()).filter(i -> {
+            int last = rows.get(i).features().last();
+            return (last < firstBoard ? i : last - firstBoard) % by == 0;
+        }).mapToObj(i -> rows.get(i).trial()).toList());
+    }
+
     /** Whether a record says anything of a mode. */
     static boolean inform(ModeRisk risk, RecordedTrial trial) {
-        return risk.concerns(trial.trial().recipe()) && trial.trial().outcome().severityOf(risk.mode()).isPresent();
+        return Says.of(risk, trial).isPresent();
     }
 
     /** The same and one more, with room for its groups. */
@@ -63,7 +87,7 @@ record ModeRecords(ModeRisk risk, Layout layout, List<Row> rows) {
             int[] to = layout.to(larger);
             more.replaceAll(row -> row.moved(to));
         }
-        more.add(Row.of(trial, risk, larger));
+        more.add(Row.of(Says.of(risk, trial).orElseThrow(), risk, larger));
         return new ModeRecords(risk, larger, more);
     }
 
@@ -86,8 +110,8 @@ record ModeRecords(ModeRisk risk, Layout layout, List<Row> rows) {
 
     /** How far each species may stray from its published radii, in the order of the layout. */
     double[] speciesSds() {
-        Map<String, Double> byName = new TreeMap<>();
-        rows.forEach(row -> byName.put(Group.SPECIES.of(row.recipe()), Group.speciesSd(row.recipe())));
+        Map<String, Double> byName = new HashMap<>();
+        rows.forEach(row -> byName.computeIfAbsent(Group.SPECIES.of(row.recipe()), name -> Group.speciesSd(row.recipe())));
         return layout.members(Group.SPECIES).keySet().stream().mapToDouble(byName::get).toArray();
     }
 

@@ -1,5 +1,6 @@
 package brachion.core.risk;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
@@ -9,6 +10,9 @@ import java.util.List;
  * read in order costs a fraction of memory read here and there. The first feature, ln D, may be uncertain.
  */
 final class Observations {
+
+    /** So many records are worth a part of their own. */
+    private static final int PART = 2500;
 
     /** Where the features of each record begin, with the end of the last. */
     private final int[] first;
@@ -30,6 +34,11 @@ final class Observations {
     private final double[] lead;
     private final double[] leadWeight;
     private final int mostPossibilities;
+    private final List<Rows> parts;
+
+    /** Records one after the other, the last left out. */
+    record Rows(int from, int to) {
+    }
 
     /**
      * One record.
@@ -62,6 +71,7 @@ final class Observations {
         lead = records.lead;
         leadWeight = records.leadWeight;
         mostPossibilities = records.mostPossibilities;
+        parts = records.parts;
         this.proneness = proneness;
     }
 
@@ -103,6 +113,29 @@ final class Observations {
         }
         touched = places();
         slot = slots();
+        parts = cut();
+    }
+
+    /** Pieces of a board stay together; records whose boards do not follow one another are not parted. */
+    private List<Rows> cut() {
+        List<Rows> parts = new ArrayList<>();
+        int from = 0;
+        for (int row = 1; row < board.length; row++) {
+            if (board[row] < board[row - 1]) {
+                return List.of(new Rows(0, board.length));
+            }
+            if (row - from >= PART && (board[row] < 0 || board[row] > board[row - 1])) {
+                parts.add(new Rows(from, row));
+                from = row;
+            }
+        }
+        parts.add(new Rows(from, board.length));
+        return parts;
+    }
+
+    /** The records in parts that can be looked at side by side; no board is in two. */
+    List<Rows> parts() {
+        return parts;
     }
 
     /** The cut points and the first feature are met in every record. */

@@ -7,7 +7,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.function.UnaryOperator;
-import java.util.stream.IntStream;
 
 /**
  * A fit of one mode with one more record: each world's normal distribution times the record's likelihood, and the worlds
@@ -41,7 +40,7 @@ record OneMore(ModeRecords before, Map<Group, Double> groupSds, Proneness pronen
         if (larger == before.layout()) {
             return UnaryOperator.identity();
         }
-        int[] places = places(larger);
+        int[] places = before.layout().parametersTo(larger);
         NormalPrior prior = prior(larger, recipe);
         return fit -> fit.spread(places, prior, larger.boards());
     }
@@ -50,13 +49,6 @@ record OneMore(ModeRecords before, Map<Group, Double> groupSds, Proneness pronen
     Worlds afterSplit(Worlds worlds, Recipe recipe) {
         double[] prone = {proneness.of(recipe)};
         return worlds.after(world -> world.weighing(Math.exp(HiddenShare.logSplits(world.hidden(), prone))));
-    }
-
-    /** Where each parameter stands in a larger layout. */
-    private int[] places(Layout larger) {
-        int[] to = before.layout().to(larger);
-        return IntStream.range(0, OrdinalModel.CUTS + to.length)
-                .map(i -> i < OrdinalModel.CUTS ? i : OrdinalModel.CUTS + to[i - OrdinalModel.CUTS]).toArray();
     }
 
     /** Priors of the members that a larger layout has more; only those count. */

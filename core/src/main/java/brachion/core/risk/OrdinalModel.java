@@ -61,21 +61,58 @@ final class OrdinalModel implements Surface {
     /** Adds what the records say to the slope and the curvature of a log density; gives their log likelihood. */
     double addRecords(double[] theta, double[] gradient, Arrow hessian) {
         int corner = theta.length - observations.boards();
-        double height = 0;
         double gap = Math.exp(theta[1]);
+        double height = 0;
         double between = 0;
+        double[][] square = hessian.corner();
+        // the same parts on every machine, added in their order: the same records always give the same fit
+        for (Part part : observations.parts().parallelStream().map(rows -> addBoards(rows, theta, gap, gradient, hessian)).toList()) {
+            height += part.height;
+            between += part.between;
+            for (int i = 0; i < corner; i++) {
+                gradient[i] += part.gradient[i];
+                for (int j = 0; j <= i; j++) {
+                    square[i][j] += part.square[i][j];
+                }
+            }
+        }
+        height += between * Math.log(-Math.expm1(-gap));
+        addGap(gap, between, gradient, square);
+        hessian.mirror();
+        return height;
+    }
+
+    /** What some of the records say, but for their boards. */
+    private static final class Part {
+
+        private double height;
+        private double between;
+        private final double[] gradient;
+        private final double[][] square;
+
+        Part(int corner) {
+            gradient = new double[corner];
+            square = new double[corner][corner];
+        }
+    }
+
+    /** Adds to slope and curvature what some of the records say of their boards, which are in no other part. */
+    private Part addBoards(Observations.Rows rows, double[] theta, double gap, double[] gradient, Arrow hessian) {
+        int corner = theta.length - observations.boards();
+        Part part = new Part(corner);
         // of each coefficient: its slope, and its curves with α_1, b and γ
         double[] sums = new double[4 * corner];
-        double[][] square = hessian.corner();
+        double[] slope = part.gradient;
+        double[][] square = part.square;
         RecordLikelihood record = new RecordLikelihood(observations.mostPossibilities(), hidden, slip);
-        for (int row = 0; row < observations.size(); row++) {
+        for (int row = rows.from(); row < rows.to(); row++) {
             double n = observations.count(row);
             observations.compute(row, theta, gap, record);
-            height += n * record.height();
-            between += observations.severity(row) == 1 ? n : 0;
-            gradient[0] += n * record.alpha();
-            gradient[1] += n * record.gamma();
-            gradient[CUTS] += n * record.lead();
+            part.height += n * record.height();
+            part.between += observations.severity(row) == 1 ? n : 0;
+            slope[0] += n * record.alpha();
+            slope[1] += n * record.gamma();
+            slope[CUTS] += n * record.lead();
             square[0][0] += n * record.alphaAlpha();
             square[1][0] += n * record.alphaGamma();
             square[1][1] += n * record.gammaGamma();
@@ -93,15 +130,12 @@ final class OrdinalModel implements Surface {
             }
         }
         for (int i = CUTS + 1; i < corner; i++) {
-            gradient[i] += sums[4 * i];
+            slope[i] += sums[4 * i];
             square[i][0] += sums[4 * i + 1];
             square[i][CUTS] += sums[4 * i + 2];
             square[i][1] += sums[4 * i + 3];
         }
-        height += between * Math.log(-Math.expm1(-gap));
-        addGap(gap, between, gradient, square);
-        hessian.mirror();
-        return height;
+        return part;
     }
 
     /** Chance that each record is of a piece that a hidden flaw broke, under given parameters. */

@@ -2,12 +2,12 @@ package brachion.core.risk;
 
 import brachion.core.method.Knots;
 import brachion.core.method.Recipe;
-import java.util.ArrayList;
-import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.Collectors;
 
 /**
  * How many times as often as the shop's usual stock a piece hides a flaw: one factor for knots or wild grain in the bend, one
@@ -53,11 +53,30 @@ record Proneness(double suspect, Map<String, Double> source) {
         return recipe.blank().knots() == Knots.IN_BEND;
     }
 
+    /**
+     * All signs of pieces that are alike in what may hide flaws.
+     *
+     * @param knotted  whether they have knots or wild grain in the bend
+     * @param source   where they are from
+     * @param expected hidden flaws expected of them, were they usual stock
+     * @param seen     hidden flaws seen
+     */
+    private record Alike(boolean knotted, String source, double expected, double seen) {
+
+        Alike and(Alike other) {
+            return new Alike(knotted, source, expected + other.expected, seen + other.seen);
+        }
+    }
+
     static Proneness learned(List<Sign> signs) {
-        List<Sign> knotted = signs.stream().filter(sign -> knotted(sign.recipe())).toList();
-        Map<String, List<Sign>> bySource = new TreeMap<>();
-        signs.stream().filter(sign -> !sign.recipe().names().source().isEmpty())
-                .forEach(sign -> bySource.computeIfAbsent(sign.recipe().names().source(), name -> new ArrayList<>()).add(sign));
+        Map<List<Object>, Alike> alike = new HashMap<>();
+        for (Sign sign : signs) {
+            Alike one = new Alike(knotted(sign.recipe()), sign.recipe().names().source(), sign.expected(), sign.seen());
+            alike.merge(List.of(one.knotted(), one.source()), one, Alike::and);
+        }
+        List<Alike> knotted = alike.values().stream().filter(Alike::knotted).toList();
+        Map<String, List<Alike>> bySource = alike.values().stream().filter(each -> !each.source().isEmpty())
+                .collect(Collectors.groupingBy(Alike::source, TreeMap::new, Collectors.toList()));
         if (knotted.isEmpty() && bySource.isEmpty()) {
             return EVEN;
         }
@@ -65,18 +84,18 @@ record Proneness(double suspect, Map<String, Double> source) {
         for (int round = 0; round < ROUNDS; round++) {
             Proneness last = found;
             Map<String, Double> source = new TreeMap<>();
-            bySource.forEach((name, its) -> source.put(name, factor(its, recipe -> knotted(recipe) ? last.suspect() : 1)));
-            found = new Proneness(factor(knotted, recipe -> source.getOrDefault(recipe.names().source(), 1.0)), source);
+            bySource.forEach((name, its) -> source.put(name, factor(its, each -> each.knotted() ? last.suspect() : 1)));
+            found = new Proneness(factor(knotted, each -> source.getOrDefault(each.source(), 1.0)), source);
         }
         return found;
     }
 
-    private static double factor(Collection<Sign> signs, ToDoubleFunction<Recipe> others) {
+    private static double factor(List<Alike> pieces, ToDoubleFunction<Alike> others) {
         double expected = PRIOR_FLAWS;
         double seen = PRIOR_FLAWS;
-        for (Sign sign : signs) {
-            expected += sign.expected() * others.applyAsDouble(sign.recipe());
-            seen += sign.seen();
+        for (Alike each : pieces) {
+            expected += each.expected() * others.applyAsDouble(each);
+            seen += each.seen();
         }
         return seen / expected;
     }

@@ -19,6 +19,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -65,19 +66,20 @@ public final class RiskModel {
      * @param kept    what was kept of following the piece of a record, under its {@link Followed#key key}
      */
     public static RiskModel fit(List<Trial> trials, Optional<RiskModel> earlier, Function<Trial, Optional<Followed>> kept) {
-        Map<Trial, RecordedTrial> known = new HashMap<>();
-        earlier.ifPresent(model -> model.used().forEach(record -> known.put(record.trial(), record)));
+        Map<Long, RecordedTrial> known = new HashMap<>();
+        earlier.ifPresent(model -> model.used().forEach(record -> known.put(record.trial().id(), record)));
         List<RecordedTrial> recorded = trials.parallelStream().map(trial -> {
-            RecordedTrial before = known.get(trial);
-            return before != null ? before
+            RecordedTrial before = known.get(trial.id());
+            return before != null && before.trial().equals(trial) ? before
                     : kept.apply(trial).map(followed -> followed.of(trial)).orElseGet(() -> RecordedTrial.of(trial));
         }).toList();
         List<SetAside> setAside = recorded.stream().flatMap(each -> each.setAside().stream())
                 .sorted(Comparator.comparingLong(SetAside::trialId)).toList();
         List<RecordedTrial> used = recorded.stream().filter(each -> each.setAside().isEmpty()).toList();
+        Map<Family, List<RecordedTrial>> byFamily = used.stream().collect(Collectors.groupingBy(each -> each.trial().recipe().method().family()));
         Map<Family, FamilyFit> families = new EnumMap<>(Family.class);
         for (Family family : Family.values()) {
-            families.put(family, FamilyFit.of(family, used.stream().filter(each -> each.trial().recipe().method().family() == family).toList()));
+            families.put(family, FamilyFit.of(family, byFamily.getOrDefault(family, List.of())));
         }
         return new RiskModel(families, SpringbackModel.fit(used), setAside);
     }

@@ -29,7 +29,7 @@ final class WorldSearch {
     }
 
     /**
-     * The worlds, the mean of each still taken to be its mode.
+     * The worlds, each fitted only as closely as comparing them takes.
      *
      * @param splits how prone to hidden flaws each piece was that split along the grain
      */
@@ -42,7 +42,7 @@ final class WorldSearch {
             int from = step > 0 ? HiddenShare.ORDINARY : HiddenShare.ORDINARY - 1;
             double inside = 0;
             for (int i = from; i >= 0 && i < values.length && !hopeless(inside, lastBelow[i]); i += step) {
-                fits[i] = scales.atMode(sds, values[i], modes[i] == null ? near : modes[i]);
+                fits[i] = scales.roughly(sds, values[i], modes[i] == null ? near : modes[i]);
                 modes[i] = fits[i].mode();
                 near = modes[i];
                 logWeight[i] += fits[i].logEvidence() + HiddenShare.logSplits(values[i], splits);

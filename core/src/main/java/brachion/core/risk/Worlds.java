@@ -17,6 +17,9 @@ import java.util.function.UnaryOperator;
  */
 record Worlds(List<World> likely) {
 
+    /** Of a mode that hidden flaws do not look like, before it is fitted. */
+    static final Worlds NONE = new Worlds(List.of());
+
     /**
      * One share of hidden flaws that is likely enough, with the fit if it is so large.
      *
@@ -34,7 +37,7 @@ record Worlds(List<World> likely) {
 
     /** Of a mode that hidden flaws do not look like. */
     static Worlds withoutHidden(GroupScales scales, Map<Group, Double> sds) {
-        return new Worlds(List.of(new World(1, 0, scales.atMode(sds, 0, scales.latestMode())))).centred(scales, sds);
+        return new Worlds(List.of(new World(1, 0, scales.fit(sds, 0, scales.latestMode()))));
     }
 
     /**
@@ -74,9 +77,12 @@ record Worlds(List<World> likely) {
         return new Worlds(worlds.stream().map(each -> each.weighing(1 / all)).toList());
     }
 
-    /** The same, the mean of each put where it belongs. */
-    Worlds centred(GroupScales scales, Map<Group, Double> sds) {
-        return after(world -> new World(world.weight(), world.hidden(), scales.centred(world.fit(), sds, world.hidden())));
+    /** The same, each fitted with care and weighed again by that. */
+    Worlds settled(GroupScales scales, Map<Group, Double> sds) {
+        return after(world -> {
+            LaplaceFit fit = scales.fit(sds, world.hidden(), world.fit().mode());
+            return new World(world.weight() * Math.exp(fit.logEvidence() - world.fit().logEvidence()), world.hidden(), fit);
+        });
     }
 
     /** One normal distribution in place of the mixture. */
