@@ -1,6 +1,5 @@
 package brachion.core.risk;
 
-import java.util.Arrays;
 import java.util.Optional;
 
 /**

@@ -35,13 +35,8 @@ record LaplaceFit(double[] mode, double[] mean, Arrow hessian, ArrowInverse cova
 
     /** The fit, searched from a start near the mode; the result is the same from any start. */
     static LaplaceFit from(OrdinalModel model, double[] start) {
-        return atMode(model, start).centred(model);
-    }
-
-    /** The same, its mean taken to be the mode. */
-    static LaplaceFit atMode(OrdinalModel model, double[] start) {
         Peak peak = Peak.of(model, start, RISE);
-        return of(model, peak, peak.afterLast());
+        return of(model, peak, peak.afterLast()).centred(model);
     }
 
     /** This fit of a model with its mean put where it belongs. */

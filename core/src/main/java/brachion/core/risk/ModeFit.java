@@ -42,7 +42,8 @@ final class ModeFit {
     }
 
     static ModeFit of(ModeRisk risk, List<RecordedTrial> trials) {
-        List<Recipe> splits = trials.stream().filter(ModeFit::split).map(trial -> trial.trial().recipe()).toList();
+        List<Recipe> splits = ModeSearch.hides(risk) ? trials.stream().filter(ModeFit::split).map(trial -> trial.trial().recipe()).toList()
+                : List.of();
         ModeSearch found = ModeSearch.of(ModeRecords.of(risk, trials), splits);
         return new ModeFit(found.records(), found.sds(), found.settled(), found.proneness());
     }

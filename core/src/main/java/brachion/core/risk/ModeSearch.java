@@ -15,12 +15,11 @@ import java.util.stream.IntStream;
  *
  * @param records   the records
  * @param scales    the scales of groups, for the records as prone to hidden flaws as they were found to be
- * @param first     the mode under the scales and an ordinary share of hidden flaws
  * @param sds       how much the members of each group differ
  * @param worlds    the shares of hidden flaws that are likely enough, roughly; none of a mode that they do not look like
  * @param proneness what is prone to hidden flaws
  */
-record ModeSearch(ModeRecords records, GroupScales scales, double[] first, Map<Group, Double> sds, Worlds worlds, Proneness proneness) {
+record ModeSearch(ModeRecords records, GroupScales scales, Map<Group, Double> sds, Worlds worlds, Proneness proneness) {
 
     /** Fewer records than this are not thinned out any further. */
     private static final int MANY = 2000;
@@ -40,11 +39,10 @@ record ModeSearch(ModeRecords records, GroupScales scales, double[] first, Map<G
                 : Optional.of(of(records.thinned(THINNED), thinned(splits), many));
         GroupScales even = new GroupScales(records.risk(), records.layout(), records.observations(), records.speciesSds(),
                 hides(records.risk()) ? HiddenShare.ordinary() : 0);
-        before.ifPresent(fewer -> even.startFrom(fewer.sds(), fewer.first(), fewer.records().layout().parametersTo(records.layout())));
+        before.ifPresent(fewer -> even.startFrom(fewer.sds(), fewer.scales().latestMode(), fewer.records().layout().parametersTo(records.layout())));
         Map<Group, Double> sds = even.best();
-        double[] first = even.latestMode();
         if (!hides(records.risk())) {
-            return new ModeSearch(records, even, first, sds, Worlds.NONE, Proneness.EVEN);
+            return new ModeSearch(records, even, sds, Worlds.NONE, Proneness.EVEN);
         }
         List<Recipe> recipes = records.recipes();
         WorldSearch search = new WorldSearch(sds);
@@ -60,7 +58,7 @@ record ModeSearch(ModeRecords records, GroupScales scales, double[] first, Map<G
             scales = even.with(each(recipes, learned));
             worlds = search.of(scales, each(splits, learned));
         }
-        return new ModeSearch(records, scales, first, sds, worlds, proneness);
+        return new ModeSearch(records, scales, sds, worlds, proneness);
     }
 
     private static List<Recipe> thinned(List<Recipe> splits) {
@@ -78,6 +76,6 @@ record ModeSearch(ModeRecords records, GroupScales scales, double[] first, Map<G
 
     /** The worlds, each as exactly as it can be had. */
     Worlds settled() {
-        return worlds.equals(Worlds.NONE) ? Worlds.withoutHidden(scales, sds) : worlds.settled(scales, sds);
+        return hides(records.risk()) ? worlds.settled(scales, sds) : Worlds.withoutHidden(scales, sds);
     }
 }

@@ -26,7 +26,7 @@ import org.junit.jupiter.api.Test;
 class GroupScalesTest {
 
     private static final Recipe BEND = Recipes.ash().steamed();
-    private static final ModeRisk TENSION = Family.HOT_WOOD.modes().stream()
+    static final ModeRisk TENSION = Family.HOT_WOOD.modes().stream()
             .filter(risk -> risk.mode() == FailureMode.TENSION).findFirst().orElseThrow();
 
     /** A general optimiser without derivatives, on an evidence fitted anew at each place, finds the same scales. */

@@ -3,8 +3,6 @@ package brachion.core.risk;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import brachion.core.method.FailureMode;
-import brachion.core.method.Family;
 import brachion.core.method.Knots;
 import brachion.core.method.ModeRisk;
 import brachion.core.method.Names;
@@ -18,7 +16,6 @@ import brachion.core.trial.Trial;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.Set;
@@ -30,8 +27,7 @@ class ModeSearchTest {
 
     private static final int RECORDS = 2400;
     private static final int KINDS = 40;
-    private static final ModeRisk TENSION = Family.HOT_WOOD.modes().stream()
-            .filter(risk -> risk.mode() == FailureMode.TENSION).findFirst().orElseThrow();
+    private static final ModeRisk TENSION = GroupScalesTest.TENSION;
     private static final List<RecordedTrial> SHOP = shop();
     private static final ModeRecords RECORDED = ModeRecords.of(TENSION, SHOP);
     private static final List<Recipe> SPLITS = SHOP.subList(0, 24).stream().map(each -> each.trial().recipe()).toList();
