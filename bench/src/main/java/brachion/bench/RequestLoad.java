@@ -26,7 +26,7 @@ final class RequestLoad {
             long sent = System.nanoTime();
             HttpResponse<byte[]> answer = client.send(next, HttpResponse.BodyHandlers.ofByteArray());
             if (answer.statusCode() != 200) {
-                throw new IllegalStateException(next + " was answered " + answer.statusCode());
+                throw new Refused("answered " + answer.statusCode() + " at turn " + i);
             }
             if (i >= 0) {
                 millis[i] = (System.nanoTime() - sent) / 1e6;
@@ -38,5 +38,15 @@ final class RequestLoad {
 
     HttpClient client() {
         return client;
+    }
+
+    /** A request that was not answered as it should be; the measurements after it still tell something. */
+    static final class Refused extends RuntimeException {
+
+        private static final long serialVersionUID = 1L;
+
+        Refused(String answer) {
+            super(answer);
+        }
     }
 }

@@ -22,9 +22,7 @@ final class Requests {
     private static final String MAP = ", \"thinnestMm\": 2, \"thickestMm\": 40, \"tightestMm\": 30, \"widestMm\": 1200, "
             + "\"columns\": 60, \"rows\": 40";
 
-    private final RequestLoad load = new RequestLoad();
-    private final RunningServer server;
-    private final String token;
+    private final Visitor visitor;
     private final double emptyMillis;
     private final Rows rows;
 
@@ -34,57 +32,63 @@ final class Requests {
     }
 
     Requests(RunningServer server, Rows rows) throws IOException, InterruptedException {
-        this.server = server;
+        this.visitor = new Visitor(server);
         this.rows = rows;
-        HttpRequest empty = HttpRequest.newBuilder(server.at("/actuator/health/liveness")).build();
-        token = load.client().send(empty, HttpResponse.BodyHandlers.discarding()).headers()
-                .firstValue("Set-Cookie").orElseThrow().replaceAll("XSRF-TOKEN=([^;]+).*", "$1");
-        emptyMillis = load.medianMillis(turn -> empty, 1500, 2000);
+        emptyMillis = load().medianMillis(visitor.get(Visitor.EMPTY), 1500, 2000);
     }
 
     RequestLoad load() {
-        return load;
+        return visitor.load();
+    }
+
+    Visitor visitor() {
+        return visitor;
+    }
+
+    /** A forecast of a piece that was measured. */
+    static HttpRequest forecast(Visitor visitor) {
+        return visitor.post("/api/forecast", turn -> asked(RECIPE.formatted(MEASURED, 98))).apply(0);
     }
 
     void measure() throws IOException, InterruptedException {
         String measured = asked(RECIPE.formatted(MEASURED, 98));
-        row("forecast of a measured piece", "aim: 20 ms more", post("/api/forecast", turn -> measured), 1500, 2000);
+        row("forecast of a measured piece", "aim: 20 ms more", visitor.post("/api/forecast", turn -> measured), 1500, 2000);
         String unmeasured = asked(RECIPE.formatted("", 98));
-        row("forecast of an unmeasured piece", "15 possibilities; aim: 20 ms more", post("/api/forecast", turn -> unmeasured), 300, 300);
+        row("forecast of an unmeasured piece", "15 possibilities; aim: 20 ms more", visitor.post("/api/forecast", turn -> unmeasured), 300, 300);
         row("forecast of a piece never seen", "its heat and water included",
-                post("/api/forecast", turn -> asked(hotter(MEASURED, turn))), 100, 100);
-        row("what to change", "", post("/api/forecast/levers", turn -> asked(RECIPE.formatted(MEASURED, 98), ", \"wanted\": 0.9" + MARKS)), 40, 40);
+                visitor.post("/api/forecast", turn -> asked(hotter(MEASURED, turn))), 100, 100);
+        row("what to change", "", visitor.post("/api/forecast/levers", turn -> asked(RECIPE.formatted(MEASURED, 98), ", \"wanted\": 0.9" + MARKS)), 40, 40);
         String map = asked(RECIPE.formatted("", 98), MAP);
-        row("bend map 60 × 40", "aim: 250 ms", post("/api/forecast/map", turn -> map), 20, 20);
+        row("bend map 60 × 40", "aim: 250 ms", visitor.post("/api/forecast/map", turn -> map), 20, 20);
         row("bend map 60 × 40 of a chamber never seen", "aim: 1,000 ms",
-                post("/api/forecast/map", turn -> asked(hotter("", turn), MAP)), 5, 10);
+                visitor.post("/api/forecast/map", turn -> asked(hotter("", turn), MAP)), 5, 10);
         row("every way to a curve, side by side", "aim: 60 ms more",
-                post("/api/forecast/side-by-side", turn -> asked(RECIPE.formatted(MEASURED, 98), ", \"wanted\": 0.9")), 40, 40);
+                visitor.post("/api/forecast/side-by-side", turn -> asked(RECIPE.formatted(MEASURED, 98), ", \"wanted\": 0.9")), 40, 40);
         String arcs = IntStream.range(0, 6).mapToObj(arc -> """
                 {"kind": "STRAIGHT", "lengthMm": 60}, {"kind": "ARC", "innerRadiusMm": %d, "angleDegrees": 40, "turn": "%s"}""".formatted(150 + 20 * arc, arc % 2 == 0 ? "LEFT" : "RIGHT"))
                 .collect(Collectors.joining(", ", ", \"strapTurned\": true, \"overhangMm\": 100, \"chain\": {\"stretches\": [", "]}"));
         String curve = asked(RECIPE.formatted(MEASURED, 98), arcs);
-        row("a curve of 12 parts, 6 of them bends", "aim: 10 ms more than one bend", post("/api/curves/forecast", turn -> curve), 200, 200);
+        row("a curve of 12 parts, 6 of them bends", "aim: 10 ms more than one bend", visitor.post("/api/curves/forecast", turn -> curve), 200, 200);
         String metres = asked(RECIPE.formatted(MEASURED, 98), """
                 , "strapTurned": true, "what": "PIECE", "name": "A rail", "units": "METRIC", "paper": "A4",
                 "chain": {"stretches": [{"kind": "STRAIGHT", "lengthMm": 700}, {"kind": "ARC", "innerRadiusMm": 300, "angleDegrees": 120, "turn": "LEFT"}, {"kind": "STRAIGHT", "lengthMm": 700}]}""");
-        row("pattern of a curve of two metres as PDF", "aim: 400 ms", post("/api/curves/drawing/pdf", turn -> metres), 20, 20);
+        row("pattern of a curve of two metres as PDF", "aim: 400 ms", visitor.post("/api/curves/drawing/pdf", turn -> metres), 20, 20);
         String sheet = "{\"sheet\": {\"paper\": \"A4\", \"units\": \"METRIC\", \"title\": \"Rib\"}, \"drawn\": [\"BENT\", \"LAID_OUT\", \"ACROSS\"], \"recipe\": "
                 + RECIPE.formatted(MEASURED, 98) + "}";
-        row("a sheet for the bench with three drawings as PDF", "", post("/api/sheets/bend", turn -> sheet), 40, 40);
+        row("a sheet for the bench with three drawings as PDF", "", visitor.post("/api/sheets/bend", turn -> sheet), 40, 40);
         String broken = "/api/trials/" + broken();
-        row("a record, forecast as it was done", "", get(broken + "/forecast"), 40, 40);
-        row("what was behind its flaw", "", post(broken + "/diagnosis", turn -> MARKS_ALONE), 40, 40);
-        row("what to try next", "", post("/api/forecast/next", turn -> asked(RECIPE.formatted(MEASURED, 98), ", \"others\": []" + MARKS)), 5, 10);
-        row("search over every combination of all woods", "aim: 2,000 ms", post("/api/ways", Requests::wish), 5, 10);
-        row("evidence", "", get("/api/evidence"), 20, 40);
-        row("a page of trials", "", get("/api/trials?size=40"), 100, 100);
-        row("all trials of the sample as a table", "", get("/api/exchange/trials"), 50, 50);
+        row("a record, forecast as it was done", "", visitor.get(broken + "/forecast"), 40, 40);
+        row("what was behind its flaw", "", visitor.post(broken + "/diagnosis", turn -> MARKS_ALONE), 40, 40);
+        row("what to try next", "", visitor.post("/api/forecast/next", turn -> asked(RECIPE.formatted(MEASURED, 98), ", \"others\": []" + MARKS)), 5, 10);
+        row("search over every combination of all woods", "aim: 2,000 ms", visitor.post("/api/ways", Requests::wish), 5, 10);
+        row("evidence", "", visitor.get("/api/evidence"), 20, 40);
+        row("a page of trials", "", visitor.get("/api/trials?size=40"), 100, 100);
+        row("all trials of the sample as a table", "", visitor.get("/api/exchange/trials"), 50, 50);
     }
 
     /** Key of the last trial that broke. */
     private String broken() throws IOException, InterruptedException {
-        String page = load.client().send(get("/api/trials?severity=BROKEN&size=1").apply(0), HttpResponse.BodyHandlers.ofString()).body();
+        String page = load().client().send(visitor.get("/api/trials?severity=BROKEN&size=1").apply(0), HttpResponse.BodyHandlers.ofString()).body();
         return page.replaceAll("(?s).*?\"id\":(\\d+).*", "$1");
     }
 
@@ -110,21 +114,14 @@ final class Requests {
 
     void row(String what, String aim, IntFunction<HttpRequest> request, int warmUp, int turns)
             throws IOException, InterruptedException {
-        double millis = load.medianMillis(request, warmUp, turns);
+        double millis;
+        try {
+            millis = load().medianMillis(request, warmUp, turns);
+        } catch (RequestLoad.Refused refused) {
+            rows.add("request: " + what, "not answered", refused.getMessage());
+            return;
+        }
         rows.add("request: " + what, String.format(Locale.ROOT, "%.1f ms", millis), String.format(Locale.ROOT,
                 "%.1f ms more than an empty request (%.2f ms)%s", millis - emptyMillis, emptyMillis, aim.isEmpty() ? "" : "; " + aim));
-    }
-
-    IntFunction<HttpRequest> post(String path, IntFunction<String> json) {
-        return turn -> to(path, "application/json").POST(HttpRequest.BodyPublishers.ofString(json.apply(turn))).build();
-    }
-
-    /** A request of this page that carries something of a kind. */
-    HttpRequest.Builder to(String path, String type) {
-        return HttpRequest.newBuilder(server.at(path)).header("Content-Type", type).header("Cookie", "XSRF-TOKEN=" + token).header("X-XSRF-TOKEN", token);
-    }
-
-    private IntFunction<HttpRequest> get(String path) {
-        return turn -> HttpRequest.newBuilder(server.at(path)).build();
     }
 }

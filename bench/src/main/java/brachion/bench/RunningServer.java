@@ -1,6 +1,5 @@
 package brachion.bench;
 
-import java.io.File;
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -20,9 +19,11 @@ final class RunningServer implements AutoCloseable {
     private final Process process;
     private final String base;
     private final double secondsToHealthy;
+    private final Path log;
 
-    private RunningServer(Process process, int port, double secondsToHealthy) {
+    private RunningServer(Process process, int port, Path log, double secondsToHealthy) {
         this.process = process;
+        this.log = log;
         this.base = ADDRESS + port;
         this.secondsToHealthy = secondsToHealthy;
     }
@@ -31,8 +32,8 @@ final class RunningServer implements AutoCloseable {
     static RunningServer start(List<String> command, Map<String, String> environment)
             throws IOException, InterruptedException {
         int port = nextPort++;
-        ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true)
-                .redirectOutput(new File(System.getProperty("java.io.tmpdir"), "brachion-bench-" + port + ".log"));
+        Path log = Path.of(System.getProperty("java.io.tmpdir"), "brachion-bench-" + port + ".log");
+        ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(log.toFile());
         builder.environment().putAll(environment);
         builder.environment().put("BRACHION_PORT", Integer.toString(port));
         builder.environment().put("SERVER_PORT", Integer.toString(port));
@@ -43,7 +44,7 @@ final class RunningServer implements AutoCloseable {
         while (true) {
             try {
                 if (client.send(health, HttpResponse.BodyHandlers.discarding()).statusCode() == 200) {
-                    return new RunningServer(process, port, (System.nanoTime() - started) / 1e9);
+                    return new RunningServer(process, port, log, (System.nanoTime() - started) / 1e9);
                 }
             } catch (IOException notYet) {
                 if (!process.isAlive()) {
@@ -60,6 +61,11 @@ final class RunningServer implements AutoCloseable {
 
     URI at(String path) {
         return URI.create(base + path);
+    }
+
+    /** What it has said so far. */
+    String said() throws IOException {
+        return Files.readString(log);
     }
 
     /** Largest resident memory so far [MiB], as the Linux kernel counts it. */

@@ -11,6 +11,7 @@ import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 
 /**
@@ -24,12 +25,17 @@ import java.util.function.Function;
 record FamilyFit(Map<FailureMode, ModeFit> modes, List<RecordedTrial> records, List<Held> held, Map<FailureMode, double[]> asked) {
 
     static FamilyFit of(Family family, List<RecordedTrial> records) {
+        return of(family, records, Map.of());
+    }
+
+    /** @param found where searches among the same records ended before, by mode */
+    static FamilyFit of(Family family, List<RecordedTrial> records, Map<FailureMode, FoundMode> found) {
         List<ModeRisk> risks = family.modes();
         Map<FailureMode, double[]> asked = new EnumMap<>(FailureMode.class);
         risks.forEach(mode -> asked.put(mode.mode(),
                 records.stream().mapToDouble(record -> record.traits().typical(mode)).toArray()));
         Map<FailureMode, ModeFit> modes = new EnumMap<>(FailureMode.class);
-        risks.parallelStream().map(mode -> ModeFit.of(mode, records)).toList().forEach(fit -> modes.put(fit.risk().mode(), fit));
+        risks.parallelStream().map(mode -> ModeFit.of(mode, records, Optional.ofNullable(found.get(mode.mode())))).toList().forEach(fit -> modes.put(fit.risk().mode(), fit));
         return new FamilyFit(modes, records, records.stream().map(record -> Held.of(record, Double.NaN)).toList(), asked);
     }
 

@@ -7,6 +7,7 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.IntToDoubleFunction;
 
 /**
@@ -145,6 +146,11 @@ final class GroupScales implements Surface {
     /** The fit under given scales and a share of hidden flaws. */
     LaplaceFit fit(Map<Group, Double> sds, double share, double[] start) {
         return LaplaceFit.from(model(sds, share), start);
+    }
+
+    /** Such a fit again, once it was found. */
+    Optional<LaplaceFit> again(Map<Group, Double> sds, FoundMode.Share found) {
+        return LaplaceFit.again(model(sds, found.hidden()), found.mode(), found.mean(), found.logEvidence());
     }
 
     /** Such a fit as closely as it takes to see how probable the share is, its mean taken to be the mode. */

@@ -1,6 +1,7 @@
 package brachion.core.risk;
 
 import java.util.Arrays;
+import java.util.Optional;
 
 /**
  * Posterior mode by Newton's method with the normal distribution round it whose precision is the curvature there
@@ -37,6 +38,16 @@ record LaplaceFit(double[] mode, double[] mean, Arrow hessian, ArrowInverse cova
     static LaplaceFit from(OrdinalModel model, double[] start) {
         Peak peak = Peak.of(model, start, RISE);
         return of(model, peak, peak.afterLast()).centred(model);
+    }
+
+    /** The fit again that once ended at a mode; empty where that is no mode of the model, or not one to be sure of. */
+    static Optional<LaplaceFit> again(OrdinalModel model, double[] mode, double[] mean, double logEvidence) {
+        if (mode.length != model.dimension() || mean.length != mode.length) {
+            return Optional.empty();
+        }
+        Surface.Local local = model.at(mode);
+        return ArrowInverse.ofNegative(local.hessian(), 0).filter(inverse -> Peak.dot(inverse.times(local.gradient()), local.gradient()) < ROUGHLY)
+                .map(inverse -> new LaplaceFit(mode, mean, local.hessian(), inverse, logEvidence, 0, true));
     }
 
     /** This fit of a model with its mean put where it belongs. */

@@ -1,5 +1,6 @@
 package brachion.core.risk;
 
+import brachion.core.method.Family;
 import brachion.core.method.ModeRisk;
 import brachion.core.method.Recipe;
 import brachion.core.risk.ModeRecords.Row;
@@ -12,6 +13,9 @@ import java.util.EnumMap;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 
 /**
  * What the records say of one failure mode of one method. Where breaks that nobody could see coming look like this mode,
@@ -42,10 +46,39 @@ final class ModeFit {
     }
 
     static ModeFit of(ModeRisk risk, List<RecordedTrial> trials) {
-        List<Recipe> splits = ModeSearch.hides(risk) ? trials.stream().filter(ModeFit::split).map(trial -> trial.trial().recipe()).toList()
+        return of(risk, trials, Optional.empty());
+    }
+
+    /** @param found where a search among the same records ended before, empty where there was none */
+    static ModeFit of(ModeRisk risk, List<RecordedTrial> trials, Optional<FoundMode> found) {
+        ModeRecords records = ModeRecords.of(risk, trials);
+        return found.flatMap(before -> again(records, before)).orElseGet(() -> searched(records, trials));
+    }
+
+    private static ModeFit searched(ModeRecords records, List<RecordedTrial> trials) {
+        List<Recipe> splits = ModeSearch.hides(records.risk()) ? trials.stream().filter(ModeFit::split).map(trial -> trial.trial().recipe()).toList()
                 : List.of();
-        ModeSearch found = ModeSearch.of(ModeRecords.of(risk, trials), splits);
-        return new ModeFit(found.records(), found.sds(), found.settled(), found.proneness());
+        ModeSearch found = ModeSearch.of(records, splits);
+        return new ModeFit(records, found.sds(), found.settled(), found.proneness());
+    }
+
+    /** The fit of records as a search found it before; empty where that is none of them. */
+    private static Optional<ModeFit> again(ModeRecords records, FoundMode found) {
+        Map<Group, Double> sds = new EnumMap<>(Group.class);
+        found.groups().forEach(each -> sds.put(each.group(), each.sd()));
+        Proneness proneness = new Proneness(found.suspect(), found.sources().stream().collect(
+                Collectors.toMap(FoundMode.Factor::source, FoundMode.Factor::times, (one, other) -> one, TreeMap::new)));
+        GroupScales scales = ModeSearch.scales(records, proneness);
+        List<World> worlds = found.shares().stream().flatMap(share -> scales.again(sds, share)
+                .map(fit -> new World(share.weight(), share.hidden(), fit)).stream()).toList();
+        return worlds.isEmpty() || worlds.size() < found.shares().size() ? Optional.empty() : Optional.of(new ModeFit(records, sds, new Worlds(worlds), proneness));
+    }
+
+    /** Where the search ended. */
+    FoundMode found(Family family) {
+        return new FoundMode(family, risk().mode(), groupSds.entrySet().stream().map(each -> new FoundMode.Difference(each.getKey(), each.getValue())).toList(),
+                proneness.suspect(), proneness.source().entrySet().stream().map(each -> new FoundMode.Factor(each.getKey(), each.getValue())).toList(),
+                worlds().stream().map(world -> new FoundMode.Share(world.weight(), world.hidden(), world.fit().mode(), world.fit().mean(), world.fit().logEvidence())).toList());
     }
 
     /** A piece that broke in a way no mode forecasts. */

@@ -37,8 +37,7 @@ record ModeSearch(ModeRecords records, GroupScales scales, Map<Group, Double> sd
     static ModeSearch of(ModeRecords records, List<Recipe> splits, int many) {
         Optional<ModeSearch> before = records.rows().size() < many ? Optional.empty()
                 : Optional.of(of(records.thinned(THINNED), thinned(splits), many));
-        GroupScales even = new GroupScales(records.risk(), records.layout(), records.observations(), records.speciesSds(),
-                hides(records.risk()) ? HiddenShare.ordinary() : 0);
+        GroupScales even = even(records);
         before.ifPresent(fewer -> even.startFrom(fewer.sds(), fewer.scales().latestMode(), fewer.records().layout().parametersTo(records.layout())));
         Map<Group, Double> sds = even.best();
         if (!hides(records.risk())) {
@@ -59,6 +58,16 @@ record ModeSearch(ModeRecords records, GroupScales scales, Map<Group, Double> sd
             worlds = search.of(scales, each(splits, learned));
         }
         return new ModeSearch(records, scales, sds, worlds, proneness);
+    }
+
+    /** The scales of records of which each is so prone to hidden flaws. */
+    static GroupScales scales(ModeRecords records, Proneness proneness) {
+        return hides(records.risk()) ? even(records).with(each(records.recipes(), proneness)) : even(records);
+    }
+
+    private static GroupScales even(ModeRecords records) {
+        return new GroupScales(records.risk(), records.layout(), records.observations(), records.speciesSds(),
+                hides(records.risk()) ? HiddenShare.ordinary() : 0);
     }
 
     private static List<Recipe> thinned(List<Recipe> splits) {

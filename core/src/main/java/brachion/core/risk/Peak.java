@@ -108,7 +108,7 @@ record Peak(double[] point, double[] last, Local local, ArrowInverse inverse, in
         }
     }
 
-    private static double dot(double[] x, double[] y) {
+    static double dot(double[] x, double[] y) {
         double sum = 0;
         for (int i = 0; i < x.length; i++) {
             sum += x[i] * y[i];

@@ -18,6 +18,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -66,6 +67,20 @@ public final class RiskModel {
      * @param kept    what was kept of following the piece of a record, under its {@link Followed#key key}
      */
     public static RiskModel fit(List<Trial> trials, Optional<RiskModel> earlier, Function<Trial, Optional<Followed>> kept) {
+        return fit(trials, earlier, kept, List.of());
+    }
+
+    /**
+     * The fit of records again that was made of the very same before.
+     *
+     * @param kept  what was kept of following the piece of a record
+     * @param found where the searches ended then ({@link #found})
+     */
+    public static RiskModel again(List<Trial> trials, Function<Trial, Optional<Followed>> kept, List<FoundMode> found) {
+        return fit(trials, Optional.empty(), kept, found);
+    }
+
+    private static RiskModel fit(List<Trial> trials, Optional<RiskModel> earlier, Function<Trial, Optional<Followed>> kept, List<FoundMode> found) {
         Map<Long, RecordedTrial> known = new HashMap<>();
         earlier.ifPresent(model -> model.used().forEach(record -> known.put(record.trial().id(), record)));
         List<RecordedTrial> recorded = trials.parallelStream().map(trial -> {
@@ -79,7 +94,8 @@ public final class RiskModel {
         Map<Family, List<RecordedTrial>> byFamily = used.stream().collect(Collectors.groupingBy(each -> each.trial().recipe().method().family()));
         Map<Family, FamilyFit> families = new EnumMap<>(Family.class);
         for (Family family : Family.values()) {
-            families.put(family, FamilyFit.of(family, byFamily.getOrDefault(family, List.of())));
+            families.put(family, FamilyFit.of(family, byFamily.getOrDefault(family, List.of()), found.stream().filter(each -> each.family() == family)
+                    .collect(Collectors.toMap(FoundMode::mode, Function.identity()))));
         }
         return new RiskModel(families, SpringbackModel.fit(used), setAside);
     }
@@ -144,6 +160,16 @@ public final class RiskModel {
         used().filter(record -> wanted.contains(record.trial()))
                 .forEach(record -> followed.put(record.trial(), Followed.of(record)));
         return followed;
+    }
+
+    /** Every trial that is used with what following its piece told. */
+    public <T> Stream<T> everyFollowed(BiFunction<Trial, Followed, T> use) {
+        return used().map(record -> use.apply(record.trial(), Followed.of(record)));
+    }
+
+    /** Where the search of each mode ended. */
+    public List<FoundMode> found() {
+        return families.entrySet().stream().flatMap(family -> family.getValue().modes().values().stream().map(fit -> fit.found(family.getKey()))).toList();
     }
 
     /** How many trials the fit rests on, of all families. */

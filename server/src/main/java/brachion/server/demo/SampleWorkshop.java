@@ -36,7 +36,7 @@ class SampleWorkshop {
     private static final int FRAMES = 5;
     /** Everything a shop keeps; what belongs to a piece goes with it. */
     private static final List<String> KEPT = List.of("photo", "trial", "bench_piece", "stock_board", "person", "board", "source", "drying_piece", "steam_rig", "rig_item", "instrument", "row_set_aside", "brought_in", "other_shop", "notebook", "saved_view", "wood", "job", "kept_curve",
-            "trial_revision", "write_done");
+            "trial_revision", "kept_records", "write_done");
 
     /** What belongs to a row of these, and by which key. */
     private static final List<Part> PARTS = List.of(new Part("weigh_in", "piece_id", "drying_piece"), new Part("bench_tap", "piece_id", "bench_piece"), new Part("bench_item", "piece_id", "bench_piece"),

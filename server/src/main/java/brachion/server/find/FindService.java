@@ -3,6 +3,7 @@ package brachion.server.find;
 import brachion.server.problem.NotHereException;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.storage.CurrentShop;
+import brachion.server.storage.Patience;
 import brachion.server.trial.Trials;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -71,6 +72,7 @@ class FindService {
     @Transactional(readOnly = true)
     public TallyReading tally(TallyFields asked) {
         asked.of().requireSense();
+        Patience.overEveryRecord();
         return new Tally(database, names, asked).by(grouping("rows", asked.rows()), grouping("columns", asked.columns()));
     }
 

@@ -16,6 +16,8 @@ import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpStatus;
 
 /** The fit of one shop's records: the latest, the one under way, and the trials counted in ahead of it. */
@@ -34,19 +36,26 @@ class FitOfShop {
         thread.start();
     };
 
+    private static final Logger LOG = LoggerFactory.getLogger(FitOfShop.class);
+
     private final String shop;
     private final Trials trials;
     private final KeptPieces pieces;
+    private final KeptRecords records;
     private final ExecutorService fitting;
     private Fit latest;
+    /** Revisions at which the records were kept together, and at which they stood when that was last asked. */
+    private volatile long keptAt;
+    private volatile long stoodAt;
     private CompletableFuture<Fit> underWay;
     /** Trials counted in ahead of the fit that is being made, oldest first. */
     private final List<TrialLogged> ahead = new ArrayList<>();
 
-    FitOfShop(String shop, Trials trials, KeptPieces pieces, ExecutorService fitting) {
+    FitOfShop(String shop, Trials trials, KeptPieces pieces, KeptRecords records, ExecutorService fitting) {
         this.shop = shop;
         this.trials = trials;
         this.pieces = pieces;
+        this.records = records;
         this.fitting = fitting;
     }
 
@@ -113,24 +122,62 @@ class FitOfShop {
 
     private Fit fit() {
         Fit last = last();
+        return last == null ? fitKept().orElseGet(() -> fitAnew(null)) : fitAnew(last);
+    }
+
+    /** The first fit after a start, if the records and where it ended are kept together. */
+    private Optional<Fit> fitKept() {
+        long begun = System.nanoTime();
+        return records.now().map(kept -> {
+            Recorded recorded = kept.recorded();
+            keptAt = recorded.revision();
+            Fit fit = made(recorded, kept.fit());
+            LOG.info("Fitted {} records that were kept together in {} ms", recorded.trials().size(), TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - begun));
+            return fit;
+        });
+    }
+
+    /** From records as they are written down, each by itself. */
+    private Fit fitAnew(Fit last) {
         CompletableFuture<KeptPieces.Lookup> kept = last == null
                 ? CompletableFuture.supplyAsync(() -> CurrentShop.in(shop, pieces::lookup), ASIDE) : CompletableFuture.completedFuture(pieces.nothing());
         Recorded recorded = trials.recorded();
         KeptPieces.Lookup lookup = kept.join();
         RiskModel risk = RiskModel.fit(recorded.trials(), Optional.ofNullable(last).map(Fit::risk), lookup::find);
-        Fit fit = new Fit(recorded.revision(), risk, recorded.refused(), false);
-        synchronized (this) {
-            for (TrialLogged one : ahead) {
-                fit = one.revision() == fit.revision() + 1 ? fit.with(one) : fit;
-            }
-            long reached = fit.revision();
-            ahead.removeIf(one -> one.revision() <= recorded.revision() || one.revision() > reached);
-            if (latest == null || fit.revision() >= latest.revision()) {
-                latest = fit;
-            }
-        }
+        Fit fit = made(recorded, risk);
         // nobody need wait for that
         fitting.submit(() -> pieces.keep(risk.followed(lookup.missed())));
         return fit;
+    }
+
+    private synchronized Fit made(Recorded recorded, RiskModel risk) {
+        Fit fit = new Fit(recorded.revision(), risk, recorded.refused(), false);
+        for (TrialLogged one : ahead) {
+            fit = one.revision() == fit.revision() + 1 ? fit.with(one) : fit;
+        }
+        long reached = fit.revision();
+        ahead.removeIf(one -> one.revision() <= recorded.revision() || one.revision() > reached);
+        if (latest == null || fit.revision() >= latest.revision()) {
+            latest = fit;
+        }
+        return fit;
+    }
+
+    /** Keeps the records together for the next start, unless they are being worked on or are kept already. */
+    void keepAtRest() {
+        Fit last = last();
+        if (last != null && last.revision() == stoodAt) {
+            keep();
+        }
+        stoodAt = last == null ? 0 : last.revision();
+    }
+
+    /** Keeps the records together for the next start, unless they are kept already. */
+    void keep() {
+        Fit last = last();
+        if (last != null && last.revision() != keptAt) {
+            CurrentShop.in(shop, () -> records.keep(last));
+            keptAt = last.revision();
+        }
     }
 }

@@ -10,6 +10,8 @@ import brachion.server.storage.CurrentShop;
 import brachion.server.storage.ShopCleared;
 import brachion.server.trial.TrialLogged;
 import brachion.server.trial.Trials;
+import jakarta.annotation.PreDestroy;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -19,6 +21,7 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionalEventListener;
 
@@ -46,12 +49,16 @@ class FittedRisk implements OddsOfTheShop {
 
         /** All records that are not used, and why. */
         List<SetAside> setAside() {
-            return Stream.concat(risk.setAside().stream(), refused.stream()).toList();
+            return Stream.concat(risk.setAside().stream(), refused.stream()).sorted(Comparator.comparingLong(SetAside::trialId)).toList();
         }
     }
 
+    /** Whoever saves one record after the other is not at rest. */
+    private static final long AT_REST_MS = 20_000;
+
     private final Trials trials;
     private final KeptPieces pieces;
+    private final KeptRecords records;
     private final Map<String, FitOfShop> fits = new ConcurrentHashMap<>();
     private final ExecutorService fitting = Executors.newSingleThreadExecutor(work -> {
         Thread thread = new Thread(work, "fit");
@@ -59,9 +66,10 @@ class FittedRisk implements OddsOfTheShop {
         return thread;
     });
 
-    FittedRisk(Trials trials, KeptPieces pieces) {
+    FittedRisk(Trials trials, KeptPieces pieces, KeptRecords records) {
         this.trials = trials;
         this.pieces = pieces;
+        this.records = records;
     }
 
     /** The fit of the records as they are; the last one where a newer takes its time. */
@@ -85,6 +93,18 @@ class FittedRisk implements OddsOfTheShop {
         here().newer(trials.revision());
     }
 
+    /** Records nobody has changed for a while are kept together, so that the next start reads them in one go. */
+    @Scheduled(fixedDelay = AT_REST_MS, initialDelay = AT_REST_MS)
+    void keepAtRest() {
+        fits.values().forEach(FitOfShop::keepAtRest);
+    }
+
+    /** The same of those that were changed just before the server ends. */
+    @PreDestroy
+    void keep() {
+        fits.values().forEach(FitOfShop::keep);
+    }
+
     @TransactionalEventListener
     void logged(TrialLogged one) {
         here().logged(one);
@@ -96,6 +116,6 @@ class FittedRisk implements OddsOfTheShop {
     }
 
     private FitOfShop here() {
-        return fits.computeIfAbsent(CurrentShop.key(), shop -> new FitOfShop(shop, trials, pieces, fitting));
+        return fits.computeIfAbsent(CurrentShop.key(), shop -> new FitOfShop(shop, trials, pieces, records, fitting));
     }
 }

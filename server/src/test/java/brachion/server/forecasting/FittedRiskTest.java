@@ -45,6 +45,9 @@ class FittedRiskTest {
     @Autowired
     private KeptPieces pieces;
 
+    @Autowired
+    private KeptRecords records;
+
     private void logOne() {
         Wire.post(mvc, "/api/trials", Wire.trial(Wire.recipe(12, 150, Wire.STEAM), "{\"severity\": \"CLEAN\"}"));
     }
@@ -63,7 +66,7 @@ class FittedRiskTest {
 
     /** As after a start: a fit that knows no earlier one. */
     private FittedRisk.Fit afterAStart() {
-        return new FittedRisk(trials, pieces).current();
+        return new FittedRisk(trials, pieces, records).current();
     }
 
     private void awaitKept(int count) throws InterruptedException {
