@@ -3,18 +3,23 @@ import { useUnits } from '../app/units';
 import { findFields, type Facts, type Question } from '../find/question';
 import { BARE } from '../units/reading';
 import { api, body } from './client';
-import type { TrialView, ViewFields } from './schema';
+import type { FactView, TrialView, ViewFields } from './schema';
 import { LISTED, useNames, useSpecies } from './queries';
 import { useJobs } from './jobs';
 
 /** As many as are asked for at once. */
 export const PAGE = 50;
 const VIEWS = ['views'];
+const NO_FACTS: Facts = {};
 
 /** Every fact of a record, by its key. */
 export function useFacts(): Facts {
-  const { data = [] } = useQuery({ queryKey: ['facts'], queryFn: () => body(api.GET('/api/records/facts')), staleTime: Infinity });
-  return Object.fromEntries(data.map((fact) => [fact.key, fact]));
+  const { data = NO_FACTS } = useQuery({ queryKey: ['facts'], queryFn: () => body(api.GET('/api/records/facts')), staleTime: Infinity, select: byKey });
+  return data;
+}
+
+function byKey(facts: FactView[]): Facts {
+  return Object.fromEntries(facts.map((fact) => [fact.key, fact]));
 }
 
 /** How many records there are of those that are looked for, and whether that is of another question. */

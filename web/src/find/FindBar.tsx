@@ -1,5 +1,5 @@
 import { Box, Button, Chip } from '@mui/material';
-import { useEffect, useState } from 'react';
+import { memo, useEffect, useState } from 'react';
 import { useNamesOfValues } from '../api/find';
 import { Field } from '../app/Field';
 import { Pick } from '../app/Pick';
@@ -18,9 +18,7 @@ interface FindBarProps {
 }
 
 /** Which records are looked for, in what order they stand, and by what they are counted. */
-export function FindBar({ question, facts, onChange }: FindBarProps) {
-  const [system] = useUnits();
-  const nameOf = useNamesOfValues();
+export const FindBar = memo(function FindBar({ question, facts, onChange }: FindBarProps) {
   const [narrowing, setNarrowing] = useState<string>();
   const all = Object.values(facts);
   const fact = narrowing === undefined ? undefined : facts[narrowing];
@@ -41,23 +39,35 @@ export function FindBar({ question, facts, onChange }: FindBarProps) {
           <Pick label="And by" value={columns} none="nothing else" options={groups.filter(({ key }) => key !== rows)} onPick={(key) => { onChange({ ...question, columns: key }); }} />
         )}
       </Box>
-      {question.conditions.length > 0 && (
-        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 1 }}>
-          {question.conditions.flatMap((condition) => {
-            const known = facts[condition.fact];
-            const words = known && conditionInWords(known, condition, system, (key) => nameOf(condition.fact, key));
-            return words === undefined ? [] : [
-              <Chip key={condition.fact} label={words} variant="outlined" sx={{ height: 36, maxWidth: '100%' }} onClick={() => { setNarrowing(condition.fact); }}
-                onDelete={() => { onChange(withCondition(question, condition.fact, undefined)); }} />,
-            ];
-          })}
-          <Button size="small" onClick={() => { setNarrowing(undefined); onChange({ ...question, conditions: [] }); }}>Any record</Button>
-        </Box>
-      )}
+      {question.conditions.length > 0 && <Conditions question={question} facts={facts} onChange={onChange} onNarrow={setNarrowing} />}
       {fact && (
         <Narrow fact={fact} question={question} onLeave={() => { setNarrowing(undefined); }}
           onChange={(condition) => { onChange(withCondition(question, fact.key, condition)); }} />
       )}
+    </Box>
+  );
+});
+
+interface ConditionsProps extends FindBarProps {
+  /** Opens one of them, or none. */
+  onNarrow: (fact: string | undefined) => void;
+}
+
+/** What is asked of them, each as it is said. */
+function Conditions({ question, facts, onChange, onNarrow }: ConditionsProps) {
+  const [system] = useUnits();
+  const nameOf = useNamesOfValues();
+  return (
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 1 }}>
+      {question.conditions.flatMap((condition) => {
+        const known = facts[condition.fact];
+        const words = known && conditionInWords(known, condition, system, (key) => nameOf(condition.fact, key));
+        return words === undefined ? [] : [
+          <Chip key={condition.fact} label={words} variant="outlined" sx={{ height: 36, maxWidth: '100%' }} onClick={() => { onNarrow(condition.fact); }}
+            onDelete={() => { onChange(withCondition(question, condition.fact, undefined)); }} />,
+        ];
+      })}
+      <Button size="small" onClick={() => { onNarrow(undefined); onChange({ ...question, conditions: [] }); }}>Any record</Button>
     </Box>
   );
 }

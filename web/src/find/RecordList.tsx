@@ -11,7 +11,7 @@ import type { Question } from './question';
 const TALL_PX = 104;
 const TALL_ON_PHONE_PX = 148;
 /** Rows kept ready beyond what is in sight. */
-const READY = 4;
+const READY = 2;
 
 interface RecordListProps {
   question: Question;

@@ -1,12 +1,12 @@
 import { Box, Button } from '@mui/material';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { useViews, useViewWrites } from '../api/find';
 import { KeepDialog } from '../app/KeepDialog';
 import { LetGo } from '../app/LetGo';
 import { EVERYTHING, findFields, questionOfView, sameQuestion, type Question } from './question';
 
 /** Questions worth keeping: asked again by a tap, kept under a name. */
-export function Views({ question, onAsk }: { question: Question; onAsk: (question: Question) => void }) {
+export const Views = memo(function Views({ question, onAsk }: { question: Question; onAsk: (question: Question) => void }) {
   const { data: views = [] } = useViews();
   const { keep, discard, restore } = useViewWrites();
   const [keeping, setKeeping] = useState(false);
@@ -25,4 +25,4 @@ export function Views({ question, onAsk }: { question: Question; onAsk: (questio
       )}
     </Box>
   );
-}
+});

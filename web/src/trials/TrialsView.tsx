@@ -1,5 +1,5 @@
 import { Alert, Box, Button, Typography } from '@mui/material';
-import { useCallback, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { Link as RouterLink, useSearchParams } from 'react-router';
 import { useSetAside } from '../api/advice';
 import { useRowsWaiting } from '../api/exchange';
@@ -19,7 +19,7 @@ import { MOST_COMPARED } from './comparison';
 export function TrialsView() {
   const [params, setParams] = useSearchParams();
   const [chosen, setChosen] = useState(() => params.get('compare')?.split(',').filter(Boolean).map(Number));
-  const question = questionOf(params);
+  const question = useMemo(() => questionOf(params), [params]);
   const facts = useFacts();
   const ask = useCallback((next: Question) => { setParams((now) => withQuestion(now, next), { replace: true, preventScrollReset: true }); }, [setParams]);
   const { data: total, isPlaceholderData: old, error } = useHowMany(question);

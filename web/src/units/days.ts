@@ -4,14 +4,17 @@ export function today(now: Date = new Date()): string {
   return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
 }
 
+/** Months as British English shortens them; a list of days asks the browser for none of them. */
+const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sept', 'Oct', 'Nov', 'Dec'];
+
 /** A day as it is said: 3 Dec 2026. */
 export function printDay(day: string): string {
-  return noon(day).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
+  return `${Number(day.slice(8, 10))} ${printMonth(day)}`;
 }
 
 /** A month, given as yyyy-mm, as it is said: Dec 2026. */
 export function printMonth(month: string): string {
-  return noon(`${month}-01`).toLocaleDateString('en-GB', { month: 'short', year: 'numeric' });
+  return `${MONTHS[Number(month.slice(5, 7)) - 1] ?? ''} ${Number(month.slice(0, 4))}`;
 }
 
 /** Whole days from one day to another. */
