@@ -91,7 +91,7 @@ class FitOfShop {
                 throw new RefusedRequestException(HttpStatus.SERVICE_UNAVAILABLE,
                         "All records are being worked through for the first forecast after the start. Ask again in a moment.");
             }
-            return new Fit(last.revision(), last.risk(), last.refused(), true);
+            return last.fallenBehind();
         } catch (ExecutionException failed) {
             throw failed.getCause() instanceof RuntimeException why ? why
                     : new IllegalStateException("The trials could not be read for a fit", failed.getCause());
@@ -151,7 +151,7 @@ class FitOfShop {
     }
 
     private synchronized Fit made(Recorded recorded, RiskModel risk) {
-        Fit fit = new Fit(recorded.revision(), risk, recorded.refused(), false);
+        Fit fit = Fit.of(recorded, risk);
         for (TrialLogged one : ahead) {
             fit = one.revision() == fit.revision() + 1 ? fit.with(one) : fit;
         }
@@ -175,7 +175,7 @@ class FitOfShop {
     /** Keeps the records together for the next start, unless they are kept already. */
     void keep() {
         Fit last = last();
-        if (last != null && last.revision() != keptAt) {
+        if (last != null && last.whole() && last.revision() != keptAt) {
             CurrentShop.in(shop, () -> records.keep(last));
             keptAt = last.revision();
         }

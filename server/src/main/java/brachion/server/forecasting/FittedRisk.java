@@ -10,6 +10,7 @@ import brachion.server.storage.CurrentShop;
 import brachion.server.storage.ShopCleared;
 import brachion.server.trial.TrialLogged;
 import brachion.server.trial.Trials;
+import brachion.server.trial.Trials.Recorded;
 import jakarta.annotation.PreDestroy;
 import java.util.Comparator;
 import java.util.List;
@@ -40,11 +41,21 @@ class FittedRisk implements OddsOfTheShop {
      * @param risk     the fit
      * @param refused  records that could not even be read for it
      * @param behind   whether the records have changed since
+     * @param whole    whether all records were looked at for it, and none was counted in by a step
      */
-    record Fit(long revision, RiskModel risk, List<SetAside> refused, boolean behind) {
+    record Fit(long revision, RiskModel risk, List<SetAside> refused, boolean behind, boolean whole) {
+
+        /** Of all records at a revision. */
+        static Fit of(Recorded recorded, RiskModel risk) {
+            return new Fit(recorded.revision(), risk, recorded.refused(), false, true);
+        }
 
         Fit with(TrialLogged one) {
-            return new Fit(one.revision(), risk.with(one.trial()), refused, false);
+            return new Fit(one.revision(), risk.with(one.trial()), refused, false, false);
+        }
+
+        Fit fallenBehind() {
+            return new Fit(revision, risk, refused, true, whole);
         }
 
         /** All records that are not used, and why. */

@@ -135,15 +135,19 @@ class KeptRecords {
             return false;
         }
         try {
-            transaction.executeWithoutResult(status -> write(fit));
-            return true;
+            return Boolean.TRUE.equals(transaction.execute(status -> ofNow(fit) && write(fit)));
         } catch (DataAccessException | TransactionException gone) {
             LOG.info("The records could not be kept together: {}", gone.getMessage());
             return false;
         }
     }
 
-    private void write(Fit fit) {
+    /** Whether the records are still those it was made of; another server may have changed them. */
+    private boolean ofNow(Fit fit) {
+        return !database.queryForList("select 1 from trial_revision where shop = ? and revision = ?", Integer.class, CurrentShop.key(), fit.revision()).isEmpty();
+    }
+
+    private boolean write(Fit fit) {
         database.update("delete from kept_records where shop = ?", CurrentShop.key());
         PackedRecords.Part packing = packing();
         Iterator<Kept> records = fit.risk().everyFollowed((trial, followed) -> new Kept(trial, PackedFollowed.of(followed))).iterator();
@@ -158,6 +162,7 @@ class KeptRecords {
                             : new Part(fit.risk().trials(), some, fit.setAside(), fit.risk().found())));
             part++;
         } while (records.hasNext());
+        return true;
     }
 
     private static byte[] packed(PackedRecords.Part packing, Part part) {

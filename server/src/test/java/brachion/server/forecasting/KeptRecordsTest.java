@@ -7,11 +7,13 @@ import brachion.core.method.Family;
 import brachion.core.risk.Possible;
 import brachion.core.risk.SetAside;
 import brachion.core.trial.Severity;
+import brachion.core.trial.Trial;
 import brachion.server.ServerTest;
 import brachion.server.Wire;
 import brachion.server.forecasting.FittedRisk.Fit;
 import brachion.server.trial.CameFrom;
 import brachion.server.trial.TrialFields;
+import brachion.server.trial.TrialLogged;
 import brachion.server.trial.Trials;
 import java.util.List;
 import java.util.Map;
@@ -49,6 +51,7 @@ class KeptRecordsTest {
     void writeDown() {
         // what the server of this test fitted for others it keeps now, and not while something is looked at here
         running.keep();
+        database.update("delete from kept_records");
         Stream<String> used = IntStream.range(0, 1101).mapToObj(i -> Wire.trial(Wire.recipe(12 + i * 0.001, 150, i % 7 == 0 ? Wire.EIGHT_PLIES : Wire.STEAM),
                 i % 5 == 0 ? "{\"severity\": \"BROKEN\", \"flaw\": \"SNAP\"}" : "{\"severity\": \"CLEAN\", \"releasedRadiusMm\": 156}"));
         Stream<String> setAside = Stream.of(Wire.trial(Wire.recipe(12, 200, Wire.STEAM), "{\"severity\": \"CLEAN\", \"releasedRadiusMm\": 8}"));
@@ -131,6 +134,25 @@ class KeptRecordsTest {
             database.update("update kept_records set packed = ?, build = ? where part = 0", kept.get("packed"), kept.get("build"));
             assertThat(odds(fit(started()))).as("mended").isCloseTo(odds(before), within(1e-6));
         }
+    }
+
+    @Test
+    void a_fit_that_others_have_overtaken_is_not_kept() {
+        FittedRisk server = started();
+        fit(server);
+        trials.changed();
+        server.keep();
+        assertThat(database.queryForObject("select count(*) from kept_records", Integer.class)).isZero();
+    }
+
+    /** A record that makes no sense is set aside by the whole fit alone. */
+    @Test
+    void nor_is_one_in_which_a_record_was_counted_in_by_a_step() {
+        FittedRisk server = started();
+        Fit whole = fit(server);
+        assertThat(whole.whole()).isTrue();
+        Trial again = whole.risk().records(Family.HOT_WOOD).get(0).trial();
+        assertThat(whole.with(new TrialLogged(whole.revision() + 1, again)).whole()).isFalse();
     }
 
     @Test
