@@ -35,22 +35,23 @@ final class LongTable {
     }
 
     void measure() throws IOException, InterruptedException {
+        Visitor visitor = requests.visitor();
         byte[] table = bends(BENDS);
-        seconds("a table of 100,000 bends looked into", requests.visitor().to("/api/exchange/readings", "text/csv").POST(BodyPublishers.ofByteArray(table)), "");
-        String came = seconds("a table of 100,000 bends brought in", requests.visitor().to("/api/exchange/trials?fileName=bends.csv", "text/csv").POST(BodyPublishers.ofByteArray(table)), "aim: 20 s");
+        seconds("a table of 100,000 bends looked into", visitor.to("/api/exchange/readings", "text/csv").POST(BodyPublishers.ofByteArray(table)), "");
+        String came = seconds("a table of 100,000 bends brought in", visitor.to("/api/exchange/trials?fileName=bends.csv", "text/csv").POST(BodyPublishers.ofByteArray(table)), "aim: 20 s");
         Matcher key = Pattern.compile("\"table\":(\\d+)").matcher(came);
         if (!key.find()) {
             throw new IllegalStateException("Nothing came in: " + came);
         }
-        seconds("the same table once more, nothing of it new", requests.visitor().to("/api/exchange/trials?fileName=bends.csv", "text/csv").POST(BodyPublishers.ofByteArray(table)), "");
+        seconds("the same table once more, nothing of it new", visitor.to("/api/exchange/trials?fileName=bends.csv", "text/csv").POST(BodyPublishers.ofByteArray(table)), "");
         String aim = "aim: 30 ms more";
-        requests.row("a page of 100,000 records, newest first", aim, requests.visitor().post("/api/records/found?many=50&from=0", turn -> ALL), 20, 40);
-        requests.row("a page of them far down", aim, requests.visitor().post("/api/records/found?many=50&from=90000", turn -> ALL), 10, 20);
+        requests.row("a page of 100,000 records, newest first", aim, visitor.post("/api/records/found?many=50&from=0", turn -> ALL), 20, 40);
+        requests.row("a page of them far down", aim, visitor.post("/api/records/found?many=50&from=90000", turn -> ALL), 10, 20);
         String found = "{\"conditions\": [{\"fact\": \"wood\", \"among\": [\"white-oak\"]}, {\"fact\": \"thicknessMm\", \"from\": 10, \"below\": 20}], \"sortBy\": \"innerRadiusMm\", \"falling\": false}";
-        requests.row("a page of those of one wood and thickness, by radius", aim, requests.visitor().post("/api/records/found?many=50&from=0", turn -> found), 10, 20);
-        requests.row("counted by wood and month", "", requests.visitor().post("/api/records/tally", turn -> "{\"of\": " + ALL + ", \"rows\": \"wood\", \"columns\": \"month\", \"units\": \"METRIC\"}"), 5, 10);
-        seconds("all of them taken out as a table", requests.visitor().to("/api/exchange/trials", "text/csv").GET(), "");
-        seconds("the table taken back", requests.visitor().to("/api/exchange/tables/" + key.group(1), "text/csv").DELETE(), "");
+        requests.row("a page of those of one wood and thickness, by radius", aim, visitor.post("/api/records/found?many=50&from=0", turn -> found), 10, 20);
+        requests.row("counted by wood and month", "", visitor.post("/api/records/tally", turn -> "{\"of\": " + ALL + ", \"rows\": \"wood\", \"columns\": \"month\", \"units\": \"METRIC\"}"), 5, 10);
+        seconds("all of them taken out as a table", visitor.to("/api/exchange/trials", "text/csv").GET(), "");
+        seconds("the table taken back", visitor.to("/api/exchange/tables/" + key.group(1), "text/csv").DELETE(), "");
     }
 
     private String seconds(String what, HttpRequest.Builder request, String aim) throws IOException, InterruptedException {

@@ -5,9 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import brachion.core.method.FailureMode;
 import brachion.core.method.Family;
-import brachion.core.method.Names;
 import brachion.core.method.Recipe;
-import brachion.core.method.Recipes;
 import brachion.core.trial.Severity;
 import brachion.core.trial.Trial;
 import java.util.ArrayList;
@@ -18,15 +16,8 @@ import org.junit.jupiter.api.Test;
 /** A fit that is made again of where its searches ended says what it said, and never anything it should not. */
 class FoundModeTest {
 
-    private static final List<Trial> TRIALS = trials(300);
+    private static final List<Trial> TRIALS = OneMoreRecordTest.shop(300);
     private static final RiskModel FITTED = RiskModel.fit(TRIALS);
-
-    private static List<Trial> trials(int count) {
-        LognormalShop shop = new LognormalShop(78).hidden(0.04);
-        return shop.trials(count, () -> Recipes.ash().moisture(12 + shop.random().nextInt(14)).grainRun(20).thickness(6 + shop.random().nextInt(12))
-                .radius(70 + shop.random().nextInt(200)).steamed()
-                .withNames(new Names(shop.random().nextBoolean() ? "Ada" : "Ben", "board " + shop.random().nextInt(30), shop.random().nextBoolean() ? "mill" : "yard")));
-    }
 
     private static RiskModel again(List<Trial> trials, List<FoundMode> found) {
         return RiskModel.again(trials, trial -> Optional.empty(), found);

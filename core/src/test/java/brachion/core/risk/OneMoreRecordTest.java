@@ -29,7 +29,7 @@ class OneMoreRecordTest {
                 .withNames(new Names(hands, "board " + shop.random().nextInt(30), shop.random().nextBoolean() ? "mill" : "yard"));
     }
 
-    private static List<Trial> shop(int trials) {
+    static List<Trial> shop(int trials) {
         LognormalShop shop = new LognormalShop(77).hidden(0.04);
         return shop.trials(trials, bends(shop, "A"));
     }

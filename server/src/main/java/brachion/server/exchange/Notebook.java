@@ -3,12 +3,8 @@ package brachion.server.exchange;
 import brachion.server.exchange.Translation.ColumnMeans;
 import brachion.server.exchange.Translation.Given;
 import brachion.server.exchange.Translation.WordMeans;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.ArrayList;
 import java.util.HashSet;
-import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -17,6 +13,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.apache.commons.codec.digest.DigestUtils;
 
 /** Somebody's own table: what its columns and words are likely to mean, and what it does not say. */
 final class Notebook {
@@ -25,6 +22,7 @@ final class Notebook {
     /** What is longer is no word but a story. */
     private static final int LONGEST_WORD = 120;
     private static final int SAMPLES = 4;
+    private static final int SHAPE_CHARACTERS = 32;
 
     private final RawTable table;
     private final Optional<Translation> kept;
@@ -64,12 +62,7 @@ final class Notebook {
 
     /** Tables under the same headings have the same shape. */
     static String shape(RawTable table) {
-        try {
-            byte[] digest = MessageDigest.getInstance("SHA-256").digest(String.join("\n", headings(table)).getBytes(StandardCharsets.UTF_8));
-            return HexFormat.of().formatHex(digest, 0, 16);
-        } catch (NoSuchAlgorithmException missing) {
-            throw new IllegalStateException(missing);
-        }
+        return DigestUtils.sha256Hex(String.join("\n", headings(table))).substring(0, SHAPE_CHARACTERS);
     }
 
     private static List<String> headings(RawTable table) {

@@ -176,7 +176,10 @@ class FitOfShop {
     void keep() {
         Fit last = last();
         if (last != null && last.whole() && last.revision() != keptAt) {
-            CurrentShop.in(shop, () -> records.keep(last));
+            CurrentShop.in(shop, () -> {
+                records.keep(last);
+                return last;
+            });
             keptAt = last.revision();
         }
     }

@@ -49,7 +49,6 @@ class KeptRecords {
 
     private final JdbcTemplate database;
     private final TransactionTemplate transaction;
-    private final String build = ThisBuild.stamp();
 
     KeptRecords(JdbcTemplate database, PlatformTransactionManager transactions) {
         this.database = database;
@@ -64,7 +63,7 @@ class KeptRecords {
     private record Part(int all, List<Kept> records, List<SetAside> setAside, List<FoundMode> found) {
     }
 
-    private static PackedRecords.Part packing() {
+    private static PackedRecords.Packing packing() {
         return new PackedRecords(Set.of(Species.class, Names.class, Shop.class)).of(Part.class);
     }
 
@@ -84,7 +83,7 @@ class KeptRecords {
                 (row, number) -> {
                     revision[0] = row.getLong(2);
                     return row.getBytes(1);
-                }, CurrentShop.key(), build);
+                }, CurrentShop.key(), ThisBuild.STAMP);
         if (parts.isEmpty()) {
             return Optional.empty();
         }
@@ -97,7 +96,7 @@ class KeptRecords {
     }
 
     private static AsKept read(long revision, List<byte[]> parts) {
-        PackedRecords.Part packing = packing();
+        PackedRecords.Packing packing = packing();
         List<Trial> trials = new ArrayList<>();
         List<SetAside> setAside = new ArrayList<>();
         List<FoundMode> found = new ArrayList<>();
@@ -129,16 +128,19 @@ class KeptRecords {
         return (int) sum.getValue();
     }
 
-    /** Keeps the records of a fit of the shop at hand instead of what was kept of it before; whether that could be done. */
-    boolean keep(Fit fit) {
+    /** Keeps the records of a fit of the shop at hand instead of what was kept of it before. */
+    void keep(Fit fit) {
         if (fit.risk().trials() > MOST) {
-            return false;
+            return;
         }
         try {
-            return Boolean.TRUE.equals(transaction.execute(status -> ofNow(fit) && write(fit)));
+            transaction.executeWithoutResult(status -> {
+                if (ofNow(fit)) {
+                    write(fit);
+                }
+            });
         } catch (DataAccessException | TransactionException gone) {
             LOG.info("The records could not be kept together: {}", gone.getMessage());
-            return false;
         }
     }
 
@@ -147,9 +149,9 @@ class KeptRecords {
         return !database.queryForList("select 1 from trial_revision where shop = ? and revision = ?", Integer.class, CurrentShop.key(), fit.revision()).isEmpty();
     }
 
-    private boolean write(Fit fit) {
+    private void write(Fit fit) {
         database.update("delete from kept_records where shop = ?", CurrentShop.key());
-        PackedRecords.Part packing = packing();
+        PackedRecords.Packing packing = packing();
         Iterator<Kept> records = fit.risk().everyFollowed((trial, followed) -> new Kept(trial, PackedFollowed.of(followed))).iterator();
         int part = 0;
         do {
@@ -158,14 +160,13 @@ class KeptRecords {
                 some.add(records.next());
             }
             database.update("insert into kept_records (shop, part, revision, build, packed) values (?, ?, ?, ?, ?)",
-                    CurrentShop.key(), part, fit.revision(), build, packed(packing, part > 0 ? new Part(fit.risk().trials(), some, List.of(), List.of())
+                    CurrentShop.key(), part, fit.revision(), ThisBuild.STAMP, packed(packing, part > 0 ? new Part(fit.risk().trials(), some, List.of(), List.of())
                             : new Part(fit.risk().trials(), some, fit.setAside(), fit.risk().found())));
             part++;
         } while (records.hasNext());
-        return true;
     }
 
-    private static byte[] packed(PackedRecords.Part packing, Part part) {
+    private static byte[] packed(PackedRecords.Packing packing, Part part) {
         ByteArrayOutputStream memory = new ByteArrayOutputStream();
         try (DataOutputStream bytes = new DataOutputStream(memory)) {
             bytes.writeInt(0);

@@ -28,7 +28,7 @@ import java.util.Set;
 final class PackedRecords {
 
     private final Set<Class<?>> repeated;
-    private final Map<Type, Part> parts = new HashMap<>();
+    private final Map<Type, Packing> known = new HashMap<>();
 
     /** @param repeated kinds of records of which the same stand many times */
     PackedRecords(Set<Class<?>> repeated) {
@@ -36,7 +36,7 @@ final class PackedRecords {
     }
 
     /** How values of a type are written and read. */
-    interface Part {
+    interface Packing {
 
         void write(DataOutputStream bytes, Object value) throws IOException;
 
@@ -45,35 +45,35 @@ final class PackedRecords {
     }
 
     /** How values of a type are written and read; throws an {@link IllegalArgumentException} for a type that is none of these. */
-    Part of(Type type) {
-        Part known = parts.get(type);
-        if (known == null) {
-            known = type instanceof ParameterizedType of ? many(of) : type instanceof Class<?> plain ? one(plain) : refuse(type);
-            parts.put(type, known);
+    Packing of(Type type) {
+        Packing packing = known.get(type);
+        if (packing == null) {
+            packing = type instanceof ParameterizedType of ? many(of) : type instanceof Class<?> plain ? one(plain) : refuse(type);
+            known.put(type, packing);
         }
-        return known;
+        return packing;
     }
 
-    private static Part refuse(Type type) {
+    private static Packing refuse(Type type) {
         throw new IllegalArgumentException("No way to pack " + type);
     }
 
-    private Part one(Class<?> type) {
+    private Packing one(Class<?> type) {
         if (type.isRecord()) {
             return repeated.contains(type) ? new Repeated(new OfRecord(type)) : new OfRecord(type);
         }
         if (type.isEnum()) {
             Object[] all = type.getEnumConstants();
-            return part((bytes, value) -> bytes.writeByte(((Enum<?>) value).ordinal()), bytes -> all[bytes.get()]);
+            return new Plain((bytes, value) -> bytes.writeByte(((Enum<?>) value).ordinal()), bytes -> all[bytes.get()]);
         }
         if (type.isInterface()) {
-            Part name = of(String.class);
-            return part((bytes, value) -> {
+            Packing name = of(String.class);
+            return new Plain((bytes, value) -> {
                 name.write(bytes, value.getClass().getName());
                 of(value.getClass()).write(bytes, value);
             }, bytes -> of(named((String) name.read(bytes), type)).read(bytes));
         }
-        Part simple = SIMPLE.get(type);
+        Packing simple = SIMPLE.get(type);
         return simple != null ? simple : type == String.class ? new Repeated(TEXT) : refuse(type);
     }
 
@@ -85,10 +85,10 @@ final class PackedRecords {
         }
     }
 
-    private Part many(ParameterizedType type) {
-        Part each = of(type.getActualTypeArguments()[0]);
+    private Packing many(ParameterizedType type) {
+        Packing each = of(type.getActualTypeArguments()[0]);
         if (type.getRawType() == Optional.class) {
-            return part((bytes, value) -> {
+            return new Plain((bytes, value) -> {
                 Optional<?> there = (Optional<?>) value;
                 bytes.writeBoolean(there.isPresent());
                 if (there.isPresent()) {
@@ -100,7 +100,7 @@ final class PackedRecords {
             refuse(type);
         }
         boolean list = type.getRawType() == List.class;
-        return part((bytes, value) -> {
+        return new Plain((bytes, value) -> {
             Collection<?> all = (Collection<?>) value;
             bytes.writeInt(all.size());
             for (Object one : all) {
@@ -124,18 +124,18 @@ final class PackedRecords {
         Object read(ByteBuffer bytes);
     }
 
-    private static Part part(Writing writing, Reading reading) {
-        return new Part() {
-            @Override
-            public void write(DataOutputStream bytes, Object value) throws IOException {
-                writing.write(bytes, value);
-            }
+    /** One that is said by how it writes and how it reads. */
+    private record Plain(Writing writing, Reading reading) implements Packing {
 
-            @Override
-            public Object read(ByteBuffer bytes) {
-                return reading.read(bytes);
-            }
-        };
+        @Override
+        public void write(DataOutputStream bytes, Object value) throws IOException {
+            writing.write(bytes, value);
+        }
+
+        @Override
+        public Object read(ByteBuffer bytes) {
+            return reading.read(bytes);
+        }
     }
 
     private static byte[] read(ByteBuffer bytes, int length) {
@@ -163,21 +163,21 @@ final class PackedRecords {
         }
     }
 
-    private static final Part TEXT = part((bytes, value) -> write(bytes, ((String) value).getBytes(StandardCharsets.UTF_8)),
+    private static final Packing TEXT = new Plain((bytes, value) -> write(bytes, ((String) value).getBytes(StandardCharsets.UTF_8)),
             bytes -> new String(read(bytes, bytes.getInt()), StandardCharsets.UTF_8));
 
-    private static final Part NUMBER = part((bytes, value) -> bytes.writeDouble((Double) value), ByteBuffer::getDouble);
+    private static final Packing NUMBER = new Plain((bytes, value) -> bytes.writeDouble((Double) value), ByteBuffer::getDouble);
 
-    private static final Map<Class<?>, Part> SIMPLE = Map.of(
+    private static final Map<Class<?>, Packing> SIMPLE = Map.of(
             double.class, NUMBER,
             Double.class, NUMBER,
-            long.class, part((bytes, value) -> bytes.writeLong((Long) value), ByteBuffer::getLong),
-            int.class, part((bytes, value) -> bytes.writeInt((Integer) value), ByteBuffer::getInt),
-            boolean.class, part((bytes, value) -> bytes.writeBoolean((Boolean) value), bytes -> bytes.get() != 0),
-            byte[].class, part((bytes, value) -> write(bytes, (byte[]) value), bytes -> read(bytes, bytes.getInt())),
-            double[].class, part((bytes, value) -> write(bytes, (double[]) value), PackedRecords::numbers),
-            LocalDate.class, part((bytes, value) -> bytes.writeLong(((LocalDate) value).toEpochDay()), bytes -> LocalDate.ofEpochDay(bytes.getLong())),
-            OptionalDouble.class, part((bytes, value) -> {
+            long.class, new Plain((bytes, value) -> bytes.writeLong((Long) value), ByteBuffer::getLong),
+            int.class, new Plain((bytes, value) -> bytes.writeInt((Integer) value), ByteBuffer::getInt),
+            boolean.class, new Plain((bytes, value) -> bytes.writeBoolean((Boolean) value), bytes -> bytes.get() != 0),
+            byte[].class, new Plain((bytes, value) -> write(bytes, (byte[]) value), bytes -> read(bytes, bytes.getInt())),
+            double[].class, new Plain((bytes, value) -> write(bytes, (double[]) value), PackedRecords::numbers),
+            LocalDate.class, new Plain((bytes, value) -> bytes.writeLong(((LocalDate) value).toEpochDay()), bytes -> LocalDate.ofEpochDay(bytes.getLong())),
+            OptionalDouble.class, new Plain((bytes, value) -> {
                 OptionalDouble there = (OptionalDouble) value;
                 bytes.writeBoolean(there.isPresent());
                 if (there.isPresent()) {
@@ -186,13 +186,13 @@ final class PackedRecords {
             }, bytes -> bytes.get() == 0 ? OptionalDouble.empty() : OptionalDouble.of(bytes.getDouble())));
 
     /** Written once, and by its place from then on. */
-    private static final class Repeated implements Part {
+    private static final class Repeated implements Packing {
 
-        private final Part once;
+        private final Packing once;
         private final Map<Object, Integer> places = new HashMap<>();
         private final List<Object> known = new ArrayList<>();
 
-        Repeated(Part once) {
+        Repeated(Packing once) {
             this.once = once;
         }
 
@@ -215,17 +215,17 @@ final class PackedRecords {
         }
     }
 
-    private final class OfRecord implements Part {
+    private final class OfRecord implements Packing {
 
         private final Constructor<?> constructor;
         private final Method[] accessors;
-        private final Part[] components;
+        private final Packing[] components;
 
         OfRecord(Class<?> type) {
             RecordComponent[] declared = type.getRecordComponents();
             Class<?>[] types = new Class<?>[declared.length];
             accessors = new Method[declared.length];
-            components = new Part[declared.length];
+            components = new Packing[declared.length];
             for (int i = 0; i < declared.length; i++) {
                 types[i] = declared[i].getType();
                 accessors[i] = declared[i].getAccessor();

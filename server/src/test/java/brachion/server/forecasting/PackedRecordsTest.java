@@ -52,7 +52,7 @@ class PackedRecordsTest {
     private record OddList(Map<String, String> words) {
     }
 
-    private static byte[] pack(PackedRecords.Part packing, Object... values) throws IOException {
+    private static byte[] pack(PackedRecords.Packing packing, Object... values) throws IOException {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         for (Object each : values) {
             packing.write(new DataOutputStream(bytes), each);
@@ -80,9 +80,9 @@ class PackedRecordsTest {
                 Outcome.clean(), OptionalDouble.of(312.5), Optional.of(LocalDate.of(2026, 11, 29)))).toList();
         List<Trial> backwards = new ArrayList<>(trials);
         Collections.reverse(backwards);
-        PackedRecords.Part packing = new PackedRecords(Set.of(Species.class, Names.class)).of(Page.class);
+        PackedRecords.Packing packing = new PackedRecords(Set.of(Species.class, Names.class)).of(Page.class);
         ByteBuffer bytes = ByteBuffer.wrap(pack(packing, new Page("first", trials, new byte[] {1, -2}), new Page("second", backwards, new byte[0])));
-        PackedRecords.Part reading = new PackedRecords(Set.of(Species.class, Names.class)).of(Page.class);
+        PackedRecords.Packing reading = new PackedRecords(Set.of(Species.class, Names.class)).of(Page.class);
         Page first = (Page) reading.read(bytes);
         assertThat(first.name()).isEqualTo("first");
         assertThat(first.trials()).isEqualTo(trials);
@@ -96,7 +96,7 @@ class PackedRecordsTest {
         Recipe recipe = everyWay().get(0).supposing(Set.of(Supposed.values()[0]));
         Outcome broken = new Outcome(Severity.BROKEN, Optional.of(Flaw.values()[0]), List.of(new Seen(Flaw.values()[1], Severity.FLAW)));
         Trial trial = new Trial(7, recipe, broken, OptionalDouble.empty());
-        PackedRecords.Part packing = new PackedRecords(Set.of()).of(Trial.class);
+        PackedRecords.Packing packing = new PackedRecords(Set.of()).of(Trial.class);
         Trial read = (Trial) packing.read(ByteBuffer.wrap(pack(packing, trial)));
         assertThat(read).isEqualTo(trial);
         assertThat(read.toString()).isEqualTo(trial.toString());
@@ -105,10 +105,10 @@ class PackedRecordsTest {
     @Test
     void what_stands_many_times_is_written_once() throws IOException {
         Trial trial = new Trial(7, everyWay().get(0), Outcome.clean(), OptionalDouble.empty());
-        PackedRecords.Part packing = new PackedRecords(Set.of(Species.class)).of(Trial.class);
+        PackedRecords.Packing packing = new PackedRecords(Set.of(Species.class)).of(Trial.class);
         int first = pack(packing, trial).length;
         assertThat(pack(packing, trial).length).isLessThan(first - 100);
-        PackedRecords.Part reading = new PackedRecords(Set.of(Species.class)).of(Trial.class);
+        PackedRecords.Packing reading = new PackedRecords(Set.of(Species.class)).of(Trial.class);
         ByteBuffer both = ByteBuffer.wrap(pack(new PackedRecords(Set.of(Species.class)).of(Trial.class), trial, trial));
         assertThat(((Trial) reading.read(both)).recipe().blank().species()).isSameAs(((Trial) reading.read(both)).recipe().blank().species());
     }
@@ -117,7 +117,7 @@ class PackedRecordsTest {
     void what_cannot_be_packed_is_refused_at_once_and_half_of_it_is_no_record() throws IOException {
         assertThatIllegalArgumentException().isThrownBy(() -> new PackedRecords(Set.of()).of(Odd.class)).withMessageContaining("StringBuilder");
         assertThatIllegalArgumentException().isThrownBy(() -> new PackedRecords(Set.of()).of(OddList.class)).withMessageContaining("Map");
-        PackedRecords.Part packing = new PackedRecords(Set.of()).of(Trial.class);
+        PackedRecords.Packing packing = new PackedRecords(Set.of()).of(Trial.class);
         byte[] whole = pack(packing, new Trial(7, everyWay().get(0), Outcome.clean(), OptionalDouble.empty()));
         byte[] half = Arrays.copyOf(whole, whole.length / 2);
         assertThatThrownBy(() -> new PackedRecords(Set.of()).of(Trial.class).read(ByteBuffer.wrap(half))).isInstanceOf(BufferUnderflowException.class);
