@@ -16,13 +16,13 @@ import java.util.Arrays;
  */
 record Arrow(double[][] corner, Border border, double[] tip) {
 
-    /** @param touched the columns of the corner that each of the rest touches, rising */
-    static Arrow zero(int corner, int[][] touched) {
-        return new Arrow(new double[corner][corner], Border.zero(touched), new double[touched.length]);
+    /** @param touched the columns of the corner that each of the rest touches */
+    static Arrow zero(int corner, Places touched) {
+        return new Arrow(new double[corner][corner], Border.zero(touched), new double[touched.rows()]);
     }
 
     static Arrow dense(double[][] corner) {
-        return new Arrow(corner, Border.zero(new int[0][]), new double[0]);
+        return new Arrow(corner, Border.zero(Places.of()), new double[0]);
     }
 
     Arrow copy() {
@@ -30,7 +30,7 @@ record Arrow(double[][] corner, Border border, double[] tip) {
     }
 
     /** The same with room for other columns in the border. */
-    Arrow covering(int[][] touched) {
+    Arrow covering(Places touched) {
         return new Arrow(corner, border.covering(touched), tip);
     }
 

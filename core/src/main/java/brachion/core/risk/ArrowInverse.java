@@ -1,5 +1,6 @@
 package brachion.core.risk;
 
+import java.util.Arrays;
 import java.util.Optional;
 
 /**
@@ -23,7 +24,9 @@ final class ArrowInverse {
     /** C, once somebody asked. */
     private double[][] borderSquares;
     /** S⁻¹·b_j for each row of the border where that row touches, up to the sign of b_j, once somebody asked. */
-    private double[][] passed;
+    private Border passed;
+    /** Elements of the diagonal of the inverse in the tip, once somebody asked. */
+    private double[] diagonalOfTip;
 
     private ArrowInverse(Border border, double sign, double[] tip, double[][] schur, double logDeterminant) {
         this.border = border;
@@ -188,6 +191,20 @@ final class ArrowInverse {
         return sum + squareInCorner(touched, w, count);
     }
 
+    /**
+     * The same of a vector that has so much in one row of the tip and of the corner only what that row touches; where many are asked for.
+     *
+     * @param at where each place stands in the border
+     */
+    double squareBeside(int[] places, int[] at, double[] x, int row, double inTip) {
+        double[] passed = passed().value();
+        double across = 0;
+        for (int k = 0; k < at.length; k++) {
+            across += x[k] * passed[at[k]];
+        }
+        return squareInCorner(places, x, places.length) - 2 * sign * inTip * across / tip[row] + inTip * inTip * diagonalOfTip()[row];
+    }
+
     private boolean inCorner(int[] places) {
         for (int place : places) {
             if (place >= schur.length) {
@@ -220,48 +237,19 @@ final class ArrowInverse {
             return element(j, i);
         }
         double shared = 0;
-        for (int k : border.places()[i - q]) {
+        for (int k : border.places().row(i - q)) {
             shared += border.at(i - q, k) * border.times(j - q, schur[k]);
         }
         double own = i == j ? 1 / tip[i - q] : 0;
         return own + shared / (tip[i - q] * tip[j - q]);
     }
 
-    /**
-     * The trace of the inverse times a matrix of the same shape, with corner M, border m_j and tip µ_j:
-     * tr(S⁻¹·M) + Σ_j µ_j/t_j + (µ_j·b_j/t_j² − 2·m_j/t_j)ᵀ·S⁻¹·b_j.
-     */
-    double traceOfProduct(Arrow other) {
-        double[][] passed = passed();
-        double trace = traceWithSchur(other.corner());
-        for (int row = 0; row < tip.length; row++) {
-            double own = other.tip()[row] / tip[row];
-            trace += own + own / tip[row] * dot(border.value()[row], passed[row])
-                    - 2 * sign / tip[row] * timesPassed(other.border(), row);
-        }
-        return trace;
-    }
-
-    /** A row of another border times S⁻¹ times that of this, up to the sign. */
-    private double timesPassed(Border other, int row) {
-        if (other.places()[row] == border.places()[row]) {
-            return dot(other.value()[row], passed[row]);
-        }
-        double sum = 0;
-        for (int i = 0; i < other.places()[row].length; i++) {
-            sum += other.value()[row][i] * border.times(row, schur[other.places()[row][i]]);
-        }
-        return sum;
-    }
-
-    private double[][] passed() {
+    private Border passed() {
         if (passed == null) {
-            double[][] rows = new double[tip.length][];
-            for (int row = 0; row < rows.length; row++) {
-                int[] places = border.places()[row];
-                rows[row] = new double[places.length];
-                for (int i = 0; i < places.length; i++) {
-                    rows[row][i] = border.times(row, schur[places[i]]);
+            Border rows = Border.zero(border.places());
+            for (int row = 0; row < tip.length; row++) {
+                for (int i = border.places().first()[row]; i < border.places().first()[row + 1]; i++) {
+                    rows.value()[i] = border.times(row, schur[border.places().column()[i]]);
                 }
             }
             // whole at once: several may ask at a time
@@ -278,14 +266,20 @@ final class ArrowInverse {
         return trace;
     }
 
-    /** Sum of the diagonal of the tip: Σ_j 1/t_j + b_jᵀ·S⁻¹·b_j/t_j². */
+    /** Sum of the diagonal of the tip. */
     double traceOfTip() {
-        double[][] passed = passed();
-        double trace = 0;
-        for (int row = 0; row < tip.length; row++) {
-            trace += (1 + dot(border.value()[row], passed[row]) / tip[row]) / tip[row];
+        return Arrays.stream(diagonalOfTip()).sum();
+    }
+
+    /** The diagonal of the tip: 1/t_j + b_jᵀ·S⁻¹·b_j/t_j². */
+    private double[] diagonalOfTip() {
+        if (diagonalOfTip == null) {
+            Border passed = passed();
+            double[] diagonal = new double[tip.length];
+            Arrays.setAll(diagonal, row -> (1 + border.times(row, passed) / tip[row]) / tip[row]);
+            diagonalOfTip = diagonal;
         }
-        return trace;
+        return diagonalOfTip;
     }
 
     /** Sum of the squares of the elements between some rows of the corner and others. */

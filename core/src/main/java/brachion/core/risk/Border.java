@@ -1,99 +1,90 @@
 package brachion.core.risk;
 
 import java.util.Arrays;
-import java.util.BitSet;
 
 /**
  * Rows of a matrix that touch a few of its columns each.
  *
- * @param places the columns each row touches, rising; rows of several matrices may share them
- * @param value  what stands there
+ * @param places the columns each row touches; several matrices may share them
+ * @param value  what stands there, in their order
  */
-record Border(int[][] places, double[][] value) {
-
-    private static final int[] NOWHERE = {};
+record Border(Places places, double[] value) {
 
     /** Nothing but zeros at the columns that rows touch. */
-    static Border zero(int[][] places) {
-        return new Border(places, Arrays.stream(places).map(row -> new double[row.length]).toArray(double[][]::new));
-    }
-
-    /** The columns each row touches, rising, of rows that are given by what is set in them; null where a row touches none. */
-    static int[][] places(BitSet[] touched) {
-        return Arrays.stream(touched).map(row -> row == null ? NOWHERE : row.stream().toArray()).toArray(int[][]::new);
+    static Border zero(Places places) {
+        return new Border(places, new double[places.column().length]);
     }
 
     Border copy() {
-        return new Border(places, Arrays.stream(value).map(double[]::clone).toArray(double[][]::new));
+        return new Border(places, value.clone());
     }
 
     /** The same with room for other columns, too. */
-    Border covering(int[][] others) {
-        int[][] all = places.clone();
-        double[][] there = value.clone();
-        for (int row = 0; row < all.length; row++) {
-            if (others[row].length > 0) {
-                BitSet touched = new BitSet();
-                Arrays.stream(places[row]).forEach(touched::set);
-                Arrays.stream(others[row]).forEach(touched::set);
-                if (touched.cardinality() > places[row].length) {
-                    all[row] = touched.stream().toArray();
-                    there[row] = new double[all[row].length];
-                    for (int i = 0; i < places[row].length; i++) {
-                        there[row][Arrays.binarySearch(all[row], places[row][i])] = value[row][i];
-                    }
-                }
+    Border covering(Places others) {
+        if (places.cover(others)) {
+            return this;
+        }
+        Border there = zero(places.and(others));
+        for (int row = 0; row < places.rows(); row++) {
+            for (int i = places.first()[row]; i < places.first()[row + 1]; i++) {
+                there.value[there.places.find(row, places.column()[i])] = value[i];
             }
         }
-        return new Border(all, there);
+        return there;
     }
 
     /** The same where each column and row stands somewhere else, columns in the same order; rows put in between touch nothing. */
     Border spread(int[] columnTo, int[] rowTo, int rows) {
-        int[][] moved = new int[rows][];
-        Arrays.fill(moved, NOWHERE);
+        int[][] moved = new int[rows][0];
         double[][] there = new double[rows][0];
-        for (int row = 0; row < places.length; row++) {
-            moved[rowTo[row]] = Arrays.stream(places[row]).map(column -> columnTo[column]).toArray();
-            there[rowTo[row]] = value[row].clone();
+        for (int row = 0; row < places.rows(); row++) {
+            moved[rowTo[row]] = Arrays.stream(places.row(row)).map(column -> columnTo[column]).toArray();
+            there[rowTo[row]] = Arrays.copyOfRange(value, places.first()[row], places.first()[row + 1]);
         }
-        return new Border(moved, there);
+        return new Border(Places.of(moved), Arrays.stream(there).flatMapToDouble(Arrays::stream).toArray());
     }
 
     double at(int row, int column) {
-        int found = Arrays.binarySearch(places[row], column);
-        return found < 0 ? 0 : value[row][found];
+        int found = places.find(row, column);
+        return found < 0 ? 0 : value[found];
     }
 
     /** A row times a vector that may go on beyond the columns. */
     double times(int row, double[] vector) {
-        int[] columns = places[row];
-        double[] values = value[row];
+        int[] columns = places.column();
         double sum = 0;
-        for (int i = 0; i < values.length; i++) {
-            sum += values[i] * vector[columns[i]];
+        for (int i = places.first()[row], end = places.first()[row + 1]; i < end; i++) {
+            sum += value[i] * vector[columns[i]];
+        }
+        return sum;
+    }
+
+    /** A row times that of another of the same places. */
+    double times(int row, Border other) {
+        double sum = 0;
+        for (int i = places.first()[row], end = places.first()[row + 1]; i < end; i++) {
+            sum += value[i] * other.value[i];
         }
         return sum;
     }
 
     /** Adds so many times a row to a vector. */
     void addTo(double[] vector, int row, double by) {
-        int[] columns = places[row];
-        double[] values = value[row];
-        for (int i = 0; i < values.length; i++) {
-            vector[columns[i]] += by * values[i];
+        int[] columns = places.column();
+        for (int i = places.first()[row], end = places.first()[row + 1]; i < end; i++) {
+            vector[columns[i]] += by * value[i];
         }
     }
 
     /** Adds so many times the square of a row to the lower half of a matrix. */
     void addSquare(double[][] lower, int row, double by) {
-        int[] columns = places[row];
-        double[] values = value[row];
-        for (int i = 0; i < values.length; i++) {
-            double each = by * values[i];
+        int[] columns = places.column();
+        int from = places.first()[row];
+        for (int i = from, end = places.first()[row + 1]; i < end; i++) {
+            double each = by * value[i];
             double[] line = lower[columns[i]];
-            for (int j = 0; j <= i; j++) {
-                line[columns[j]] += each * values[j];
+            for (int j = from; j <= i; j++) {
+                line[columns[j]] += each * value[j];
             }
         }
     }

@@ -12,6 +12,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ForkJoinTask;
 import java.util.function.Function;
 
 /**
@@ -35,8 +36,19 @@ record FamilyFit(Map<FailureMode, ModeFit> modes, List<RecordedTrial> records, L
         risks.forEach(mode -> asked.put(mode.mode(),
                 records.stream().mapToDouble(record -> record.traits().typical(mode)).toArray()));
         Map<FailureMode, ModeFit> modes = new EnumMap<>(FailureMode.class);
-        risks.parallelStream().map(mode -> ModeFit.of(mode, records, Optional.ofNullable(found.get(mode.mode())))).toList().forEach(fit -> modes.put(fit.risk().mode(), fit));
+        each(risks, mode -> ModeFit.of(mode, records, Optional.ofNullable(found.get(mode.mode())))).forEach(fit -> modes.put(fit.risk().mode(), fit));
         return new FamilyFit(modes, records, records.stream().map(record -> Held.of(record, Double.NaN)).toList(), asked);
+    }
+
+    /**
+     * Fits of some modes, side by side. The caller makes the first itself: whoever waits for the pool does not help it with parts of
+     * what is under way there, but the pool helps whoever works, and the first mode is the one that takes longest.
+     */
+    private static List<ModeFit> each(List<ModeRisk> modes, Function<ModeRisk, ModeFit> fit) {
+        List<ForkJoinTask<ModeFit>> others = modes.stream().skip(1).map(mode -> ForkJoinTask.adapt(() -> fit.apply(mode)).fork()).toList();
+        List<ModeFit> fits = new ArrayList<>(List.of(fit.apply(modes.get(0))));
+        others.forEach(other -> fits.add(other.join()));
+        return fits;
     }
 
     /** The same with one more record counted in, nearly as a new fit would. */

@@ -34,9 +34,7 @@ final class GroupScales implements Surface {
     /** While scales are compared, the fit need be no closer to its mode than this rise of the log posterior. */
     private static final double ROUGH = 1e-4;
     /** And to see how probable a share of hidden flaws is, no closer than this. */
-    private static final double ROUGH_SHARE = 1e-2;
-    /** How far along its direction the mode is moved to see A change; its square is lost. */
-    private static final double NUDGE = 1e-4;
+    private static final double ROUGH_SHARE = 0.1;
     /** The mode follows its first order from scales no further off than this. */
     private static final double NEAR = 0.5;
     /** From scales no further off than this, how A changes with the mode is taken as it was. */
@@ -155,7 +153,7 @@ final class GroupScales implements Surface {
 
     /** Such a fit as closely as it takes to see how probable the share is, its mean taken to be the mode. */
     LaplaceFit roughly(Map<Group, Double> sds, double share, double[] start) {
-        return LaplaceFit.roughly(model(sds, share), start, ROUGH_SHARE);
+        return LaplaceFit.foreseen(model(sds, share), start, ROUGH_SHARE);
     }
 
     /** The same scales for pieces of which each is so prone to hidden flaws. */
@@ -310,23 +308,9 @@ final class GroupScales implements Surface {
     /** tr(A⁻¹·∂A/∂d_k) for each group; as it was seen last, if that was near. */
     private double[] bending(OrdinalModel model, double[] logSds, double[][] moves) {
         if (lastBending == null || longest(difference(logSds, lastBending.logSds())) > STEADY) {
-            lastBending = new Bending(logSds.clone(), Arrays.stream(moves).parallel().mapToDouble(move -> bending(model, move)).toArray());
+            lastBending = new Bending(logSds.clone(), model.lopsided(latest.mode(), latest.covariance()).along(moves));
         }
         return lastBending.along();
-    }
-
-    /** tr(A⁻¹·∂A/∂d), by a small step along d; tr(A⁻¹·A) is the number of parameters. */
-    private double bending(OrdinalModel model, double[] direction) {
-        double longest = longest(direction);
-        if (longest == 0) {
-            return 0;
-        }
-        double step = NUDGE / longest;
-        double[] nudged = latest.mode().clone();
-        for (int i = 0; i < nudged.length; i++) {
-            nudged[i] += step * direction[i];
-        }
-        return -(latest.covariance().traceOfProduct(model.at(nudged).hessian()) + nudged.length) / step;
     }
 
     /** Priors of α_1, γ, b, the covariates, the unsure constants and the members of each group, in the order of the layout. */

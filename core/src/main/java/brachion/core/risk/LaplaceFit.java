@@ -7,7 +7,7 @@ import java.util.Optional;
  * Posterior mode by Newton's method with the normal distribution round it whose precision is the curvature there
  * (Laplace's approximation; Tierney and Kadane, J. Am. Statist. Assoc. 81, 1986). The posterior is lopsided, more so with
  * many boards of few pieces, so its mean lies beside the mode: to first order by the covariance times the average slope
- * round it ({@link OrdinalModel#averageSlope}). What is said of a piece goes by the mean.
+ * round it ({@link Lopsided#averageSlope}). What is said of a piece goes by the mean.
  *
  * @param mode       the most probable parameters
  * @param mean       their mean
@@ -52,7 +52,7 @@ record LaplaceFit(double[] mode, double[] mean, Arrow hessian, ArrowInverse cova
 
     /** This fit of a model with its mean put where it belongs. */
     LaplaceFit centred(OrdinalModel model) {
-        double[] off = covariance.times(model.averageSlope(mode, covariance));
+        double[] off = covariance.times(model.lopsided(mode, covariance).averageSlope());
         double longest = 1;
         for (int i = 0; i < off.length; i++) {
             longest = Math.max(longest, Math.abs(off[i]) / (FURTHEST_SD * Math.sqrt(variance(i))));
@@ -73,8 +73,15 @@ record LaplaceFit(double[] mode, double[] mean, Arrow hessian, ArrowInverse cova
         return of(model, peak, peak.point());
     }
 
+    /** The same before the last step is looked at: with the curves of where it begins, and the mode where it should end. */
+    static LaplaceFit foreseen(OrdinalModel model, double[] start, double rise) {
+        Peak peak = Peak.of(model, start, rise);
+        return of(model, peak, peak.afterLast());
+    }
+
     private static LaplaceFit of(OrdinalModel model, Peak peak, double[] mode) {
-        double logEvidence = peak.local().height() - model.prior().logNormaliser()
+        double height = peak.local().height() + Peak.dot(peak.last(), peak.local().gradient()) / 2;
+        double logEvidence = height - model.prior().logNormaliser()
                 + model.dimension() * 0.5 * Math.log(2 * Math.PI) - peak.inverse().logDeterminant() / 2;
         return new LaplaceFit(mode, mode, peak.local().hessian(), peak.inverse(), logEvidence, peak.iterations(), peak.settled());
     }

@@ -7,9 +7,9 @@ import java.util.Collection;
 import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
@@ -28,9 +28,9 @@ final class Layout {
 
     private static Map<Group, Set<String>> named(Collection<Recipe> recipes) {
         Map<Group, Set<String>> named = new EnumMap<>(Group.class);
-        for (Group group : Group.values()) {
-            named.put(group, recipes.stream().map(group::of).filter(name -> !name.isEmpty()).collect(Collectors.toSet()));
-        }
+        List.of(Group.values()).forEach(group -> named.put(group, new HashSet<>()));
+        recipes.forEach(recipe -> named.forEach((group, names) -> names.add(group.of(recipe))));
+        named.values().forEach(names -> names.remove(""));
         return named;
     }
 

@@ -25,15 +25,14 @@ final class Observations {
     /** Which board each record has; −1 for none. */
     private final int[] board;
     private final int boards;
-    /** Which of the other parameters each board meets in a record, rising, and where among them each feature of a record stands. */
-    private final int[][] touched;
+    /** Which of the other parameters each board meets in a record, and where among them each feature of a record stands. */
+    private final Places touched;
     private final int[] slot;
 
     /** Where the possibilities of each record's first feature begin, with the end of the last. */
     private final int[] firstLead;
     private final double[] lead;
     private final double[] leadWeight;
-    private final int mostPossibilities;
     private final List<Rows> parts;
 
     /** Records one after the other, the last left out. */
@@ -70,7 +69,6 @@ final class Observations {
         firstLead = records.firstLead;
         lead = records.lead;
         leadWeight = records.leadWeight;
-        mostPossibilities = records.mostPossibilities;
         parts = records.parts;
         this.proneness = proneness;
     }
@@ -87,9 +85,12 @@ final class Observations {
     Observations(List<Observation> records, int firstBoard, int boards) {
         this.boards = boards;
         board = new int[records.size()];
-        int size = records.stream().mapToInt(each -> each.features().index().length).sum();
-        mostPossibilities = records.stream().mapToInt(each -> each.lead().value().length).max().orElse(1);
-        int possibilities = records.stream().mapToInt(each -> each.lead().value().length).sum();
+        int size = 0;
+        int possibilities = 0;
+        for (Observation each : records) {
+            size += each.features().index().length;
+            possibilities += each.lead().value().length;
+        }
         first = new int[records.size() + 1];
         index = new int[size];
         value = new double[size];
@@ -139,7 +140,7 @@ final class Observations {
     }
 
     /** The cut points and the first feature are met in every record. */
-    private int[][] places() {
+    private Places places() {
         BitSet[] met = new BitSet[boards];
         for (int row = 0; row < board.length; row++) {
             if (board[row] >= 0) {
@@ -152,21 +153,21 @@ final class Observations {
                 }
             }
         }
-        return Border.places(met);
+        return Places.of(met);
     }
 
     private int[] slots() {
         int[] slots = new int[index.length];
         for (int row = 0; row < board.length; row++) {
             for (int i = first[row]; board[row] >= 0 && i < first[row + 1]; i++) {
-                slots[i] = Arrays.binarySearch(touched[board[row]], OrdinalModel.CUTS + index[i]);
+                slots[i] = touched.find(board[row], OrdinalModel.CUTS + index[i]);
             }
         }
         return slots;
     }
 
-    /** Which of the other parameters each board meets in a record, rising. */
-    int[][] touched() {
+    /** Which of the other parameters each board meets in a record. */
+    Places touched() {
         return touched;
     }
 
@@ -186,52 +187,59 @@ final class Observations {
         return next;
     }
 
-    /** The most possibilities of any record. */
-    int mostPossibilities() {
-        return mostPossibilities;
-    }
-
-    /** Works out the likelihood of a record under parameters α_1, γ, β_0 … β_p. */
-    void compute(int row, double[] theta, double gap, RecordLikelihood record) {
-        compute(row, theta, gap, 0, record);
-    }
-
-    /** The same with α_1 − η so much larger. */
-    void compute(int row, double[] theta, double gap, double larger, RecordLikelihood record) {
-        double rest = theta[0] + larger;
+    /** α_1 − η of a record but for its first feature, or how it changes as the parameters α_1, γ, β_0 … β_p move along a vector. */
+    double rest(int row, double[] along) {
+        double rest = along[0];
         for (int i = first[row]; i < first[row + 1]; i++) {
-            rest -= theta[OrdinalModel.CUTS + index[i]] * value[i];
+            rest -= along[OrdinalModel.CUTS + index[i]] * value[i];
         }
-        if (board[row] >= 0) {
-            rest -= theta[theta.length - boards + board[row]];
-        }
-        record.compute(severity[row], proneness[row], rest, theta[OrdinalModel.CUTS], gap, lead, leadWeight, firstLead[row], firstLead[row + 1]);
+        return board[row] < 0 ? rest : rest - along[along.length - boards + board[row]];
+    }
+
+    /** Works out the likelihood of a record, given its {@link #rest}, the coefficient b of its first feature and e^γ. */
+    void compute(int row, double rest, double b, double gap, RecordLikelihood record) {
+        record.compute(severity[row], proneness[row], rest, b, gap, lead, leadWeight, firstLead[row], firstLead[row + 1]);
     }
 
     int size() {
         return severity.length;
     }
 
-    /** How uncertain the index of a record is, its first feature taken at its mean: the standard deviation of α_1 − η. */
-    double sd(int row, ArrowInverse covariance, int corner) {
-        int features = first[row + 1] - first[row];
-        int count = 2 + features + (board[row] >= 0 ? 1 : 0);
-        int[] places = new int[count];
-        double[] values = new double[count];
-        values[0] = 1;
-        places[1] = OrdinalModel.CUTS;
+    /** How many records are of the middle severity. */
+    double between() {
+        double between = 0;
+        for (int row = 0; row < severity.length; row++) {
+            between += severity[row] == 1 ? count[row] : 0;
+        }
+        return between;
+    }
+
+    /** What the first feature of a record is on average. */
+    double meanLead(int row) {
+        double mean = 0;
         for (int k = firstLead[row]; k < firstLead[row + 1]; k++) {
-            values[1] -= leadWeight[k] * lead[k];
+            mean += leadWeight[k] * lead[k];
         }
+        return mean;
+    }
+
+    /** Variance of the {@link #rest} of a record, with the covariance of a fit of these. */
+    double varianceOfRest(int row, ArrowInverse covariance) {
+        int features = first[row + 1] - first[row];
+        int[] places = new int[1 + features];
+        double[] values = new double[1 + features];
+        values[0] = 1;
         for (int i = 0; i < features; i++) {
-            places[2 + i] = OrdinalModel.CUTS + index[first[row] + i];
-            values[2 + i] = -value[first[row] + i];
+            places[1 + i] = OrdinalModel.CUTS + index[first[row] + i];
+            values[1 + i] = -value[first[row] + i];
         }
-        if (board[row] >= 0) {
-            places[count - 1] = corner + board[row];
-            values[count - 1] = -1;
+        if (board[row] < 0) {
+            return covariance.square(places, values);
         }
-        return Math.sqrt(Math.max(0, covariance.square(places, values)));
+        int[] slots = new int[1 + features];
+        slots[0] = touched.first()[board[row]];
+        System.arraycopy(slot, first[row], slots, 1, features);
+        return covariance.squareBeside(places, slots, values, board[row], -1);
     }
 
     /** How many boards there are; their effects are the last parameters. */
@@ -277,15 +285,15 @@ final class Observations {
 
     /** Adds to the row of a record's board: so much at α_1, γ and the first feature, and −alpha·x at the others. */
     void addBorder(int row, double alpha, double gamma, double lead, Border border) {
-        int[] places = border.places()[board[row]];
-        double[] line = border.value()[board[row]];
+        double[] line = border.value();
         // the cut points and the first feature stand first in every row
-        line[0] += alpha;
-        line[1] += gamma;
-        line[OrdinalModel.CUTS] += lead;
-        boolean own = places == touched[board[row]];
+        int start = border.places().first()[board[row]];
+        line[start] += alpha;
+        line[start + 1] += gamma;
+        line[start + OrdinalModel.CUTS] += lead;
+        boolean own = border.places() == touched;
         for (int i = first[row]; i < first[row + 1]; i++) {
-            line[own ? slot[i] : Arrays.binarySearch(places, OrdinalModel.CUTS + index[i])] -= alpha * value[i];
+            line[own ? slot[i] : border.places().find(board[row], OrdinalModel.CUTS + index[i])] -= alpha * value[i];
         }
     }
 

@@ -36,7 +36,7 @@ final class OrdinalModel implements Surface {
     }
 
     /** Which of the other parameters each board meets in a record. */
-    int[][] touched() {
+    Places touched() {
         return observations.touched();
     }
 
@@ -63,12 +63,11 @@ final class OrdinalModel implements Surface {
         int corner = theta.length - observations.boards();
         double gap = Math.exp(theta[1]);
         double height = 0;
-        double between = 0;
+        double between = observations.between();
         double[][] square = hessian.corner();
         // the same parts on every machine, added in their order: the same records always give the same fit
         for (Part part : observations.parts().parallelStream().map(rows -> addBoards(rows, theta, gap, gradient, hessian)).toList()) {
             height += part.height;
-            between += part.between;
             for (int i = 0; i < corner; i++) {
                 gradient[i] += part.gradient[i];
                 for (int j = 0; j <= i; j++) {
@@ -86,7 +85,6 @@ final class OrdinalModel implements Surface {
     private static final class Part {
 
         private double height;
-        private double between;
         private final double[] gradient;
         private final double[][] square;
 
@@ -104,12 +102,11 @@ final class OrdinalModel implements Surface {
         double[] sums = new double[4 * corner];
         double[] slope = part.gradient;
         double[][] square = part.square;
-        RecordLikelihood record = new RecordLikelihood(observations.mostPossibilities(), hidden, slip);
+        RecordLikelihood record = likelihood();
         for (int row = rows.from(); row < rows.to(); row++) {
             double n = observations.count(row);
-            observations.compute(row, theta, gap, record);
+            observations.compute(row, observations.rest(row, theta), theta[CUTS], gap, record);
             part.height += n * record.height();
-            part.between += observations.severity(row) == 1 ? n : 0;
             slope[0] += n * record.alpha();
             slope[1] += n * record.gamma();
             slope[CUTS] += n * record.lead();
@@ -140,49 +137,37 @@ final class OrdinalModel implements Surface {
 
     /** Chance that each record is of a piece that a hidden flaw broke, under given parameters. */
     double[] wereHidden(double[] theta) {
-        RecordLikelihood record = new RecordLikelihood(observations.mostPossibilities(), hidden, slip);
+        RecordLikelihood record = likelihood();
         double[] were = new double[observations.size()];
         for (int row = 0; row < were.length; row++) {
             if (observations.severity(row) == 2) {
-                observations.compute(row, theta, Math.exp(theta[1]), record);
+                observations.compute(row, observations.rest(row, theta), theta[CUTS], Math.exp(theta[1]), record);
                 were[row] = record.wasHidden();
             }
         }
         return were;
     }
 
-    /**
-     * How the slope of the log posterior at its mode changes on average over the normal distribution round it. The posterior
-     * is lopsided, so the average slope is not zero, and its mean lies off the mode by the covariance times it (to first
-     * order ½·Σ_kl C_kl ∂³ℓ/∂θ∂θ_k∂θ_l). Each record is looked at one standard deviation of its own index to either side.
-     */
-    double[] averageSlope(double[] mode, ArrowInverse covariance) {
-        int corner = mode.length - observations.boards();
-        double[] slope = new double[mode.length];
-        double gap = Math.exp(mode[1]);
-        RecordLikelihood record = new RecordLikelihood(observations.mostPossibilities(), hidden, slip);
-        for (int row = 0; row < observations.size(); row++) {
-            double sd = observations.sd(row, covariance, corner);
-            for (int side = -1; side <= 1; side++) {
-                observations.compute(row, mode, gap, side * sd, record);
-                double weight = observations.count(row) * (side == 0 ? -1 : 0.5);
-                slope[0] += weight * record.alpha();
-                slope[1] += weight * record.gamma();
-                slope[CUTS] += weight * record.lead();
-                observations.add(row, -weight * record.alpha(), slope, CUTS);
-                if (observations.board(row) >= 0) {
-                    slope[corner + observations.board(row)] -= weight * record.alpha();
-                }
-            }
-        }
-        return slope;
+    /** What a single record says, to be worked out. */
+    RecordLikelihood likelihood() {
+        return new RecordLikelihood(hidden, slip);
+    }
+
+    /** How lopsided the posterior is round its mode, with the covariance there. */
+    Lopsided lopsided(double[] mode, ArrowInverse covariance) {
+        return new Lopsided(this, observations, mode, covariance);
     }
 
     /** The factor 1 − exp(−e^γ) of the middle severity. */
     private static void addGap(double gap, double count, double[] gradient, double[][] hessian) {
+        gradient[1] += count * gap / Math.expm1(gap);
+        hessian[1][1] += count * gapCurve(gap);
+    }
+
+    /** Second derivative by γ of the logarithm of that factor. */
+    static double gapCurve(double gap) {
         double growth = Math.expm1(gap);
-        gradient[1] += count * gap / growth;
-        hessian[1][1] += count * gap * (1 - gap * (1 + 1 / growth)) / growth;
+        return gap * (1 - gap * (1 + 1 / growth)) / growth;
     }
 
     static double index(double[] theta, Features features) {

@@ -103,7 +103,7 @@ record Peak(double[] point, double[] last, Local local, ArrowInverse inverse, in
             raised = Math.max(4 * raised, 1e-6 * (1 + hessian.largestDiagonal()));
             if (!(raised < MOST_RAISED)) {
                 // curvatures that are no numbers: go straight uphill
-                return ArrowInverse.ofNegative(Arrow.zero(hessian.corner().length, new int[hessian.tip().length][0]), 1).orElseThrow();
+                return ArrowInverse.ofNegative(Arrow.zero(hessian.corner().length, Places.of(new int[hessian.tip().length][0])), 1).orElseThrow();
             }
         }
     }

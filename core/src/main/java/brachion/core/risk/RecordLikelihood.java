@@ -12,8 +12,8 @@ package brachion.core.risk;
  * with h, or not, with 1 − h. A few outcomes are written down wrong: with a small chance each, a piece is said to be broken
  * or clean whatever became of it. Both are one more possibility of the record, on which no parameter bears.
  *
- * <p>A record that could be several things is as likely as these are on average. With r_k the share of each in that, given
- * how the record ended, the first derivatives are the means s̄ = Σ r_k s_k and the second ones Σ r_k (H_k + (s_k − s̄)²).
+ * <p>A record that could be several things is as likely as these are on average. So their likelihoods L and the derivatives of these
+ * are added up with their weights, and the derivatives of ln L taken of the sums: L′/L and L″/L − (L′/L)².
  */
 final class RecordLikelihood {
 
@@ -39,12 +39,18 @@ final class RecordLikelihood {
     /** Likelihoods below this lose digits. */
     private static final double UNDERFLOW = 1e-280;
 
-    private final double[] share;
-    /** First derivatives of each possibility by a and c together, and by c alone. */
-    private final double[] slope;
-    private final double[] slopeC;
-    private final double[] curve;
-    private final double[] curveC;
+    /** Sums over what the record could be, by their weights: of the likelihoods, and of their derivatives by a and c together and by c alone. */
+    private double likelihood;
+    private double sumA;
+    private double sumC;
+    private double sumAA;
+    private double sumAC;
+    private double sumCC;
+    /** The same times x, and x². */
+    private double sumAX;
+    private double sumAAX;
+    private double sumACX;
+    private double sumAAXX;
 
     private final double usualHidden;
     private final double slip;
@@ -55,18 +61,12 @@ final class RecordLikelihood {
     private double lastProneness = Double.NaN;
 
     /**
-     * @param most   the most possibilities of any record
      * @param hidden h of usual stock
      * @param slip   chance of each of the two slips of the pen
      */
-    RecordLikelihood(int most, double hidden, double slip) {
+    RecordLikelihood(double hidden, double slip) {
         usualHidden = hidden;
         this.slip = slip;
-        share = new double[most + 1];
-        slope = new double[most + 1];
-        slopeC = new double[most + 1];
-        curve = new double[most + 1];
-        curveC = new double[most + 1];
     }
 
     /** The share of hidden flaws among pieces so many times as prone to them as usual stock. */
@@ -100,101 +100,135 @@ final class RecordLikelihood {
      */
     void compute(int severity, double proneness, double rest, double b, double gap, double[] x, double[] weight, int from, int to) {
         suppose(proneness);
-        int count = to - from;
-        double saidAnyway = severity == 2 ? hidden + slip : severity == 0 ? slip : 0;
-        double sum = saidAnyway / sound;
-        for (int k = 0; k < count; k++) {
-            share[k] = weight[from + k] * possibility(k, severity, rest - b * x[from + k], gap);
-            sum += share[k];
+        double saidAnyway = (severity == 2 ? hidden + slip : severity == 0 ? slip : 0) / sound;
+        double logScale = 0;
+        add(severity, rest, b, gap, x, weight, from, to, 0);
+        if (!(likelihood + saidAnyway > UNDERFLOW)) {
+            saidAnyway = 0;
+            logScale = mostLogarithm(severity, rest, b, gap, x, from, to);
+            add(severity, rest, b, gap, x, weight, from, to, logScale);
         }
-        share[count] = saidAnyway / sound;
-        if (sum > UNDERFLOW) {
-            height = Math.log(sum) + logSound;
-        } else {
-            sum = sharesOfLogarithms(count, severity, rest, b, gap, x, weight, from);
-        }
-        for (int k = 0; k <= count; k++) {
-            share[k] /= sum;
-        }
-        anyway = share[count];
-        average(gap, x, from, count);
+        double sum = likelihood + saidAnyway;
+        height = Math.log(sum) + logScale + logSound;
+        anyway = saidAnyway / sum;
+        derive(1 / sum, gap);
     }
 
-    /** The shares where the likelihoods are too small for numbers, up to a factor; sets the height. */
-    private double sharesOfLogarithms(int count, int severity, double rest, double b, double gap, double[] x,
-                                      double[] weight, int from) {
-        double most = Double.NEGATIVE_INFINITY;
-        for (int k = 0; k < count; k++) {
-            double a = rest - b * x[from + k];
-            share[k] = Math.log(weight[from + k]) + (severity == 0 ? OrdinalModel.logLogistic(a)
-                    : severity == 1 ? OrdinalModel.logLogistic(-a) + OrdinalModel.logLogistic(a + gap)
-                    : OrdinalModel.logLogistic(-a - gap));
-            most = Math.max(most, share[k]);
-        }
-        double sum = 0;
-        for (int k = 0; k < count; k++) {
-            share[k] = Math.exp(share[k] - most);
-            sum += share[k];
-        }
-        share[count] = 0;
-        height = most + Math.log(sum) + logSound;
-        return sum;
-    }
-
-    /** Likelihood of one possibility; keeps the derivatives of its logarithm. */
-    private double possibility(int k, int severity, double a, double gap) {
-        double likelihood = 1;
-        slope[k] = 0;
-        slopeC[k] = 0;
-        curve[k] = 0;
-        curveC[k] = 0;
-        if (severity <= 1) {
-            int side = severity == 0 ? 1 : -1;
-            double p = OrdinalModel.logistic(side * a);
-            likelihood = p;
-            slope[k] = side * (1 - p);
-            curve[k] = -p * (1 - p);
-        }
-        if (severity >= 1) {
-            int side = severity == 1 ? 1 : -1;
-            double p = OrdinalModel.logistic(side * (a + gap));
-            likelihood *= p;
-            slopeC[k] = side * (1 - p);
-            curveC[k] = -p * (1 - p);
-        }
-        slope[k] += slopeC[k];
-        curve[k] += curveC[k];
-        return likelihood;
-    }
-
-    private void average(double gap, double[] x, int from, int count) {
-        double meanC = 0;
-        alpha = 0;
-        lead = 0;
-        for (int k = 0; k < count; k++) {
-            alpha += share[k] * slope[k];
-            meanC += share[k] * slopeC[k];
-            lead -= share[k] * slope[k] * x[from + k];
-        }
+    /** The derivatives of the logarithm of a sum of likelihoods, given its inverse. */
+    private void derive(double by, double gap) {
+        double meanC = sumC * by;
+        alpha = sumA * by;
+        lead = -sumAX * by;
         gamma = gap * meanC;
-        alphaAlpha = anyway * alpha * alpha;
-        alphaGamma = anyway * gap * alpha * meanC;
-        gammaGamma = gamma + anyway * gap * gap * meanC * meanC;
-        leadAlpha = anyway * lead * alpha;
-        leadGamma = anyway * gap * lead * meanC;
-        leadLead = anyway * lead * lead;
-        for (int k = 0; k < count; k++) {
-            double v = x[from + k];
-            double offAlpha = slope[k] - alpha;
-            double offC = slopeC[k] - meanC;
-            double offLead = -slope[k] * v - lead;
-            alphaAlpha += share[k] * (curve[k] + offAlpha * offAlpha);
-            alphaGamma += share[k] * gap * (curveC[k] + offAlpha * offC);
-            gammaGamma += share[k] * gap * gap * (curveC[k] + offC * offC);
-            leadAlpha += share[k] * (offAlpha * offLead - v * curve[k]);
-            leadGamma += share[k] * gap * (offC * offLead - v * curveC[k]);
-            leadLead += share[k] * (v * v * curve[k] + offLead * offLead);
+        alphaAlpha = sumAA * by - alpha * alpha;
+        alphaGamma = gap * (sumAC * by - alpha * meanC);
+        gammaGamma = gamma + gap * gap * (sumCC * by - meanC * meanC);
+        leadAlpha = -sumAAX * by - lead * alpha;
+        leadGamma = gap * (-sumACX * by - lead * meanC);
+        leadLead = sumAAXX * by - lead * lead;
+    }
+
+    /** Sums up what the record could be, every likelihood divided by that with a given logarithm. */
+    private void add(int severity, double rest, double b, double gap, double[] x, double[] weight, int from, int to, double logScale) {
+        if (severity == 1) {
+            addBetween(rest, b, gap, x, weight, from, to, logScale);
+        } else {
+            addOutside(severity, rest, b, gap, x, weight, from, to, logScale);
         }
+    }
+
+    /** Of a piece that is clean, L = σ(a), or broken, L = σ(−c). */
+    private void addOutside(int severity, double rest, double b, double gap, double[] x, double[] weight, int from, int to, double logScale) {
+        int side = severity == 0 ? 1 : -1;
+        double middle = severity == 0 ? rest : rest + gap;
+        double l = 0;
+        double first = 0;
+        double second = 0;
+        double firstX = 0;
+        double secondX = 0;
+        double secondXX = 0;
+        for (int k = from; k < to; k++) {
+            double v = x[k];
+            double z = side * (middle - b * v);
+            double p = OrdinalModel.logistic(z);
+            double each = weight[k] * (logScale == 0 ? p : Math.exp(OrdinalModel.logLogistic(z) - logScale));
+            double once = side * each * (1 - p);
+            double twice = each * (1 - p) * (1 - 2 * p);
+            l += each;
+            first += once;
+            firstX += once * v;
+            second += twice;
+            secondX += twice * v;
+            secondXX += twice * v * v;
+        }
+        boolean byC = severity == 2;
+        likelihood = l;
+        sumA = first;
+        sumAX = firstX;
+        sumAA = second;
+        sumAAX = secondX;
+        sumAAXX = secondXX;
+        sumC = byC ? first : 0;
+        sumCC = byC ? second : 0;
+        sumAC = byC ? second : 0;
+        sumACX = byC ? secondX : 0;
+    }
+
+    /** Of a piece with a flaw, L = σ(c)·σ(−a). */
+    private void addBetween(double rest, double b, double gap, double[] x, double[] weight, int from, int to, double logScale) {
+        double l = 0;
+        double a1 = 0;
+        double c1 = 0;
+        double a2 = 0;
+        double ac = 0;
+        double c2 = 0;
+        double a1X = 0;
+        double a2X = 0;
+        double acX = 0;
+        double a2XX = 0;
+        for (int k = from; k < to; k++) {
+            double v = x[k];
+            double a = rest - b * v;
+            double p = OrdinalModel.logistic(-a);
+            double q = OrdinalModel.logistic(a + gap);
+            double each = weight[k] * (logScale == 0 ? p * q
+                    : Math.exp(OrdinalModel.logLogistic(-a) + OrdinalModel.logLogistic(a + gap) - logScale));
+            double once = each * (p - q);
+            double byC = each * (1 - q);
+            double byBoth = byC * (p - 2 * q);
+            double twice = each * ((1 - p) * (1 - 2 * p) - 2 * (1 - p) * (1 - q) + (1 - q) * (1 - 2 * q));
+            l += each;
+            a1 += once;
+            c1 += byC;
+            a2 += twice;
+            ac += byBoth;
+            c2 += byC * (1 - 2 * q);
+            a1X += once * v;
+            a2X += twice * v;
+            acX += byBoth * v;
+            a2XX += twice * v * v;
+        }
+        likelihood = l;
+        sumA = a1;
+        sumC = c1;
+        sumAA = a2;
+        sumAC = ac;
+        sumCC = c2;
+        sumAX = a1X;
+        sumAAX = a2X;
+        sumACX = acX;
+        sumAAXX = a2XX;
+    }
+
+    /** Logarithm of the greatest likelihood of what the record could be. */
+    private static double mostLogarithm(int severity, double rest, double b, double gap, double[] x, int from, int to) {
+        double most = Double.NEGATIVE_INFINITY;
+        for (int k = from; k < to; k++) {
+            double a = rest - b * x[k];
+            most = Math.max(most, severity == 0 ? OrdinalModel.logLogistic(a)
+                    : severity == 1 ? OrdinalModel.logLogistic(-a) + OrdinalModel.logLogistic(a + gap) : OrdinalModel.logLogistic(-a - gap));
+        }
+        return most;
     }
 
     /** Log likelihood, but for the factor left to the caller. */

@@ -38,13 +38,11 @@ final class WorldSearch {
         LaplaceFit[] fits = new LaplaceFit[values.length];
         double most = Double.NEGATIVE_INFINITY;
         for (int step : new int[] {1, -1}) {
-            double[] near = scales.latestMode();
             int from = step > 0 ? HiddenShare.ORDINARY : HiddenShare.ORDINARY - 1;
             double inside = 0;
             for (int i = from; i >= 0 && i < values.length && !hopeless(inside, lastBelow[i]); i += step) {
-                fits[i] = scales.roughly(sds, values[i], modes[i] == null ? near : modes[i]);
+                fits[i] = scales.roughly(sds, values[i], start(i, step, scales));
                 modes[i] = fits[i].mode();
-                near = modes[i];
                 logWeight[i] += fits[i].logEvidence() + HiddenShare.logSplits(values[i], splits);
                 most = Math.max(most, logWeight[i]);
                 inside = most - logWeight[i];
@@ -59,6 +57,14 @@ final class WorldSearch {
             }
         }
         return Worlds.ofAnyWeight(worlds);
+    }
+
+    /** Where the mode under a value should be: where it was found the last time, or else that of the value before. */
+    private double[] start(int value, int step, GroupScales scales) {
+        if (modes[value] != null) {
+            return modes[value];
+        }
+        return value == HiddenShare.ORDINARY ? scales.latestMode() : modes[value - step];
     }
 
     /** Whether a value need not be looked at: beyond one that is hopeless, or beyond one that is unlikely and hopeless itself the last time. */

@@ -48,12 +48,15 @@ public record Outcome(Severity severity, Optional<Flaw> flaw, List<Seen> also) {
      * way before this mode could show. Plies that came apart were bent all the way, so there the wood held.
      */
     public OptionalInt severityOf(FailureMode mode) {
-        OptionalInt shown = seen().filter(each -> each.flaw().shows(mode)).mapToInt(each -> each.severity().ordinal()).max();
-        if (shown.isPresent()) {
-            return shown;
+        int shown = -1;
+        boolean bentAllTheWay = true;
+        for (Seen each : seen().toList()) {
+            if (each.flaw().shows(mode)) {
+                shown = Math.max(shown, each.severity().ordinal());
+            }
+            bentAllTheWay &= each.severity() != Severity.BROKEN || each.flaw().woodHeld();
         }
-        boolean bentAllTheWay = seen().filter(each -> each.severity() == Severity.BROKEN).allMatch(each -> each.flaw().woodHeld());
-        return bentAllTheWay ? OptionalInt.of(Severity.CLEAN.ordinal()) : OptionalInt.empty();
+        return shown >= 0 ? OptionalInt.of(shown) : bentAllTheWay ? OptionalInt.of(Severity.CLEAN.ordinal()) : OptionalInt.empty();
     }
 
     /** Everything that was seen, the worst first. */

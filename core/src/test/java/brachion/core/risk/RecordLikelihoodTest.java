@@ -32,7 +32,7 @@ class RecordLikelihoodTest {
     }
 
     private static RecordLikelihood computed(int severity, double rest, double b, double gamma, double hidden) {
-        RecordLikelihood record = new RecordLikelihood(X.length, hidden, SLIP);
+        RecordLikelihood record = new RecordLikelihood(hidden, SLIP);
         record.compute(severity, 1, rest, b, Math.exp(gamma), X, WEIGHT, 0, X.length);
         return record;
     }
