@@ -258,14 +258,6 @@ final class ArrowInverse {
         return passed;
     }
 
-    private double traceWithSchur(double[][] matrix) {
-        double trace = 0;
-        for (int i = 0; i < schur.length; i++) {
-            trace += dot(schur[i], matrix[i]);
-        }
-        return trace;
-    }
-
     /** Sum of the diagonal of the tip. */
     double traceOfTip() {
         return Arrays.stream(diagonalOfTip()).sum();
@@ -303,17 +295,17 @@ final class ArrowInverse {
         return sum;
     }
 
-    /** Sum of the squares of all elements of the tip: tr(S⁻¹·C·S⁻¹·C) + Σ_j 1/t_j² + 2·tr(S⁻¹·Σ_j b_j·b_jᵀ/t_j³). */
+    /** Sum of the squares of all elements of the tip: tr(S⁻¹·C·S⁻¹·C) + Σ_j 1/t_j² + 2·Σ_j b_jᵀ·S⁻¹·b_j/t_j³. */
     double squaresInTip() {
         double[][] passed = timesSchur(borderSquares());
-        double sum = 2 * traceWithSchur(borderSquares(3));
+        double sum = 0;
         for (int i = 0; i < passed.length; i++) {
             for (int j = 0; j < passed.length; j++) {
                 sum += passed[i][j] * passed[j][i];
             }
         }
-        for (double each : tip) {
-            sum += 1 / (each * each);
+        for (int row = 0; row < tip.length; row++) {
+            sum += (2 * diagonalOfTip()[row] - 1 / tip[row]) / tip[row];
         }
         return sum;
     }
@@ -321,18 +313,14 @@ final class ArrowInverse {
     /** C = Σ_j b_j·b_jᵀ/t_j². */
     private double[][] borderSquares() {
         if (borderSquares == null) {
-            borderSquares = borderSquares(2);
+            double[][] squares = new double[schur.length][schur.length];
+            for (int row = 0; row < tip.length; row++) {
+                border.addSquare(squares, row, 1 / (tip[row] * tip[row]));
+            }
+            Arrow.mirror(squares);
+            borderSquares = squares;
         }
         return borderSquares;
-    }
-
-    private double[][] borderSquares(int power) {
-        double[][] squares = new double[schur.length][schur.length];
-        for (int row = 0; row < tip.length; row++) {
-            border.addSquare(squares, row, Math.pow(tip[row], -power));
-        }
-        Arrow.mirror(squares);
-        return squares;
     }
 
     /** S⁻¹ times a symmetric matrix. */

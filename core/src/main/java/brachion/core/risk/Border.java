@@ -78,13 +78,30 @@ record Border(Places places, double[] value) {
 
     /** Adds so many times the square of a row to the lower half of a matrix. */
     void addSquare(double[][] lower, int row, double by) {
-        int[] columns = places.column();
-        int from = places.first()[row];
-        for (int i = from, end = places.first()[row + 1]; i < end; i++) {
-            double each = by * value[i];
+        addSquare(lower, places.column(), value, places.first()[row], places.first()[row + 1], by);
+    }
+
+    /** The same of a row that stands somewhere in a long array; two lines of the matrix at a time, for which its values are read once. */
+    static void addSquare(double[][] lower, int[] columns, double[] values, int from, int to, double by) {
+        int i = from;
+        for (; i + 1 < to; i += 2) {
+            double each = by * values[i];
+            double next = by * values[i + 1];
+            double[] line = lower[columns[i]];
+            double[] nextLine = lower[columns[i + 1]];
+            for (int j = from; j <= i; j++) {
+                double x = values[j];
+                int column = columns[j];
+                line[column] += each * x;
+                nextLine[column] += next * x;
+            }
+            nextLine[columns[i + 1]] += next * values[i + 1];
+        }
+        if (i < to) {
+            double each = by * values[i];
             double[] line = lower[columns[i]];
             for (int j = from; j <= i; j++) {
-                line[columns[j]] += each * value[j];
+                line[columns[j]] += each * values[j];
             }
         }
     }

@@ -18,15 +18,6 @@ record Features(int[] index, double[] value) {
         return new Features(index, value);
     }
 
-    /** The same where each coefficient stands somewhere else, in the same order. */
-    Features moved(int[] to) {
-        int[] places = new int[index.length];
-        for (int i = 0; i < places.length; i++) {
-            places[i] = to[index[i]];
-        }
-        return new Features(places, value);
-    }
-
     /** x_k at a place. */
     double at(int place) {
         int found = Arrays.binarySearch(index, place);

@@ -99,6 +99,11 @@ final class Layout {
         return members(Group.BOARD).size();
     }
 
+    /** Which of them a piece is of, counted from 0; −1 where it is of none. */
+    int board(Recipe recipe) {
+        return members(Group.BOARD).getOrDefault(Group.BOARD.of(recipe), firstBoard() - 1) - firstBoard();
+    }
+
     /** Members of a group with their places, by name. */
     Map<String, Integer> members(Group group) {
         return members.get(group);

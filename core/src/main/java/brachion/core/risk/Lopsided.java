@@ -64,7 +64,7 @@ final class Lopsided {
                 slope[0] += weight * record.alpha();
                 slope[GAMMA] += weight * record.gamma();
                 slope[LEAD] += weight * record.lead();
-                observations.add(row, -weight * record.alpha(), slope, OrdinalModel.CUTS);
+                observations.add(row, -weight * record.alpha(), slope);
                 if (observations.board(row) >= 0) {
                     boards[corner + observations.board(row)] -= weight * record.alpha();
                 }

@@ -6,40 +6,54 @@ import brachion.core.method.Recipe;
 import brachion.core.method.Term;
 import brachion.core.physics.Unsure;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /**
- * What the fit of one mode believes of everything that may move its risk.
+ * What the fit of one mode believes of everything that may move its risk().
  *
- * @param rows what each record that informs the mode brought
+ * @param records the records that inform the mode
  */
-record ModeBeliefs(ModeRisk risk, Layout layout, Worlds worlds, List<Features> rows) {
+record ModeBeliefs(ModeRecords records, Worlds worlds) {
+
+    private ModeRisk risk() {
+        return records.risk();
+    }
+
+    private Layout layout() {
+        return records.layout();
+    }
+
+    private Stream<Features> features() {
+        return records.rows().stream().map(row -> records.features(row.trial()));
+    }
 
     /** What covariates, unsure constants and groups add to the log odds of damage of a piece. */
     List<Effect> effects(Features features, Recipe recipe) {
         List<Effect> effects = new ArrayList<>();
-        double[] values = new double[layout.size()];
+        double[] values = new double[layout().size()];
         for (int i = 0; i < features.index().length; i++) {
             values[features.index()[i]] = features.value()[i];
         }
-        for (int i = 0; i < risk.covariates().size(); i++) {
-            int place = layout.firstCovariate() + i;
+        for (int i = 0; i < risk().covariates().size(); i++) {
+            int place = layout().firstCovariate() + i;
             if (values[place] != 0) {
-                effects.add(new Effect(risk.covariates().get(i).term(), values[place] * worlds.mean(OrdinalModel.CUTS + place)));
+                effects.add(new Effect(risk().covariates().get(i).term(), values[place] * worlds.mean(OrdinalModel.CUTS + place)));
             }
         }
         double ofTheShop = 0;
-        for (int i = 0; i < risk.unsure().size(); i++) {
-            int place = layout.firstUnsure() + i;
+        for (int i = 0; i < risk().unsure().size(); i++) {
+            int place = layout().firstUnsure() + i;
             ofTheShop += values[place] * worlds.mean(OrdinalModel.CUTS + place);
         }
         if (ofTheShop != 0) {
             effects.add(new Effect(Term.SHOP_PHYSICS, ofTheShop));
         }
         for (Group group : Group.values()) {
-            Integer place = layout.members(group).get(group.of(recipe));
+            Integer place = layout().members(group).get(group.of(recipe));
             if (place != null) {
                 effects.add(new Effect(group.term(), worlds.mean(OrdinalModel.CUTS + place)));
             }
@@ -50,29 +64,25 @@ record ModeBeliefs(ModeRisk risk, Layout layout, Worlds worlds, List<Features> r
     /** How many steps worse each unsure constant is believed to be, with the spread of that. */
     Map<Unsure, Margin> unsure() {
         Map<Unsure, Margin> steps = new EnumMap<>(Unsure.class);
-        for (int i = 0; i < risk.unsure().size(); i++) {
-            int place = OrdinalModel.CUTS + layout.firstUnsure() + i;
-            steps.put(risk.unsure().get(i), worlds.blended(world -> new Margin(world.fit().mean()[place] / risk.slopeMean(),
-                    Math.sqrt(world.fit().variance(place)) / risk.slopeMean())));
+        for (int i = 0; i < risk().unsure().size(); i++) {
+            int place = OrdinalModel.CUTS + layout().firstUnsure() + i;
+            steps.put(risk().unsure().get(i), worlds.blended(world -> new Margin(world.fit().mean()[place] / risk().slopeMean(),
+                    Math.sqrt(world.fit().variance(place)) / risk().slopeMean())));
         }
         return steps;
     }
 
     /** What is believed of everything that may move this risk, but for the constants of the shop. */
     List<Belief> all() {
-        int[] with = new int[layout.size()];
-        for (Features row : rows) {
-            for (int place : row.index()) {
-                with[place]++;
-            }
-        }
+        int[] with = new int[layout().size()];
+        features().flatMapToInt(each -> Arrays.stream(each.index())).forEach(place -> with[place]++);
         List<Belief> beliefs = new ArrayList<>();
-        for (int i = 0; i < risk.covariates().size(); i++) {
-            int place = layout.firstCovariate() + i;
-            beliefs.add(belief(risk.covariates().get(i).term(), "", place, with[place]));
+        for (int i = 0; i < risk().covariates().size(); i++) {
+            int place = layout().firstCovariate() + i;
+            beliefs.add(belief(risk().covariates().get(i).term(), "", place, with[place]));
         }
         for (Group group : Group.values()) {
-            layout.members(group).forEach((name, place) -> beliefs.add(belief(group.term(), name, place, with[place])));
+            layout().members(group).forEach((name, place) -> beliefs.add(belief(group.term(), name, place, with[place])));
         }
         return beliefs;
     }
@@ -80,7 +90,7 @@ record ModeBeliefs(ModeRisk risk, Layout layout, Worlds worlds, List<Features> r
     private Belief belief(Term term, String name, int place, int with) {
         int at = OrdinalModel.CUTS + place;
         Margin size = worlds.blended(world -> new Margin(world.fit().mean()[at], Math.sqrt(world.fit().variance(at))));
-        return new Belief(risk.mode(), term, name, size.mean(), size.sd(), with, rows.size());
+        return new Belief(risk().mode(), term, name, size.mean(), size.sd(), with, records.rows().size());
     }
 
     /** Chance that β of one covariate lies below that of another, and how many records carry either. */
@@ -92,25 +102,24 @@ record ModeBeliefs(ModeRisk risk, Layout layout, Worlds worlds, List<Features> r
         Margin difference = worlds.blended(world -> new Margin(world.fit().mean()[second] - world.fit().mean()[first],
                 Math.sqrt(Math.max(0, world.fit().variance(first) + world.fit().variance(second)
                         - 2 * world.fit().covariance().at(first, second)))));
-        int with = (int) rows.stream().filter(row -> row.at(a) != 0
-                || row.at(b) != 0).count();
+        int with = (int) features().filter(each -> each.at(a) != 0 || each.at(b) != 0).count();
         return new Contrast(difference.mean(), difference.sd(), Math.hypot(covariate(smaller).priorSd(), covariate(larger).priorSd()), with);
     }
 
     /** How having something compares with not having it. */
     Contrast helps(Term term) {
         int place = place(term);
-        int with = (int) rows.stream().filter(row -> row.at(place) != 0).count();
+        int with = (int) features().filter(each -> each.at(place) != 0).count();
         Belief belief = belief(term, "", place, with);
         return new Contrast(-belief.mean(), belief.sd(), covariate(term).priorSd(), belief.trials());
     }
 
     private int place(Term term) {
-        return layout.firstCovariate() + risk.covariates().indexOf(covariate(term));
+        return layout().firstCovariate() + risk().covariates().indexOf(covariate(term));
     }
 
     private Covariate covariate(Term term) {
-        return risk.covariates().stream().filter(each -> each.term() == term).findFirst()
-                .orElseThrow(() -> new IllegalArgumentException(risk.mode() + " knows no " + term));
+        return risk().covariates().stream().filter(each -> each.term() == term).findFirst()
+                .orElseThrow(() -> new IllegalArgumentException(risk().mode() + " knows no " + term));
     }
 }

@@ -10,7 +10,6 @@ import brachion.core.trial.Severity;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
-import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -34,15 +33,13 @@ final class ModeFit {
     private final Worlds worlds;
     private final Proneness proneness;
     private final ModeBeliefs beliefs;
-    private final Map<RecordedTrial, Row> rowOf = new IdentityHashMap<>();
 
     private ModeFit(ModeRecords records, Map<Group, Double> groupSds, Worlds worlds, Proneness proneness) {
         this.records = records;
         this.groupSds = groupSds;
         this.worlds = worlds;
         this.proneness = proneness;
-        this.beliefs = new ModeBeliefs(records.risk(), records.layout(), worlds, records.rows().stream().map(Row::features).toList());
-        records.rows().forEach(row -> rowOf.put(row.trial(), row));
+        this.beliefs = new ModeBeliefs(records, worlds);
     }
 
     static ModeFit of(ModeRisk risk, List<RecordedTrial> trials) {
@@ -213,11 +210,12 @@ final class ModeFit {
     record Without(double weight, double hidden, double holds) {
     }
 
+    /** @param trial one of the records of the family */
     List<Without> withoutOwnRecord(Severity worst, RecordedTrial trial) {
-        Row row = rowOf.get(trial);
+        Optional<Row> row = Row.of(risk(), trial);
         Spread logRatio = trial.traits().logRatio(risk());
-        Features features = row == null ? records.features(trial) : row.features();
-        double unknown = row == null ? unknownGroups(trial.trial().recipe()) : 0;
+        Features features = records.features(trial);
+        double unknown = row.isEmpty() ? unknownGroups(trial.trial().recipe()) : 0;
         List<Without> without = new ArrayList<>();
         double sum = 0;
         for (World world : worlds.likely()) {
@@ -225,9 +223,9 @@ final class ModeFit {
             double share = hidden(world.hidden(), trial.trial().recipe());
             double weight = world.weight();
             Margin accepted = fit.margin(worst.ordinal(), features).widened(unknown);
-            if (row != null) {
+            if (row.isPresent()) {
                 double[] mean = {fit.margin(0, features).mean(), fit.margin(1, features).mean()};
-                Cavity cavity = new Cavity(mean, spread(fit, features), row.observation().severity(), share);
+                Cavity cavity = new Cavity(mean, spread(fit, features), row.get().severity(), share);
                 accepted = cavity.margin(worst.ordinal());
                 weight /= Math.max(1e-6, cavity.probability());
             }

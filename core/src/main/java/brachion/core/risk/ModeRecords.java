@@ -21,74 +21,81 @@ import java.util.stream.IntStream;
  */
 record ModeRecords(ModeRisk risk, Layout layout, List<Row> rows) {
 
-    /** A record that informs the mode, as the fit sees it. */
-    record Row(RecordedTrial trial, Observation observation) {
+    /** A record that informs the mode, and how severe its outcome is for it. */
+    record Row(RecordedTrial trial, int severity) {
 
-        static Row of(Says says, ModeRisk risk, Layout layout) {
-            RecordedTrial trial = says.trial();
-            return new Row(trial, new Observation(trial.traits().logRatio(risk), ModeRecords.features(risk, layout, trial), says.severity(), 1));
+        /** Nothing where the record says nothing of the mode. */
+        static Optional<Row> of(ModeRisk risk, RecordedTrial trial) {
+            if (!risk.concerns(trial.trial().recipe())) {
+                return Optional.empty();
+            }
+            OptionalInt severity = trial.trial().outcome().severityOf(risk.mode());
+            return severity.isPresent() ? Optional.of(new Row(trial, severity.getAsInt())) : Optional.empty();
         }
 
         Recipe recipe() {
             return trial.trial().recipe();
         }
-
-        Features features() {
-            return observation.features();
-        }
-
-        private Row moved(int[] to) {
-            return new Row(trial, new Observation(observation.lead(), observation.features().moved(to), observation.severity(),
-                    observation.count()));
-        }
-    }
-
-    /** A trial and how severe its outcome is for the mode. */
-    private record Says(RecordedTrial trial, int severity) {
-
-        static Optional<Says> of(ModeRisk risk, RecordedTrial trial) {
-            if (!risk.concerns(trial.trial().recipe())) {
-                return Optional.empty();
-            }
-            OptionalInt severity = trial.trial().outcome().severityOf(risk.mode());
-            return severity.isPresent() ? Optional.of(new Says(trial, severity.getAsInt())) : Optional.empty();
-        }
     }
 
     static ModeRecords of(ModeRisk risk, List<RecordedTrial> trials) {
-        List<Says> informing = trials.stream().flatMap(trial -> Says.of(risk, trial).stream()).toList();
-        Layout layout = new Layout(risk, informing.stream().map(each -> each.trial().trial().recipe()).toList());
-        List<Row> rows = new ArrayList<>();
-        informing.forEach(each -> rows.add(Row.of(each, risk, layout)));
-        // floating-point sums depend on their order; sorted, the same records always give the same fit, and those of a board stand together
-        rows.sort((a, b) -> compare(a.observation(), b.observation()));
-        return new ModeRecords(risk, layout, rows);
+        List<Row> informing = trials.stream().flatMap(trial -> Row.of(risk, trial).stream()).toList();
+        Layout layout = new Layout(risk, informing.stream().map(Row::recipe).toList());
+        return new ModeRecords(risk, layout, new Order(risk, layout).of(informing));
+    }
+
+    /**
+     * The order records are fitted in. Floating-point sums depend on it; sorted, the same records always give the same fit, and those
+     * of a board stand together.
+     */
+    private record Order(ModeRisk risk, Layout layout) {
+
+        /** A record with what tells it from others in most cases. */
+        private record Placed(int board, Row row, double[] lead) {
+        }
+
+        List<Row> of(List<Row> rows) {
+            return rows.stream().map(row -> new Placed(layout.board(row.recipe()), row, row.trial().traits().logRatio(risk).value()))
+                    .sorted(this::compare).map(Placed::row).toList();
+        }
+
+        private int compare(Placed a, Placed b) {
+            int byBoard = Integer.compare(a.board(), b.board());
+            if (byBoard != 0) {
+                return byBoard;
+            }
+            int bySeverity = Integer.compare(a.row().severity(), b.row().severity());
+            if (bySeverity != 0) {
+                return bySeverity;
+            }
+            int byLead = Arrays.compare(a.lead(), b.lead());
+            return byLead != 0 ? byLead : compare(features(risk, layout, a.row().trial()), features(risk, layout, b.row().trial()));
+        }
+
+        private static int compare(Features a, Features b) {
+            int byValue = Arrays.compare(a.value(), b.value());
+            return byValue != 0 ? byValue : Arrays.compare(a.index(), b.index());
+        }
     }
 
     /** Those of one board in so many, and of pieces of no board as many. */
     ModeRecords thinned(int by) {
-        int firstBoard = layout.firstBoard();
         return of(risk, IntStream.range(0, rows.size()).filter(i -> {
-            int last = rows.get(i).features().last();
-            return (last < firstBoard ? i : last - firstBoard) % by == 0;
+            int board = layout.board(rows.get(i).recipe());
+            return (board < 0 ? i : board) % by == 0;
         }).mapToObj(i -> rows.get(i).trial()).toList());
     }
 
     /** Whether a record says anything of a mode. */
     static boolean inform(ModeRisk risk, RecordedTrial trial) {
-        return Says.of(risk, trial).isPresent();
+        return Row.of(risk, trial).isPresent();
     }
 
     /** The same and one more, with room for its groups. */
     ModeRecords with(RecordedTrial trial) {
-        Layout larger = layout.with(trial.trial().recipe());
         List<Row> more = new ArrayList<>(rows);
-        if (larger != layout) {
-            int[] to = layout.to(larger);
-            more.replaceAll(row -> row.moved(to));
-        }
-        more.add(Row.of(Says.of(risk, trial).orElseThrow(), risk, larger));
-        return new ModeRecords(risk, larger, more);
+        more.add(Row.of(risk, trial).orElseThrow());
+        return new ModeRecords(risk, layout.with(trial.trial().recipe()), more);
     }
 
     Row last() {
@@ -101,7 +108,11 @@ record ModeRecords(ModeRisk risk, Layout layout, List<Row> rows) {
 
     /** Some of the records alone. */
     Observations observations(List<Row> some) {
-        return new Observations(some.stream().map(Row::observation).toList(), layout.firstBoard(), layout.boards());
+        return new Observations(some.stream().map(this::observation).toList(), layout.firstBoard(), layout.boards());
+    }
+
+    private Observation observation(Row row) {
+        return new Observation(row.trial().traits().logRatio(risk), features(row.trial()), row.severity(), 1);
     }
 
     List<Recipe> recipes() {
@@ -123,22 +134,5 @@ record ModeRecords(ModeRisk risk, Layout layout, List<Row> rows) {
     private static Features features(ModeRisk risk, Layout layout, RecordedTrial trial) {
         Traits traits = trial.traits();
         return layout.features(traits.logRatio(risk).mean(), traits.asked(risk).unsure(), trial.trial().recipe());
-    }
-
-    private static int compare(Observation a, Observation b) {
-        int byBoard = Integer.compare(a.features().last(), b.features().last());
-        if (byBoard != 0) {
-            return byBoard;
-        }
-        int bySeverity = Integer.compare(a.severity(), b.severity());
-        if (bySeverity != 0) {
-            return bySeverity;
-        }
-        int byLead = Arrays.compare(a.lead().value(), b.lead().value());
-        if (byLead != 0) {
-            return byLead;
-        }
-        int byValue = Arrays.compare(a.features().value(), b.features().value());
-        return byValue != 0 ? byValue : Arrays.compare(a.features().index(), b.features().index());
     }
 }

@@ -14,7 +14,7 @@ final class Observations {
     /** So many records are worth a part of their own. */
     private static final int PART = 2500;
 
-    /** Where the features of each record begin, with the end of the last. */
+    /** Where the features of each record begin, with the end of the last; of each its place among the parameters, and its value. */
     private final int[] first;
     private final int[] index;
     private final double[] value;
@@ -149,7 +149,7 @@ final class Observations {
                     met[board[row]].set(0, OrdinalModel.CUTS + 1);
                 }
                 for (int i = first[row]; i < first[row + 1]; i++) {
-                    met[board[row]].set(OrdinalModel.CUTS + index[i]);
+                    met[board[row]].set(index[i]);
                 }
             }
         }
@@ -160,7 +160,7 @@ final class Observations {
         int[] slots = new int[index.length];
         for (int row = 0; row < board.length; row++) {
             for (int i = first[row]; board[row] >= 0 && i < first[row + 1]; i++) {
-                slots[i] = touched.find(board[row], OrdinalModel.CUTS + index[i]);
+                slots[i] = touched.find(board[row], index[i]);
             }
         }
         return slots;
@@ -180,7 +180,7 @@ final class Observations {
         int next = to;
         for (int i = 0; i < features.index().length; i++) {
             if (features.index()[i] != 0 && features.index()[i] < firstBoard) {
-                index[next] = features.index()[i];
+                index[next] = OrdinalModel.CUTS + features.index()[i];
                 value[next++] = features.value()[i];
             }
         }
@@ -191,7 +191,7 @@ final class Observations {
     double rest(int row, double[] along) {
         double rest = along[0];
         for (int i = first[row]; i < first[row + 1]; i++) {
-            rest -= along[OrdinalModel.CUTS + index[i]] * value[i];
+            rest -= along[index[i]] * value[i];
         }
         return board[row] < 0 ? rest : rest - along[along.length - boards + board[row]];
     }
@@ -230,7 +230,7 @@ final class Observations {
         double[] values = new double[1 + features];
         values[0] = 1;
         for (int i = 0; i < features; i++) {
-            places[1 + i] = OrdinalModel.CUTS + index[first[row] + i];
+            places[1 + i] = index[first[row] + i];
             values[1 + i] = -value[first[row] + i];
         }
         if (board[row] < 0) {
@@ -265,9 +265,9 @@ final class Observations {
      *
      * @param to the four vectors, the four elements of each place side by side
      */
-    void add(int row, double a, double b, double c, double d, double[] to, int offset) {
+    void add(int row, double a, double b, double c, double d, double[] to) {
         for (int i = first[row]; i < first[row + 1]; i++) {
-            int place = 4 * (offset + index[i]);
+            int place = 4 * index[i];
             double x = value[i];
             to[place] += a * x;
             to[place + 1] += b * x;
@@ -277,9 +277,9 @@ final class Observations {
     }
 
     /** Adds weight·x to a vector, the first feature and the board left out. */
-    void add(int row, double weight, double[] vector, int offset) {
+    void add(int row, double weight, double[] vector) {
         for (int i = first[row]; i < first[row + 1]; i++) {
-            vector[offset + index[i]] += weight * value[i];
+            vector[index[i]] += weight * value[i];
         }
     }
 
@@ -293,20 +293,12 @@ final class Observations {
         line[start + OrdinalModel.CUTS] += lead;
         boolean own = border.places() == touched;
         for (int i = first[row]; i < first[row + 1]; i++) {
-            line[own ? slot[i] : border.places().find(board[row], OrdinalModel.CUTS + index[i])] -= alpha * value[i];
+            line[own ? slot[i] : border.places().find(board[row], index[i])] -= alpha * value[i];
         }
     }
 
     /** Adds weight·x·xᵀ to the lower half of a matrix, the first feature and the board left out. */
-    void addSquare(int row, double weight, double[][] matrix, int offset) {
-        int from = first[row];
-        int to = first[row + 1];
-        for (int i = from; i < to; i++) {
-            double[] line = matrix[offset + index[i]];
-            double each = weight * value[i];
-            for (int j = from; j <= i; j++) {
-                line[offset + index[j]] += each * value[j];
-            }
-        }
+    void addSquare(int row, double weight, double[][] matrix) {
+        Border.addSquare(matrix, index, value, first[row], first[row + 1], weight);
     }
 }

@@ -22,14 +22,14 @@ record OneMore(ModeRecords before, Map<Group, Double> groupSds, Proneness pronen
     /** The worlds after a record that informs the mode, the last of these. */
     Worlds after(Worlds worlds, ModeRecords records) {
         Row added = records.last();
+        Features features = records.features(added.trial());
         Layout larger = records.layout();
         double prone = proneness.of(added.recipe());
         Observations one = new Observations(records.observations(List.of(added)), new double[] {prone});
         UnaryOperator<LaplaceFit> withRoom = roomFor(added.recipe(), larger);
         return worlds.after(world -> {
             LaplaceFit fit = withRoom.apply(world.fit());
-            double seen = Math.max(HiddenShare.SLIP, Cavity.probability(added.observation().severity(), fit.margin(0, added.features()),
-                    fit.margin(1, added.features()), RecordLikelihood.hidden(world.hidden(), prone)));
+            double seen = Math.max(HiddenShare.SLIP, Cavity.probability(added.severity(), fit.margin(0, features), fit.margin(1, features), RecordLikelihood.hidden(world.hidden(), prone)));
             OrdinalModel record = new OrdinalModel(one, NormalPrior.flat(fit.mode()), world.hidden(), HiddenShare.SLIP);
             return new World(world.weight() * seen, world.hidden(), fit.with(record, Math.log(seen)));
         });

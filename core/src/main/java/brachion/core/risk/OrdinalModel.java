@@ -117,8 +117,8 @@ final class OrdinalModel implements Surface {
             square[CUTS][1] += n * record.leadGamma();
             square[CUTS][CUTS] += n * record.leadLead();
             observations.add(row, -n * record.alpha(), -n * record.alphaAlpha(), -n * record.leadAlpha(), -n * record.alphaGamma(),
-                    sums, CUTS);
-            observations.addSquare(row, n * record.alphaAlpha(), square, CUTS);
+                    sums);
+            observations.addSquare(row, n * record.alphaAlpha(), square);
             int board = observations.board(row);
             if (board >= 0) {
                 gradient[corner + board] -= n * record.alpha();

@@ -42,6 +42,9 @@ public final class UnknownInputs {
     /** The single most ordinary of the recipes this one could be, for drawing. */
     public static Recipe typical(Recipe recipe) {
         Blank blank = recipe.blank();
+        if (blank.moisturePercent().isPresent() && blank.grainRun().isPresent()) {
+            return recipe;
+        }
         double moisture = blank.moisturePercent().orElse(blank.seasoning().meanMoisturePercent());
         return recipe.withBlank(blank.withMoisturePercent(moisture)
                 .withGrainRun(blank.grainRun().orElse(GRAIN_RUNS.get(0).value())));

@@ -15,6 +15,7 @@ import brachion.core.trial.Severity;
 import brachion.core.trial.Trial;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Random;
@@ -93,7 +94,7 @@ class ModeSearchTest {
         for (int i = 0; i < 3; i++) {
             rows.addAll(RECORDED.rows());
         }
-        rows.sort((a, b) -> Integer.compare(a.features().last(), b.features().last()));
+        rows.sort(Comparator.comparingInt(row -> RECORDED.layout().board(row.recipe())));
         Observations parted = RECORDED.observations(rows);
         assertThat(parted.parts()).hasSizeGreaterThan(1);
         for (Observations.Rows part : parted.parts().subList(1, parted.parts().size())) {
