@@ -152,7 +152,7 @@ run_benchmarks() {
     start_database "$home/bench"
     archive_classes
     BRACHION_ARCHIVE=$(class_archive) BRACHION_APP="$app_dir/brachion-server-app.jar" \
-        java -cp "$here/bench/target/classes:$here/bench/target/libraries/*" brachion.bench.Benchmarks "$here/docs/benchmarks.md"
+        java -Xmx512m -XX:+UseSerialGC -cp "$here/bench/target/classes:$here/bench/target/libraries/*" brachion.bench.Benchmarks "$here/docs/benchmarks.md"
 }
 
 build_drivers() {

@@ -27,7 +27,7 @@ final class Refits {
             """;
     /** Small fits are repeated more often, so that they too are measured warm. */
     private static final int FEWEST_RUNS = 3;
-    private static final int RECORDS_REPEATED = 30_000;
+    private static final int RECORDS_REPEATED = 150_000;
 
     private Refits() {
     }

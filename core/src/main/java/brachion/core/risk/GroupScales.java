@@ -37,6 +37,8 @@ final class GroupScales implements Surface {
     private static final double ROUGH_SHARE = 0.1;
     /** The mode follows its first order from scales no further off than this. */
     private static final double NEAR = 0.5;
+    /** Where slopes change by less than this share of what is expected, a step by what was seen would go too far: they steepen beyond. */
+    private static final double FLATTEST = 0.5;
     /** From scales no further off than this, how A changes with the mode is taken as it was. */
     private static final double STEADY = 0.1;
     /** Less curved than this is rounding. */
@@ -249,7 +251,7 @@ final class GroupScales implements Surface {
             alongExpected += expected[k] * step[k];
             along += change[k] * step[k];
         }
-        if (longest(step) < NEAR && along < 0 && alongExpected < 0) {
+        if (longest(step) < NEAR && alongExpected < 0 && along < FLATTEST * alongExpected) {
             for (int k = 0; k < groups; k++) {
                 for (int l = 0; l < groups; l++) {
                     hessian[k][l] += change[k] * change[l] / along - expected[k] * expected[l] / alongExpected;
