@@ -27,9 +27,10 @@ final class Rounds {
      * @param said     spread the product gave the odds before, and after the last round, over the shops
      * @param promised spread promised for after each trial over what was said before it, on average
      * @param kept     spread said after each trial over what was said before it, on average
+     * @param fall     by how much the spread was promised to fall in all rounds together, over the shops; it fell by the difference of said
      * @param error    true error of the odds before and after, root mean square
      */
-    record Row(String way, double[] said, double promised, double kept, double[] error) {
+    record Row(String way, double[] said, double promised, double kept, double fall, double[] error) {
     }
 
     static List<Row> of(int shops, long seed) {
@@ -37,14 +38,14 @@ final class Rounds {
         for (boolean telling : new boolean[] {true, false}) {
             double[][] each = IntStream.range(0, shops).parallel().mapToObj(i -> shop(telling, i, seed * 53 + i))
                     .toArray(double[][]::new);
-            double[] mean = new double[6];
+            double[] mean = new double[7];
             for (double[] one : each) {
                 for (int k = 0; k < mean.length; k++) {
                     mean[k] += one[k] / shops;
                 }
             }
             rows.add(new Row(telling ? "the trial that would tell most" : "the bend itself", new double[] {mean[0], mean[1]},
-                    mean[2], mean[3], new double[] {Math.sqrt(mean[4]), Math.sqrt(mean[5])}));
+                    mean[2], mean[3], mean[6], new double[] {Math.sqrt(mean[4]), Math.sqrt(mean[5])}));
         }
         return rows;
     }
@@ -55,7 +56,7 @@ final class Rounds {
         shop.records(RECORDS).forEach(piece -> trials.add(piece.recorded(trials.size() + 1L)));
         Recipe target = shop.target();
         double truth = shop.unbroken(target);
-        double[] result = new double[6];
+        double[] result = new double[7];
         for (int round = 0; round <= ROUNDS; round++) {
             RiskModel risk = RiskModel.fit(trials);
             TellingTrial next = NextTrials.of(risk, target, List.of(), MARKS).trials().get(0);
@@ -70,6 +71,7 @@ final class Rounds {
             result[5] = off * off;
             if (round < ROUNDS) {
                 result[2] += next.spreadThen() / next.spreadNow() / ROUNDS;
+                result[6] += next.spreadNow() - next.spreadThen();
                 trials.add(shop.done(telling ? next.recipe() : target).recorded(trials.size() + 1L));
             }
         }

@@ -17,7 +17,7 @@ import java.util.function.ToDoubleFunction;
 /** Measures how true the product's forecasts and advice are, on shops drawn afresh, and writes the tables. */
 public final class Truth {
 
-    private static final int RULE_SHOPS = 180;
+    private static final int RULE_SHOPS = 360;
 
     private final StringBuilder page = new StringBuilder();
 
@@ -150,10 +150,10 @@ public final class Truth {
     private void rounds(long seed) {
         line("## Ten rounds of trials towards one bend");
         line("");
-        row("what is tried", "spread said before → after", "promised a round", "kept a round", "true error before → after");
-        rule(5);
+        row("what is tried", "spread said before → after", "fall promised, all rounds", "kept", "promised a round", "kept a round", "true error before → after");
+        rule(7);
         Rounds.of(60, seed).forEach(each -> row(each.way(), number(each.said()[0]) + " → " + number(each.said()[1]),
-                "× " + number(each.promised()), "× " + number(each.kept()),
+                number(each.fall()), number(each.said()[0] - each.said()[1]), "× " + number(each.promised()), "× " + number(each.kept()),
                 number(each.error()[0]) + " → " + number(each.error()[1])));
         line("");
     }
