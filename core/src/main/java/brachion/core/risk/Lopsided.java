@@ -76,7 +76,8 @@ final class Lopsided {
     /** How uncertain the index of a record is, its first feature taken at its mean: the standard deviation of α_1 − η. */
     private double sd(int row) {
         double lead = observations.meanLead(row);
-        return Math.sqrt(Math.max(0, observations.varianceOfRest(row, covariance) - 2 * lead * observations.rest(row, withLead) + lead * lead * withLead[LEAD]));
+        double variance = observations.varianceOfRest(row, covariance) - 2 * lead * observations.rest(row, withLead) + lead * lead * withLead[LEAD];
+        return Math.sqrt(Math.max(0, variance));
     }
 
     /**
@@ -117,7 +118,8 @@ final class Lopsided {
             observations.compute(row, rest, mode[LEAD], gap, record);
             double before = curve(record, restRest, restGamma, restLead);
             for (int k = 0; k < rise.length; k++) {
-                observations.compute(row, rest + step[k] * observations.rest(row, directions[k]), mode[LEAD] + step[k] * directions[k][LEAD], movedGap[k], record);
+                double[] direction = directions[k];
+                observations.compute(row, rest + step[k] * observations.rest(row, direction), mode[LEAD] + step[k] * direction[LEAD], movedGap[k], record);
                 rise[k] += observations.count(row) * (curve(record, restRest, restGamma, restLead) - before);
             }
         }
@@ -126,8 +128,8 @@ final class Lopsided {
 
     /** The second derivatives of a record, each times the covariance of what it is by. */
     private double curve(RecordLikelihood record, double restRest, double restGamma, double restLead) {
-        return record.alphaAlpha() * restRest + 2 * (record.alphaGamma() * restGamma + record.leadAlpha() * restLead + record.leadGamma() * withGamma[LEAD])
-                + record.gammaGamma() * withGamma[GAMMA] + record.leadLead() * withLead[LEAD];
+        return record.alphaAlpha() * restRest + record.gammaGamma() * withGamma[GAMMA] + record.leadLead() * withLead[LEAD]
+                + 2 * (record.alphaGamma() * restGamma + record.leadAlpha() * restLead + record.leadGamma() * withGamma[LEAD]);
     }
 
     private static void add(double[] part, double[] to) {

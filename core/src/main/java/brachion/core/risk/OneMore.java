@@ -29,7 +29,8 @@ record OneMore(ModeRecords before, Map<Group, Double> groupSds, Proneness pronen
         UnaryOperator<LaplaceFit> withRoom = roomFor(added.recipe(), larger);
         return worlds.after(world -> {
             LaplaceFit fit = withRoom.apply(world.fit());
-            double seen = Math.max(HiddenShare.SLIP, Cavity.probability(added.severity(), fit.margin(0, features), fit.margin(1, features), RecordLikelihood.hidden(world.hidden(), prone)));
+            double seen = Math.max(HiddenShare.SLIP, Cavity.probability(added.severity(), fit.margin(0, features), fit.margin(1, features),
+                    RecordLikelihood.hidden(world.hidden(), prone)));
             OrdinalModel record = new OrdinalModel(one, NormalPrior.flat(fit.mode()), world.hidden(), HiddenShare.SLIP);
             return new World(world.weight() * seen, world.hidden(), fit.with(record, Math.log(seen)));
         });

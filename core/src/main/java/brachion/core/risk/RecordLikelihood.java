@@ -128,54 +128,13 @@ final class RecordLikelihood {
         leadLead = sumAAXX * by - lead * lead;
     }
 
-    /** Sums up what the record could be, every likelihood divided by that with a given logarithm. */
+    /**
+     * Sums up what the record could be, every likelihood divided by that with a given logarithm. Each is P·Q: P = σ(a) of a clean piece and
+     * σ(−a) of one with a flaw, Q = σ(c) of one with a flaw and σ(−c) of a broken one; 1 where there is no such factor.
+     */
     private void add(int severity, double rest, double b, double gap, double[] x, double[] weight, int from, int to, double logScale) {
-        if (severity == 1) {
-            addBetween(rest, b, gap, x, weight, from, to, logScale);
-        } else {
-            addOutside(severity, rest, b, gap, x, weight, from, to, logScale);
-        }
-    }
-
-    /** Of a piece that is clean, L = σ(a), or broken, L = σ(−c). */
-    private void addOutside(int severity, double rest, double b, double gap, double[] x, double[] weight, int from, int to, double logScale) {
-        int side = severity == 0 ? 1 : -1;
-        double middle = severity == 0 ? rest : rest + gap;
-        double l = 0;
-        double first = 0;
-        double second = 0;
-        double firstX = 0;
-        double secondX = 0;
-        double secondXX = 0;
-        for (int k = from; k < to; k++) {
-            double v = x[k];
-            double z = side * (middle - b * v);
-            double p = OrdinalModel.logistic(z);
-            double each = weight[k] * (logScale == 0 ? p : Math.exp(OrdinalModel.logLogistic(z) - logScale));
-            double once = side * each * (1 - p);
-            double twice = each * (1 - p) * (1 - 2 * p);
-            l += each;
-            first += once;
-            firstX += once * v;
-            second += twice;
-            secondX += twice * v;
-            secondXX += twice * v * v;
-        }
-        boolean byC = severity == 2;
-        likelihood = l;
-        sumA = first;
-        sumAX = firstX;
-        sumAA = second;
-        sumAAX = secondX;
-        sumAAXX = secondXX;
-        sumC = byC ? first : 0;
-        sumCC = byC ? second : 0;
-        sumAC = byC ? second : 0;
-        sumACX = byC ? secondX : 0;
-    }
-
-    /** Of a piece with a flaw, L = σ(c)·σ(−a). */
-    private void addBetween(double rest, double b, double gap, double[] x, double[] weight, int from, int to, double logScale) {
+        int sideA = severity == 0 ? 1 : -1;
+        int sideC = severity == 1 ? 1 : -1;
         double l = 0;
         double a1 = 0;
         double c1 = 0;
@@ -189,23 +148,24 @@ final class RecordLikelihood {
         for (int k = from; k < to; k++) {
             double v = x[k];
             double a = rest - b * v;
-            double p = OrdinalModel.logistic(-a);
-            double q = OrdinalModel.logistic(a + gap);
-            double each = weight[k] * (logScale == 0 ? p * q
-                    : Math.exp(OrdinalModel.logLogistic(-a) + OrdinalModel.logLogistic(a + gap) - logScale));
-            double once = each * (p - q);
-            double byC = each * (1 - q);
-            double byBoth = byC * (p - 2 * q);
-            double twice = each * ((1 - p) * (1 - 2 * p) - 2 * (1 - p) * (1 - q) + (1 - q) * (1 - 2 * q));
+            double p = severity == 2 ? 1 : OrdinalModel.logistic(sideA * a);
+            double q = severity == 0 ? 1 : OrdinalModel.logistic(sideC * (a + gap));
+            double each = weight[k] * (logScale == 0 ? p * q : Math.exp(logarithm(severity, a, gap) - logScale));
+            double slopeA = sideA * (1 - p);
+            double slopeC = sideC * (1 - q);
+            double curveC = (1 - q) * (1 - 2 * q);
+            double both = slopeA * slopeC + curveC;
+            double once = each * (slopeA + slopeC);
+            double twice = each * ((1 - p) * (1 - 2 * p) + slopeA * slopeC + both);
             l += each;
             a1 += once;
-            c1 += byC;
+            c1 += each * slopeC;
             a2 += twice;
-            ac += byBoth;
-            c2 += byC * (1 - 2 * q);
+            ac += each * both;
+            c2 += each * curveC;
             a1X += once * v;
             a2X += twice * v;
-            acX += byBoth * v;
+            acX += each * both * v;
             a2XX += twice * v * v;
         }
         likelihood = l;
@@ -224,11 +184,14 @@ final class RecordLikelihood {
     private static double mostLogarithm(int severity, double rest, double b, double gap, double[] x, int from, int to) {
         double most = Double.NEGATIVE_INFINITY;
         for (int k = from; k < to; k++) {
-            double a = rest - b * x[k];
-            most = Math.max(most, severity == 0 ? OrdinalModel.logLogistic(a)
-                    : severity == 1 ? OrdinalModel.logLogistic(-a) + OrdinalModel.logLogistic(a + gap) : OrdinalModel.logLogistic(-a - gap));
+            most = Math.max(most, logarithm(severity, rest - b * x[k], gap));
         }
         return most;
+    }
+
+    private static double logarithm(int severity, double a, double gap) {
+        return severity == 0 ? OrdinalModel.logLogistic(a)
+                : severity == 1 ? OrdinalModel.logLogistic(-a) + OrdinalModel.logLogistic(a + gap) : OrdinalModel.logLogistic(-a - gap);
     }
 
     /** Log likelihood, but for the factor left to the caller. */
