@@ -45,10 +45,8 @@ record FamilyFit(Map<FailureMode, ModeFit> modes, List<RecordedTrial> records, L
      * what is under way there, but the pool helps whoever works, and the first mode is the one that takes longest.
      */
     private static List<ModeFit> each(List<ModeRisk> modes, Function<ModeRisk, ModeFit> fit) {
-        List<ForkJoinTask<ModeFit>> others = modes.stream().skip(1).map(mode -> ForkJoinTask.adapt(() -> fit.apply(mode)).fork()).toList();
-        List<ModeFit> fits = new ArrayList<>(List.of(fit.apply(modes.get(0))));
-        others.forEach(other -> fits.add(other.join()));
-        return fits;
+        List<ForkJoinTask<ModeFit>> tasks = modes.stream().map(mode -> ForkJoinTask.adapt(() -> fit.apply(mode))).toList();
+        return ForkJoinTask.invokeAll(tasks).stream().map(ForkJoinTask::join).toList();
     }
 
     /** The same with one more record counted in, nearly as a new fit would. */
