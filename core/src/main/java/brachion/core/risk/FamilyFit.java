@@ -36,17 +36,11 @@ record FamilyFit(Map<FailureMode, ModeFit> modes, List<RecordedTrial> records, L
         risks.forEach(mode -> asked.put(mode.mode(),
                 records.stream().mapToDouble(record -> record.traits().typical(mode)).toArray()));
         Map<FailureMode, ModeFit> modes = new EnumMap<>(FailureMode.class);
-        each(risks, mode -> ModeFit.of(mode, records, Optional.ofNullable(found.get(mode.mode())))).forEach(fit -> modes.put(fit.risk().mode(), fit));
+        // the caller makes the first itself, which takes longest: the pool helps whoever works, whoever waits for the pool does not help it
+        List<ForkJoinTask<ModeFit>> fits = risks.stream()
+                .map(mode -> ForkJoinTask.adapt(() -> ModeFit.of(mode, records, Optional.ofNullable(found.get(mode.mode()))))).toList();
+        ForkJoinTask.invokeAll(fits).stream().map(ForkJoinTask::join).forEach(fit -> modes.put(fit.risk().mode(), fit));
         return new FamilyFit(modes, records, records.stream().map(record -> Held.of(record, Double.NaN)).toList(), asked);
-    }
-
-    /**
-     * Fits of some modes, side by side. The caller makes the first itself: whoever waits for the pool does not help it with parts of
-     * what is under way there, but the pool helps whoever works, and the first mode is the one that takes longest.
-     */
-    private static List<ModeFit> each(List<ModeRisk> modes, Function<ModeRisk, ModeFit> fit) {
-        List<ForkJoinTask<ModeFit>> tasks = modes.stream().map(mode -> ForkJoinTask.adapt(() -> fit.apply(mode))).toList();
-        return ForkJoinTask.invokeAll(tasks).stream().map(ForkJoinTask::join).toList();
     }
 
     /** The same with one more record counted in, nearly as a new fit would. */

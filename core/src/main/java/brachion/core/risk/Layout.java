@@ -61,7 +61,7 @@ final class Layout {
     }
 
     /** Where each coefficient stands in a layout with more members. */
-    int[] to(Layout larger) {
+    private int[] to(Layout larger) {
         int[] to = new int[size];
         Arrays.setAll(to, place -> place);
         members.forEach((group, places) -> places.forEach((name, place) -> to[place] = larger.members(group).get(name)));

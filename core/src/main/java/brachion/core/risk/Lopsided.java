@@ -18,6 +18,8 @@ final class Lopsided {
     private final OrdinalModel model;
     private final Observations observations;
     private final double[] mode;
+    /** e^γ. */
+    private final double gap;
     private final ArrowInverse covariance;
     /** Covariances of γ and of b with every parameter. */
     private final double[] withGamma;
@@ -27,6 +29,7 @@ final class Lopsided {
         this.model = model;
         this.observations = observations;
         this.mode = mode;
+        this.gap = Math.exp(mode[GAMMA]);
         this.covariance = covariance;
         withGamma = covariance.times(unit(GAMMA));
         withLead = covariance.times(unit(LEAD));
@@ -53,7 +56,6 @@ final class Lopsided {
     /** What some of the records add to it; at their boards, which are in no other part, it is added. */
     private double[] averageSlope(Rows rows, double[] boards, int corner) {
         double[] slope = new double[corner];
-        double gap = Math.exp(mode[GAMMA]);
         RecordLikelihood record = model.likelihood();
         for (int row = rows.from(); row < rows.to(); row++) {
             double rest = observations.rest(row, mode);
@@ -86,13 +88,12 @@ final class Lopsided {
      */
     double[] along(double[][] directions) {
         double[] step = Arrays.stream(directions).mapToDouble(Lopsided::step).toArray();
+        double[] movedGap = new double[directions.length];
+        Arrays.setAll(movedGap, k -> Math.exp(mode[GAMMA] + step[k] * directions[k][GAMMA]));
         double[] along = new double[directions.length];
-        observations.parts().parallelStream().map(rows -> along(rows, directions, step)).toList().forEach(part -> add(part, along));
-        double between = observations.between();
+        observations.parts().parallelStream().map(rows -> along(rows, directions, step, movedGap)).toList().forEach(part -> add(part, along));
         for (int k = 0; k < along.length; k++) {
-            double gap = Math.exp(mode[GAMMA]);
-            double moved = Math.exp(mode[GAMMA] + step[k] * directions[k][GAMMA]);
-            along[k] += between * (OrdinalModel.gapCurve(moved) - OrdinalModel.gapCurve(gap)) * withGamma[GAMMA];
+            along[k] += observations.between() * (OrdinalModel.gapCurve(movedGap[k]) - OrdinalModel.gapCurve(gap)) * withGamma[GAMMA];
             along[k] = step[k] == 0 ? 0 : -along[k] / step[k];
         }
         return along;
@@ -104,11 +105,8 @@ final class Lopsided {
     }
 
     /** By how much the curves of some of the records, each times its covariance, rise by a small step in each direction. */
-    private double[] along(Rows rows, double[][] directions, double[] step) {
+    private double[] along(Rows rows, double[][] directions, double[] step, double[] movedGap) {
         double[] rise = new double[directions.length];
-        double gap = Math.exp(mode[GAMMA]);
-        double[] movedGap = new double[rise.length];
-        Arrays.setAll(movedGap, k -> Math.exp(mode[GAMMA] + step[k] * directions[k][GAMMA]));
         RecordLikelihood record = model.likelihood();
         for (int row = rows.from(); row < rows.to(); row++) {
             double rest = observations.rest(row, mode);

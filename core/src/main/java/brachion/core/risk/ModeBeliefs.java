@@ -10,10 +10,10 @@ import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Stream;
+import java.util.function.Predicate;
 
 /**
- * What the fit of one mode believes of everything that may move its risk().
+ * What the fit of one mode believes of everything that may move its risk.
  *
  * @param records the records that inform the mode
  */
@@ -27,8 +27,9 @@ record ModeBeliefs(ModeRecords records, Worlds worlds) {
         return records.layout();
     }
 
-    private Stream<Features> features() {
-        return records.rows().stream().map(row -> records.features(row.trial()));
+    /** How many records are of such pieces. */
+    private int with(Predicate<Recipe> such) {
+        return (int) records.rows().stream().filter(row -> such.test(row.recipe())).count();
     }
 
     /** What covariates, unsure constants and groups add to the log odds of damage of a piece. */
@@ -75,7 +76,7 @@ record ModeBeliefs(ModeRecords records, Worlds worlds) {
     /** What is believed of everything that may move this risk, but for the constants of the shop. */
     List<Belief> all() {
         int[] with = new int[layout().size()];
-        features().flatMapToInt(each -> Arrays.stream(each.index())).forEach(place -> with[place]++);
+        records.rows().forEach(row -> Arrays.stream(records.features(row.trial()).index()).forEach(place -> with[place]++));
         List<Belief> beliefs = new ArrayList<>();
         for (int i = 0; i < risk().covariates().size(); i++) {
             int place = layout().firstCovariate() + i;
@@ -95,23 +96,23 @@ record ModeBeliefs(ModeRecords records, Worlds worlds) {
 
     /** Chance that β of one covariate lies below that of another, and how many records carry either. */
     Contrast contrast(Term smaller, Term larger) {
-        int a = place(smaller);
-        int b = place(larger);
-        int first = OrdinalModel.CUTS + a;
-        int second = OrdinalModel.CUTS + b;
+        int first = OrdinalModel.CUTS + place(smaller);
+        int second = OrdinalModel.CUTS + place(larger);
         Margin difference = worlds.blended(world -> new Margin(world.fit().mean()[second] - world.fit().mean()[first],
                 Math.sqrt(Math.max(0, world.fit().variance(first) + world.fit().variance(second)
                         - 2 * world.fit().covariance().at(first, second)))));
-        int with = (int) features().filter(each -> each.at(a) != 0 || each.at(b) != 0).count();
+        int with = with(recipe -> has(smaller, recipe) || has(larger, recipe));
         return new Contrast(difference.mean(), difference.sd(), Math.hypot(covariate(smaller).priorSd(), covariate(larger).priorSd()), with);
     }
 
     /** How having something compares with not having it. */
     Contrast helps(Term term) {
-        int place = place(term);
-        int with = (int) features().filter(each -> each.at(place) != 0).count();
-        Belief belief = belief(term, "", place, with);
+        Belief belief = belief(term, "", place(term), with(recipe -> has(term, recipe)));
         return new Contrast(-belief.mean(), belief.sd(), covariate(term).priorSd(), belief.trials());
+    }
+
+    private boolean has(Term term, Recipe recipe) {
+        return covariate(term).value().applyAsDouble(recipe) != 0;
     }
 
     private int place(Term term) {

@@ -5,6 +5,7 @@ import brachion.core.method.Recipe;
 import brachion.core.risk.Observations.Observation;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -41,41 +42,28 @@ record ModeRecords(ModeRisk risk, Layout layout, List<Row> rows) {
     static ModeRecords of(ModeRisk risk, List<RecordedTrial> trials) {
         List<Row> informing = trials.stream().flatMap(trial -> Row.of(risk, trial).stream()).toList();
         Layout layout = new Layout(risk, informing.stream().map(Row::recipe).toList());
-        return new ModeRecords(risk, layout, new Order(risk, layout).of(informing));
+        return new ModeRecords(risk, layout, informing).sorted();
+    }
+
+    /** A record with what tells it from others in most cases. */
+    private record Placed(int board, Row row, double[] lead) {
     }
 
     /**
-     * The order records are fitted in. Floating-point sums depend on it; sorted, the same records always give the same fit, and those
+     * In the order they are fitted in. Floating-point sums depend on it; sorted, the same records always give the same fit, and those
      * of a board stand together.
      */
-    private record Order(ModeRisk risk, Layout layout) {
+    private ModeRecords sorted() {
+        Comparator<Placed> order = Comparator.comparingInt(Placed::board).thenComparingInt(each -> each.row().severity())
+                .thenComparing(Placed::lead, Arrays::compare).thenComparing(each -> features(each.row().trial()), ModeRecords::compare);
+        return new ModeRecords(risk, layout, rows.stream()
+                .map(row -> new Placed(layout.board(row.recipe()), row, row.trial().traits().logRatio(risk).value()))
+                .sorted(order).map(Placed::row).toList());
+    }
 
-        /** A record with what tells it from others in most cases. */
-        private record Placed(int board, Row row, double[] lead) {
-        }
-
-        List<Row> of(List<Row> rows) {
-            return rows.stream().map(row -> new Placed(layout.board(row.recipe()), row, row.trial().traits().logRatio(risk).value()))
-                    .sorted(this::compare).map(Placed::row).toList();
-        }
-
-        private int compare(Placed a, Placed b) {
-            int byBoard = Integer.compare(a.board(), b.board());
-            if (byBoard != 0) {
-                return byBoard;
-            }
-            int bySeverity = Integer.compare(a.row().severity(), b.row().severity());
-            if (bySeverity != 0) {
-                return bySeverity;
-            }
-            int byLead = Arrays.compare(a.lead(), b.lead());
-            return byLead != 0 ? byLead : compare(features(risk, layout, a.row().trial()), features(risk, layout, b.row().trial()));
-        }
-
-        private static int compare(Features a, Features b) {
-            int byValue = Arrays.compare(a.value(), b.value());
-            return byValue != 0 ? byValue : Arrays.compare(a.index(), b.index());
-        }
+    private static int compare(Features a, Features b) {
+        int byValue = Arrays.compare(a.value(), b.value());
+        return byValue != 0 ? byValue : Arrays.compare(a.index(), b.index());
     }
 
     /** Those of one board in so many, and of pieces of no board as many. */
@@ -128,10 +116,6 @@ record ModeRecords(ModeRisk risk, Layout layout, List<Row> rows) {
 
     /** What a record brings, D as its mean where nobody knows it. */
     Features features(RecordedTrial trial) {
-        return features(risk, layout, trial);
-    }
-
-    private static Features features(ModeRisk risk, Layout layout, RecordedTrial trial) {
         Traits traits = trial.traits();
         return layout.features(traits.logRatio(risk).mean(), traits.asked(risk).unsure(), trial.trial().recipe());
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * Records as an {@link OrdinalModel} sees them, in a few long arrays: a fit walks through them many times, and memory
@@ -20,6 +21,7 @@ final class Observations {
     private final double[] value;
     private final int[] severity;
     private final double[] count;
+    private final double between;
     /** How many times as often as usual stock each piece hides a flaw. */
     private final double[] proneness;
     /** Which board each record has; −1 for none. */
@@ -62,6 +64,7 @@ final class Observations {
         value = records.value;
         severity = records.severity;
         count = records.count;
+        between = records.between;
         board = records.board;
         boards = records.boards;
         touched = records.touched;
@@ -112,6 +115,7 @@ final class Observations {
             severity[row] = each.severity();
             count[row] = each.count();
         }
+        between = IntStream.range(0, severity.length).filter(row -> severity[row] == 1).mapToDouble(row -> count[row]).sum();
         touched = places();
         slot = slots();
         parts = cut();
@@ -207,10 +211,6 @@ final class Observations {
 
     /** How many records are of the middle severity. */
     double between() {
-        double between = 0;
-        for (int row = 0; row < severity.length; row++) {
-            between += severity[row] == 1 ? count[row] : 0;
-        }
         return between;
     }
 
