@@ -7,6 +7,8 @@ import brachion.server.trial.Trials;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors;
 import org.springframework.test.web.servlet.assertj.MockMvcTester;
@@ -21,6 +23,9 @@ public final class Wire {
             ", \"strap\": {\"material\": \"STEEL\", \"thicknessMm\": 0.9, \"endGapMm\": 0}}");
 
     public static final String EIGHT_PLIES = "{\"kind\": \"COLD_LAMINATION\", \"glue\": \"EPOXY\", \"plies\": 8}";
+
+    /** As often as the page asks again. */
+    private static final int TRIES_AGAIN = 5;
 
     private Wire() {
     }
@@ -72,6 +77,16 @@ public final class Wire {
     public static MvcTestResult post(MockMvcTester mvc, String uri, String json, String key) {
         return mvc.post().uri(uri).with(SecurityMockMvcRequestPostProcessors.csrf()).header("Idempotency-Key", key)
                 .contentType(MediaType.APPLICATION_JSON).content(json).exchange();
+    }
+
+    /** The answer to a write as the page gets it: one that is told to come again in a moment does. */
+    public static MvcTestResult persistently(Supplier<MvcTestResult> write) {
+        MvcTestResult answer = write.get();
+        for (int again = 0; again < TRIES_AGAIN && answer.getResponse().getStatus() == HttpStatus.SERVICE_UNAVAILABLE.value()
+                && answer.getResponse().containsHeader(HttpHeaders.RETRY_AFTER); again++) {
+            answer = write.get();
+        }
+        return answer;
     }
 
     /** A file as the page sends tables, whatever kind it is of. */

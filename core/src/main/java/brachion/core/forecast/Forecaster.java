@@ -53,8 +53,8 @@ public final class Forecaster {
         FailureMode limiting = modes.get(0).mode();
         boolean measured = recipe.blank().moisturePercent().isPresent();
         Precedents.Near near = precedents.near(typical);
-        Evidence evidence = new Evidence(risk.trials(family), precedents.bentBy(recipe.method().kind()), near.all(),
-                new Evidence.OfOtherShops(precedents.ofOtherShops(), near.ofOtherShops()),
+        Evidence evidence = new Evidence(risk.trials(family), risk.bentBy(recipe.method().kind()), near.all(),
+                new Evidence.OfOtherShops(risk.ofOtherShops(family), near.ofOtherShops()),
                 precedents.beyond(limiting, typical), guesses(limiting, typical),
                 new Neighbours(precedents, typical, measured).nearest());
         List<BlemishForecast> blemishes = BlemishForecast.of(risk, typical.recipe());
@@ -87,7 +87,7 @@ public final class Forecaster {
         Possible typical = Possible.typical(recipe, possible);
         ModeForecast limiting = modes(possible, typical).get(0);
         Precedents precedents = new Precedents(risk, recipe.method().family());
-        return new InShort(unbroken(possible), limiting, typical.demand(), springback(typical), precedents.bentBy(recipe.method().kind()),
+        return new InShort(unbroken(possible), limiting, typical.demand(), springback(typical), risk.bentBy(recipe.method().kind()),
                 precedents.beyond(limiting.mode(), typical));
     }
 

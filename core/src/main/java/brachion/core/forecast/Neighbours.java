@@ -40,9 +40,14 @@ final class Neighbours {
         double[] other = precedents.otherApart(piece);
         PriorityQueue<Neighbour> nearest = new PriorityQueue<>(NEAREST_FIRST.reversed());
         for (int i = 0; i < stretch.length; i++) {
-            nearest.add(neighbour(precedents.records().get(i), stretch[i], other[i]));
-            if (nearest.size() > SHOWN) {
-                nearest.remove();
+            double asked = Math.pow(stretch[i] / STRAIN_SCALE, 2) + Math.pow(other[i] / STRAIN_SCALE, 2) / 4;
+            // most of many records asked so much more or less that their recipes need not be looked at
+            if (nearest.size() < SHOWN || asked <= nearest.element().distance()) {
+                Held held = precedents.records().get(i);
+                nearest.add(new Neighbour(held, stretch[i], other[i], asked + unlike(held.piece())));
+                if (nearest.size() > SHOWN) {
+                    nearest.remove();
+                }
             }
         }
         this.nearest = nearest.stream().sorted(NEAREST_FIRST).toList();
@@ -62,19 +67,17 @@ final class Neighbours {
         return nearest.stream().map(each -> new NearRecord(each.held().trial(), alike(each))).toList();
     }
 
-    private Neighbour neighbour(Held held, double stretch, double other) {
-        Recipe there = held.piece();
-        double distance = Math.pow(stretch / STRAIN_SCALE, 2) + Math.pow(other / STRAIN_SCALE, 2) / 4
-                + (piece.recipe().blank().species().equals(there.blank().species()) ? 0 : 1)
+    /** What another wood and another support add to the distance. */
+    private int unlike(Recipe there) {
+        return (piece.recipe().blank().species().sameWood(there.blank().species()) ? 0 : 1)
                 + (support(piece.recipe()).equals(support(there)) ? 0 : 1);
-        return new Neighbour(held, stretch, other, distance);
     }
 
     private List<Likeness> alike(Neighbour other) {
         List<Likeness> alike = new ArrayList<>();
         Recipe here = piece.recipe();
         Recipe there = other.held().piece();
-        note(alike, Likeness.SPECIES, here.blank().species().equals(there.blank().species()));
+        note(alike, Likeness.SPECIES, here.blank().species().sameWood(there.blank().species()));
         note(alike, Likeness.STRETCH, other.stretch() < AS_MUCH);
         Likeness inTheOther = here.method().family().besideStretch() == FailureMode.SPLIT ? Likeness.ACROSS : Likeness.SQUEEZE;
         note(alike, inTheOther, other.other() < AS_MUCH);

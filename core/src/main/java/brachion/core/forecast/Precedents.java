@@ -2,7 +2,6 @@ package brachion.core.forecast;
 
 import brachion.core.method.FailureMode;
 import brachion.core.method.Family;
-import brachion.core.method.MethodKind;
 import brachion.core.risk.Possible;
 import brachion.core.risk.RiskModel;
 import brachion.core.risk.RiskModel.Held;
@@ -35,11 +34,6 @@ final class Precedents {
         return held;
     }
 
-    /** How many records were bent in a way. */
-    int bentBy(MethodKind way) {
-        return (int) held.stream().filter(record -> record.piece().method().kind() == way).count();
-    }
-
     /** How far each record is from a piece in the stretch of its outer face: |ln D − ln D of the piece|. */
     double[] stretchApart(Possible piece) {
         return apart(FailureMode.TENSION, piece);
@@ -65,15 +59,6 @@ final class Precedents {
     record Near(int all, int ofThisWood, int ofOtherShops) {
     }
 
-    /** How many records are of other shops. */
-    int ofOtherShops() {
-        return (int) held.stream().filter(Precedents::ofAnotherShop).count();
-    }
-
-    private static boolean ofAnotherShop(Held record) {
-        return !record.piece().names().shop().isEmpty();
-    }
-
     Near near(Possible piece) {
         double[] stretch = stretchApart(piece);
         double[] other = otherApart(piece);
@@ -84,8 +69,8 @@ final class Precedents {
         for (int i = 0; i < held.size(); i++) {
             if (stretch[i] < NEAR && other[i] < NEAR) {
                 all++;
-                ofThisWood += held.get(i).piece().blank().species().equals(species) ? 1 : 0;
-                ofOtherShops += ofAnotherShop(held.get(i)) ? 1 : 0;
+                ofThisWood += held.get(i).piece().blank().species().sameWood(species) ? 1 : 0;
+                ofOtherShops += held.get(i).piece().names().ofAnotherShop() ? 1 : 0;
             }
         }
         return new Near(all, ofThisWood, ofOtherShops);

@@ -27,6 +27,11 @@ public record Names(String person, String board, String source, String shop) {
         return new Names(person, other, source, shop);
     }
 
+    /** Whether they are of another shop than this one. */
+    public boolean ofAnotherShop() {
+        return !shop.isEmpty();
+    }
+
     private static String in(String shop, String name) {
         return name.isEmpty() ? "" : name + " of " + shop;
     }

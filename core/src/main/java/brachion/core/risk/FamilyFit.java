@@ -22,8 +22,9 @@ import java.util.function.Function;
  * @param records the records
  * @param held    the same, each as the most ordinary piece it could have been
  * @param asked   ln D of these in each mode, in the order of the records
+ * @param counted how many there are of each kind
  */
-record FamilyFit(Map<FailureMode, ModeFit> modes, List<RecordedTrial> records, List<Held> held, Map<FailureMode, double[]> asked) {
+record FamilyFit(Map<FailureMode, ModeFit> modes, List<RecordedTrial> records, List<Held> held, Map<FailureMode, double[]> asked, Counted counted) {
 
     static FamilyFit of(Family family, List<RecordedTrial> records) {
         return of(family, records, Map.of());
@@ -40,7 +41,7 @@ record FamilyFit(Map<FailureMode, ModeFit> modes, List<RecordedTrial> records, L
         List<ForkJoinTask<ModeFit>> fits = risks.stream()
                 .map(mode -> ForkJoinTask.adapt(() -> ModeFit.of(mode, records, Optional.ofNullable(found.get(mode.mode()))))).toList();
         ForkJoinTask.invokeAll(fits).stream().map(ForkJoinTask::join).forEach(fit -> modes.put(fit.risk().mode(), fit));
-        return new FamilyFit(modes, records, records.stream().map(record -> Held.of(record, Double.NaN)).toList(), asked);
+        return new FamilyFit(modes, records, records.stream().map(record -> Held.of(record, Double.NaN)).toList(), asked, Counted.of(records));
     }
 
     /** The same with one more record counted in, nearly as a new fit would. */
@@ -53,7 +54,8 @@ record FamilyFit(Map<FailureMode, ModeFit> modes, List<RecordedTrial> records, L
             allAsked.put(mode, all);
             later.put(mode, fit.with(added));
         });
-        return new FamilyFit(later, and(records, added), and(held, Held.of(added, Double.NaN)), allAsked);
+        List<RecordedTrial> allRecords = and(records, added);
+        return new FamilyFit(later, allRecords, and(held, Held.of(added, Double.NaN)), allAsked, Counted.of(allRecords));
     }
 
     private static <T> List<T> and(List<T> before, T one) {

@@ -24,7 +24,7 @@ record RecordedTrial(Trial trial, Traits traits, Optional<SetAside> setAside, Op
         if (!names.board().isEmpty() || trial.day().isEmpty()) {
             return this;
         }
-        Recipe recipe = trial.recipe().withNames(names.withBoard("bent on " + trial.day().get() + (names.shop().isEmpty() ? "" : " in " + names.shop())));
+        Recipe recipe = trial.recipe().withNames(names.withBoard("bent on " + trial.day().get() + (names.ofAnotherShop() ? " in " + names.shop() : "")));
         return new RecordedTrial(new Trial(trial.id(), recipe, trial.outcome(), trial.releasedRadiusMm(), trial.day()), traits,
                 setAside, computed);
     }

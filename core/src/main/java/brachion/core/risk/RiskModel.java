@@ -3,6 +3,7 @@ package brachion.core.risk;
 import brachion.core.method.Covariate;
 import brachion.core.method.FailureMode;
 import brachion.core.method.Family;
+import brachion.core.method.MethodKind;
 import brachion.core.method.Recipe;
 import brachion.core.method.Term;
 import brachion.core.physics.Unsure;
@@ -350,6 +351,16 @@ public final class RiskModel {
     /** The records of a method, each as the most ordinary piece it could have been. */
     public List<Held> records(Family family) {
         return families.get(family).held();
+    }
+
+    /** How many of them were bent in a way. */
+    public int bentBy(MethodKind way) {
+        return families.get(way.family()).counted().byWay().getOrDefault(way, 0);
+    }
+
+    /** How many of them are records of other shops. */
+    public int ofOtherShops(Family family) {
+        return families.get(family).counted().ofOtherShops();
     }
 
     /** ln D in a mode of the most ordinary piece each record of a method could have been, in the order of the records. */

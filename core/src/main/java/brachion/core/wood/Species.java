@@ -20,6 +20,11 @@ public record Species(String id, String commonName, String latinName, WoodClass 
                       double basicSpecificGravity, double bendingStrengthMpa, double stiffnessMpa,
                       double crushingStrengthMpa, OptionalDouble unbrokenPercent, BendingRadii radii) {
 
+    /** Whether it is the same wood, whatever either is taken to bear: a shop may have put the figures of its own woods right since. */
+    public boolean sameWood(Species other) {
+        return id.equals(other.id);
+    }
+
     /** Whether it is a board of crossed plies and its figures are those of the outer ply. */
     public boolean panel() {
         return woodClass == WoodClass.PANEL;

@@ -3,6 +3,7 @@ package brachion.server.forecasting;
 import brachion.core.forecast.Forecaster;
 import brachion.core.method.Doubt;
 import brachion.core.method.Recipe;
+import brachion.core.method.Workshop;
 import brachion.server.problem.FieldError;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.reading.MeasurementReading;
@@ -10,7 +11,6 @@ import brachion.server.recipe.RecipeFields;
 import brachion.server.recipe.RecipeReader;
 import brachion.server.recipe.RecipeReading;
 import brachion.server.recipe.TypedRecipe;
-import brachion.server.rig.Rig;
 import brachion.server.recipe.Workshops;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -25,13 +25,11 @@ class ForecastController {
 
     private final FittedRisk fitted;
     private final RecipeReader reader;
-    private final Rig rig;
     private final Workshops workshops;
 
-    ForecastController(FittedRisk fitted, RecipeReader reader, Rig rig, Workshops workshops) {
+    ForecastController(FittedRisk fitted, RecipeReader reader, Workshops workshops) {
         this.fitted = fitted;
         this.reader = reader;
-        this.rig = rig;
         this.workshops = workshops;
     }
 
@@ -81,7 +79,8 @@ class ForecastController {
 
     private ForecastAnswer forecast(RecipeFields fields) {
         FittedRisk.Fit fit = fitted.current();
-        Recipe recipe = fields.toRecipe(workshops.now());
-        return ForecastAnswer.of(new Forecaster(fit.risk()).forecast(recipe), recipe, Doubt.of(recipe, rig.reachesC()), fit);
+        Workshop workshop = workshops.now();
+        Recipe recipe = fields.toRecipe(workshop);
+        return ForecastAnswer.of(new Forecaster(fit.risk()).forecast(recipe), recipe, Doubt.of(recipe, workshop.reachesC()), fit);
     }
 }

@@ -12,7 +12,7 @@ import brachion.core.trial.Flaw;
 import brachion.core.trial.Trial;
 import brachion.server.forecasting.LeversController.LeverView;
 import brachion.server.problem.RefusedFieldException;
-import brachion.server.rig.Rig;
+import brachion.server.recipe.Workshops;
 import brachion.server.trial.Trials;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -32,12 +32,12 @@ class RecordController {
 
     private final FittedRisk fitted;
     private final Trials trials;
-    private final Rig rig;
+    private final Workshops workshops;
 
-    RecordController(FittedRisk fitted, Trials trials, Rig rig) {
+    RecordController(FittedRisk fitted, Trials trials, Workshops workshops) {
         this.fitted = fitted;
         this.trials = trials;
-        this.rig = rig;
+        this.workshops = workshops;
     }
 
     /**
@@ -72,7 +72,7 @@ class RecordController {
         FittedRisk.Fit fit = fitted.current();
         Forecaster forecaster = new Forecaster(fit.risk());
         Recipe done = one.trial().recipe();
-        return new RecordForecast(ForecastAnswer.of(forecaster.forecast(done), done, Doubt.of(done, rig.reachesC()), fit),
+        return new RecordForecast(ForecastAnswer.of(forecaster.forecast(done), done, Doubt.of(done, workshops.now().reachesC()), fit),
                 one.planned().equals(done) ? null : forecaster.unbroken(one.planned()));
     }
 

@@ -14,6 +14,7 @@ import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.dao.QueryTimeoutException;
 import org.springframework.dao.TransientDataAccessResourceException;
 import org.springframework.http.HttpHeaders;
@@ -81,6 +82,13 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     ProblemDetail conflict(DataAccessException conflict) {
         return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT,
                 "This was changed elsewhere at the same moment. Load it again and repeat your change.");
+    }
+
+    /** Two waited for each other and the database let one of them go; nothing of that one is stored, and it may come again as it is. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> heldUp(PessimisticLockingFailureException loser) {
+        return later(ProblemDetail.forStatusAndDetail(HttpStatus.SERVICE_UNAVAILABLE,
+                "Somebody else was writing the same at this moment, and this was not stored." + Problems.NOT_LOST + " Try again in a moment."));
     }
 
     /** The database is gone, or too slow to wait for. */

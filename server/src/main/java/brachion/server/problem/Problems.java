@@ -17,9 +17,9 @@ public final class Problems {
 
     /** After which time a request that found no room, or no database, is worth repeating. */
     static final Duration SOON = Duration.ofSeconds(2);
+    static final String NOT_LOST = " Nothing you typed is lost.";
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
-    private static final String NOT_LOST = " Nothing you typed is lost.";
     private static final Map<Integer, String> SENTENCES = Map.ofEntries(
             Map.entry(400, "This is no request that can be read."),
             Map.entry(403, "This page is no longer known here. Load it again and repeat what you did." + NOT_LOST),

@@ -18,7 +18,7 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 @Transactional
-class RigService implements Rig {
+class RigService {
 
     private static final int NEVER_SAVED = -1;
 
@@ -45,19 +45,11 @@ class RigService implements Rig {
         static KeptRig of(RigEntity entity) {
             return new KeptRig(entity.version(), entity.itemId(), entity.planned(), entity.rig());
         }
-    }
 
-    @Override
-    @Transactional(readOnly = true)
-    public Shop shop() {
-        return kept(null).rig().shop();
-    }
-
-    @Override
-    @Transactional(readOnly = true)
-    public OptionalDouble reachesC() {
-        KeptRig kept = kept(null);
-        return kept.version() == NEVER_SAVED ? OptionalDouble.empty() : OptionalDouble.of(kept.rig().toRig().reachesC());
+        /** The temperature its chamber comes to [°C]; empty until somebody has described it. */
+        OptionalDouble reachesC() {
+            return version == NEVER_SAVED ? OptionalDouble.empty() : OptionalDouble.of(rig.toRig().reachesC());
+        }
     }
 
     /** The box that is a thing in the rig, or the one plans go by where that is null. */
@@ -80,7 +72,7 @@ class RigService implements Rig {
             throw new EditConflictException("The rig was changed elsewhere since you opened it. "
                     + "Your entries are still here; load the newer one to compare.");
         }
-        Shop shop = shop();
+        Shop shop = kept(null).rig().shop();
         Optional<RigEntity> stored = item == null ? repository.findFirstByPlannedTrueOrderById() : repository.findFirstByItemIdOrderById(item);
         RigEntity entity = stored.orElseGet(() -> new RigEntity(item, repository.findFirstByPlannedTrueOrderById().isEmpty()));
         entity.change(rig);

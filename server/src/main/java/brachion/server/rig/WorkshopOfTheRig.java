@@ -10,15 +10,16 @@ import org.springframework.stereotype.Component;
 class WorkshopOfTheRig implements Workshops {
 
     private final Woods woods;
-    private final Rig rig;
+    private final RigService rig;
 
-    WorkshopOfTheRig(Woods woods, Rig rig) {
+    WorkshopOfTheRig(Woods woods, RigService rig) {
         this.woods = woods;
         this.rig = rig;
     }
 
     @Override
     public Workshop now() {
-        return new Workshop(woods.catalogue(), rig.shop());
+        RigService.KeptRig kept = rig.kept(null);
+        return new Workshop(woods.catalogue(), kept.rig().shop(), kept.reachesC());
     }
 }

@@ -9,6 +9,7 @@ import brachion.core.process.Shop;
 import brachion.core.wood.SpeciesCatalogue;
 import brachion.server.trial.TrialFields;
 import java.util.List;
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 
 class FellmarrowWorkshopTest {
@@ -32,7 +33,7 @@ class FellmarrowWorkshopTest {
 
     @Test
     void every_trial_is_one_the_product_itself_would_accept() {
-        assertThat(trials).allSatisfy(trial -> assertThat(trial.recipe().toRecipe(new Workshop(SpeciesCatalogue.published(), Shop.USUAL))).isNotNull());
+        assertThat(trials).allSatisfy(trial -> assertThat(trial.recipe().toRecipe(new Workshop(SpeciesCatalogue.published(), Shop.USUAL, OptionalDouble.empty()))).isNotNull());
     }
 
     private double share(Severity severity) {

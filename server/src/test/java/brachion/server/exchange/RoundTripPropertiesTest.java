@@ -17,6 +17,7 @@ import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.Set;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
@@ -34,7 +35,7 @@ class RoundTripPropertiesTest {
 
     private static final JsonMapper JSON = JsonMapper.shared();
     private static final Validator VALIDATOR = Validation.buildDefaultValidatorFactory().getValidator();
-    private static final Workshop WORKSHOP = new Workshop(SpeciesCatalogue.published(), Shop.USUAL);
+    private static final Workshop WORKSHOP = new Workshop(SpeciesCatalogue.published(), Shop.USUAL, OptionalDouble.empty());
     private static final TrialsDocument DOCUMENT = new TrialsDocument(JSON, VALIDATOR);
     private static final List<String> WAYS = List.of(Wire.STEAM, Wire.STEEL_STRAP, Wire.EIGHT_PLIES, Wire.STEAM.replace("}", ", \"soakAdditive\": \"SOFTENER\"}"));
 

@@ -1,11 +1,13 @@
 package brachion.server.storage;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 
 import brachion.server.ServerTest;
 import brachion.server.Wire;
 import java.io.IOException;
 import java.time.Duration;
+import java.util.UUID;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -67,14 +69,16 @@ class DeadDatabaseTest {
         assertThat(answer).bodyJson().extractingPath("$.detail").asString().contains("database does not answer").contains("Nothing you typed is lost");
     }
 
-    private void assertGoesOnByItself() throws Exception {
+    private void assertGoesOnByItself() throws IOException {
         RELAY.mend();
-        long patience = System.nanoTime() + Duration.ofMinutes(1).toNanos();
-        while (mvc.get().uri("/api/trials").exchange().getResponse().getStatus() != 200 && System.nanoTime() < patience) {
-            Thread.sleep(100);
-        }
-        assertThat(Wire.post(mvc, "/api/trials", Wire.cleanTrial())).hasStatus(HttpStatus.CREATED);
+        awaitTheDatabase();
+        String key = UUID.randomUUID().toString();
+        assertThat(Wire.persistently(() -> Wire.post(mvc, "/api/trials", Wire.cleanTrial(), key))).hasStatus(HttpStatus.CREATED);
         assertThat(database().queryForObject("select count(*) from trial", Integer.class)).isEqualTo(1);
+    }
+
+    private void awaitTheDatabase() {
+        await().atMost(Duration.ofMinutes(1)).until(() -> mvc.get().uri("/api/trials").exchange().getResponse().getStatus() == HttpStatus.OK.value());
     }
 
     private void assertEveryQuestionIsToldSo() {
@@ -102,7 +106,7 @@ class DeadDatabaseTest {
     /** Each answer comes in time, but a bend takes ten of them. */
     @Test
     void one_that_answers_late_again_and_again_is_not_waited_for_either() throws Exception {
-        assertThat(mvc.get().uri("/api/trials")).hasStatusOk();
+        awaitTheDatabase();
         RELAY.delay(300);
         assertSaysThatTheDatabaseIsGone(Wire.post(mvc, "/api/trials", Wire.cleanTrial().replace("\"method\"", "\"person\": \"Odo\", \"board\": \"Ash\", \"method\"")));
         assertGoesOnByItself();

@@ -5,15 +5,22 @@ import static brachion.server.Wire.put;
 import static brachion.server.Wire.read;
 import static brachion.server.Wire.refusedFields;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 
 import brachion.server.ServerTest;
 import brachion.server.Wire;
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -32,8 +39,11 @@ class NamesApiTest {
     private JdbcTemplate database;
 
     private long bentBy(String person) {
-        return read(post(mvc, "/api/trials", Wire.cleanTrial().replace("\"innerRadiusMm\"",
-                "\"person\": \"%s\", \"board\": \"Ash A\", \"innerRadiusMm\"".formatted(person))), "$.id", Long.class);
+        return read(post(mvc, "/api/trials", trialOf(person)), "$.id", Long.class);
+    }
+
+    private static String trialOf(String person) {
+        return Wire.cleanTrial().replace("\"innerRadiusMm\"", "\"person\": \"%s\", \"board\": \"Ash A\", \"innerRadiusMm\"".formatted(person));
     }
 
     private MvcTestResult names() {
@@ -102,13 +112,49 @@ class NamesApiTest {
     void a_name_that_several_give_at_once_is_given_once() throws InterruptedException {
         ExecutorService several = Executors.newFixedThreadPool(8);
         try {
-            IntStream.range(0, 24).mapToObj(i -> CompletableFuture.runAsync(() -> bentBy(i % 2 == 0 ? "Wren" : "Tamsin"), several)).toList()
+            IntStream.range(0, 24).mapToObj(i -> CompletableFuture.runAsync(() -> assertThat(Wire.persistently(() ->
+                    post(mvc, "/api/trials", trialOf(i % 2 == 0 ? "Wren" : "Tamsin")))).hasStatus(HttpStatus.CREATED), several)).toList()
                     .forEach(CompletableFuture::join);
         } finally {
             several.shutdownNow();
             assertThat(several.awaitTermination(1, TimeUnit.MINUTES)).as("nobody goes on into the next test").isTrue();
         }
         assertThat(read(names(), "$.people[*].trials", List.class)).containsExactly(12, 12);
+    }
+
+    /** Somebody who holds the count of changes wants the name that is being given, and so each waits for the other. */
+    @Test
+    void who_loses_to_one_that_waited_for_it_is_told_to_come_again_and_is_then_written() throws SQLException {
+        String key = UUID.randomUUID().toString();
+        Supplier<MvcTestResult> write = () -> post(mvc, "/api/trials", trialOf("Wren"), key);
+        bentBy("Odo");
+        try (Connection other = database.getDataSource().getConnection(); Statement statement = other.createStatement()) {
+            other.setAutoCommit(false);
+            // who has written more is not the one that is let go
+            for (int i = 0; i < 200; i++) {
+                statement.execute("insert into source (version, shop, name) values (0, 'own', 'Yard %d')".formatted(i));
+            }
+            statement.execute("select * from trial_revision where shop = 'own' for update");
+            CompletableFuture<MvcTestResult> waiting = CompletableFuture.supplyAsync(write);
+            awaitGiven("Wren");
+            statement.execute("insert ignore into person (version, shop, name) values (0, 'own', 'Wren')");
+            assertThat(waiting.join()).hasStatus(HttpStatus.SERVICE_UNAVAILABLE).hasHeader("Retry-After", "2");
+            other.rollback();
+        }
+        assertThat(write.get()).hasStatus(HttpStatus.CREATED);
+        assertThat(read(names(), "$.people[?(@.name == 'Wren')].trials", List.class)).containsExactly(1);
+    }
+
+    /** Until a name has been given, be it in a transaction that has not ended. */
+    private void awaitGiven(String name) throws SQLException {
+        try (Connection reader = database.getDataSource().getConnection(); Statement statement = reader.createStatement()) {
+            statement.execute("set session transaction isolation level read uncommitted");
+            try {
+                await().atMost(Duration.ofMinutes(1)).until(() -> statement.executeQuery("select 1 from person where shop = 'own' and name = '%s'".formatted(name)).next());
+            } finally {
+                statement.execute("set session transaction isolation level repeatable read");
+            }
+        }
     }
 
     @Test
