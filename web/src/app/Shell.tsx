@@ -111,8 +111,8 @@ function TryingAgain() {
 }
 
 /** What a page's place on the screen is kept by: every page that is opened anew is the first of its history, so those are told apart by their addresses. */
-function placeToReturnTo({ key, pathname }: { key: string; pathname: string }): string {
-  return key === 'default' ? pathname : key;
+function placeToReturnTo({ key, pathname, search }: { key: string; pathname: string; search: string }): string {
+  return key === 'default' ? pathname + search : key;
 }
 
 /** Height of the bar at the top [px]; what stays in sight below it hangs from there. */

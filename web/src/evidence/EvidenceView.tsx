@@ -1,11 +1,11 @@
 import { Alert, Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
 import { useEvidence } from '../api/advice';
-import { useSpecies } from '../api/queries';
 import { useUnits } from '../app/units';
 import { HowComputed } from '../help/HowComputed';
 import type { Belief, EvidenceAnswer, FamilyEvidence } from '../api/schema';
 import { Choice } from '../recipe/Choice';
+import { useWoodName } from '../recipe/woodNames';
 import { many } from '../units/number';
 import { Balance } from './Balance';
 import { CalibrationPicture, SurpriseLines } from './CalibrationPicture';
@@ -92,11 +92,11 @@ const SHOWN = 10;
 
 /** What is believed of each wood, person, board and source, one way to fail at a time. */
 function Beliefs({ beliefs }: { beliefs: Belief[] }) {
-  const { data: species = [] } = useSpecies();
+  const nameOf = useWoodName();
   const modes = [...new Set(beliefs.map((belief) => belief.mode))];
   const [chosen, setMode] = useState<Belief['mode']>('TENSION');
   const mode = modes.includes(chosen) ? chosen : modes[0];
-  const name = (belief: Belief) => species.find((s) => belief.term === 'SPECIES' && s.id === belief.name)?.commonName ?? belief.name;
+  const name = (belief: Belief) => (belief.term === 'SPECIES' ? nameOf(belief.name) : belief.name);
   return (
     <Box>
       <Typography variant="h2" gutterBottom>How they do, other things equal</Typography>

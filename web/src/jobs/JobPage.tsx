@@ -2,7 +2,6 @@ import { Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
 import { Link as RouterLink, useNavigate, useParams } from 'react-router';
 import { useJobs, useJobWrites, useOutstanding } from '../api/jobs';
-import { useSpecies } from '../api/queries';
 import type { JobView, PieceOfJob, RecipeFields } from '../api/schema';
 import { Dimmed } from '../app/Dimmed';
 import { useNotice } from '../app/notice';
@@ -12,6 +11,7 @@ import { STEP } from '../bench/words';
 import { PieceGlyph } from '../bend/PieceGlyph';
 import { HowComputed } from '../help/HowComputed';
 import { usePlanIt } from '../plan/draft';
+import { useWoodName } from '../recipe/woodNames';
 import { processLine, shapeLine, stockLine } from '../recipe/words';
 import { SEVERITY } from '../trials/words';
 import { printDay, today } from '../units/days';
@@ -89,9 +89,8 @@ function Heading({ view }: { view: JobView }) {
 function Plan({ view, toStart }: { view: JobView; toStart: number | undefined }) {
   const { id, job, plans } = view;
   const [system] = useUnits();
-  const { data: species } = useSpecies();
   const planIt = usePlanIt();
-  const woodOf = (recipe: RecipeFields) => species?.find((s) => s.id === recipe.blank.speciesId)?.commonName ?? '';
+  const nameOf = useWoodName();
   const open = (recipe: RecipeFields) => {
     planFor(id);
     planIt(recipe);
@@ -102,7 +101,7 @@ function Plan({ view, toStart }: { view: JobView; toStart: number | undefined })
       <Typography variant="h2" gutterBottom>The plan</Typography>
       <Box sx={{ display: 'flex', gap: 2 }}>
         <PieceGlyph recipe={job.recipe} severity="CLEAN" />
-        <Typography>{woodOf(job.recipe)}, {stockLine(job.recipe)}; {shapeLine(job.recipe, system)}. {processLine(job.recipe, system)}</Typography>
+        <Typography>{nameOf(job.recipe.blank.speciesId)}, {stockLine(job.recipe)}; {shapeLine(job.recipe, system)}. {processLine(job.recipe, system)}</Typography>
       </Box>
       <JobsCurve view={view} />
       <JobsThings view={view} />
@@ -117,7 +116,7 @@ function Plan({ view, toStart }: { view: JobView; toStart: number | undefined })
             {before.map((plan, index) => (
               <Box component="li" key={index} sx={{ display: 'flex', gap: 1, alignItems: 'center', borderTop: 1, borderColor: 'divider', py: 0.75 }}>
                 <Typography variant="body2" sx={{ flexGrow: 1 }}>
-                  {printDay(plan.plannedAt.slice(0, 10))}: {woodOf(plan.recipe)}, {shapeLine(plan.recipe, system)}. {processLine(plan.recipe, system)}
+                  {printDay(plan.plannedAt.slice(0, 10))}: {nameOf(plan.recipe.blank.speciesId)}, {shapeLine(plan.recipe, system)}. {processLine(plan.recipe, system)}
                 </Typography>
                 <Button size="small" onClick={() => { open(plan.recipe); }}>Open it</Button>
               </Box>

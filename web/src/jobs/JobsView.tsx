@@ -1,10 +1,10 @@
 import { Alert, Box, Button, Paper, Typography } from '@mui/material';
 import { Link as RouterLink } from 'react-router';
 import { useJobs } from '../api/jobs';
-import { useSpecies } from '../api/queries';
 import type { JobView } from '../api/schema';
 import { useUnits } from '../app/units';
 import { PieceGlyph } from '../bend/PieceGlyph';
+import { useWoodName } from '../recipe/woodNames';
 import { processLine, shapeLine } from '../recipe/words';
 import { today } from '../units/days';
 import { Marks } from './Marks';
@@ -32,8 +32,7 @@ export function JobsView() {
 
 function OneOfThem({ view: { id, job, progress } }: { view: JobView }) {
   const [system] = useUnits();
-  const { data: species } = useSpecies();
-  const wood = species?.find((s) => s.id === job.recipe.blank.speciesId)?.commonName ?? '';
+  const wood = useWoodName()(job.recipe.blank.speciesId);
   return (
     <Paper component="li" aria-label={job.name} sx={{ p: 2, border: 1, borderColor: 'divider', display: 'flex', gap: 2 }}>
       <PieceGlyph recipe={job.recipe} severity="CLEAN" />

@@ -6,6 +6,7 @@ import type { TrialView } from '../api/schema';
 import { useUnits } from '../app/units';
 import { questionOf, withQuestion, type Question } from '../find/question';
 import { TakeSheet, type SheetWords } from '../paper/TakeSheet';
+import { woodName } from '../recipe/woodNames';
 import { printDay, printMonth } from '../units/days';
 import { many } from '../units/number';
 import { Entry } from './Entry';
@@ -61,7 +62,7 @@ function Card({ id }: { id: number }) {
 /** What the wood of a record is called; nothing until that is known. */
 function useWoodOf(): ((trial: TrialView) => string) | undefined {
   const { data: species } = useSpecies();
-  return species && ((trial) => species.find(({ id }) => id === trial.recipe.blank.speciesId)?.commonName ?? '');
+  return species && ((trial) => woodName(species, trial.recipe.blank.speciesId));
 }
 
 interface OnPaperProps {

@@ -1,10 +1,10 @@
 import { Box, Link, Typography } from '@mui/material';
 import { Link as RouterLink } from 'react-router';
-import { useSpecies } from '../api/queries';
 import type { ForecastAnswer, NearView } from '../api/schema';
 import { useUnits } from '../app/units';
 import { methodOf } from '../methods/forms';
 import type { Answer } from '../recipe/useRecipe';
+import { useWoodName } from '../recipe/woodNames';
 import { SEVERITY } from '../trials/words';
 import { printLength, printPull } from '../units/printing';
 import { doubtInWords, guessesInWords, likenessInWords, missingInWords, springbackInWords, strapInWords, tablesInWords, trialsInWords } from './groundsInWords';
@@ -52,7 +52,7 @@ export function Grounds({ recipe, forecast: answer }: Answer) {
 
 function Nearest({ records }: { records: NearView[] }) {
   const [system] = useUnits();
-  const { data: species = [] } = useSpecies();
+  const nameOf = useWoodName();
   if (records.length === 0) return null;
   return (
     <Box>
@@ -61,7 +61,7 @@ function Nearest({ records }: { records: NearView[] }) {
         {records.map((record) => (
           <Typography component="li" variant="body2" key={record.trialId} sx={{ mt: 0.25 }}>
             <Link component={RouterLink} to={`/records/${record.trialId}`}>
-              {species.find((s) => s.id === record.speciesId)?.commonName}, {printLength(record.thicknessMm, system)} at{' '}
+              {nameOf(record.speciesId)}, {printLength(record.thicknessMm, system)} at{' '}
               {printLength(record.innerRadiusMm, system)}
             </Link>
             : {SEVERITY[record.severity]}; {likenessInWords(record.alike)}

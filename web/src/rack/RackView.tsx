@@ -5,6 +5,7 @@ import type { DryingView } from '../api/schema';
 import { useNotice } from '../app/notice';
 import { useUnits } from '../app/units';
 import { HowComputed } from '../help/HowComputed';
+import { woodName } from '../recipe/woodNames';
 import { printDay, today } from '../units/days';
 import { printLength, printTemperature } from '../units/printing';
 import { DryingCurve } from './DryingCurve';
@@ -30,7 +31,7 @@ export function RackView() {
       {pieces?.length === 0 && !hanging && <Typography sx={{ py: 6, textAlign: 'center' }}>Nothing hangs to dry.</Typography>}
       <Box component="ul" aria-label="Pieces on the rack"
         sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', lg: '1fr 1fr' } }}>
-        {species && pieces?.map((drying) => <PieceOnTheRack key={drying.id} drying={drying} wood={species.find((s) => s.id === drying.piece.speciesId)?.commonName ?? ''} />)}
+        {species && pieces?.map((drying) => <PieceOnTheRack key={drying.id} drying={drying} wood={woodName(species, drying.piece.speciesId)} />)}
       </Box>
     </>
   );

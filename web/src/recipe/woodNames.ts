@@ -17,8 +17,13 @@ export function offeredAs(wood: SpeciesView, typed: string): string {
 /** The woods of which any name holds what was typed. */
 export const byAnyName = createFilterOptions<SpeciesView>({ stringify: (wood) => namesOf(wood).join('\n') });
 
-/** What each wood is called; by its key until that is known. A list asks once for all of its rows. */
+/** What a wood is called: nothing until the woods are known, its key where it is none of them. */
+export function woodName(species: SpeciesView[] | undefined, speciesId: string): string {
+  return species ? species.find(({ id }) => id === speciesId)?.commonName ?? speciesId : '';
+}
+
+/** The same of the woods there are. A list asks once for all of its rows. */
 export function useWoodName(): (speciesId: string) => string {
-  const { data: species = [] } = useSpecies();
-  return (speciesId) => species.find(({ id }) => id === speciesId)?.commonName ?? speciesId;
+  const { data: species } = useSpecies();
+  return (speciesId) => woodName(species, speciesId);
 }

@@ -1,12 +1,12 @@
 import { Box, Button, Typography } from '@mui/material';
 import { memo, useCallback, useMemo, useState } from 'react';
 import { Link as RouterLink, useNavigate, useParams } from 'react-router';
-import { useSpecies } from '../api/queries';
 import { useBoards, useStockWrites } from '../api/stock';
 import type { BoardFields, BoardView, LayoutReading, MarkFields, RecipeFields } from '../api/schema';
 import { useNotice } from '../app/notice';
 import { useUnits } from '../app/units';
 import { PhotosOf } from '../photo/PhotosOf';
+import { useWoodName } from '../recipe/woodNames';
 import { BoardDrawing } from './BoardDrawing';
 import { BoardInputs } from './BoardInputs';
 import { Chosen } from './Chosen';
@@ -33,7 +33,6 @@ export function BoardPage() {
 
 function OneBoard({ view }: { view: BoardView }) {
   const [system] = useUnits();
-  const { data: species = [] } = useSpecies();
   const { board: kept, change } = useKeptBoard(view);
   const [moving, setMoving] = useState<{ thing: Thing; to: Spot }>();
   const [chosen, setChosen] = useState<Thing>();
@@ -42,7 +41,7 @@ function OneBoard({ view }: { view: BoardView }) {
   const { layout, old } = useLatestLayout(board, answer?.recipe);
   const chooseBlank = useCallback((index: number) => { setChosen({ what: 'blanks', index }); }, []);
   const cut = useCallback((index: number, sawn: boolean) => { change(withChanged(kept, { what: 'blanks', index }, { cut: sawn })); }, [change, kept]);
-  const wood = species.find((s) => s.id === board.speciesId)?.commonName ?? '';
+  const wood = useWoodName()(board.speciesId);
   const fits = layout?.asked.blanks.length === board.blanks.length ? layout : undefined;
   return (
     <>

@@ -4,6 +4,7 @@ import { useNames, useSpecies } from '../api/queries';
 import { useBoards } from '../api/stock';
 import type { BoardView } from '../api/schema';
 import { useUnits } from '../app/units';
+import { woodName } from '../recipe/woodNames';
 import { many } from '../units/number';
 import { BoardDrawing } from './BoardDrawing';
 import { blanksInWords, boardLine, moistureLine } from './words';
@@ -27,7 +28,7 @@ export function StockView() {
         </Typography>
       )}
       <Box component="ul" aria-label="Boards" sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 2 }}>
-        {species && boards?.map((view) => <BoardInStock key={view.id} view={view} wood={species.find(({ id }) => id === view.board.speciesId)?.commonName ?? ''} longestMm={longestMm} />)}
+        {species && boards?.map((view) => <BoardInStock key={view.id} view={view} wood={woodName(species, view.board.speciesId)} longestMm={longestMm} />)}
       </Box>
       {species && boards && <OnlyInRecords boards={boards} />}
     </>

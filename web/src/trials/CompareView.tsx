@@ -1,12 +1,13 @@
 import { Box, Button, Typography } from '@mui/material';
 import { Link as RouterLink, useSearchParams } from 'react-router';
 import { useBeforehand } from '../api/advice';
-import { useSeveralTrials, useSpecies } from '../api/queries';
+import { useSeveralTrials } from '../api/queries';
 import type { Beforehand, TrialView } from '../api/schema';
 import { useUnits } from '../app/units';
 import { PieceGlyph } from '../bend/PieceGlyph';
 import { HowComputed } from '../help/HowComputed';
 import { oddsInWords } from '../odds/words';
+import { useWoodName } from '../recipe/woodNames';
 import { printDay } from '../units/days';
 import { many } from '../units/number';
 import { printLength } from '../units/printing';
@@ -17,14 +18,14 @@ import { OutcomeTag } from './OutcomeTag';
 export function CompareView() {
   const [params] = useSearchParams();
   const [system] = useUnits();
-  const { data: species = [] } = useSpecies();
+  const nameOf = useWoodName();
   const ids = [...new Set((params.get('ids') ?? '').split(',').map(Number).filter((id) => Number.isInteger(id) && id > 0))].slice(0, MOST_COMPARED);
   const { trials, error } = useSeveralTrials(ids);
   const before = useBeforehand(ids);
   if (error) return <Typography role="alert">{error.message}</Typography>;
   if (ids.length < 2) return <Typography>Choose two records or more to compare. <RouterLink to="/records?compare">To the records</RouterLink></Typography>;
   if (!trials) return null;
-  const { differ, alike } = compared(trials, species, system);
+  const { differ, alike } = compared(trials, nameOf, system);
   const columns = `110px repeat(${trials.length}, minmax(0, 1fr))`;
   return (
     <>
@@ -37,7 +38,7 @@ export function CompareView() {
         <Box role="table" aria-label="Records side by side" sx={{ minWidth: 110 + 150 * trials.length, bgcolor: 'background.paper', border: 1, borderColor: 'divider' }}>
           <Box role="row" sx={{ display: 'grid', gridTemplateColumns: columns }}>
             <Box role="columnheader" sx={CELL}>Piece</Box>
-            {trials.map((trial) => <Head key={trial.id} trial={trial} wood={species.find(({ id }) => id === trial.recipe.blank.speciesId)?.commonName ?? ''} />)}
+            {trials.map((trial) => <Head key={trial.id} trial={trial} wood={nameOf(trial.recipe.blank.speciesId)} />)}
           </Box>
           <Row what="Forecast before" columns={columns}>{trials.map((trial, index) => <Before key={trial.id} trial={trial} before={before[index]} />)}</Row>
           {differ.map(({ what, said }) => (

@@ -1,7 +1,7 @@
 import { Alert, Box, Button, Paper, Typography } from '@mui/material';
 import { Link as RouterLink, useNavigate, useParams } from 'react-router';
 import { useRecordForecast, useSetAside } from '../api/advice';
-import { useSpecies, useTrial, useTrialWrites } from '../api/queries';
+import { useTrial, useTrialWrites } from '../api/queries';
 import type { TrialView as Trial } from '../api/schema';
 import { useMadeWith } from '../api/things';
 import { useNotice } from '../app/notice';
@@ -18,6 +18,7 @@ import { limitInWords, oddsInWords } from '../odds/words';
 import { RecordsJob } from '../jobs/RecordsJob';
 import { PhotosOf } from '../photo/PhotosOf';
 import { formOf } from '../recipe/form';
+import { useWoodName } from '../recipe/woodNames';
 import { printDay } from '../units/days';
 import { printLength } from '../units/printing';
 import { ChamberRecord } from './ChamberRecord';
@@ -34,10 +35,9 @@ export function TrialView() {
 
 function TrialPage({ trial }: { trial: Trial }) {
   const [system] = useUnits();
-  const { data: species = [] } = useSpecies();
   const { data } = useRecordForecast(trial.id, trial.version);
   const answer = data?.asDone;
-  const name = species.find((s) => s.id === trial.recipe.blank.speciesId)?.commonName ?? '';
+  const name = useWoodName()(trial.recipe.blank.speciesId);
   const [limiting] = answer?.modes ?? [];
   return (
     <Box sx={{ display: 'grid', gap: 3, gridTemplateColumns: { xs: '1fr', md: '1fr 360px' }, alignItems: 'start' }}>

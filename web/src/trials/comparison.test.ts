@@ -13,7 +13,7 @@ const BROKE: TrialView = {
 };
 
 it('says only where records differ, and what they have alike', () => {
-  const { differ, alike } = compared([HELD, BROKE], [], 'inch');
+  const { differ, alike } = compared([HELD, BROKE], (id) => id, 'inch');
   expect(differ).toEqual([
     { what: 'Moisture', said: ['18 %', '8 %'] },
     { what: 'Slope of grain', said: ['1 in 25', 'not looked at'] },

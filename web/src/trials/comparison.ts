@@ -1,4 +1,4 @@
-import type { SpeciesView, TrialView } from '../api/schema';
+import type { TrialView } from '../api/schema';
 import type { UnitSystem } from '../app/units';
 import { METHOD } from '../methods/forms';
 import { GROWTH_RINGS, KNOTS, OUTER_FACE, OUTLINE, pliesInWords, processLine, SEASONING } from '../recipe/words';
@@ -18,12 +18,12 @@ export const MOST_COMPARED = 4;
 const NOT_SAID = 'not said';
 
 /** What can be said of a record, in the order of work; what nobody wrote down says so. */
-function told(trial: TrialView, species: SpeciesView[], system: UnitSystem): [string, string][] {
+function told(trial: TrialView, nameOf: (speciesId: string) => string, system: UnitSystem): [string, string][] {
   const { recipe, outcome } = trial;
   const { blank } = recipe;
   const length = (mm: number | undefined) => (mm === undefined ? NOT_SAID : printLength(mm, system));
   return [
-    ['Wood', species.find(({ id }) => id === blank.speciesId)?.commonName ?? blank.speciesId],
+    ['Wood', nameOf(blank.speciesId)],
     ['Seasoning', SEASONING[blank.seasoning]],
     ['Moisture', blank.moisturePercent === undefined ? 'not measured' : `${blank.moisturePercent} %`],
     ['Growth rings', GROWTH_RINGS[blank.growthRings]],
@@ -55,8 +55,8 @@ function told(trial: TrialView, species: SpeciesView[], system: UnitSystem): [st
 
 
 /** Where records differ, and the names of what they have alike and somebody said. */
-export function compared(trials: TrialView[], species: SpeciesView[], system: UnitSystem): { differ: Compared[]; alike: Compared[] } {
-  const each = trials.map((trial) => told(trial, species, system));
+export function compared(trials: TrialView[], nameOf: (speciesId: string) => string, system: UnitSystem): { differ: Compared[]; alike: Compared[] } {
+  const each = trials.map((trial) => told(trial, nameOf, system));
   const rows = (each[0] ?? []).map(([what], row) => ({ what, said: each.map((facts) => facts[row]?.[1] ?? '') }));
   const same = ({ said }: Compared) => said.every((text) => text === said[0]);
   return { differ: rows.filter((row) => !same(row)), alike: rows.filter((row) => same(row) && row.said[0] !== NOT_SAID) };

@@ -1,7 +1,6 @@
 import { Alert, Box, Button, LinearProgress, Paper, Typography } from '@mui/material';
 import { useMemo, useState } from 'react';
 import { useWays } from '../api/advice';
-import { useSpecies } from '../api/queries';
 import type { FoundView, RecipeFields, WaysRequest, WayView } from '../api/schema';
 import { useStored } from '../app/storage';
 import { useUnits } from '../app/units';
@@ -12,6 +11,7 @@ import { oddsInWords, rangeInWords } from '../odds/words';
 import { usePlan } from '../plan/usePlan';
 import { Choice } from '../recipe/Choice';
 import { finishedMm } from '../recipe/form';
+import { useWoodName } from '../recipe/woodNames';
 import { processLine, shapeLine, stockLine } from '../recipe/words';
 import { printLength } from '../units/printing';
 import { useReadings, type Reading } from '../units/reading';
@@ -112,9 +112,8 @@ function Found({ found, order, onOrder, onTake }: FoundProps) {
 
 function WayRow({ way, onTake }: { way: WayView; onTake: (recipe: RecipeFields) => void }) {
   const [system] = useUnits();
-  const { data: species = [] } = useSpecies();
   const { recipe, unbroken } = way;
-  const name = species.find((s) => s.id === recipe.blank.speciesId)?.commonName ?? '';
+  const name = useWoodName()(recipe.blank.speciesId);
   return (
     <Paper component="li" sx={{ p: 1.5, border: 1, borderColor: 'divider', display: 'grid', gap: 1.5, gridTemplateColumns: { xs: '1fr', sm: '1fr 190px auto' }, alignItems: 'center' }}>
       <Box>

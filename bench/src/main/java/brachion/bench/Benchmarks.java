@@ -83,7 +83,8 @@ public final class Benchmarks {
             }
         }
         try (RunningServer server = RunningServer.start(ours, Map.of())) {
-            Restart.measure(server, this::row);
+            int records = Restart.measure(server, this::row);
+            new Requests(server, this::row).measureAmong(records);
         }
         double our = median(oursSeconds);
         double yardstick = median(bareSeconds);

@@ -86,6 +86,13 @@ final class Requests {
         row("all trials of the sample as a table", "", visitor.get("/api/exchange/trials"), 50, 50);
     }
 
+    /** What a shop of so many records asks most, and what takes longest there. */
+    void measureAmong(int records) throws IOException, InterruptedException {
+        HttpRequest measured = forecast(visitor);
+        row(String.format(Locale.ROOT, "forecast of a measured piece, %,d records", records), "aim: 10 ms more", turn -> measured, 1500, 2000);
+        row(String.format(Locale.ROOT, "evidence of %,d records, the first time", records), "", visitor.get("/api/evidence"), 0, 1);
+    }
+
     /** Key of the last trial that broke. */
     private String broken() throws IOException, InterruptedException {
         String page = load().client().send(visitor.get("/api/trials?severity=BROKEN&size=1").apply(0), HttpResponse.BodyHandlers.ofString()).body();

@@ -29,8 +29,8 @@ final class Restart {
         }
     }
 
-    /** Asks a server that was just started on that shop, before it was asked anything else. */
-    static void measure(RunningServer started, Rows rows) throws IOException, InterruptedException {
+    /** Asks a server that was just started on that shop, before it was asked anything else; gives how many records there are. */
+    static int measure(RunningServer started, Rows rows) throws IOException, InterruptedException {
         long asked = System.nanoTime();
         trials(new Visitor(started));
         double seconds = (System.nanoTime() - asked) / 1e9;
@@ -38,8 +38,10 @@ final class Restart {
         if (!fit.find()) {
             throw new IllegalStateException("The records were not kept together");
         }
-        rows.add(String.format(Locale.ROOT, "first fit after a restart, %,d records", Integer.parseInt(fit.group(1))), String.format(Locale.ROOT, "%.1f s", Integer.parseInt(fit.group(2)) / 1e3),
+        int records = Integer.parseInt(fit.group(1));
+        rows.add(String.format(Locale.ROOT, "first fit after a restart, %,d records", records), String.format(Locale.ROOT, "%.1f s", Integer.parseInt(fit.group(2)) / 1e3),
                 String.format(Locale.ROOT, "aim: 2 s; the first forecast is there %.1f s after the first healthy answer", seconds));
+        return records;
     }
 
     /** Trials of the newest fit, once a forecast rests on that. */

@@ -46,7 +46,11 @@ final class Precedents {
 
     private double[] apart(FailureMode mode, Possible piece) {
         double here = risk.logRatio(mode, piece);
-        return Arrays.stream(asked.get(mode)).map(there -> Math.abs(there - here)).toArray();
+        double[] apart = asked.get(mode).clone();
+        for (int i = 0; i < apart.length; i++) {
+            apart[i] = Math.abs(apart[i] - here);
+        }
+        return apart;
     }
 
     /**

@@ -9,6 +9,7 @@ import brachion.core.risk.RiskModel;
 import brachion.core.risk.Schools;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Supplier;
 
 /**
  * How a shop's own records tip one question.
@@ -31,30 +32,37 @@ public record RuleEvidence(Rule rule, double firstHolds, double noMatter, int tr
 
     private static final Family HOT = Family.HOT_WOOD;
 
+    /** A question and how the records are asked it; a school of steaming takes a fit of its own. */
+    private record Question(Rule rule, Supplier<Contrast> asked) {
+    }
+
     /** Every question, tipped by the records; like is compared with like, within boards and days. */
     public static List<RuleEvidence> of(RiskModel fitted) {
-        RiskModel risk = fitted.withinDays(HOT);
+        return questions(fitted.withinDays(HOT)).parallelStream().map(each -> of(each.rule(), each.asked().get())).toList();
+    }
+
+    private static List<Question> questions(RiskModel risk) {
         Schools schools = new Schools(risk);
-        List<RuleEvidence> all = new ArrayList<>();
-        all.add(of(Rule.RINGS, risk.contrast(HOT, FailureMode.TENSION, Term.RINGS_ON_EDGE, Term.RINGS_FLAT)));
-        all.add(of(Rule.SOAK, helps(risk, Term.SOAKED)));
-        all.add(of(Rule.SOFTENER, helps(risk, Term.SOFTENER)));
-        all.add(of(Rule.GREEN, helps(risk, Term.GREEN_STOCK)));
-        all.add(of(Rule.WEBBING, helps(risk, Term.WEBBING)));
-        all.add(of(Rule.STRAP, schools.strappedThoughGentle()));
-        all.add(of(Rule.END_STOPS, schools.heldByStops()));
-        all.add(of(Rule.BAG, helps(risk, Term.STEAM_BAG)));
-        all.add(of(Rule.BARK, helps(risk, Term.BARK)));
-        all.add(of(Rule.THIN_PLIES, risk.helps(Family.COLD_PLIES, FailureMode.GLUE_LINE, Term.MANY_PLIES)));
-        all.add(of(Rule.BACKING_SHEET, risk.helps(Family.COLD_PLIES, FailureMode.TENSION, Term.BACKING_SHEET)));
-        all.add(of(Rule.CLAMP_ORDER, risk.contrast(Family.COLD_PLIES, FailureMode.GLUE_LINE, Term.FROM_THE_MIDDLE, Term.FROM_THE_TIGHT_END)));
-        all.add(of(Rule.CLAMP_FORCE, risk.contrast(Family.COLD_PLIES, FailureMode.GLUE_LINE, Term.CLAMPED_TIGHT, Term.CLAMPED_FIRMLY)));
-        all.add(of(Rule.LONG_STEAM, schools.steamedLonger()));
+        List<Question> all = new ArrayList<>(List.of(
+                new Question(Rule.RINGS, () -> risk.contrast(HOT, FailureMode.TENSION, Term.RINGS_ON_EDGE, Term.RINGS_FLAT)),
+                new Question(Rule.SOAK, () -> helps(risk, Term.SOAKED)),
+                new Question(Rule.SOFTENER, () -> helps(risk, Term.SOFTENER)),
+                new Question(Rule.GREEN, () -> helps(risk, Term.GREEN_STOCK)),
+                new Question(Rule.WEBBING, () -> helps(risk, Term.WEBBING)),
+                new Question(Rule.STRAP, schools::strappedThoughGentle),
+                new Question(Rule.END_STOPS, schools::heldByStops),
+                new Question(Rule.BAG, () -> helps(risk, Term.STEAM_BAG)),
+                new Question(Rule.BARK, () -> helps(risk, Term.BARK)),
+                new Question(Rule.THIN_PLIES, () -> risk.helps(Family.COLD_PLIES, FailureMode.GLUE_LINE, Term.MANY_PLIES)),
+                new Question(Rule.BACKING_SHEET, () -> risk.helps(Family.COLD_PLIES, FailureMode.TENSION, Term.BACKING_SHEET)),
+                new Question(Rule.CLAMP_ORDER, () -> risk.contrast(Family.COLD_PLIES, FailureMode.GLUE_LINE, Term.FROM_THE_MIDDLE, Term.FROM_THE_TIGHT_END)),
+                new Question(Rule.CLAMP_FORCE, () -> risk.contrast(Family.COLD_PLIES, FailureMode.GLUE_LINE, Term.CLAMPED_TIGHT, Term.CLAMPED_FIRMLY)),
+                new Question(Rule.LONG_STEAM, schools::steamedLonger)));
         for (SteamingSchool school : SteamingSchool.values()) {
-            all.add(of(Rule.valueOf(school.name()), schools.steamedAtLeast(school)));
+            all.add(new Question(Rule.valueOf(school.name()), () -> schools.steamedAtLeast(school)));
         }
-        all.add(of(Rule.HOLD, risk.springback().holdingPays()));
-        all.add(of(Rule.STEAM_LEFT_ON, risk.springback().steamLeftOnPays()));
+        all.add(new Question(Rule.HOLD, risk.springback()::holdingPays));
+        all.add(new Question(Rule.STEAM_LEFT_ON, risk.springback()::steamLeftOnPays));
         return all;
     }
 

@@ -114,7 +114,7 @@ record FamilyFit(Map<FailureMode, ModeFit> modes, List<RecordedTrial> records, L
 
     /** Each record as it would have been forecast without itself. */
     List<Held> leaveOneOut(Severity worst) {
-        return records.stream().map(record -> {
+        return records.parallelStream().map(record -> {
             double others = modes.values().stream().filter(fit -> fit != tension() && fit.risk().concerns(record.traits().recipe()))
                     .mapToDouble(fit -> fit.withoutOwnRecord(worst, record).get(0).holds()).reduce(1, (a, b) -> a * b);
             double holds = tension().withoutOwnRecord(worst, record).stream()

@@ -330,7 +330,7 @@ public final class RiskModel {
 
     /** Each record of a method as another fit forecasts it. */
     public List<Held> forecastBy(RiskModel other, Family family, Severity worst) {
-        return families.get(family).records().stream()
+        return families.get(family).records().parallelStream()
                 .map(record -> Held.of(record, other.families.get(family).holds(worst, record.traits()))).toList();
     }
 

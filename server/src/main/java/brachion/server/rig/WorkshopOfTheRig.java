@@ -4,6 +4,7 @@ import brachion.core.method.Workshop;
 import brachion.server.recipe.Workshops;
 import brachion.server.species.Woods;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
 /** The shop is described where its rig is. */
 @Component
@@ -18,6 +19,7 @@ class WorkshopOfTheRig implements Workshops {
     }
 
     @Override
+    @Transactional(readOnly = true)
     public Workshop now() {
         RigService.KeptRig kept = rig.kept(null);
         return new Workshop(woods.catalogue(), kept.rig().shop(), kept.reachesC());
