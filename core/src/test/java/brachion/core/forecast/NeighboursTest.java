@@ -4,9 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import brachion.core.forecast.NearRecord.Likeness;
 import brachion.core.method.FailureMode;
+import brachion.core.method.Heating;
+import brachion.core.method.HotBath;
 import brachion.core.method.Names;
 import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
+import brachion.core.method.SteamBox;
+import brachion.core.process.StageKind;
 import brachion.core.risk.Possible;
 import brachion.core.risk.RiskModel;
 import brachion.core.trial.Outcome;
@@ -89,6 +93,18 @@ class NeighboursTest {
         assertThat(evidence(List.of()).trialsNear()).isZero();
         assertThat(evidence(List.of()).beyondRecords()).as("no record at all").isTrue();
         assertThat(evidence(List.of(TWIN)).beyondRecords()).isFalse();
+    }
+
+    @Test
+    void records_are_counted_by_how_they_were_bent_and_whose_they_are() {
+        Trial bath = trial(6, HOOP.withMethod(new HotBath(((SteamBox) HOOP.method()).handling(), new Heating(StageKind.HOT_BATH, 45, 98))));
+        Trial elsewhere = trial(7, HOOP.withNames(HOOP.names().of("Oak Lane")));
+        RiskModel risk = RiskModel.fit(List.of(TWIN, bath, LAMINATION)).with(elsewhere);
+        Evidence evidence = new Forecaster(risk).forecast(HOOP).evidence();
+        assertThat(evidence.trialsOfFamily()).isEqualTo(3);
+        assertThat(evidence.trialsThisWay()).as("from a steam box").isEqualTo(2);
+        assertThat(evidence.ofOtherShops().ofFamily()).isEqualTo(1);
+        assertThat(new Forecaster(risk).forecast(bath.recipe()).evidence().trialsThisWay()).isEqualTo(1);
     }
 
     @Test
