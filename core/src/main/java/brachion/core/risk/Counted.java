@@ -18,4 +18,13 @@ record Counted(Map<MethodKind, Integer> byWay, int ofOtherShops) {
         records.forEach(record -> byWay.merge(record.trial().recipe().method().kind(), 1, Integer::sum));
         return new Counted(byWay, (int) records.stream().filter(record -> record.trial().recipe().names().ofAnotherShop()).count());
     }
+
+    /** With one record more, the others not gone through again. */
+    Counted and(RecordedTrial added) {
+        Counted one = of(List.of(added));
+        Map<MethodKind, Integer> all = new EnumMap<>(MethodKind.class);
+        all.putAll(byWay);
+        one.byWay.forEach((way, count) -> all.merge(way, count, Integer::sum));
+        return new Counted(all, ofOtherShops + one.ofOtherShops);
+    }
 }

@@ -54,8 +54,7 @@ record FamilyFit(Map<FailureMode, ModeFit> modes, List<RecordedTrial> records, L
             allAsked.put(mode, all);
             later.put(mode, fit.with(added));
         });
-        List<RecordedTrial> allRecords = and(records, added);
-        return new FamilyFit(later, allRecords, and(held, Held.of(added, Double.NaN)), allAsked, Counted.of(allRecords));
+        return new FamilyFit(later, and(records, added), and(held, Held.of(added, Double.NaN)), allAsked, counted.and(added));
     }
 
     private static <T> List<T> and(List<T> before, T one) {
