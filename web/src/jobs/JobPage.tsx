@@ -90,7 +90,7 @@ function Plan({ view, toStart }: { view: JobView; toStart: number | undefined })
   const { id, job, plans } = view;
   const [system] = useUnits();
   const planIt = usePlanIt();
-  const nameOf = useWoodName();
+  const woodOf = useWoodName();
   const open = (recipe: RecipeFields) => {
     planFor(id);
     planIt(recipe);
@@ -101,7 +101,7 @@ function Plan({ view, toStart }: { view: JobView; toStart: number | undefined })
       <Typography variant="h2" gutterBottom>The plan</Typography>
       <Box sx={{ display: 'flex', gap: 2 }}>
         <PieceGlyph recipe={job.recipe} severity="CLEAN" />
-        <Typography>{nameOf(job.recipe.blank.speciesId)}, {stockLine(job.recipe)}; {shapeLine(job.recipe, system)}. {processLine(job.recipe, system)}</Typography>
+        <Typography>{woodOf(job.recipe.blank.speciesId)}, {stockLine(job.recipe)}; {shapeLine(job.recipe, system)}. {processLine(job.recipe, system)}</Typography>
       </Box>
       <JobsCurve view={view} />
       <JobsThings view={view} />
@@ -116,7 +116,7 @@ function Plan({ view, toStart }: { view: JobView; toStart: number | undefined })
             {before.map((plan, index) => (
               <Box component="li" key={index} sx={{ display: 'flex', gap: 1, alignItems: 'center', borderTop: 1, borderColor: 'divider', py: 0.75 }}>
                 <Typography variant="body2" sx={{ flexGrow: 1 }}>
-                  {printDay(plan.plannedAt.slice(0, 10))}: {nameOf(plan.recipe.blank.speciesId)}, {shapeLine(plan.recipe, system)}. {processLine(plan.recipe, system)}
+                  {printDay(plan.plannedAt.slice(0, 10))}: {woodOf(plan.recipe.blank.speciesId)}, {shapeLine(plan.recipe, system)}. {processLine(plan.recipe, system)}
                 </Typography>
                 <Button size="small" onClick={() => { open(plan.recipe); }}>Open it</Button>
               </Box>

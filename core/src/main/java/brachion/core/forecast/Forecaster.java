@@ -52,11 +52,12 @@ public final class Forecaster {
         Precedents precedents = new Precedents(risk, family);
         FailureMode limiting = modes.get(0).mode();
         boolean measured = recipe.blank().moisturePercent().isPresent();
-        Precedents.Near near = precedents.near(typical);
+        Precedents.Apart apart = precedents.apart(typical);
+        Precedents.Near near = precedents.near(apart, typical.recipe().blank().species());
         Evidence evidence = new Evidence(risk.trials(family), risk.bentBy(recipe.method().kind()), near.all(),
                 new Evidence.OfOtherShops(risk.ofOtherShops(family), near.ofOtherShops()),
                 precedents.beyond(limiting, typical), guesses(limiting, typical),
-                new Neighbours(precedents, typical, measured).nearest());
+                new Neighbours(precedents, apart, typical, measured).nearest());
         List<BlemishForecast> blemishes = BlemishForecast.of(risk, typical.recipe());
         double unspoilt = blemishes.stream().mapToDouble(each -> 1 - each.chance()).reduce(1, (a, b) -> a * b);
         return new Forecast(unbroken(possible), OddsSpread.of(risk, possible, Severity.CLEAN).odds().times(unspoilt),

@@ -30,14 +30,15 @@ final class Neighbours {
     private final List<Neighbour> nearest;
 
     /**
+     * @param apart    how far each record is from the piece
      * @param piece    the most ordinary piece the one asked about could be
      * @param measured whether its moisture was measured; two that nobody measured are not alike in it
      */
-    Neighbours(Precedents precedents, Possible piece, boolean measured) {
+    Neighbours(Precedents precedents, Precedents.Apart apart, Possible piece, boolean measured) {
         this.piece = piece;
         this.measured = measured;
-        double[] stretch = precedents.stretchApart(piece);
-        double[] other = precedents.otherApart(piece);
+        double[] stretch = apart.stretch();
+        double[] other = apart.other();
         PriorityQueue<Neighbour> nearest = new PriorityQueue<>(NEAREST_FIRST.reversed());
         for (int i = 0; i < stretch.length; i++) {
             double asked = Math.pow(stretch[i] / STRAIN_SCALE, 2) + Math.pow(other[i] / STRAIN_SCALE, 2) / 4;

@@ -34,14 +34,17 @@ final class Precedents {
         return held;
     }
 
-    /** How far each record is from a piece in the stretch of its outer face: |ln D − ln D of the piece|. */
-    double[] stretchApart(Possible piece) {
-        return apart(FailureMode.TENSION, piece);
+    /**
+     * How far each record is from a piece, |ln D − ln D of the piece|.
+     *
+     * @param stretch in the stretch of its outer face
+     * @param other   in the other way its wood gives
+     */
+    record Apart(double[] stretch, double[] other) {
     }
 
-    /** The same in the other way its wood gives. */
-    double[] otherApart(Possible piece) {
-        return apart(besideStretch, piece);
+    Apart apart(Possible piece) {
+        return new Apart(apart(FailureMode.TENSION, piece), apart(besideStretch, piece));
     }
 
     private double[] apart(FailureMode mode, Possible piece) {
@@ -64,14 +67,16 @@ final class Precedents {
     }
 
     Near near(Possible piece) {
-        double[] stretch = stretchApart(piece);
-        double[] other = otherApart(piece);
-        Species species = piece.recipe().blank().species();
+        return near(apart(piece), piece.recipe().blank().species());
+    }
+
+    /** The same of a piece of a wood from which the records are known to be so far apart. */
+    Near near(Apart apart, Species species) {
         int all = 0;
         int ofThisWood = 0;
         int ofOtherShops = 0;
         for (int i = 0; i < held.size(); i++) {
-            if (stretch[i] < NEAR && other[i] < NEAR) {
+            if (apart.stretch()[i] < NEAR && apart.other()[i] < NEAR) {
                 all++;
                 ofThisWood += held.get(i).piece().blank().species().sameWood(species) ? 1 : 0;
                 ofOtherShops += held.get(i).piece().names().ofAnotherShop() ? 1 : 0;

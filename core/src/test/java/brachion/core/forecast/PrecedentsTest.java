@@ -83,8 +83,8 @@ class PrecedentsTest {
 
     @Test
     void a_record_lies_as_far_from_a_piece_as_the_piece_from_the_record() {
-        double there = shop(ASH.radius(200).steamed()).stretchApart(piece(ASH.radius(300)))[0];
-        double back = shop(ASH.radius(300).steamed()).stretchApart(piece(ASH.radius(200)))[0];
+        double there = shop(ASH.radius(200).steamed()).apart(piece(ASH.radius(300))).stretch()[0];
+        double back = shop(ASH.radius(300).steamed()).apart(piece(ASH.radius(200))).stretch()[0];
         assertThat(there).isPositive().isEqualTo(back);
     }
 }
