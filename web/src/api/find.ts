@@ -4,8 +4,7 @@ import { findFields, type Facts, type Question } from '../find/question';
 import { BARE } from '../units/reading';
 import { api, body } from './client';
 import type { FactView, TrialView, ViewFields } from './schema';
-import { LISTED, useNames, useSpecies } from './queries';
-import { useJobs } from './jobs';
+import { LISTED } from './queries';
 
 /** As many as are asked for at once. */
 export const PAGE = 50;
@@ -81,19 +80,6 @@ export function useTally(question: Question, rows: string | undefined, columns?:
     enabled: rows !== undefined,
     placeholderData: keepPreviousData,
   });
-}
-
-/** What people, boards, sources, jobs and woods are called, by fact and key. */
-export function useNamesOfValues(): (fact: string, key: string) => string | undefined {
-  const { data: species = [] } = useSpecies();
-  const { data: names } = useNames();
-  const { data: jobs = [] } = useJobs();
-  const named = { person: names?.people, board: names?.boards, source: names?.sources };
-  return (fact, key) => {
-    if (fact === 'wood') return species.find(({ id }) => id === key)?.commonName;
-    if (fact === 'job') return jobs.find(({ id }) => String(id) === key)?.job.name;
-    return named[fact as keyof typeof named]?.find(({ id }) => String(id) === key)?.name;
-  };
 }
 
 export function useViews() {

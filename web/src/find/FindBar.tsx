@@ -1,9 +1,9 @@
 import { Box, Button, Chip } from '@mui/material';
 import { memo, useEffect, useState } from 'react';
-import { useNamesOfValues } from '../api/find';
 import { Field } from '../app/Field';
 import { Pick } from '../app/Pick';
 import { useUnits } from '../app/units';
+import { useNamesOfValues } from './names';
 import { Narrow } from './Narrow';
 import { withCondition, type Facts, type Question } from './question';
 import { conditionInWords } from './values';

@@ -24,7 +24,9 @@ it('holds what was forecast before against what happened, and says only what dif
   expect(before[1]?.textContent).toBe('');
   expect(table.getByText('snapped through')).toBeDefined();
   expect(table.queryByText('18 %')).toBeNull();
-  expect(screen.getByText(/Alike: wood White ash; seasoning air-dried; moisture 18 %/)).toBeDefined();
+  const alike = within(screen.getByRole('region', { name: 'Alike' }));
+  expect(alike.getAllByRole('term').slice(0, 3).map(({ textContent }) => textContent)).toEqual(['Wood', 'Seasoning', 'Moisture']);
+  expect(alike.getAllByRole('definition').slice(0, 3).map(({ textContent }) => textContent)).toEqual(['White ash', 'air-dried', '18 %']);
 });
 
 it('asks for two at least', () => {

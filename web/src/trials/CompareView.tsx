@@ -11,7 +11,7 @@ import { useWoodName } from '../recipe/woodNames';
 import { printDay } from '../units/days';
 import { many } from '../units/number';
 import { printLength } from '../units/printing';
-import { compared, MOST_COMPARED } from './comparison';
+import { compared, MOST_COMPARED, type Compared } from './comparison';
 import { OutcomeTag } from './OutcomeTag';
 
 /** Records side by side: what differs, and what was forecast of each before it was bent against what happened. */
@@ -46,11 +46,7 @@ export function CompareView() {
           ))}
         </Box>
       </Box>
-      {alike.length > 0 && (
-        <Typography color="textSecondary" sx={{ mt: 2, maxWidth: '90ch' }}>
-          Alike: {alike.map(({ what, said }) => `${what.toLowerCase()} ${said[0] ?? ''}`).join('; ')}.
-        </Typography>
-      )}
+      {alike.length > 0 && <Alike facts={alike} />}
     </>
   );
 }
@@ -62,6 +58,23 @@ function Row({ what, columns, children }: { what: string; columns: string; child
     <Box role="row" sx={{ display: 'grid', gridTemplateColumns: columns, borderTop: 1, borderColor: 'divider' }}>
       <Box role="rowheader" sx={CELL}>{what}</Box>
       {children.map((child, index) => <Box key={index} role="cell" sx={{ p: 1.25, borderLeft: 1, borderColor: 'divider', minWidth: 0 }}>{child}</Box>)}
+    </Box>
+  );
+}
+
+/** What all of them share, each fact under its name. */
+function Alike({ facts }: { facts: Compared[] }) {
+  return (
+    <Box component="section" aria-labelledby="alike" sx={{ mt: 3 }}>
+      <Typography variant="h2" id="alike" gutterBottom>Alike</Typography>
+      <Box component="dl" sx={{ m: 0, display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(min(280px, 100%), 1fr))', columnGap: 3, rowGap: 1 }}>
+        {facts.map(({ what, said }) => (
+          <Box key={what} sx={{ display: 'grid', gridTemplateColumns: '110px minmax(0, 1fr)', gap: 1 }}>
+            <Typography component="dt" variant="body2" color="textSecondary">{what}</Typography>
+            <Typography component="dd" variant="body2" sx={{ m: 0, overflowWrap: 'anywhere' }}>{said[0]}</Typography>
+          </Box>
+        ))}
+      </Box>
     </Box>
   );
 }

@@ -25,7 +25,9 @@ const asked = vi.fn();
 vi.mock('../api/queries', () => ({
   useTrialCounts: () => ({ data: { clean: 89, flawed: 17, broken: 44, ofOtherShops: 0 } }),
   useSpecies: () => ({ data: [{ id: 'white-ash', commonName: 'White ash' }] }),
+  useNames: () => ({ data: undefined }),
 }));
+vi.mock('../api/jobs', () => ({ useJobs: () => ({ data: [] }) }));
 vi.mock('../api/find', () => ({
   PAGE: 50,
   useFacts: () => Object.fromEntries(FACTS.map((fact) => [fact.key, fact])),
@@ -35,7 +37,6 @@ vi.mock('../api/find', () => ({
   },
   useFound: () => ({ found: new Map(here.map((id, place) => [place, trial(id)])), error: undefined }),
   useTally: (_: Question, rows: string | undefined, columns?: string) => ({ data: { ...TALLY, asked: { rows: rows ?? '', columns } }, isPlaceholderData: false, error: null }),
-  useNamesOfValues: () => () => 'White ash',
   useViews: () => ({ data: [{ id: 7, name: 'Broken only', view: { name: 'Broken only', find: { conditions: [{ fact: 'severity', among: ['BROKEN'] }], falling: true } } }] }),
   useViewWrites: () => ({}),
 }));

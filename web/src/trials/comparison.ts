@@ -44,7 +44,7 @@ function told(trial: TrialView, nameOf: (speciesId: string) => string, system: U
     ['Seen', outcome.flaw ? FLAW[outcome.flaw] : 'nothing'],
     ['Also seen', outcome.also?.length ? outcome.also.map(alsoInWords).join('; ') : 'nothing'],
     ['Where', outcome.flawAt ? ALONG_BEND[outcome.flawAt] : NOT_SAID],
-    ['Radius after release', outcome.severity === 'BROKEN' ? 'broken' : length(outcome.releasedRadiusMm)],
+    ['Radius after release', outcome.severity === 'BROKEN' ? 'none, it broke' : length(outcome.releasedRadiusMm)],
     ['Twist', outcome.twistDegrees === undefined ? NOT_SAID : `${outcome.twistDegrees}°`],
     ['Cup', length(outcome.cupMm)],
     ['Mended', outcome.mended ?? NOT_SAID],
@@ -53,8 +53,7 @@ function told(trial: TrialView, nameOf: (speciesId: string) => string, system: U
   ];
 }
 
-
-/** Where records differ, and the names of what they have alike and somebody said. */
+/** Where records differ, and what somebody said of all of them alike. */
 export function compared(trials: TrialView[], nameOf: (speciesId: string) => string, system: UnitSystem): { differ: Compared[]; alike: Compared[] } {
   const each = trials.map((trial) => told(trial, nameOf, system));
   const rows = (each[0] ?? []).map(([what], row) => ({ what, said: each.map((facts) => facts[row]?.[1] ?? '') }));
