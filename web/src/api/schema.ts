@@ -4014,7 +4014,7 @@ export interface components {
             /** @enum {string} */
             rule: "RINGS" | "SOAK" | "SOFTENER" | "GREEN" | "WEBBING" | "STRAP" | "END_STOPS" | "BAG" | "BARK" | "THIN_PLIES" | "BACKING_SHEET" | "CLAMP_ORDER" | "CLAMP_FORCE" | "LONG_STEAM" | "THREE_QUARTERS_AN_INCH" | "HOUR_AN_INCH" | "FLAT_HOUR" | "TWO_HOURS" | "HOLD" | "STEAM_LEFT_ON";
             /** Format: double */
-            firstHolds: number;
+            tip: number;
             /** Format: double */
             noMatter: number;
             /** Format: int32 */

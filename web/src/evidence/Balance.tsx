@@ -9,7 +9,7 @@ const MOST_TILT = 15;
 export function Balance({ evidence }: { evidence: RuleEvidence }) {
   const colours = usePalette();
   const { asks, first, second } = RULE[evidence.rule];
-  const tilt = (0.5 - evidence.firstHolds) * 2 * MOST_TILT;
+  const tilt = (0.5 - evidence.tip) * 2 * MOST_TILT;
   const radians = (tilt * Math.PI) / 180;
   const [dx, dy] = [104 * Math.cos(radians), 104 * Math.sin(radians)];
   const pan = (side: -1 | 1, chosen: boolean) => (

@@ -10,7 +10,7 @@ import { many } from '../units/number';
 import { Balance } from './Balance';
 import { CalibrationPicture, SurpriseLines } from './CalibrationPicture';
 import { SetAsideList } from './SetAsideList';
-import { constantInWords, effectInWords, FAMILY, hiddenShareInWords, PLACE, proneInWords } from './words';
+import { byLuckInWords, constantInWords, effectInWords, FAMILY, hiddenShareInWords, PLACE, proneInWords } from './words';
 
 /** What the shop's own records say. */
 export function EvidenceView() {
@@ -24,6 +24,7 @@ export function EvidenceView() {
         Every rule starts level; only your own {many(data.trials, 'trial tips', 'trials tip')} it. Springback rests on {many(data.measured, 'measured piece', 'measured pieces')} and
         relaxes on the form in about {Math.round(data.relaxationH)} h. <HowComputed part="the-odds" />
       </Typography>
+      <Typography color="textSecondary" sx={{ mb: 2, maxWidth: '90ch' }}>{byLuckInWords(data.rules)}</Typography>
       <SetAsideList setAside={data.setAside} />
       <Box component="ul" aria-label="Rules of thumb"
         sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1.5, gridTemplateColumns: 'repeat(auto-fill, minmax(270px, 1fr))' }}>

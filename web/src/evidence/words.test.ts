@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { constantInWords, effectInWords, proneInWords, RULE, saidBy, setAsideInWords, tippedInWords } from './words';
+import { byLuckInWords, constantInWords, effectInWords, proneInWords, RULE, saidBy, setAsideInWords, tippedInWords } from './words';
 
-const evidence = { rule: 'RINGS', firstHolds: 0.8, noMatter: 0.2, trials: 40, effect: 0.5, sd: 0.6 } as const;
+const evidence = { rule: 'RINGS', tip: 0.8, noMatter: 0.2, trials: 40, effect: 0.5, sd: 0.6 } as const;
 
 it('speaks of what hides flaws only where the records do', () => {
   expect(proneInWords([{ times: 1.1 }, { source: 'yard', times: 0.9 }])).toEqual([]);
@@ -14,20 +14,26 @@ it('speaks of what hides flaws only where the records do', () => {
 describe('what the records say, in words', () => {
   it('says for which answer and how strongly', () => {
     expect(tippedInWords(evidence)).toBe('4 to 1 for “on edge”, from 40 records.');
-    expect(tippedInWords({ ...evidence, firstHolds: 0.2 })).toBe('4 to 1 for “flat to the form”, from 40 records.');
-    expect(tippedInWords({ ...evidence, firstHolds: 0.999 })).toContain('More than 99 to 1');
+    expect(tippedInWords({ ...evidence, tip: 0.2 })).toBe('4 to 1 for “flat to the form”, from 40 records.');
+    expect(tippedInWords({ ...evidence, tip: 0.999 })).toContain('More than 99 to 1');
   });
 
   it('stays level without records and when they say little', () => {
-    expect(tippedInWords({ ...evidence, trials: 0, firstHolds: 0.5 })).toBe('No record has a say yet.');
-    expect(tippedInWords({ ...evidence, trials: 1, firstHolds: 0.53 })).toBe('Undecided by 1 record.');
-    expect(tippedInWords({ ...evidence, firstHolds: 0.55, noMatter: 0.8 })).toBe('Most likely no difference worth the name, from 40 records.');
+    expect(tippedInWords({ ...evidence, trials: 0, tip: 0.5 })).toBe('No record has a say yet.');
+    expect(tippedInWords({ ...evidence, trials: 1, tip: 0.53 })).toBe('Undecided by 1 record.');
+    expect(tippedInWords({ ...evidence, tip: 0.55, noMatter: 0.8 })).toBe('Most likely no difference worth the name, from 40 records.');
+  });
+
+  it('says what the odds mean, and how many questions luck would tip', () => {
+    expect(byLuckInWords([evidence])).toBe('“10 to 1” means: where a choice makes no difference worth the name, records lean so far in one shop of eleven.');
+    expect(byLuckInWords([...Array<typeof evidence>(20).fill(evidence), { ...evidence, trials: 0 }])).toContain('Of 20 questions with nothing to them, 2 would stand so by luck.');
   });
 
   it('speaks for an answer, in green too, only where its words name one', () => {
-    expect([0.5, 0.58, 0.62, 0.76, 0.3].map((firstHolds) => saidBy({ ...evidence, firstHolds }))).toEqual(['UNDECIDED', 'UNDECIDED', 'FIRST', 'FIRST', 'SECOND']);
-    expect([0.62, 0.76].map((firstHolds) => saidBy({ ...evidence, firstHolds, noMatter: 0.7 }))).toEqual(['NO_DIFFERENCE', 'FIRST']);
-    expect(saidBy({ ...evidence, trials: 0, firstHolds: 0.9 })).toBe('NOTHING');
+    expect([0.5, 0.58, 0.62, 0.76, 0.3].map((tip) => saidBy({ ...evidence, tip }))).toEqual(['UNDECIDED', 'UNDECIDED', 'FIRST', 'FIRST', 'SECOND']);
+    expect([0.62, 0.76].map((tip) => saidBy({ ...evidence, tip, noMatter: 0.8 }))).toEqual(['NO_DIFFERENCE', 'FIRST']);
+    expect(saidBy({ ...evidence, tip: 0.5, noMatter: 0.7 })).toBe('UNDECIDED');
+    expect(saidBy({ ...evidence, trials: 0, tip: 0.9 })).toBe('NOTHING');
   });
 
   it('asks every question with two answers', () => {

@@ -35,34 +35,44 @@ export const RULE: Record<Rule, { asks: string; first: string; second: string }>
 const LEANS = 1.5;
 /** Odds that are not taken for “no difference”, however little the difference may be. */
 const CLEARLY = 3;
+/** So likely must it be that there is no difference before that is said; some is likely before any record. */
+const SURELY_NONE = 0.75;
 
 type Said = 'NOTHING' | 'NO_DIFFERENCE' | 'UNDECIDED' | 'FIRST' | 'SECOND';
 
 /** For which answer the records speak, if for one. */
-export function saidBy({ firstHolds, noMatter, trials }: RuleEvidence): Said {
-  const strength = strengthOf(firstHolds);
+export function saidBy({ tip, noMatter, trials }: RuleEvidence): Said {
+  const strength = strengthOf(tip);
   if (trials === 0) return 'NOTHING';
-  if (strength < CLEARLY && noMatter > 0.6) return 'NO_DIFFERENCE';
+  if (strength < CLEARLY && noMatter > SURELY_NONE) return 'NO_DIFFERENCE';
   if (strength < LEANS) return 'UNDECIDED';
-  return firstHolds > 0.5 ? 'FIRST' : 'SECOND';
+  return tip > 0.5 ? 'FIRST' : 'SECOND';
 }
 
-function strengthOf(firstHolds: number): number {
-  const odds = firstHolds / (1 - firstHolds);
+function strengthOf(tip: number): number {
+  const odds = tip / (1 - tip);
   return Math.max(odds, 1 / odds);
 }
 
 /** How the records tip a question: 4 to 1 for one side, or undecided. */
 export function tippedInWords(evidence: RuleEvidence): string {
-  const { rule, firstHolds, trials } = evidence;
+  const { rule, tip, trials } = evidence;
   const records = many(trials, 'record', 'records');
   const said = saidBy(evidence);
   if (said === 'NOTHING') return 'No record has a say yet.';
   if (said === 'NO_DIFFERENCE') return `Most likely no difference worth the name, from ${records}.`;
   if (said === 'UNDECIDED') return `Undecided by ${records}.`;
-  const strength = strengthOf(firstHolds);
+  const strength = strengthOf(tip);
   const to1 = strength < 10 ? Number(strength.toFixed(1)) : Math.round(strength);
   return `${to1 > 99 ? 'More than 99' : to1} to 1 for “${said === 'FIRST' ? RULE[rule].first : RULE[rule].second}”, from ${records}.`;
+}
+
+/** What odds of a rule mean, and how many of the questions asked would stand so were there nothing to any of them. */
+export function byLuckInWords(rules: RuleEvidence[]): string {
+  const asked = rules.filter(({ trials }) => trials > 0).length;
+  const lucky = Math.round(asked / 11);
+  const means = '“10 to 1” means: where a choice makes no difference worth the name, records lean so far in one shop of eleven.';
+  return lucky === 0 ? means : `${means} Of ${asked} questions with nothing to them, ${lucky} would stand so by luck.`;
 }
 
 const WHY: Record<SetAside['why'], (value: string) => string> = {

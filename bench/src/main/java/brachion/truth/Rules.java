@@ -29,7 +29,7 @@ final class Rules {
         }
 
         double product() {
-            return ofRings().effect() / ofRings().sd();
+            return ofRings().tip() - 0.5;
         }
     }
 
@@ -100,7 +100,7 @@ final class Rules {
         Map<Rule, double[]> counts = new EnumMap<>(Rule.class);
         shops.forEach(shop -> shop.said().stream().filter(each -> each.trials() > 0).forEach(each -> {
             double[] count = counts.computeIfAbsent(each.rule(), rule -> new double[3]);
-            double odds = each.firstHolds() / (1 - each.firstHolds());
+            double odds = each.tip() / (1 - each.tip());
             count[0] += odds > 3 || odds < 1.0 / 3 ? 1 : 0;
             count[1] += odds > 10 || odds < 1.0 / 10 ? 1 : 0;
             count[2] += odds > 10 ? 1 : 0;

@@ -14,16 +14,17 @@ import java.util.function.Supplier;
 /**
  * How a shop's own records tip one question.
  *
- * @param rule        the question
- * @param firstHolds  how the question is tipped: the posterior chance that the first answer is better by what matters, with
- *                    half of the chance that neither is; a half without records, and again when there is no difference
- * @param noMatter    chance that the two differ by less than matters: by one piece in twenty at even odds
- * @param trials      how many records have a say
- * @param effect      how much less the log odds of damage are by the first answer; for springback, how far the share that
- *                    passes on the form lies above the computed one
- * @param sd          how sure that is
+ * @param rule     the question
+ * @param tip      how the balance is tipped: to the first answer above a half, to the second below. So many to one, tip over 1 − tip, is
+ *                 what the records say: would the two differ by no more than matters, records would lean so far in one shop of so many
+ *                 and one. A half without records, and where they lean no farther than they would in every other shop.
+ * @param noMatter chance that the two differ by less than matters: by one piece in twenty at even odds
+ * @param trials   how many records have a say
+ * @param effect   how much less the log odds of damage are by the first answer; for springback, how far the share that
+ *                 passes on the form lies above the computed one
+ * @param sd       how sure that is
  */
-public record RuleEvidence(Rule rule, double firstHolds, double noMatter, int trials, double effect, double sd) {
+public record RuleEvidence(Rule rule, double tip, double noMatter, int trials, double effect, double sd) {
 
     /** At even odds this moves one piece in twenty; a smaller difference is no reason to work otherwise. */
     private static final double MATTERS = 0.2;
@@ -73,8 +74,12 @@ public record RuleEvidence(Rule rule, double firstHolds, double noMatter, int tr
     private static RuleEvidence of(Rule rule, Contrast contrast) {
         double forEmpty = EMPTY * contrast.forNoDifference();
         double says = (1 - EMPTY) / (1 - EMPTY + forEmpty);
-        double first = says * contrast.firstBetterBy(MATTERS);
-        double neither = 1 - first - says * contrast.secondBetterBy(MATTERS);
-        return new RuleEvidence(rule, first + neither / 2, neither, contrast.trials(), contrast.mean(), contrast.sd());
+        double noMatter = 1 - says * (1 - contrast.within(MATTERS));
+        return new RuleEvidence(rule, tip(contrast), noMatter, contrast.trials(), contrast.mean(), contrast.sd());
+    }
+
+    private static double tip(Contrast contrast) {
+        double firmly = Math.max(0.5, 1 - contrast.byChance(MATTERS));
+        return contrast.told().above() ? firmly : 1 - firmly;
     }
 }

@@ -1,5 +1,6 @@
 package brachion.core.risk;
 
+import org.hipparchus.distribution.continuous.TDistribution;
 import org.hipparchus.special.Erf;
 
 /**
@@ -8,9 +9,11 @@ import org.hipparchus.special.Erf;
  * @param mean   the difference
  * @param sd     how sure that is
  * @param before how sure it was that there is no difference, before any record
+ * @param told   what the records alone say of the difference
+ * @param groups on how many boards, or days or pieces of no board, the fewer of the two ways stand
  * @param trials how many records have a say
  */
-public record Contrast(double mean, double sd, double before, int trials) {
+public record Contrast(double mean, double sd, double before, Told told, int groups, int trials) {
 
     /**
      * How many times as probable the records are if there is no difference at all: the density of no difference after them over that
@@ -20,18 +23,38 @@ public record Contrast(double mean, double sd, double before, int trials) {
         return before / sd * Math.exp(-mean * mean / (2 * sd * sd));
     }
 
-    /** Chance that the first is the better. */
-    public double firstBetter() {
-        return firstBetterBy(0);
-    }
-
     /** Chance that the first is better by more than so much. */
     public double firstBetterBy(double margin) {
-        return 0.5 * (1 + Erf.erf((mean - margin) / (sd * Math.sqrt(2))));
+        return normal((mean - margin) / sd);
     }
 
     /** Chance that the second is better by more than so much. */
     public double secondBetterBy(double margin) {
-        return 0.5 * (1 - Erf.erf((mean + margin) / (sd * Math.sqrt(2))));
+        return normal((-mean - margin) / sd);
+    }
+
+    /** Chance that the two differ by no more than so much, either way. */
+    public double within(double margin) {
+        return 1 - firstBetterBy(margin) - secondBetterBy(margin);
+    }
+
+    /**
+     * The chance that records would lean at least so far either way if the two differed by no more than so much: the p-value of an
+     * interval, greatest at its ends (Schervish, The American Statistician 50, 1996). How far boards differ is itself known from no more
+     * of them than there are, so the scale is Student's, with as many degrees of freedom as the fewer ways have groups, less one
+     * (compare Cameron and Miller, Journal of Human Resources 50, 2015). 1 where one board or none tells of either.
+     */
+    public double byChance(double margin) {
+        if (groups < 2 || told.information() == 0) {
+            return 1;
+        }
+        TDistribution scatter = new TDistribution(groups - 1);
+        double leans = Math.abs(told.score()) / Math.sqrt(told.information());
+        double mayLean = margin * Math.sqrt(told.information());
+        return scatter.cumulativeProbability(mayLean - leans) + scatter.cumulativeProbability(-mayLean - leans);
+    }
+
+    private static double normal(double standard) {
+        return 0.5 * Erf.erfc(-standard / Math.sqrt(2));
     }
 }

@@ -10,7 +10,12 @@ import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.function.ToDoubleFunction;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * What the fit of one mode believes of everything that may move its risk.
@@ -29,7 +34,7 @@ record ModeBeliefs(ModeRecords records, Worlds worlds) {
 
     /** How many records are of such pieces. */
     private int with(Predicate<Recipe> such) {
-        return (int) records.rows().stream().filter(row -> such.test(row.recipe())).count();
+        return (int) recipes().filter(such).count();
     }
 
     /** What covariates, unsure constants and groups add to the log odds of damage of a piece. */
@@ -94,21 +99,47 @@ record ModeBeliefs(ModeRecords records, Worlds worlds) {
         return new Belief(risk().mode(), term, name, size.mean(), size.sd(), with, records.rows().size());
     }
 
-    /** Chance that β of one covariate lies below that of another, and how many records carry either. */
+    /** How having one thing compares with having another, both believed in equally before any record, and how many records have either. */
     Contrast contrast(Term smaller, Term larger) {
         int first = OrdinalModel.CUTS + place(smaller);
         int second = OrdinalModel.CUTS + place(larger);
-        Margin difference = worlds.blended(world -> new Margin(world.fit().mean()[second] - world.fit().mean()[first],
-                Math.sqrt(Math.max(0, world.fit().variance(first) + world.fit().variance(second)
-                        - 2 * world.fit().covariance().at(first, second)))));
-        int with = with(recipe -> has(smaller, recipe) || has(larger, recipe));
-        return new Contrast(difference.mean(), difference.sd(), Math.hypot(covariate(smaller).priorSd(), covariate(larger).priorSd()), with);
+        Margin before = new Margin(covariate(larger).priorMean() - covariate(smaller).priorMean(),
+                Math.hypot(covariate(smaller).priorSd(), covariate(larger).priorSd()));
+        List<Recipe> either = recipes().filter(recipe -> has(smaller, recipe) || has(larger, recipe)).toList();
+        return contrast(before, fit -> new Margin(fit.mean()[second] - fit.mean()[first],
+                        Math.sqrt(Math.max(0, fit.variance(first) + fit.variance(second) - 2 * fit.covariance().at(first, second)))),
+                boardsThatTell(either, covariate(smaller).value()), either.size());
     }
 
     /** How having something compares with not having it. */
     Contrast helps(Term term) {
-        Belief belief = belief(term, "", place(term), with(recipe -> has(term, recipe)));
-        return new Contrast(-belief.mean(), belief.sd(), covariate(term).priorSd(), belief.trials());
+        int at = OrdinalModel.CUTS + place(term);
+        return contrast(new Margin(-covariate(term).priorMean(), covariate(term).priorSd()),
+                fit -> new Margin(-fit.mean()[at], Math.sqrt(fit.variance(at))),
+                boardsThatTell(recipes().toList(), covariate(term).value()), with(recipe -> has(term, recipe)));
+    }
+
+    private Contrast contrast(Margin before, Function<LaplaceFit, Margin> after, int boards, int trials) {
+        Margin difference = worlds.blended(world -> after.apply(world.fit()));
+        Told told = worlds.likely().stream().map(world -> Told.between(before, after.apply(world.fit())).times(world.weight()))
+                .reduce(Told.NOTHING, Told::plus);
+        return new Contrast(difference.mean(), difference.sd(), before.sd(), told, boards, trials);
+    }
+
+    /** How many boards have pieces with more of something than is usual, or with less: whichever are fewer. A piece of no board stands alone. */
+    private static int boardsThatTell(List<Recipe> recipes, ToDoubleFunction<Recipe> of) {
+        double usual = recipes.stream().mapToDouble(of).average().orElse(0);
+        Map<Boolean, List<Recipe>> sides = recipes.stream().collect(Collectors.partitioningBy(recipe -> of.applyAsDouble(recipe) > usual));
+        return Math.min(boards(sides.get(false)), boards(sides.get(true)));
+    }
+
+    private static int boards(List<Recipe> recipes) {
+        List<String> named = recipes.stream().map(Group.BOARD::of).filter(name -> !name.isEmpty()).toList();
+        return recipes.size() - named.size() + Set.copyOf(named).size();
+    }
+
+    private Stream<Recipe> recipes() {
+        return records.rows().stream().map(ModeRecords.Row::recipe);
     }
 
     private boolean has(Term term, Recipe recipe) {

@@ -249,7 +249,7 @@ class AdviceTest {
     @Test
     void without_records_no_school_is_favoured() {
         assertThat(RuleEvidence.of(TABLES)).hasSize(Rule.values().length).allSatisfy(evidence -> {
-            assertThat(evidence.firstHolds()).as(evidence.rule().name()).isCloseTo(0.5, within(1e-6));
+            assertThat(evidence.tip()).as(evidence.rule().name()).isCloseTo(0.5, within(1e-6));
             assertThat(evidence.trials()).isZero();
         });
     }

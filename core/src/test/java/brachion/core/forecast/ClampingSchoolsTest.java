@@ -43,10 +43,10 @@ class ClampingSchoolsTest {
         List<Trial> trials = new ArrayList<>(Stream.concat(ended(stack(Optional.of(Order.FROM_THE_MIDDLE), Optional.empty()), 14, 1),
                 ended(stack(Optional.of(Order.FROM_THE_TIGHT_END), Optional.empty()), 6, 9)).toList());
         RuleEvidence order = tipped(trials, Rule.CLAMP_ORDER);
-        assertThat(order.firstHolds()).isGreaterThan(0.75);
+        assertThat(order.tip()).isGreaterThan(0.75);
         assertThat(order.effect()).isPositive();
         assertThat(order.trials()).isEqualTo(30);
-        assertThat(tipped(trials, Rule.CLAMP_FORCE).firstHolds()).as("nobody said how hard").isCloseTo(0.5, within(1e-6));
+        assertThat(tipped(trials, Rule.CLAMP_FORCE).tip()).as("nobody said how hard").isCloseTo(0.5, within(1e-6));
         trials.addAll(ended(stack(Optional.empty(), Optional.empty()), 20, 0).toList());
         assertThat(tipped(trials, Rule.CLAMP_ORDER).trials()).as("those of which nobody said have no say").isEqualTo(30);
         double before = new Forecaster(RiskModel.fit(trials)).forecast(stack(Optional.of(Order.FROM_THE_TIGHT_END), Optional.empty())).unbroken().probability();
@@ -58,10 +58,10 @@ class ClampingSchoolsTest {
     void plies_that_splinter_without_a_sheet_behind_them_speak_for_one() {
         List<Trial> trials = Stream.concat(splintered(behind(Clamping.Backing.PLASTIC_SHEET), 15, 0), splintered(behind(Clamping.Backing.NOTHING), 8, 7)).toList();
         RuleEvidence sheet = tipped(trials, Rule.BACKING_SHEET);
-        assertThat(sheet.firstHolds()).isGreaterThan(0.75);
+        assertThat(sheet.tip()).isGreaterThan(0.75);
         assertThat(sheet.trials()).isEqualTo(15);
         List<Trial> other = Stream.concat(splintered(behind(Clamping.Backing.METAL_SHEET), 8, 7), splintered(behind(Clamping.Backing.NOTHING), 15, 0)).toList();
-        assertThat(tipped(other, Rule.BACKING_SHEET).firstHolds()).isLessThan(0.25);
+        assertThat(tipped(other, Rule.BACKING_SHEET).tip()).isLessThan(0.25);
     }
 
     private static Recipe behind(Clamping.Backing backing) {
@@ -78,7 +78,7 @@ class ClampingSchoolsTest {
         List<Trial> trials = Stream.concat(ended(stack(Optional.empty(), Optional.of(Force.TIGHT)), 5, 10),
                 ended(stack(Optional.empty(), Optional.of(Force.FIRM)), 15, 0)).toList();
         RuleEvidence force = tipped(trials, Rule.CLAMP_FORCE);
-        assertThat(force.firstHolds()).isLessThan(0.25);
+        assertThat(force.tip()).isLessThan(0.25);
         assertThat(force.trials()).isEqualTo(30);
     }
 }

@@ -38,12 +38,12 @@ class LearningTest {
         for (int shop = 0; shop < 20; shop++) {
             double effect = shop % 2 == 0 ? 1.5 : -1.5;
             RiskModel risk = RiskModel.fit(new SimulatedShop(50 + shop, 1.75, 1.2, 6).ringsFlat(effect).trials(60));
-            if (rings(risk).firstBetter() > 0.5 == effect > 0) {
+            if (rings(risk).firstBetterBy(0) > 0.5 == effect > 0) {
                 found++;
             }
         }
         assertThat(found).as("shops of 20 in which the evidence tips the right way").isGreaterThanOrEqualTo(18);
-        assertThat(rings(RiskModel.withoutRecords()).firstBetter()).as("no school is built in").isEqualTo(0.5);
+        assertThat(rings(RiskModel.withoutRecords()).firstBetterBy(0)).as("no school is built in").isEqualTo(0.5);
     }
 
     private static Contrast rings(RiskModel risk) {

@@ -107,8 +107,8 @@ class SpringbackModelTest {
 
     @Test
     void a_shop_in_which_hours_take_most_away_is_told_to_hold_and_one_in_which_they_do_not_is_not() {
-        assertThat(holding(0.8).firstBetter()).as("four fifths pass").isGreaterThan(0.9);
-        assertThat(holding(0.15).firstBetter()).as("nearly all stays").isLessThan(0.1);
+        assertThat(holding(0.8).firstBetterBy(0)).as("four fifths pass").isGreaterThan(0.9);
+        assertThat(holding(0.15).firstBetterBy(0)).as("nearly all stays").isLessThan(0.1);
     }
 
     /** A shop that leaves steam on after clamping every other piece and lets go after half an hour; steam takes a given share away beyond what it hastens. */
@@ -130,7 +130,7 @@ class SpringbackModelTest {
         assertThat(steamLeftOn(0.8).firstBetterBy(0.2)).isGreaterThan(0.8);
         assertThat(steamLeftOn(-0.8).secondBetterBy(0.2)).isGreaterThan(0.8);
         assertThat(steamLeftOn(0).trials()).isEqualTo(30);
-        assertThat(steamLeftOn(0).firstBetter()).isBetween(0.05, 0.95);
+        assertThat(steamLeftOn(0).firstBetterBy(0)).isBetween(0.05, 0.95);
     }
 
     @Test

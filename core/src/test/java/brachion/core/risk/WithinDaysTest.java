@@ -62,7 +62,7 @@ class WithinDaysTest {
 
     private static double oddsOfRings(List<Trial> trials) {
         double first = RuleEvidence.of(RiskModel.fit(trials)).stream().filter(each -> each.rule() == Rule.RINGS)
-                .findFirst().orElseThrow().firstHolds();
+                .findFirst().orElseThrow().tip();
         return first / (1 - first);
     }
 
@@ -87,6 +87,11 @@ class WithinDaysTest {
     @Test
     void a_true_effect_is_found_within_days_that_saw_both() {
         assertThat(beyond(10, true, 0.3, true, 10)).isGreaterThanOrEqualTo(7);
+    }
+
+    @Test
+    void where_rings_do_nothing_the_balance_stands_beyond_three_to_one_in_a_quarter_of_shops() {
+        assertThat(beyond(3, true, 0, true, 40)).isBetween(2, 18);
     }
 
     @Test
