@@ -4019,6 +4019,8 @@ export interface components {
             noMatter: number;
             /** Format: int32 */
             trials: number;
+            /** Format: int32 */
+            boards: number;
             /** Format: double */
             effect: number;
             /** Format: double */

@@ -32,8 +32,8 @@ beforeEach(() => {
   answer = {
     trials: 12, measured: 5, relaxationH: 11.6, setAside: [], families: [steamed, none],
     rules: [
-      { rule: 'SOAK', tip: 0.9, noMatter: 0.1, trials: 8, effect: 0.7, sd: 0.5 },
-      { rule: 'RINGS', tip: 0.5, noMatter: 0.3, trials: 0, effect: 0, sd: 0.7 },
+      { rule: 'SOAK', tip: 0.9, noMatter: 0.1, trials: 8, boards: 4, effect: 0.7, sd: 0.5 },
+      { rule: 'RINGS', tip: 0.5, noMatter: 0.3, trials: 0, boards: 0, effect: 0, sd: 0.7 },
     ],
   };
 });

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { byLuckInWords, constantInWords, effectInWords, proneInWords, RULE, saidBy, setAsideInWords, tippedInWords } from './words';
 
-const evidence = { rule: 'RINGS', tip: 0.8, noMatter: 0.2, trials: 40, effect: 0.5, sd: 0.6 } as const;
+const evidence = { rule: 'RINGS', tip: 0.8, noMatter: 0.2, trials: 40, boards: 9, effect: 0.5, sd: 0.6 } as const;
 
 it('speaks of what hides flaws only where the records do', () => {
   expect(proneInWords([{ times: 1.1 }, { source: 'yard', times: 0.9 }])).toEqual([]);
@@ -22,6 +22,12 @@ describe('what the records say, in words', () => {
     expect(tippedInWords({ ...evidence, trials: 0, tip: 0.5 })).toBe('No record has a say yet.');
     expect(tippedInWords({ ...evidence, trials: 1, tip: 0.53 })).toBe('Undecided by 1 record.');
     expect(tippedInWords({ ...evidence, tip: 0.55, noMatter: 0.8 })).toBe('Most likely no difference worth the name, from 40 records.');
+  });
+
+  it('says why records of one board or of one way decide nothing', () => {
+    expect(tippedInWords({ ...evidence, boards: 1, tip: 0.5 })).toBe('One of the ways was bent from one board or on one day alone: undecided by 40 records.');
+    expect(tippedInWords({ ...evidence, boards: 0, trials: 7, tip: 0.5 })).toBe('Nothing to compare with: undecided by 7 records.');
+    expect(tippedInWords({ ...evidence, boards: 1, trials: 1, tip: 0.5 })).toBe('Undecided by 1 record.');
   });
 
   it('says what the odds mean, and how many questions luck would tip', () => {

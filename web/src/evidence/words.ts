@@ -38,12 +38,13 @@ const CLEARLY = 3;
 /** So likely must it be that there is no difference before that is said; some is likely before any record. */
 const SURELY_NONE = 0.75;
 
-type Said = 'NOTHING' | 'NO_DIFFERENCE' | 'UNDECIDED' | 'FIRST' | 'SECOND';
+type Said = 'NOTHING' | 'ONE_SIDED' | 'NO_DIFFERENCE' | 'UNDECIDED' | 'FIRST' | 'SECOND';
 
 /** For which answer the records speak, if for one. */
-export function saidBy({ tip, noMatter, trials }: RuleEvidence): Said {
+export function saidBy({ tip, noMatter, trials, boards }: RuleEvidence): Said {
   const strength = strengthOf(tip);
   if (trials === 0) return 'NOTHING';
+  if (trials > 1 && boards < 2) return 'ONE_SIDED';
   if (strength < CLEARLY && noMatter > SURELY_NONE) return 'NO_DIFFERENCE';
   if (strength < LEANS) return 'UNDECIDED';
   return tip > 0.5 ? 'FIRST' : 'SECOND';
@@ -56,10 +57,11 @@ function strengthOf(tip: number): number {
 
 /** How the records tip a question: 4 to 1 for one side, or undecided. */
 export function tippedInWords(evidence: RuleEvidence): string {
-  const { rule, tip, trials } = evidence;
+  const { rule, tip, trials, boards } = evidence;
   const records = many(trials, 'record', 'records');
   const said = saidBy(evidence);
   if (said === 'NOTHING') return 'No record has a say yet.';
+  if (said === 'ONE_SIDED') return `${boards === 0 ? 'Nothing to compare with' : 'One of the ways was bent from one board or on one day alone'}: undecided by ${records}.`;
   if (said === 'NO_DIFFERENCE') return `Most likely no difference worth the name, from ${records}.`;
   if (said === 'UNDECIDED') return `Undecided by ${records}.`;
   const strength = strengthOf(tip);

@@ -20,11 +20,12 @@ import java.util.function.Supplier;
  *                 and one. A half without records, and where they lean no farther than they would in every other shop.
  * @param noMatter chance that the two differ by less than matters: by one piece in twenty at even odds
  * @param trials   how many records have a say
+ * @param boards   on how many boards, or days or pieces of no board, the fewer of the two ways stand; one tells of the board and not of the way
  * @param effect   how much less the log odds of damage are by the first answer; for springback, how far the share that
  *                 passes on the form lies above the computed one
  * @param sd       how sure that is
  */
-public record RuleEvidence(Rule rule, double tip, double noMatter, int trials, double effect, double sd) {
+public record RuleEvidence(Rule rule, double tip, double noMatter, int trials, int boards, double effect, double sd) {
 
     /** At even odds this moves one piece in twenty; a smaller difference is no reason to work otherwise. */
     private static final double MATTERS = 0.2;
@@ -75,7 +76,7 @@ public record RuleEvidence(Rule rule, double tip, double noMatter, int trials, d
         double forEmpty = EMPTY * contrast.forNoDifference();
         double says = (1 - EMPTY) / (1 - EMPTY + forEmpty);
         double noMatter = 1 - says * (1 - contrast.within(MATTERS));
-        return new RuleEvidence(rule, tip(contrast), noMatter, contrast.trials(), contrast.mean(), contrast.sd());
+        return new RuleEvidence(rule, tip(contrast), noMatter, contrast.trials(), contrast.groups(), contrast.mean(), contrast.sd());
     }
 
     private static double tip(Contrast contrast) {

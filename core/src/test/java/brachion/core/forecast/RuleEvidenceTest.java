@@ -52,6 +52,7 @@ class RuleEvidenceTest {
         RuleEvidence one = rings(bent(GrowthRings.ON_EDGE, 10, i -> "the only one on edge"), bent(GrowthRings.FLAT, 70, i -> "board " + i % 8));
         assertThat(one.tip()).isEqualTo(0.5);
         assertThat(one.trials()).isEqualTo(2 * PIECES);
+        assertThat(one.boards()).isEqualTo(1);
         double two = odds(rings(bent(GrowthRings.ON_EDGE, 10, i -> "on edge " + i % 2), bent(GrowthRings.FLAT, 70, i -> "board " + i % 8)));
         double eight = odds(rings(bent(GrowthRings.ON_EDGE, 10, i -> "on edge " + i % 8), bent(GrowthRings.FLAT, 70, i -> "board " + i % 8)));
         assertThat(two).as("two boards").isLessThan(5);
