@@ -3972,6 +3972,12 @@ export interface components {
             /** Format: int32 */
             trials: number;
         };
+        ByLuck: {
+            /** Format: int32 */
+            asked: number;
+            /** Format: int32 */
+            tipped: number;
+        };
         Calibration: {
             bins: components["schemas"]["Bin"][];
             /** Format: int32 */
@@ -3989,6 +3995,7 @@ export interface components {
             /** Format: int32 */
             trials: number;
             rules: components["schemas"]["RuleEvidence"][];
+            byLuck: components["schemas"]["ByLuck"];
             families: components["schemas"]["FamilyEvidence"][];
             /** Format: double */
             relaxationH: number;
@@ -4674,6 +4681,7 @@ export type AirReading = components['schemas']['AirReading'];
 export type TableView = components['schemas']['TableView'];
 export type Belief = components['schemas']['Belief'];
 export type Bin = components['schemas']['Bin'];
+export type ByLuck = components['schemas']['ByLuck'];
 export type Calibration = components['schemas']['Calibration'];
 export type EvidenceAnswer = components['schemas']['EvidenceAnswer'];
 export type FamilyEvidence = components['schemas']['FamilyEvidence'];

@@ -30,7 +30,7 @@ vi.mock('../api/queries', () => ({ useSpecies: () => ({ data: [] }) }));
 
 beforeEach(() => {
   answer = {
-    trials: 12, measured: 5, relaxationH: 11.6, setAside: [], families: [steamed, none],
+    trials: 12, measured: 5, relaxationH: 11.6, setAside: [], families: [steamed, none], byLuck: { asked: 1, tipped: 0 },
     rules: [
       { rule: 'SOAK', tip: 0.9, noMatter: 0.1, trials: 8, boards: 4, effect: 0.7, sd: 0.5 },
       { rule: 'RINGS', tip: 0.5, noMatter: 0.3, trials: 0, boards: 0, effect: 0, sd: 0.7 },

@@ -24,7 +24,7 @@ export function EvidenceView() {
         Every rule starts level; only your own {many(data.trials, 'trial tips', 'trials tip')} it. Springback rests on {many(data.measured, 'measured piece', 'measured pieces')} and
         relaxes on the form in about {Math.round(data.relaxationH)} h. <HowComputed part="the-odds" />
       </Typography>
-      <Typography color="textSecondary" sx={{ mb: 2, maxWidth: '90ch' }}>{byLuckInWords(data.rules)}</Typography>
+      <Typography color="textSecondary" sx={{ mb: 2, maxWidth: '90ch' }}>{byLuckInWords(data.byLuck)}</Typography>
       <SetAsideList setAside={data.setAside} />
       <Box component="ul" aria-label="Rules of thumb"
         sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1.5, gridTemplateColumns: 'repeat(auto-fill, minmax(270px, 1fr))' }}>

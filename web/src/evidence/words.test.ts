@@ -31,8 +31,8 @@ describe('what the records say, in words', () => {
   });
 
   it('says what the odds mean, and how many questions luck would tip', () => {
-    expect(byLuckInWords([evidence])).toBe('“10 to 1” means: where a choice makes no difference worth the name, records lean so far in one shop of eleven.');
-    expect(byLuckInWords([...Array<typeof evidence>(20).fill(evidence), { ...evidence, trials: 0 }])).toContain('Of 20 questions with nothing to them, 2 would stand so by luck.');
+    expect(byLuckInWords({ asked: 1, tipped: 0 })).toBe('“10 to 1” means: where a choice makes no difference worth the name, records lean so far in one shop of eleven.');
+    expect(byLuckInWords({ asked: 20, tipped: 2 })).toContain('Of 20 questions with nothing to them, 2 would stand so by luck.');
   });
 
   it('speaks for an answer, in green too, only where its words name one', () => {

@@ -1,4 +1,4 @@
-import type { Belief, FamilyEvidence, Odds, ProneView, RuleEvidence, SetAside, ShopConstant } from '../api/schema';
+import type { Belief, ByLuck, FamilyEvidence, Odds, ProneView, RuleEvidence, SetAside, ShopConstant } from '../api/schema';
 import type { UnitSystem } from '../app/units';
 import { many } from '../units/number';
 
@@ -70,11 +70,9 @@ export function tippedInWords(evidence: RuleEvidence): string {
 }
 
 /** What odds of a rule mean, and how many of the questions asked would stand so were there nothing to any of them. */
-export function byLuckInWords(rules: RuleEvidence[]): string {
-  const asked = rules.filter(({ trials }) => trials > 0).length;
-  const lucky = Math.round(asked / 11);
+export function byLuckInWords({ asked, tipped }: ByLuck): string {
   const means = '“10 to 1” means: where a choice makes no difference worth the name, records lean so far in one shop of eleven.';
-  return lucky === 0 ? means : `${means} Of ${asked} questions with nothing to them, ${lucky} would stand so by luck.`;
+  return tipped === 0 ? means : `${means} Of ${asked} questions with nothing to them, ${tipped} would stand so by luck.`;
 }
 
 const WHY: Record<SetAside['why'], (value: string) => string> = {

@@ -34,6 +34,24 @@ public record RuleEvidence(Rule rule, double tip, double noMatter, int trials, i
 
     private static final Family HOT = Family.HOT_WOOD;
 
+    /**
+     * What luck alone does to a page of questions.
+     *
+     * @param asked  how many questions the records could tip
+     * @param tipped how many of those would stand beyond 10 to 1 were there nothing to any of them, as expected
+     */
+    public record ByLuck(int asked, int tipped) {
+
+        /** As much of chance lies beyond 10 to 1. */
+        private static final double BEYOND_TEN = 1.0 / 11;
+
+        /** Of these questions. */
+        public static ByLuck of(List<RuleEvidence> said) {
+            int asked = (int) said.stream().filter(each -> each.trials() > 0 && each.boards() >= Contrast.FEWEST_GROUPS).count();
+            return new ByLuck(asked, (int) Math.round(asked * BEYOND_TEN));
+        }
+    }
+
     /** A question and how the records are asked it; a school of steaming takes a fit of its own. */
     private record Question(Rule rule, Supplier<Contrast> asked) {
     }

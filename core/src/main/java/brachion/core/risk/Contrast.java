@@ -15,6 +15,9 @@ import org.hipparchus.special.Erf;
  */
 public record Contrast(double mean, double sd, double before, Told told, int groups, int trials) {
 
+    /** One group of a way tells of the group and not of the way. */
+    public static final int FEWEST_GROUPS = 2;
+
     /**
      * How many times as probable the records are if there is no difference at all: the density of no difference after them over that
      * before (Dickey, Annals of Mathematical Statistics 42, 1971).
@@ -45,7 +48,7 @@ public record Contrast(double mean, double sd, double before, Told told, int gro
      * (compare Cameron and Miller, Journal of Human Resources 50, 2015). 1 where one board or none tells of either.
      */
     public double byChance(double margin) {
-        if (groups < 2 || told.information() == 0) {
+        if (groups < FEWEST_GROUPS || told.information() == 0) {
             return 1;
         }
         TDistribution scatter = new TDistribution(groups - 1);

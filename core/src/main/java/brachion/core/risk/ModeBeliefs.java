@@ -10,7 +10,6 @@ import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
@@ -127,15 +126,15 @@ record ModeBeliefs(ModeRecords records, Worlds worlds) {
     }
 
     /** How many boards have pieces with more of something than is usual, or with less: whichever are fewer. A piece of no board stands alone. */
-    private static int boardsThatTell(List<Recipe> recipes, ToDoubleFunction<Recipe> of) {
+    private int boardsThatTell(List<Recipe> recipes, ToDoubleFunction<Recipe> of) {
         double usual = recipes.stream().mapToDouble(of).average().orElse(0);
         Map<Boolean, List<Recipe>> sides = recipes.stream().collect(Collectors.partitioningBy(recipe -> of.applyAsDouble(recipe) > usual));
         return Math.min(boards(sides.get(false)), boards(sides.get(true)));
     }
 
-    private static int boards(List<Recipe> recipes) {
-        List<String> named = recipes.stream().map(Group.BOARD::of).filter(name -> !name.isEmpty()).toList();
-        return recipes.size() - named.size() + Set.copyOf(named).size();
+    private int boards(List<Recipe> recipes) {
+        int[] known = recipes.stream().mapToInt(layout()::board).filter(board -> board >= 0).toArray();
+        return recipes.size() - known.length + (int) Arrays.stream(known).distinct().count();
     }
 
     private Stream<Recipe> recipes() {

@@ -247,8 +247,7 @@ public final class SpringbackModel {
 
     /** What is believed of a sum of factors. */
     private Contrast believed(RealVector sum, int records) {
-        double[] prior = priorPrecision();
-        double ofNoise = IntStream.range(0, prior.length).mapToDouble(i -> sum.getEntry(i) * sum.getEntry(i) / prior[i]).sum();
+        double before = FACTOR_SD * sum.getNorm();
         double start = sum.dotProduct(priorMean());
         double mean = 0;
         double square = 0;
@@ -259,9 +258,9 @@ public final class SpringbackModel {
             double variance = noise * sum.dotProduct(each.covariance().operate(sum));
             mean += each.weight() * at;
             square += each.weight() * (variance + at * at);
-            told = told.plus(Told.between(new Margin(start, Math.sqrt(noise * ofNoise)), new Margin(at, Math.sqrt(variance))).times(each.weight()));
+            told = told.plus(Told.between(new Margin(start, before * Math.sqrt(noise) / SCATTER), new Margin(at, Math.sqrt(variance))).times(each.weight()));
         }
-        return new Contrast(mean, Math.sqrt(Math.max(0, square - mean * mean)), FACTOR_SD * sum.getNorm(), told, records, records);
+        return new Contrast(mean, Math.sqrt(Math.max(0, square - mean * mean)), before, told, records, records);
     }
 
     /** How many measured pieces the fit rests on. */

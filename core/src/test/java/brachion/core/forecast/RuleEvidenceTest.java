@@ -11,6 +11,7 @@ import brachion.core.trial.Flaw;
 import brachion.core.trial.Outcome;
 import brachion.core.trial.Severity;
 import brachion.core.trial.Trial;
+import java.util.List;
 import java.util.function.IntFunction;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -64,5 +65,15 @@ class RuleEvidenceTest {
         RuleEvidence same = rings(bent(GrowthRings.ON_EDGE, 30, i -> "board " + i % 8), bent(GrowthRings.FLAT, 30, i -> "board " + i % 8));
         assertThat(same.tip()).isEqualTo(0.5);
         assertThat(same.noMatter()).isGreaterThan(0.4);
+    }
+
+    @Test
+    void luck_tips_one_in_eleven_of_the_questions_that_records_could_tip() {
+        RuleEvidence open = new RuleEvidence(Rule.SOAK, 0.6, 0.2, 40, 9, 0.3, 0.5);
+        RuleEvidence ofOneBoard = new RuleEvidence(Rule.BARK, 0.5, 0.2, 40, 1, 0.3, 0.5);
+        RuleEvidence unasked = new RuleEvidence(Rule.BAG, 0.5, 0.2, 0, 9, 0, 0.5);
+        List<RuleEvidence> said = Stream.concat(Stream.generate(() -> open).limit(22), Stream.of(ofOneBoard, unasked)).toList();
+        assertThat(RuleEvidence.ByLuck.of(said)).isEqualTo(new RuleEvidence.ByLuck(22, 2));
+        assertThat(RuleEvidence.ByLuck.of(List.of(open))).isEqualTo(new RuleEvidence.ByLuck(1, 0));
     }
 }

@@ -32,12 +32,13 @@ class EvidenceController {
     /**
      * @param trials      how many trials were used
      * @param rules       each disputed rule, tipped by the records
+     * @param byLuck      how many of them luck alone would tip
      * @param families    each family of methods by itself
      * @param relaxationH time in which springback relaxes on the form, as the records say [h]
      * @param measured    how many pieces had their radius after release measured
      * @param setAside    records that are not used, and why
      */
-    record EvidenceAnswer(int trials, List<RuleEvidence> rules, List<FamilyEvidence> families, double relaxationH,
+    record EvidenceAnswer(int trials, List<RuleEvidence> rules, RuleEvidence.ByLuck byLuck, List<FamilyEvidence> families, double relaxationH,
                           int measured, List<SetAside> setAside) {
     }
 
@@ -86,7 +87,8 @@ class EvidenceController {
 
     private static EvidenceAnswer of(FittedRisk.Fit fit) {
         RiskModel risk = fit.risk();
-        return new EvidenceAnswer(risk.trials(), RuleEvidence.of(risk), Arrays.stream(Family.values())
+        List<RuleEvidence> rules = RuleEvidence.of(risk);
+        return new EvidenceAnswer(risk.trials(), rules, RuleEvidence.ByLuck.of(rules), Arrays.stream(Family.values())
                 .map(family -> new FamilyEvidence(family, Calibration.of(risk, family), risk.beliefs(family),
                         Odds.ofHidden(risk, family), ProneView.of(risk, family), ShopConstant.of(risk, family))).toList(),
                 risk.springback().relaxationH(), risk.springback().measured(), fit.setAside());

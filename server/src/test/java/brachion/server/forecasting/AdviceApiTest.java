@@ -120,6 +120,7 @@ class AdviceApiTest {
     void evidence_starts_undecided_and_names_what_it_does_not_use() {
         MvcTestResult before = mvc.get().uri("/api/evidence").exchange();
         assertThat(read(before, "$.rules[0].tip", Double.class)).isEqualTo(0.5);
+        assertThat(read(before, "$.byLuck.asked", Integer.class)).isZero();
         post(mvc, "/api/trials", Wire.cleanTrial());
         post(mvc, "/api/trials", Wire.trial(recipe(12, 200, Wire.STEAM), "{\"severity\": \"CLEAN\", \"releasedRadiusMm\": 8}"));
         Wire.forecast(mvc, recipe(12, 200, Wire.STEAM));
