@@ -178,23 +178,23 @@ public record HotPipe(Handling handling, Heating heating, Stage.Contact contact,
     }
 
     /** The faces when it bends, followed without edges; where nobody measured the moisture, of the most ordinary stock. */
-    private Followings.End faces(Recipe recipe) {
+    private SimulationCache.End faces(Recipe recipe) {
         Blank blank = recipe.blank();
         Blank known = blank.moisturePercent().isPresent() ? blank : blank.withMoisturePercent(blank.seasoning().meanMoisturePercent());
-        return Followings.end(HotWood.piece(known, recipe.shop()).withoutEdges(), stagesIn(recipe.shop()), Physics.USUAL);
+        return SimulationCache.SHARED.end(HotWood.piece(known, recipe.shop()).withoutEdges(), stagesIn(recipe.shop()), Physics.USUAL);
     }
 
     /** The face on the pipe scorches: logit = (T − 190 °C)/12 K + 0.05·(12 % − M). */
     @Override
     public Map<Blemish, Double> blemishes(Recipe recipe) {
-        Followings.End faces = faces(recipe);
+        SimulationCache.End faces = faces(recipe);
         double logit = (faces.innerFaceC() - SCORCHING_C) / SCORCH_EACH_C + SCORCH_EACH_PERCENT * (USUAL_MOISTURE - faces.condition().moisturePercent(0));
         return Map.of(Blemish.SCORCH, 1 / (1 + Math.exp(-logit)));
     }
 
     @Override
     public Sheet sheet(Recipe recipe) {
-        Followings.End faces = faces(recipe);
+        SimulationCache.End faces = faces(recipe);
         return Sheet.ofTheCurve(recipe).and(Sheet.Measure.HEATED_LENGTH, heatedMm(recipe)).and(Sheet.Measure.INNER_FACE, faces.innerFaceC())
                 .and(Sheet.Measure.OUTER_FACE, faces.outerFaceC()).and(Sheet.Measure.SCORCH, 100 * blemishes(recipe).get(Blemish.SCORCH));
     }

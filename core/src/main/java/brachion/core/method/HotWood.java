@@ -264,7 +264,7 @@ public interface HotWood extends Method {
 
     @Override
     default SectionCondition condition(Blank blank, Shop shop, Physics physics) {
-        return Followings.after(piece(atTheBend(blank), shop), stagesIn(shop), physics);
+        return SimulationCache.SHARED.condition(piece(atTheBend(blank), shop), stagesIn(shop), physics);
     }
 
     /** A thinned piece is asked where it is thinned, and where that ends when it ends within the bend; the harder place counts. */
@@ -286,16 +286,28 @@ public interface HotWood extends Method {
         Set<Unsure> unsure = strap().isPresent() ? EnumSet.allOf(Unsure.class)
                 : EnumSet.complementOf(EnumSet.of(Unsure.STRAP_SHARE));
         return Sensitivity.of(unsure,
-                physics -> demandIn(Followings.after(wide, stages, physics), blank, bend, physics));
+                physics -> demandIn(SimulationCache.SHARED.condition(wide, stages, physics), blank, bend, physics));
     }
 
     @Override
     default Springback springback(Blank blank, Bend bend, Shop shop, Demand demand) {
         double hold = holdHours().orElse(usualHoldHours());
         List<Stage> stages = stagesToRelease(shop, hold);
-        double releaseMoisture = Followings.after(piece(atTheBend(blank), shop), stages, Physics.USUAL).meanMoisturePercent();
-        BendSection section = demand.section();
-        return new Springback(section.elasticShare(demand.state(), releaseMoisture), Optional.of(hold), hotOnFormMinutes() / 60);
+        double releaseMoisture = SimulationCache.SHARED.condition(piece(atTheBend(blank), shop), stages, Physics.USUAL).meanMoisturePercent();
+        return new Springback(elasticShare(blank, bend, demand, releaseMoisture), Optional.of(hold), hotOnFormMinutes() / 60);
+    }
+
+    /** Of a bend that goes on where a thinned length has ended, each part opens for its share of the curve. */
+    private double elasticShare(Blank blank, Bend bend, Demand demand, double releaseMoisture) {
+        double beyond = thinning().map(thinned -> thinned.shareBeyond(blank, bend)).orElse(0.0);
+        if (beyond == 0) {
+            return demand.section().elasticShare(demand.state(), releaseMoisture);
+        }
+        SectionCondition condition = demand.section().condition();
+        Demand thinned = Method.super.demandIn(condition, atTheBend(blank), bend, Physics.USUAL);
+        Demand whole = Method.super.demandIn(condition, blank, bend, Physics.USUAL);
+        return (1 - beyond) * thinned.section().elasticShare(thinned.state(), releaseMoisture)
+                + beyond * whole.section().elasticShare(whole.state(), releaseMoisture);
     }
 
     @Override
@@ -340,7 +352,7 @@ public interface HotWood extends Method {
 
     @Override
     default void followTogether(Blank blank, Shop shop, List<? extends Method> alike) {
-        HotWoodSearch.followTogether(this, atTheBend(blank), shop, alike);
+        SimulationCache.SHARED.prepare(piece(atTheBend(blank), shop), alike.stream().map(each -> ((HotWood) each).stagesIn(shop)).toList(), Physics.USUAL);
     }
 
     /** Whether its outer face lies under a strap of a material. */

@@ -1,17 +1,12 @@
 package brachion.core.method;
 
-import brachion.core.process.Piece;
-import brachion.core.process.ProcessSimulation;
-import brachion.core.process.Shop;
 import brachion.core.wood.Species;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.NavigableMap;
 import java.util.OptionalDouble;
-import java.util.TreeMap;
 import java.util.function.BiFunction;
 
-/** What a search tries of ways to bend hot wood, and how it follows many of them at once. */
+/** What a search tries of ways to bend hot wood. */
 final class HotWoodSearch {
 
     private static final List<Double> SOAKS_H = List.of(0.0, Change.NIGHT_H, Change.LONG_SOAK_H);
@@ -53,29 +48,5 @@ final class HotWoodSearch {
             }
         }
         return together;
-    }
-
-    /**
-     * Follows a blank through heats of one way that differ in nothing but their time and their strap, the short ones on the way
-     * of the longest. The conditions are remembered and are exactly those of each followed by itself.
-     */
-    static void followTogether(HotWood way, Blank blank, Shop shop, List<? extends Method> alike) {
-        Piece piece = HotWood.piece(blank, shop);
-        NavigableMap<Double, HotWood> byTime = new TreeMap<>();
-        alike.stream().map(HotWood.class::cast).filter(each -> !Followings.knows(piece, each.stagesIn(shop)))
-                .forEach(each -> byTime.put(each.heating().minutes() * 60, each));
-        if (byTime.isEmpty()) {
-            return;
-        }
-        List<HotWood> rising = List.copyOf(byTime.values());
-        ProcessSimulation simulation = new ProcessSimulation(piece);
-        way.handling().soak().forEach(stage -> simulation.run(stage.in(shop)));
-        List<ProcessSimulation> heated = simulation.afterEach(rising.get(0).heating().stage().in(shop),
-                byTime.keySet().stream().mapToDouble(seconds -> seconds).toArray());
-        for (int i = 0; i < rising.size(); i++) {
-            ProcessSimulation one = heated.get(i);
-            way.handling().carry().forEach(stage -> one.run(stage.in(shop)));
-            Followings.learn(piece, rising.get(i).stagesIn(shop), Followings.End.of(one));
-        }
     }
 }
