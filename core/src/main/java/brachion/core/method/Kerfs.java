@@ -95,7 +95,7 @@ public record Kerfs(double kerfMm, double webMm, double pitchMm) {
         }
         KerfCuts cuts = cuts(thicknessMm, bend);
         if (!cuts.reach()) {
-            double least = kerfMm * bend.outerArcMm(thicknessMm) / (Math.toRadians(bend.angleDegrees()) * (thicknessMm - webMm));
+            double least = kerfMm * (bend.innerRadiusMm() + thicknessMm) / (thicknessMm - webMm);
             refused.put(PITCH.key(), "The cuts close before the curve is reached. Set them no further apart than " + mm(Math.floor(least * 10) / 10)
                     + ", or saw them wider than " + mm(Math.ceil(cuts.eachRad() * (thicknessMm - webMm) * 10) / 10) + ".");
         }

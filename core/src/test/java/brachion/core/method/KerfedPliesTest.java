@@ -130,7 +130,7 @@ class KerfedPliesTest {
         assertThat(sheet.value(Sheet.Measure.GLUE_LINES)).hasValue(2);
         assertThat(sheet.value(Sheet.Measure.OUTER_ARC).orElseThrow()).isCloseTo((130 + 1.6 + 2 * STOCK) * angle, within(1e-9));
         assertThat(sheet.value(Sheet.Measure.CUT_DEPTH)).hasValue(STOCK - 1.6);
-        double eachOfTheInnermost = angle / Math.ceil((130 + 1.6 + STOCK) * angle / 6.35);
+        double eachOfTheInnermost = 6.35 / (130 + 1.6 + STOCK);
         assertThat(sheet.value(Sheet.Measure.ROOM_LEFT).orElseThrow()).isCloseTo(3.2 - eachOfTheInnermost * (STOCK - 1.6), within(1e-9));
     }
 

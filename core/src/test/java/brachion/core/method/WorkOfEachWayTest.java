@@ -110,11 +110,11 @@ class WorkOfEachWayTest {
         assertThat(thick.kerfs()).isEqualTo(new Kerfs(3.2, 1.6 * 1.5, 9));
     }
 
-    /** A web bends as a thin section whose faces are strained as between the cuts: 1.6·θ/(2·(3.2 + 2·1.6)), θ = 90°/38. */
+    /** A web bends as a thin section whose faces are strained as between the cuts: 1.6·φ/(2·(3.2 + 2·1.6)), φ = 9/212 what a pitch turns through. */
     @Test
     void a_web_is_asked_what_its_cuts_leave_it() {
         KerfBending sawn = new KerfBending(new Kerfs(3.2, 1.6, 9), KerfBending.Board.SOLID, Optional.empty());
-        double strain = 1.6 * Math.PI / 2 / 38 / (2 * 6.4);
+        double strain = 1.6 * 9 / 212 / (2 * 6.4);
         assertThat(sawn.cuts(by(sawn).blank(), by(sawn).bend()).webStrain()).isCloseTo(strain, within(1e-9));
         assertThat(by(sawn).demand().state().outerStrain()).as("but for where its neutral axis lies").isBetween(0.8 * strain, 1.2 * strain);
         assertThat(sawn.blemishes(by(sawn)).get(Blemish.FACETS)).isCloseTo(0.0454, within(1e-3));
