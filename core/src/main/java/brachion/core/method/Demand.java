@@ -68,6 +68,26 @@ public record Demand(BendSection section, SectionState state, StrainLimits limit
         return new Demand(section, new SectionState(by.neutralAxis(), by.outerStrain(), by.innerStrain(), by.woodMomentNm(), by.woodMomentNm(), 0), limits, grainRun);
     }
 
+    /**
+     * What is asked where a bend passes from this section into another, which counts for a share: each face between the two, and
+     * never less than here.
+     */
+    Demand passingInto(Demand other, double share) {
+        if (share == 1 && other.tensionRatio() >= tensionRatio() && other.compressionRatio() >= compressionRatio()) {
+            return other;
+        }
+        SectionState here = state;
+        SectionState there = other.state;
+        double outer = Math.max(here.outerStrain(), between(here.outerStrain(), there.outerStrain(), share));
+        double inner = Math.min(here.innerStrain(), between(here.innerStrain(), there.innerStrain(), share));
+        return new Demand(section, new SectionState(-inner / (outer - inner), outer, inner, between(here.momentNm(), there.momentNm(), share),
+                between(here.woodMomentNm(), there.woodMomentNm(), share), between(here.strapStressMpa(), there.strapStressMpa(), share)), limits, grainRun);
+    }
+
+    private static double between(double from, double to, double share) {
+        return from + share * (to - from);
+    }
+
     /** The same bend of a piece that is stretched as a whole, besides, by a share of its length; its neutral axis may lie inside the form then. */
     Demand stretchedBy(double share) {
         double outer = state.outerStrain() + share;

@@ -1,6 +1,5 @@
 package brachion.core.method;
 
-import brachion.core.bending.BendSection;
 import brachion.core.bending.SectionCondition;
 import brachion.core.bending.Strap;
 import brachion.core.bending.StrapMaterial;
@@ -271,11 +270,8 @@ public interface HotWood extends Method {
     @Override
     default Demand demandIn(SectionCondition condition, Blank blank, Bend bend, Physics physics) {
         Demand there = Method.super.demandIn(condition, atTheBend(blank), bend, physics);
-        if (thinning().filter(thinned -> thinned.endsWithin(blank, bend)).isEmpty()) {
-            return there;
-        }
-        Demand whole = Method.super.demandIn(condition, blank, bend, physics);
-        return whole.tensionRatio() > there.tensionRatio() ? whole : there;
+        double wholeCounts = thinning().map(thinned -> thinned.wholeCounts(blank, bend)).orElse(0.0);
+        return wholeCounts > 0 ? there.passingInto(Method.super.demandIn(condition, blank, bend, physics), wholeCounts) : there;
     }
 
     /** Followed on a piece without edges, which costs a sixth and shifts a change of ln D little. */

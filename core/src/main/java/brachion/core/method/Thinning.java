@@ -20,6 +20,8 @@ public record Thinning(double thicknessMm, double overMm, Optional<Outline> shap
 
     /** How much further than the bend it is thinned: half as much at each end (common practice). */
     private static final double HALF_A_BEND_BEYOND = 2;
+    /** Share of a bend that must be thick for the whole thickness to count in full; a round number chosen by us. */
+    private static final double WHOLE_FROM = 0.5;
 
     private static final String OVER_MISSING = "Say over what length it is thinned.";
     private static final Setting.Measured TO = to(Need.NEVER);
@@ -79,9 +81,22 @@ public record Thinning(double thicknessMm, double overMm, Optional<Outline> shap
         return thicknessMm < blank.thicknessMm() ? blank.withOutline(shaped.orElse(blank.outline()), thicknessMm) : blank;
     }
 
+    /** Share of a bend that goes on where the thinned length of a blank has ended, both ends together. */
+    double shareBeyond(Blank blank, Bend bend) {
+        return thicknessMm < blank.thicknessMm() ? Math.max(0, 1 - overMm / bend.outerArcMm(thicknessMm)) : 0;
+    }
+
     /** Whether a bend goes on where the thinned length of a blank has ended. */
     boolean endsWithin(Blank blank, Bend bend) {
-        return thicknessMm < blank.thicknessMm() && overMm < bend.outerArcMm(thicknessMm);
+        return shareBeyond(blank, bend) > 0;
+    }
+
+    /**
+     * How far the whole thickness counts in what a bend asks, 0 to 1: a thick end that just reaches into the bend is hardly bent,
+     * for the moment rises along the form; in full from where half of the bend is thick.
+     */
+    double wholeCounts(Blank blank, Bend bend) {
+        return Math.min(1, shareBeyond(blank, bend) / WHOLE_FROM);
     }
 
     Map<String, String> refusals(double stockMm) {

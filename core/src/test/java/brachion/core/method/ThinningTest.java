@@ -48,10 +48,35 @@ class ThinningTest {
 
     @ParameterizedTest
     @MethodSource("ways")
-    void where_the_thinning_ends_within_the_bend_the_whole_thickness_is_asked(HotWood way) {
-        double ended = of(20, way.with(thinned(12, 100))).demand().tensionRatio();
+    void where_half_of_the_bend_is_not_thinned_the_whole_thickness_is_asked(HotWood way) {
+        double ended = of(20, way.with(thinned(12, 80))).demand().tensionRatio();
         assertThat(ended).isGreaterThan(of(20, way.with(thinned(12, 500))).demand().tensionRatio());
-        assertThat(of(20, way.with(thinned(12, 100))).demand().section().thicknessMm()).isEqualTo(20);
+        assertThat(of(20, way.with(thinned(12, 80))).demand().section().thicknessMm()).isEqualTo(20);
+    }
+
+    /** No step where the thinned length just covers the bend, nor where it stops counting; the more of the bend is thick, the more is asked. */
+    @ParameterizedTest
+    @MethodSource("ways")
+    void the_less_of_the_bend_is_thinned_the_more_is_asked_and_the_more_it_opens_without_a_step(HotWood way) {
+        double arc = BEND.outerArcMm(12);
+        Recipe covered = of(20, way.with(thinned(12, arc * 1.02)));
+        double asked = covered.demand().tensionRatio();
+        double squeezed = covered.demand().compressionRatio();
+        double opens = opening(covered);
+        for (double share = 1.01; share > 0.3; share -= 0.01) {
+            Recipe shorter = of(20, way.with(thinned(12, arc * share)));
+            assertThat(shorter.demand().tensionRatio()).as("thinned over %.2f", share).isBetween(asked, asked * 1.02);
+            assertThat(shorter.demand().compressionRatio()).as("thinned over %.2f", share).isBetween(squeezed, squeezed * 1.02);
+            assertThat(opening(shorter)).as("thinned over %.2f", share).isCloseTo(opens, within(0.01));
+            asked = shorter.demand().tensionRatio();
+            squeezed = shorter.demand().compressionRatio();
+            opens = opening(shorter);
+        }
+        assertThat(asked).as("in full from where half of it is thick").isEqualTo(of(20, way.with(thinned(12, 60))).demand().tensionRatio());
+    }
+
+    private static double opening(Recipe recipe) {
+        return recipe.method().springback(recipe.blank(), BEND, recipe.shop(), recipe.demand()).logOpening();
     }
 
     /** On a wide curve the stretch of the outer face is half the thickness over the radius of the middle: r/(R + r) in any text on beams. */
