@@ -155,6 +155,12 @@ public record HotPipe(Handling handling, Heating heating, Stage.Contact contact,
         return doubts;
     }
 
+    /** Thin stock against hot metal is soft in minutes, and no rule times it. */
+    @Override
+    public boolean quickerThanSchools(Blank blank) {
+        return false;
+    }
+
     @Override
     public boolean heatedByZones() {
         return true;

@@ -207,9 +207,10 @@ public interface HotWood extends Method {
         return needed;
     }
 
+    /** Heat goes no faster into wood in a bath than in steam, so the rules of steaming time bound both. */
     @Override
     default boolean quickerThanSchools(Blank blank) {
-        double minutes = minutesInSteam().orElse(Double.POSITIVE_INFINITY);
+        double minutes = heating().minutes();
         return Arrays.stream(SteamingSchool.values()).allMatch(school -> minutes < school.minutes(blank.thicknessMm()));
     }
 
@@ -266,7 +267,10 @@ public interface HotWood extends Method {
         return SimulationCache.SHARED.condition(piece(atTheBend(blank), shop), stagesIn(shop), physics);
     }
 
-    /** A thinned piece is asked where it is thinned, and where that ends when it ends within the bend; the harder place counts. */
+    /**
+     * A thinned piece is asked where it is thinned; where that ends within the bend its faces are asked more, the further the
+     * thicker part reaches into the bend.
+     */
     @Override
     default Demand demandIn(SectionCondition condition, Blank blank, Bend bend, Physics physics) {
         Demand there = Method.super.demandIn(condition, atTheBend(blank), bend, physics);

@@ -140,7 +140,8 @@ class HotWaysTest {
         assertThat(bag(20, 0, Bent.IN_THE_BAG).with(carried(10)).carrySeconds()).as("after both changes").isZero();
         assertThat(inPlace(20, 0).with(carried(10)).carrySeconds()).isZero();
         assertThat(bath(20, 98).minutesInSteam()).isEmpty();
-        assertThat(bath(20, 98).quickerThanSchools(BLANK)).as("no school times a bath").isFalse();
+        assertThat(bath(20, 98).quickerThanSchools(BLANK)).as("heat goes no faster into wood in a bath than in steam").isTrue();
+        assertThat(bath(60, 98).quickerThanSchools(BLANK)).isFalse();
     }
 
     private static List<Change.Kind> kinds(Method method) {
