@@ -41,6 +41,9 @@ class NotebookService {
         }
         Words words = new Words(workshops.now().woods());
         RawTable table = withColumns(raw, words);
+        if (Notebook.isOurs(table)) {
+            return NotebookAnswer.OURS;
+        }
         return NotebookAnswer.of(Notebook.shape(table), new Notebook(table, kept(table), words), words);
     }
 
@@ -52,7 +55,7 @@ class NotebookService {
             return Sheet.of(raw);
         }
         RawTable table = withColumns(raw, new Words(workshops.now().woods()));
-        return kept(table).map(translation -> new Translator(translation).sheet(table)).orElseGet(() -> Sheet.of(raw));
+        return kept(table).map(translation -> new Translator(translation).sheet(table)).orElseGet(() -> Sheet.of(Notebook.isOurs(table) ? table : raw));
     }
 
     /** Lines written freely are taken apart into columns; a table has its own. */

@@ -3,7 +3,6 @@ package brachion.server.exchange;
 import brachion.server.problem.RefusedFieldException;
 import java.io.IOException;
 import java.io.InputStream;
-import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -23,12 +22,9 @@ final class OpenSpreadsheet {
     private static final String OFFICE = "urn:oasis:names:tc:opendocument:xmlns:office:1.0";
     private static final String TEXT = "urn:oasis:names:tc:opendocument:xmlns:text:1.0";
     private static final String MIDNIGHT = "T00:00:00";
-    /** A table of bends has no more columns; what is repeated further is an empty margin. */
-    private static final int MOST_COLUMNS = 1000;
-    /** Rows that say the same are written once and counted. */
-    private static final int MOST_ROWS = 200_000;
 
     private final XMLStreamReader xml;
+    private final TableBudget budget = new TableBudget();
     private final List<Row> rows = new ArrayList<>();
     private long line;
 
@@ -41,29 +37,36 @@ final class OpenSpreadsheet {
         try (ZipFile zip = Workbook.opened(file)) {
             ZipArchiveEntry kind = zip.getEntry("mimetype");
             return kind != null && new String(zip.getInputStream(kind).readNBytes(KIND.length()), StandardCharsets.US_ASCII).equals(KIND);
-        } catch (IOException broken) {
+        } catch (IOException | RuntimeException broken) {
             return false;
         }
     }
 
     /** The rows of the first sheet that has any; refuses what cannot be read, with the field {@code file}. */
     static List<Row> rows(byte[] file) {
-        XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
-        factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
-        factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
         try (ZipFile zip = Workbook.opened(file)) {
             ZipArchiveEntry content = zip.getEntry("content.xml");
             if (content != null) {
-                try (InputStream from = zip.getInputStream(content)) {
-                    OpenSpreadsheet sheet = new OpenSpreadsheet(factory.createXMLStreamReader(from));
+                try (InputStream from = new UnpackedPart(zip.getInputStream(content), new UnpackedPart.Unpacked(), true)) {
+                    OpenSpreadsheet sheet = new OpenSpreadsheet(xml(from));
                     sheet.read();
                     return sheet.rows;
                 }
             }
-        } catch (IOException | XMLStreamException | NumberFormatException broken) {
-            // told below
+        } catch (RefusedFieldException refused) {
+            throw refused;
+        } catch (IOException | XMLStreamException | RuntimeException broken) {
+            // told below; readers of archives and XML meet what no program writes in many ways
         }
         throw new RefusedFieldException("file", "This spreadsheet cannot be read. Save it anew, or save the sheet as CSV.");
+    }
+
+    /** Reads XML of strangers: nothing it declares is followed. */
+    static XMLStreamReader xml(InputStream from) throws XMLStreamException {
+        XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
+        factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
+        factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
+        return factory.createXMLStreamReader(from);
     }
 
     private void read() throws XMLStreamException {
@@ -88,14 +91,15 @@ final class OpenSpreadsheet {
         int times = times("number-rows-repeated");
         List<String> cells = new ArrayList<>();
         // empty cells count once something follows them
-        int empty = 0;
+        long empty = 0;
         while (!(xml.next() == XMLStreamConstants.END_ELEMENT && at(TABLE, "table-row"))) {
             if (xml.isStartElement() && (at(TABLE, "table-cell") || at(TABLE, "covered-table-cell"))) {
                 int wide = times("number-columns-repeated");
                 String text = cell();
                 if (text.isBlank()) {
                     empty += wide;
-                } else if (cells.size() + empty + wide <= MOST_COLUMNS) {
+                } else {
+                    budget.cells(line + 1, cells.size() + empty + wide, 0);
                     for (; empty > 0; empty--) {
                         cells.add("");
                     }
@@ -106,9 +110,8 @@ final class OpenSpreadsheet {
             }
         }
         if (!cells.isEmpty()) {
-            if (times > MOST_ROWS - rows.size()) {
-                throw new RefusedFieldException("file", "This spreadsheet has more than 200,000 rows. Split it and bring in the parts.");
-            }
+            budget.rows(line + 1, times);
+            budget.cells(line + 1, cells.size(), times);
             List<String> kept = List.copyOf(cells);
             for (int i = 1; i <= times; i++) {
                 rows.add(new Row(line + i, kept));
@@ -118,7 +121,16 @@ final class OpenSpreadsheet {
     }
 
     private int times(String attribute) {
-        return Optional.ofNullable(xml.getAttributeValue(TABLE, attribute)).map(Integer::parseInt).orElse(1);
+        return count(TABLE, attribute);
+    }
+
+    /** A number of things alike, one where none is given. */
+    private int count(String namespace, String attribute) {
+        int count = Optional.ofNullable(xml.getAttributeValue(namespace, attribute)).map(Integer::parseInt).orElse(1);
+        if (count < 0) {
+            throw new NumberFormatException("Nothing is there " + count + " times");
+        }
+        return count;
     }
 
     private String cell() throws XMLStreamException {
@@ -129,15 +141,15 @@ final class OpenSpreadsheet {
         String truth = xml.getAttributeValue(OFFICE, "boolean-value");
         String shown = shown(name);
         if (kind.equals("percentage") && value != null) {
-            return Workbook.percentage(new BigDecimal(value));
+            return Workbook.percentage(TableBudget.number(line + 1, value));
         }
         if (value != null) {
-            return Workbook.plain(new BigDecimal(value));
+            return Workbook.plain(TableBudget.number(line + 1, value));
         }
         if (day != null) {
             return day.endsWith(MIDNIGHT) ? day.substring(0, day.length() - MIDNIGHT.length()) : day;
         }
-        return truth == null ? shown : Workbook.truth(Boolean.parseBoolean(truth));
+        return truth == null ? HarmlessCell.back(shown) : Workbook.truth(Boolean.parseBoolean(truth));
     }
 
     /** The words of a cell, its paragraphs each on a line, without what somebody remarked on it. */
@@ -145,19 +157,28 @@ final class OpenSpreadsheet {
         StringBuilder words = new StringBuilder();
         int paragraphs = 0;
         while (!(xml.next() == XMLStreamConstants.END_ELEMENT && at(TABLE, cell))) {
+            requireShort(words);
             if (xml.isStartElement() && at(OFFICE, "annotation")) {
                 skip();
             } else if (xml.isStartElement() && at(TEXT, "p")) {
                 words.append(paragraphs++ == 0 ? "" : "\n");
             } else if (xml.isStartElement() && at(TEXT, "s")) {
-                words.append(" ".repeat(Math.min(MOST_COLUMNS, Optional.ofNullable(xml.getAttributeValue(TEXT, "c")).map(Integer::parseInt).orElse(1))));
+                words.append(" ".repeat(Math.min(TableBudget.LONGEST_CELL, count(TEXT, "c"))));
             } else if (xml.isStartElement() && (at(TEXT, "tab") || at(TEXT, "line-break"))) {
                 words.append(' ');
             } else if (xml.isCharacters() && paragraphs > 0) {
                 words.append(xml.getText());
             }
         }
+        requireShort(words);
+        budget.characters(line + 1, words.length());
         return words.toString();
+    }
+
+    private void requireShort(StringBuilder words) {
+        if (words.length() > TableBudget.LONGEST_CELL) {
+            budget.characters(line + 1, words.length());
+        }
     }
 
     private void skip() throws XMLStreamException {

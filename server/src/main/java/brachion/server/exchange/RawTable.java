@@ -14,6 +14,8 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import org.apache.commons.csv.CSVFormat;
@@ -32,6 +34,10 @@ record RawTable(List<Row> rows) {
     /** The two bytes of U+FEFF, by whose order UTF-16 tells its own (RFC 2781, 3.2). */
     private static final byte[] BIG_END_FIRST = {(byte) 0xFE, (byte) 0xFF};
     private static final byte[] LITTLE_END_FIRST = {(byte) 0xFF, (byte) 0xFE};
+    private static final CSVFormat QUOTED = CSVFormat.RFC4180.builder().setIgnoreEmptyLines(true).get();
+    private static final CSVFormat UNQUOTED = QUOTED.builder().setQuote(null).get();
+    /** What people write where something is as in the line above (common practice). */
+    private static final Set<String> AS_ABOVE = Set.of("\"", "\"\"", "''", "″", "„", "〃", "-\"-", "ditto", "do.", "dito");
     private static final char[] SEPARATORS = {';', '\t', ','};
     /** So many different words are remembered. */
     private static final int MOST_WORDS = 20_000;
@@ -59,21 +65,39 @@ record RawTable(List<Row> rows) {
         if (text.isBlank()) {
             throw refused("The file is empty.");
         }
-        CSVFormat format = CSVFormat.RFC4180.builder().setDelimiter(separator(text)).setIgnoreEmptyLines(true).get();
-        try (CSVParser parser = format.parse(new StringReader(text))) {
+        char separator = separator(text);
+        TextBounds.check(text, separator, new TableBudget());
+        try {
+            return new RawTable(rows(text, QUOTED, separator));
+        } catch (IOException | UncheckedIOException broken) {
+            return ofDittoMarks(text, separator).orElseThrow(() -> refused("The table breaks off: " + reason(broken) + "."));
+        }
+    }
+
+    private static List<Row> rows(String text, CSVFormat as, char separator) throws IOException {
+        try (CSVParser parser = as.builder().setDelimiter(separator).get().parse(new StringReader(text))) {
             List<Row> rows = new ArrayList<>();
             Map<String, String> said = new HashMap<>();
             for (CSVRecord row : parser) {
                 if (row.stream().anyMatch(cell -> !cell.isBlank())) {
-                    rows.add(new Row(parser.getCurrentLineNumber() - breaks(row), row.stream().map(cell -> once(said, cell)).toList()));
+                    rows.add(new Row(parser.getCurrentLineNumber() - breaks(row), row.stream().map(cell -> once(said, HarmlessCell.back(cell))).toList()));
                 }
             }
             if (rows.isEmpty()) {
                 throw refused("The file is empty: there is not one word in its cells.");
             }
-            return new RawTable(rows);
+            return rows;
+        }
+    }
+
+    /** Where quotation marks stand alone in their cells they quote nothing, but say "as above". */
+    private static Optional<RawTable> ofDittoMarks(String text, char separator) {
+        try {
+            List<Row> rows = rows(text, UNQUOTED, separator);
+            boolean alone = rows.stream().flatMap(row -> row.cells().stream()).map(String::strip).filter(cell -> cell.startsWith("\"")).allMatch(AS_ABOVE::contains);
+            return alone ? Optional.of(new RawTable(rows)) : Optional.empty();
         } catch (IOException | UncheckedIOException broken) {
-            throw refused("The table breaks off: " + reason(broken) + ".");
+            return Optional.empty();
         }
     }
 
@@ -140,7 +164,8 @@ record RawTable(List<Row> rows) {
     }
 
     /**
-     * The same from its headings on, without what stands above them (a title), below (a sum) and between (columns nobody filled).
+     * The same from its headings on, without what stands above them (a title), below (a sum) and between (columns nobody filled), and
+     * with ditto marks written out.
      */
     RawTable fromItsHeadings() {
         int widest = rows.stream().limit(LOOKED_AT).mapToInt(RawTable::words).max().orElse(0);
@@ -154,8 +179,17 @@ record RawTable(List<Row> rows) {
                 .filter(place -> !headings.get(place).isBlank() || below.stream().anyMatch(row -> !row.cell(place).isBlank())).boxed().toList();
         List<Row> kept = new ArrayList<>();
         kept.add(only(rows.get(at), filled));
-        below.forEach(row -> kept.add(only(row, filled)));
+        for (Row row : below) {
+            Row told = only(row, filled);
+            kept.add(kept.size() == 1 ? told : asAbove(kept.get(kept.size() - 1), told));
+        }
         return new RawTable(kept);
+    }
+
+    /** With what stands above in place of ditto marks. */
+    private static Row asAbove(Row above, Row row) {
+        return row.cells().stream().map(String::strip).noneMatch(AS_ABOVE::contains) ? row
+                : new Row(row.line(), IntStream.range(0, row.cells().size()).mapToObj(place -> AS_ABOVE.contains(row.cell(place)) ? above.cell(place) : row.cell(place)).toList());
     }
 
     private static Row only(Row row, List<Integer> places) {

@@ -41,7 +41,7 @@ class TakenOut {
         try (Writer text = new BufferedWriter(new OutputStreamWriter(file, StandardCharsets.UTF_8)); CSVPrinter table = new CSVPrinter(text, CSVFormat.RFC4180)) {
             text.write(TableFile.MARK);
             table.printRecord(writer.headings());
-            each(otherShop, trial -> table.printRecord(writer.cells(trial)));
+            each(otherShop, trial -> table.printRecord(writer.cells(trial).stream().map(HarmlessCell::out)));
         }
     }
 

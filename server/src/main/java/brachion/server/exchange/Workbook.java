@@ -5,7 +5,6 @@ import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
-import java.io.UncheckedIOException;
 import java.math.BigDecimal;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
@@ -20,7 +19,6 @@ import org.apache.commons.compress.utils.SeekableInMemoryByteChannel;
 import org.dhatim.fastexcel.Worksheet;
 import org.dhatim.fastexcel.reader.Cell;
 import org.dhatim.fastexcel.reader.CellType;
-import org.dhatim.fastexcel.reader.ExcelReaderException;
 import org.dhatim.fastexcel.reader.ReadableWorkbook;
 import org.dhatim.fastexcel.reader.ReadingOptions;
 
@@ -28,10 +26,13 @@ import org.dhatim.fastexcel.reader.ReadingOptions;
 final class Workbook {
 
     private static final byte[] ZIP = {'P', 'K', 3, 4};
-    /** A workbook of 20 MB unpacks to no more unless it was made to harm. */
-    private static final long MOST_UNPACKED = 300_000_000;
-    private static final int BLOCK = 65_536;
-    private static final Pattern OF_A_DAY = Pattern.compile("(?i)(?:\"[^\"]*\"|\\[[^\\]]*]|\\\\.|[^dy])*(d|yy).*");
+    /** So many bytes tell whether a part of an archive is XML. */
+    private static final int BEGINNING = 4096;
+    /** Drawings beside a sheet; spreadsheet programs write them with tags left open. */
+    private static final String DRAWING = ".vml";
+    /** As many characters as programs take of a format. */
+    private static final int LONGEST_FORMAT = 255;
+    private static final Pattern OF_A_DAY = Pattern.compile("(?i)(?:\"[^\"]*+\"|\\[[^\\]]*+]|\\\\.|[^dy\"\\[\\\\])*+(d|yy).*+");
     /** Days are counted from here in workbooks. */
     private static final LocalDateTime DAY_ZERO = LocalDateTime.of(1899, 12, 30, 0, 0);
     private static final BigDecimal HUNDRED = BigDecimal.valueOf(100);
@@ -49,10 +50,10 @@ final class Workbook {
 
     /** The rows of the first sheet that has any; refuses what is no workbook, with the field {@code file}. */
     static List<Row> rows(byte[] file) {
-        requireModest(file);
         if (OpenSpreadsheet.is(file)) {
             return worded(OpenSpreadsheet.rows(file));
         }
+        requireModest(file);
         try (ReadableWorkbook book = new ReadableWorkbook(new ByteArrayInputStream(file), new ReadingOptions(true, false))) {
             for (org.dhatim.fastexcel.reader.Sheet sheet : book.getSheets().toList()) {
                 List<Row> rows = new ArrayList<>();
@@ -68,9 +69,16 @@ final class Workbook {
                 }
             }
             return worded(List.of());
-        } catch (IOException | UncheckedIOException | ExcelReaderException | IllegalArgumentException broken) {
-            throw new RefusedFieldException("file", "This workbook cannot be read. Save it anew, or save the sheet as CSV.");
+        } catch (RefusedFieldException refused) {
+            throw refused;
+        } catch (IOException | RuntimeException broken) {
+            // the reader meets what no program writes in many ways: places, styles and words that are not there among them
+            throw unreadable();
         }
+    }
+
+    private static RefusedFieldException unreadable() {
+        return new RefusedFieldException("file", "This workbook cannot be read. Save it anew, or save the sheet as CSV.");
     }
 
     private static List<Row> worded(List<Row> rows) {
@@ -80,24 +88,51 @@ final class Workbook {
         return rows;
     }
 
-    /** Refuses what unpacks to far more than any table of bends, before anything reads it. */
+    /** Refuses what unpacks to far more than any table of bends, or holds more than one, before anything else reads it. */
     private static void requireModest(byte[] file) {
-        long unpacked = 0;
-        byte[] block = new byte[BLOCK];
+        TableBudget budget = new TableBudget();
+        UnpackedPart.Unpacked unpacked = new UnpackedPart.Unpacked();
         try (ZipFile zip = opened(file)) {
             for (ZipArchiveEntry entry : Collections.list(zip.getEntries())) {
+                boolean xml;
                 try (InputStream part = zip.getInputStream(entry)) {
-                    for (int read = part.read(block); read >= 0; read = part.read(block)) {
-                        unpacked += read;
-                        if (unpacked > MOST_UNPACKED) {
-                            throw new RefusedFieldException("file", "This workbook unpacks to more than 300 MB. Save the sheet as CSV and bring in the parts.");
-                        }
+                    xml = beginsAsXml(part.readNBytes(BEGINNING));
+                }
+                try (InputStream part = new UnpackedPart(zip.getInputStream(entry), unpacked, xml)) {
+                    if (xml) {
+                        check(entry, part, budget);
+                    } else {
+                        part.transferTo(OutputStream.nullOutputStream());
                     }
                 }
             }
+        } catch (RefusedFieldException refused) {
+            throw refused;
         } catch (IOException broken) {
             throw new RefusedFieldException("file", "This workbook breaks off. Save it anew, or save the sheet as CSV.");
+        } catch (RuntimeException noWorkbook) {
+            throw unreadable();
         }
+    }
+
+    private static void check(ZipArchiveEntry entry, InputStream part, TableBudget budget) throws IOException {
+        try {
+            WorkbookBounds.check(part, budget);
+        } catch (IOException broken) {
+            if (!entry.getName().endsWith(DRAWING)) {
+                throw broken;
+            }
+        }
+    }
+
+    /** Whether it begins with a tag, behind marks of UTF-8 and UTF-16, their empty bytes, and blanks. */
+    private static boolean beginsAsXml(byte[] beginning) {
+        for (byte each : beginning) {
+            if (each > ' ') {
+                return each == '<';
+            }
+        }
+        return false;
     }
 
     private static String text(Cell cell) {
@@ -108,7 +143,7 @@ final class Workbook {
         if (type == CellType.BOOLEAN) {
             return truth(cell.asBoolean());
         }
-        return type == CellType.ERROR || type == CellType.EMPTY ? "" : Optional.ofNullable(cell.getText()).orElse("");
+        return type == CellType.ERROR || type == CellType.EMPTY ? "" : HarmlessCell.back(Optional.ofNullable(cell.getText()).orElse(""));
     }
 
     private static boolean isNumber(Cell cell) {
@@ -119,7 +154,7 @@ final class Workbook {
     private static String number(Cell cell) {
         String format = Optional.ofNullable(cell.getDataFormatString()).orElse("");
         BigDecimal value = cell.getValue() instanceof BigDecimal known ? known : new BigDecimal(cell.getRawValue());
-        if (OF_A_DAY.matcher(format).matches() && value.signum() > 0) {
+        if (format.length() <= LONGEST_FORMAT && OF_A_DAY.matcher(format).matches() && value.signum() > 0) {
             LocalDateTime moment = cell.getType() == CellType.NUMBER ? cell.asDate() : DAY_ZERO.plusDays(value.longValue());
             return moment.toLocalTime().equals(LocalTime.MIDNIGHT) ? moment.toLocalDate().toString() : moment.toString();
         }
@@ -187,7 +222,7 @@ final class Workbook {
         if (NUMBER.matcher(text).matches() && text.length() <= DIGITS && plain(new BigDecimal(text)).equals(text)) {
             sheet.value(row, column, new BigDecimal(text));
         } else if (!text.isEmpty()) {
-            sheet.value(row, column, text);
+            sheet.value(row, column, HarmlessCell.amongWords(text));
         }
     }
 }
