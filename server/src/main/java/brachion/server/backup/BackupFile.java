@@ -25,7 +25,12 @@ import tools.jackson.databind.json.JsonMapper;
 final class BackupFile implements AutoCloseable {
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
-    private static final long LARGEST_MANIFEST = 1_000_000;
+    private static final int LARGEST_MANIFEST = 1_000_000;
+    /** Characters of a row; a photograph, the longest there is, has a fifth of them. */
+    private static final int LONGEST_ROW = 24_000_000;
+    /** Bytes of all tables as they unpack; a backup that is sent has an eighth of them at the most. */
+    private static final long MOST_UNPACKED = 8L * 1024 * 1024 * 1024;
+    private static final String SCHEMA = "[0-9]{1,9}(\\.[0-9]{1,9}){0,3}";
 
     private final ZipFile zip;
     private final Manifest manifest;
@@ -57,8 +62,9 @@ final class BackupFile implements AutoCloseable {
     static BackupFile checked(Path path) throws Unusable {
         BackupFile file = opened(path);
         try {
+            long unpacked = 0;
             for (Part part : file.manifest.tables()) {
-                file.check(part);
+                unpacked = file.check(part, unpacked);
             }
             return file;
         } catch (Unusable | RuntimeException damaged) {
@@ -79,11 +85,12 @@ final class BackupFile implements AutoCloseable {
             if (entry == null || entry.getSize() > LARGEST_MANIFEST) {
                 throw new Unusable("This is no backup of Brachion: it does not say what it holds.");
             }
-            Manifest manifest = JSON.readValue(zip.getInputStream(entry), Manifest.class);
-            if (manifest.format() > Manifest.FORMAT) {
+            // its size is what the file says of itself, and need not be so
+            Manifest manifest = JSON.readValue(zip.getInputStream(entry).readNBytes(LARGEST_MANIFEST), Manifest.class);
+            if (manifest != null && manifest.format() > Manifest.FORMAT) {
                 throw Unusable.newer(manifest);
             }
-            if (manifest.tables() == null || manifest.schema() == null) {
+            if (manifest == null || !saysWhatItHolds(manifest)) {
                 throw new Unusable("This backup is damaged: it does not say what it holds.");
             }
             return new BackupFile(zip, manifest);
@@ -93,23 +100,39 @@ final class BackupFile implements AutoCloseable {
         }
     }
 
+    private static boolean saysWhatItHolds(Manifest manifest) {
+        return manifest.schema() != null && manifest.schema().matches(SCHEMA) && manifest.tables() != null
+                && manifest.tables().stream().allMatch(part -> part != null && part.table() != null && part.sha256() != null);
+    }
+
     Manifest manifest() {
         return manifest;
     }
 
-    private void check(Part part) throws Unusable {
-        try {
-            DigestInputStream in = new DigestInputStream(stream(part), DigestUtils.getSha256Digest());
+    /** A part of which more bytes come out than a backup has is refused before anything is made of them, and so is a row without an end. */
+    private long check(Part part, long unpackedBefore) throws Unusable {
+        long unpacked = unpackedBefore;
+        try (DigestInputStream in = new DigestInputStream(stream(part), DigestUtils.getSha256Digest())) {
             long lines = 0;
+            long row = 0;
             byte[] bytes = new byte[64 * 1024];
             for (int read = in.read(bytes); read >= 0; read = in.read(bytes)) {
                 for (int i = 0; i < read; i++) {
                     lines += bytes[i] == '\n' ? 1 : 0;
+                    row = bytes[i] == '\n' ? 0 : row + 1;
+                    if (row > LONGEST_ROW) {
+                        throw new Unusable("This backup is damaged: row " + (lines + 1) + " of “" + part.table() + "” has more than 24 MB.");
+                    }
+                }
+                unpacked += read;
+                if (unpacked > MOST_UNPACKED) {
+                    throw new Unusable("This backup is damaged: it unpacks to more than 8 GB.");
                 }
             }
             if (lines != part.rows() || !HexFormat.of().formatHex(in.getMessageDigest().digest()).equals(part.sha256())) {
                 throw new Unusable("This backup is damaged: the rows of “" + part.table() + "” are not what was written.");
             }
+            return unpacked;
         } catch (IOException damaged) {
             throw new Unusable("This backup is damaged: “" + part.table() + "” cannot be read.");
         }

@@ -114,6 +114,11 @@ class BackupApiTest extends KeptShopTest {
         refused(changed(kept, "tables/weigh_in.jsonl", rows -> null), "cannot be read");
         refused(changed(kept, "brachion.json", json -> null), "does not say what it holds");
         refused(changed(kept, "brachion.json", json -> "{"), "cannot be read");
+        refused(changed(kept, "brachion.json", json -> "null"), "does not say what it holds");
+        refused(changed(kept, "brachion.json", json -> json.replaceFirst("\"tables\" : \\[", "\"tables\" : [null, ")), "does not say what it holds");
+        refused(changed(kept, "brachion.json", json -> json.replaceFirst("\"schema\" : \"\\d+\"", "\"schema\" : \"abc\"")), "does not say what it holds");
+        refused(changed(kept, "brachion.json", json -> json.replaceFirst("\"schema\" : \"\\d+\"", "\"schema\" : \"\"")), "does not say what it holds");
+        refused(changed(kept, "tables/trial.jsonl", rows -> "x".repeat(30_000_000)), "more than 24 MB");
         refused(changed(kept, "brachion.json", json -> json.replaceFirst("\"format\" : 1", "\"format\" : 2")), "newer version");
         refused(changed(kept, "brachion.json", json -> json.replaceFirst("\"schema\" : \"\\d+\"", "\"schema\" : \"999\"")), "newer version");
         refused(changed(kept, "brachion.json", json -> json.replaceFirst("\"schema\" : \"\\d+\"", "\"schema\" : \"3\"")), "older version");
