@@ -3,9 +3,15 @@ package brachion.server.photo;
 import brachion.server.problem.RefusedFieldException;
 import com.drew.imaging.ImageMetadataReader;
 import com.drew.imaging.ImageProcessingException;
+import com.drew.imaging.png.PngChunk;
+import com.drew.imaging.png.PngChunkReader;
+import com.drew.imaging.png.PngChunkType;
+import com.drew.lang.ByteArrayReader;
+import com.drew.lang.SequentialByteArrayReader;
 import com.drew.metadata.Metadata;
 import com.drew.metadata.exif.ExifDirectoryBase;
 import com.drew.metadata.exif.ExifIFD0Directory;
+import com.drew.metadata.exif.ExifReader;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
@@ -17,6 +23,7 @@ import java.util.Iterator;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
@@ -36,6 +43,8 @@ final class Picture {
     /** Pixels that are decoded of each kind; WebP is decoded whole, the others line by line. */
     private static final Map<String, Long> MOST_PIXELS = Map.of("jpeg", 64_000_000L, "png", 64_000_000L, "webp", 20_000_000L);
     private static final int FEWEST_PX = 16;
+    /** No camera takes a picture so many times as long as it is wide, panoramas among them. */
+    private static final int LONGEST_SIDES = 20;
     /** Lines left out while decoding still leave this many times what is kept. */
     private static final int SPARE = 2;
 
@@ -59,11 +68,13 @@ final class Picture {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
             while (readers.hasNext()) {
                 ImageReader reader = readers.next();
-                Long most = MOST_PIXELS.get(reader.getFormatName().toLowerCase(Locale.ROOT));
+                String format = reader.getFormatName().toLowerCase(Locale.ROOT);
+                Long most = MOST_PIXELS.get(format);
                 if (most != null) {
-                    reader.setInput(in, true);
+                    // texts beside the picture may unfold to anything and are of no use
+                    reader.setInput(in, true, true);
                     try {
-                        return read(reader, most, turn(sent));
+                        return read(reader, most, turn(sent, format));
                     } finally {
                         reader.dispose();
                     }
@@ -85,6 +96,9 @@ final class Picture {
             throw new RefusedFieldException(FIELD, "This photograph has " + (long) width * height / 1_000_000 + " million pixels; up to "
                     + most / 1_000_000 + " million are taken.");
         }
+        if (Math.max(width, height) > LONGEST_SIDES * Math.min(width, height)) {
+            throw new RefusedFieldException(FIELD, "This is no photograph but a strip, more than " + LONGEST_SIDES + " times as long as it is wide.");
+        }
         if (Math.min(width, height) < FEWEST_PX) {
             throw new RefusedFieldException(FIELD, "This photograph is too small to see anything on it.");
         }
@@ -97,14 +111,23 @@ final class Picture {
     }
 
     /** How the camera was held, where it said so (Exif 2.32, tag 0x0112). */
-    private static Optional<Orientation> turn(byte[] sent) {
+    private static Optional<Orientation> turn(byte[] sent, String format) {
         try {
-            Metadata said = ImageMetadataReader.readMetadata(new ByteArrayInputStream(sent));
+            Metadata said = format.equals("png") ? exifOfPng(sent) : ImageMetadataReader.readMetadata(new ByteArrayInputStream(sent));
             return Optional.ofNullable(said.getFirstDirectoryOfType(ExifIFD0Directory.class))
                     .map(exif -> exif.getInteger(ExifDirectoryBase.TAG_ORIENTATION)).map(Orientation::typeOf);
         } catch (ImageProcessingException | IOException | IllegalArgumentException saysNothing) {
             return Optional.empty();
         }
+    }
+
+    /** Of a PNG the one chunk alone, and none of its texts (Portable Network Graphics, third edition, 11.3.4.5). */
+    private static Metadata exifOfPng(byte[] sent) throws ImageProcessingException, IOException {
+        Metadata said = new Metadata();
+        for (PngChunk exif : new PngChunkReader().extract(new SequentialByteArrayReader(sent), Set.of(PngChunkType.eXIf))) {
+            new ExifReader().extract(new ByteArrayReader(exif.getBytes()), said, 0);
+        }
+        return said;
     }
 
     /** What is transparent shows white behind it. */

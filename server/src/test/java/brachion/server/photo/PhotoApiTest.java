@@ -23,6 +23,7 @@ import java.awt.image.WritableRaster;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.Arrays;
@@ -30,6 +31,7 @@ import java.util.Base64;
 import java.util.HexFormat;
 import java.util.stream.IntStream;
 import java.util.zip.CRC32;
+import java.util.zip.DeflaterOutputStream;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageWriter;
@@ -177,9 +179,32 @@ class PhotoApiTest {
         crc.update(header);
         byte[] bomb = hex("89504e470d0a1a0a" + "0000000d" + HexFormat.of().formatHex(header) + "%08x".formatted(crc.getValue()) + "0000000049454e44ae426082");
         assertThat(send(of, "image/png", bomb)).hasStatus(HttpStatus.BAD_REQUEST).bodyText().contains("million pixels");
-        assertThat(send(of, "image/png", picture("png", 8, 400))).hasStatus(HttpStatus.BAD_REQUEST).bodyText().contains("too small");
+        assertThat(send(of, "image/png", picture("png", 8, 100))).hasStatus(HttpStatus.BAD_REQUEST).bodyText().contains("too small");
+        assertThat(send(of, "image/png", picture("png", 16, 4000))).hasStatus(HttpStatus.BAD_REQUEST).bodyText().contains("a strip");
         assertThat(send(of, "image/jpeg", new byte[15 * 1024 * 1024 + 1])).hasStatus(HttpStatus.CONTENT_TOO_LARGE);
         assertThat(mvc.get().uri("/api/photos?" + of).exchange()).bodyJson().extractingPath("$").asArray().isEmpty();
+    }
+
+    /** A text beside the picture that unfolds to a gigabyte (PNG specification, 11.3.3.3) is not looked at, and the picture is kept. */
+    @Test
+    void texts_beside_a_picture_are_not_unfolded() throws IOException {
+        byte[] png = picture("png", 400, 300);
+        ByteArrayOutputStream text = new ByteArrayOutputStream();
+        text.writeBytes("zTXtnote\0\0".getBytes(StandardCharsets.ISO_8859_1));
+        try (DeflaterOutputStream folded = new DeflaterOutputStream(text)) {
+            byte[] block = new byte[1_000_000];
+            for (int i = 0; i < 1000; i++) {
+                folded.write(block);
+            }
+        }
+        byte[] chunk = text.toByteArray();
+        CRC32 crc = new CRC32();
+        crc.update(chunk);
+        ByteBuffer both = ByteBuffer.allocate(png.length + chunk.length + 8);
+        // behind the signature and the header, 8 and 25 bytes
+        both.put(png, 0, 33).putInt(chunk.length - 4).put(chunk).putInt((int) crc.getValue()).put(png, 33, png.length - 33);
+        MvcTestResult added = send("trial=" + trial(), "image/png", both.array());
+        assertThat(read(added, "$.widthPx", Integer.class)).isEqualTo(400);
     }
 
     @Test
