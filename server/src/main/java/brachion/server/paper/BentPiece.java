@@ -3,6 +3,7 @@ package brachion.server.paper;
 import brachion.core.form.Form;
 import brachion.core.method.Bend;
 import brachion.core.method.Recipe;
+import brachion.core.quantity.PhysicalBound;
 import brachion.core.shape.Chain;
 import brachion.core.shape.Course;
 import brachion.core.shape.OneBend;
@@ -28,6 +29,8 @@ public final class BentPiece {
     private static final double THINNEST_SEEN = 0.06;
     /** Each bend is written on where there are no more than these. */
     private static final int WRITTEN = 4;
+    /** What was bent longer than any piece lies is drawn smaller, which nobody sees. */
+    private static final double LONGEST_DRAWN_MM = 10_000;
 
     private BentPiece() {
     }
@@ -44,8 +47,9 @@ public final class BentPiece {
 
     /** A bend small and without words. */
     static Sketch small(Bend bend, double thicknessMm, double widthMm, double heightMm) {
-        Chain chain = arch(bend);
-        double seen = Math.max(thicknessMm, bend.innerRadiusMm() * THINNEST_SEEN);
+        double scale = Math.min(1, LONGEST_DRAWN_MM / bend.outerArcMm(thicknessMm));
+        Chain chain = arch(new Bend(PhysicalBound.INNER_RADIUS_MM.nearest(bend.innerRadiusMm() * scale), bend.angleDegrees()));
+        double seen = scale * Math.max(thicknessMm, bend.innerRadiusMm() * THINNEST_SEEN);
         Trace outline = Form.outline(chain.middle(seen).placed(Math.toRadians(bend.angleDegrees()) / 2, 0, 0), seen);
         Sketch on = new Sketch(widthMm, heightMm);
         on.trace(outline, Placing.within(Trace.boxRound(List.of(outline)), 0, 0, widthMm, heightMm), Ink.LINE, true);

@@ -1,5 +1,6 @@
 package brachion.server.problem;
 
+import jakarta.persistence.OptimisticLockException;
 import jakarta.servlet.http.HttpServletRequest;
 import java.sql.SQLException;
 import java.util.List;
@@ -11,7 +12,6 @@ import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
 import org.springframework.core.task.TaskRejectedException;
 import org.springframework.dao.ConcurrencyFailureException;
-import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.PessimisticLockingFailureException;
@@ -78,8 +78,8 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
         return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, newer.getMessage());
     }
 
-    @ExceptionHandler({ConcurrencyFailureException.class, DataIntegrityViolationException.class})
-    ProblemDetail conflict(DataAccessException conflict) {
+    @ExceptionHandler({ConcurrencyFailureException.class, DataIntegrityViolationException.class, OptimisticLockException.class})
+    ProblemDetail changedMeanwhile(RuntimeException conflict) {
         return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT,
                 "This was changed elsewhere at the same moment. Load it again and repeat your change.");
     }

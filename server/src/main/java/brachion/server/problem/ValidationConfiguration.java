@@ -3,6 +3,8 @@ package brachion.server.problem;
 import jakarta.validation.Path;
 import jakarta.validation.TraversableResolver;
 import java.lang.annotation.ElementType;
+import java.time.Duration;
+import org.hibernate.validator.BaseHibernateValidatorConfiguration;
 import org.springframework.boot.validation.autoconfigure.ValidationConfigurationCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -10,6 +12,9 @@ import org.springframework.context.annotation.Configuration;
 /** How what comes in is looked at. */
 @Configuration(proxyBeanMethods = false)
 class ValidationConfiguration {
+
+    /** Somebody east of the server is a day ahead of it at the most. */
+    private static final Duration EASTWARDS = Duration.ofDays(1);
 
     /** Only what travels is validated, never what is still to be loaded from a database: everything can be looked at. */
     private static final class All implements TraversableResolver {
@@ -27,6 +32,7 @@ class ValidationConfiguration {
 
     @Bean
     ValidationConfigurationCustomizer looksAtEverything() {
-        return configuration -> configuration.traversableResolver(new All());
+        return configuration -> configuration.traversableResolver(new All())
+                .addProperty(BaseHibernateValidatorConfiguration.TEMPORAL_VALIDATION_TOLERANCE, Long.toString(EASTWARDS.toMillis()));
     }
 }

@@ -76,6 +76,9 @@ class TrialController {
             throw new RefusedFieldException("size",
                     "Pages count from 0 and hold between 1 and " + LARGEST_PAGE + " trials.");
         }
+        if ((page + 1L) * size > Integer.MAX_VALUE) {
+            throw new RefusedFieldException("page", "There are not so many pages.");
+        }
         Page<TrialView> found = service.search(speciesId, method, severity, PageRequest.of(page, size));
         return new TrialPage(found.getContent(), found.getTotalElements());
     }

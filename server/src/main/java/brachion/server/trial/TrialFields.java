@@ -9,6 +9,7 @@ import brachion.server.recipe.RecipeFields;
 import brachion.server.storage.Absent;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.PastOrPresent;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.Collections;
@@ -28,7 +29,7 @@ import java.util.TreeSet;
  * @param supposed what of the recipe nobody wrote down, so that it is only supposed; null for nothing
  */
 public record TrialFields(
-        @NotNull(message = "The day is needed.") LocalDate bentOn,
+        @NotNull(message = "The day is needed.") @PastOrPresent(message = "This day is yet to come.") LocalDate bentOn,
         @NotNull(message = "What was done is needed.") @Valid RecipeFields recipe,
         @Valid DoneFields done,
         @NotNull(message = "How it ended is needed.") @Valid OutcomeFields outcome,

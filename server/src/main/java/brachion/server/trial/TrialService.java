@@ -150,6 +150,7 @@ class TrialService implements Trials {
         if (trials.isEmpty()) {
             return List.of();
         }
+        requireSense(trials);
         Function<RecipeFields, Keys> keys = names.keysOf(trials.stream().map(TrialFields::recipe).toList());
         List<TrialEntity> stored = trials.stream().map(fields -> {
             TrialEntity trial = new TrialEntity(fields, keys.apply(fields.recipe()), clock.instant());
@@ -159,6 +160,18 @@ class TrialService implements Trials {
         insert(stored);
         repository.countChange();
         return stored.stream().map(TrialEntity::id).toList();
+    }
+
+    /** Whoever read them, and however many are alike. */
+    private void requireSense(List<TrialFields> trials) {
+        Workshop workshop = workshops.now();
+        TrialFields before = null;
+        for (TrialFields trial : trials) {
+            if (trial != before) {
+                trial.requireSense(workshop);
+            }
+            before = trial;
+        }
     }
 
     /** There may be very many, and nobody changes them in this transaction: nothing of them is remembered. */

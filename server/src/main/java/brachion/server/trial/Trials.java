@@ -26,7 +26,7 @@ public interface Trials {
     /**
      * Writes several trials down at once, all or none; gives their keys in the same order.
      *
-     * @param trials held by whoever read them to the rules that hold for one that is typed in ({@link TrialFields#requireSense})
+     * @param trials held to the rules that hold for one that is typed in ({@link TrialFields#requireSense}), those a reader held to them already too
      */
     List<Long> log(List<TrialFields> trials, CameFrom from);
 

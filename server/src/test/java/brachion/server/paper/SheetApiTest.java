@@ -147,6 +147,12 @@ class SheetApiTest {
     }
 
     @Test
+    void a_bend_longer_than_any_piece_is_drawn_smaller() throws IOException {
+        ReadSheet sheet = read(logbook(entry("null", "Wound up").replace("\"innerRadiusMm\": 200, \"angleDegrees\": 360", "\"innerRadiusMm\": 20000, \"angleDegrees\": 720"), false));
+        assertThat(sheet.text()).contains("Wound up");
+    }
+
+    @Test
     void what_is_missing_or_too_much_is_refused() {
         MvcTestResult nothing = asked("{\"paper\": \"A4\", \"units\": \"INCH\"}", Wire.recipe(12, 200, Wire.STEAM), "[]");
         assertThat(nothing).hasStatus(HttpStatus.BAD_REQUEST);

@@ -223,6 +223,7 @@ class CurveApiTest {
         assertThat(first).hasStatusOk();
         int id = Wire.read(first, "$.id", Integer.class);
         assertThat(Wire.read(Wire.post(mvc, "/api/curves/kept", curve.replace("true", "false")), "$.id", Integer.class)).as("one of that name is this one").isEqualTo(id);
+        assertThat(Wire.read(Wire.post(mvc, "/api/curves/kept", curve.replace(", \"strapTurned\": true", "")), "$.id", Integer.class)).as("not turned where nobody says so").isEqualTo(id);
         MvcTestResult all = mvc.get().uri("/api/curves/kept").exchange();
         assertThat(Wire.read(all, "$[*].name", List.class)).isEqualTo(List.of("Chair rail"));
         assertThat(Wire.read(all, "$[0].curve.strapTurned", Boolean.class)).isFalse();

@@ -11,6 +11,7 @@ import static org.assertj.core.api.Assertions.within;
 import brachion.server.ServerTest;
 import brachion.server.Wire;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpStatus;
@@ -68,6 +69,18 @@ class StockApiTest {
         assertThat(read(boards(), "$.length()", Integer.class)).isZero();
         assertThat(post(mvc, "/api/stock/boards/%d/restoration".formatted(id), "")).hasStatusOk();
         assertThat(read(boards(), "$[0].board.name", String.class)).isEqualTo("Ash A");
+    }
+
+    /** One of them is stored, the others are told that it was changed meanwhile. */
+    @Test
+    void edits_of_one_board_at_the_same_moment_are_one_change_and_conflicts() {
+        for (int round = 0; round < 5; round++) {
+            long id = laid(board("Ash at once " + round, "", "", ""));
+            List<Integer> answers = IntStream.range(0, 4).parallel().mapToObj(i -> put(mvc, "/api/stock/boards/%d?version=0".formatted(id),
+                    board("Ash renamed %d %d".formatted(id, i), KNOT, "", "")).getResponse().getStatus()).sorted().toList();
+            assertThat(answers).as("round %d", round).startsWith(200).allMatch(status -> status == 200 || status == 409 || status == 503);
+            assertThat(answers).filteredOn(status -> status == 200).hasSize(1);
+        }
     }
 
     /** A board in stock is the one trials name: called otherwise, it is so in all of them. */

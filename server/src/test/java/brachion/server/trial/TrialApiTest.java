@@ -170,6 +170,28 @@ class TrialApiTest {
         assertThat(post(mvc, "/api/trials/alike?pieces=1000", Wire.cleanTrial())).hasStatus(400);
     }
 
+    /** Whatever way it comes: alone, with others alike, or in a table ({@code TrialReader} asks the same). */
+    @Test
+    void pieces_alike_are_held_to_what_one_is_held_to() {
+        for (String outcome : List.of("{\"severity\": \"BROKEN\", \"flaw\": \"SNAP\", \"releasedRadiusMm\": 208}", "{\"severity\": \"CLEAN\", \"flaw\": \"SNAP\"}",
+                "{\"severity\": \"BROKEN\"}", "{\"severity\": \"FLAW\", \"flaw\": \"OUTER_SPLINTER\", \"also\": [{\"flaw\": \"SNAP\", \"severity\": \"BROKEN\"}]}")) {
+            String trial = Wire.trial(Wire.recipe(12, 200, Wire.STEAM), outcome);
+            MvcTestResult one = post(mvc, "/api/trials", trial);
+            MvcTestResult alike = post(mvc, "/api/trials/alike?pieces=3", trial);
+            assertThat(alike).as(outcome).hasStatus(HttpStatus.BAD_REQUEST);
+            assertThat(Wire.refusedFields(alike)).isEqualTo(Wire.refusedFields(one));
+        }
+        String unknown = Wire.cleanTrial().replace("white-ash", "no-such-wood");
+        assertThat(Wire.refusedFields(post(mvc, "/api/trials/alike?pieces=3", unknown))).isEqualTo(Wire.refusedFields(post(mvc, "/api/trials", unknown))).isNotEmpty();
+        assertThat(read(mvc.get().uri("/api/trials").exchange(), "$.total", Integer.class)).isZero();
+    }
+
+    @Test
+    void a_day_that_is_yet_to_come_is_refused_and_so_is_a_page_nobody_can_turn_to() {
+        assertThat(Wire.refusedFields(post(mvc, "/api/trials", Wire.cleanTrial().replace("2026-11-24", "2199-01-01")))).containsExactly("bentOn");
+        assertThat(Wire.refusedFields(mvc.get().uri("/api/trials?page=2147483647&size=100").exchange())).containsExactly("page");
+    }
+
     @Test
     void several_things_can_be_seen_on_a_piece_none_worse_than_the_piece_and_none_twice() {
         MvcTestResult logged = logged("""
