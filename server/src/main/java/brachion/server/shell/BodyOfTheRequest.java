@@ -27,6 +27,8 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.Semaphore;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -50,6 +52,14 @@ class BodyOfTheRequest extends OncePerRequestFilter {
     private static final int IN_MEMORY = 16 * 1024 * 1024;
     private static final long IN_TIME_NS = Duration.ofSeconds(60).toNanos();
     private static final int PART = 16 * 1024;
+    /** What somebody sends with these is not read. */
+    private static final Set<String> CARRY_NOTHING = Set.of("GET", "HEAD", "OPTIONS", "DELETE", "TRACE");
+    /** Slower than that nobody sends from a workshop, once the connection stands [bytes/s]. */
+    private static final long SLOWEST = 2048;
+    private static final long SECOND_NS = Duration.ofSeconds(1).toNanos();
+    private static final long SETTLED_NS = Duration.ofSeconds(3).toNanos();
+    /** So many may be on their way at once; the other half of the threads answers whoever only asks. */
+    private static final Semaphore ON_THEIR_WAY = new Semaphore(100);
     private static final MediaType TABLE = MediaType.parseMediaType(TableFile.TYPE);
     private static final List<MediaType> PHOTOGRAPHS = List.of(MediaType.IMAGE_JPEG, MediaType.IMAGE_PNG, MediaType.parseMediaType("image/webp"));
     private static final List<MediaType> DRAWINGS = List.of(MediaType.parseMediaType("image/svg+xml"), MediaType.parseMediaType("image/vnd.dxf"));
@@ -116,18 +126,23 @@ class BodyOfTheRequest extends OncePerRequestFilter {
     }
 
     private static Body body(HttpServletRequest request) {
+        if (!ON_THEIR_WAY.tryAcquire()) {
+            throw new RefusedRequestException(HttpStatus.TOO_MANY_REQUESTS);
+        }
         try {
             return taken(request);
         } catch (SocketTimeoutException nothingCame) {
             throw new RefusedRequestException(HttpStatus.REQUEST_TIMEOUT);
         } catch (IOException brokenOff) {
             throw new RefusedRequestException(HttpStatus.BAD_REQUEST);
+        } finally {
+            ON_THEIR_WAY.release();
         }
     }
 
     private static Body taken(HttpServletRequest request) throws IOException {
         Optional<MediaType> type = type(request);
-        boolean empty = request.getContentLengthLong() == 0 || request.getContentLengthLong() < 0 && request.getHeader("Transfer-Encoding") == null;
+        boolean empty = CARRY_NOTHING.contains(request.getMethod()) || request.getContentLengthLong() == 0 || request.getContentLengthLong() < 0 && request.getHeader("Transfer-Encoding") == null;
         if (empty) {
             return Body.NONE;
         }
@@ -160,7 +175,8 @@ class BodyOfTheRequest extends OncePerRequestFilter {
             if (size > longest) {
                 throw new RefusedRequestException(HttpStatus.CONTENT_TOO_LARGE);
             }
-            if (System.nanoTime() - began > IN_TIME_NS) {
+            long takenNs = System.nanoTime() - began;
+            if (takenNs > IN_TIME_NS || takenNs > SETTLED_NS && size < SLOWEST * takenNs / SECOND_NS) {
                 throw new RefusedRequestException(HttpStatus.REQUEST_TIMEOUT);
             }
         }

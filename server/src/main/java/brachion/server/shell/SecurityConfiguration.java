@@ -5,13 +5,18 @@ import java.util.Set;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.csrf.CsrfFilter;
+import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.security.web.firewall.HttpFirewall;
 import org.springframework.security.web.firewall.RequestRejectedHandler;
 import org.springframework.security.web.firewall.StrictHttpFirewall;
+import org.springframework.security.web.header.writers.CrossOriginResourcePolicyHeaderWriter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
 /**
@@ -29,7 +34,8 @@ class SecurityConfiguration {
     SecurityFilterChain securityFilterChain(HttpSecurity http) {
         return http
                 .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
-                .csrf(csrf -> csrf.spa().ignoringRequestMatchers(INSTRUMENTS))
+                .csrf(csrf -> csrf.spa().csrfTokenRepository(ofThisPageAlone()).ignoringRequestMatchers(INSTRUMENTS))
+                .addFilterBefore(new OtherSites(), CsrfFilter.class)
                 .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .requestCache(cache -> cache.disable())
                 .logout(logout -> logout.disable())
@@ -43,8 +49,17 @@ class SecurityConfiguration {
                         .crossOriginOpenerPolicy(opener -> opener.policy(
                                 org.springframework.security.web.header.writers.CrossOriginOpenerPolicyHeaderWriter
                                         .CrossOriginOpenerPolicy.SAME_ORIGIN))
+                        .crossOriginResourcePolicy(resource -> resource.policy(
+                                CrossOriginResourcePolicyHeaderWriter.CrossOriginResourcePolicy.SAME_ORIGIN))
                         .frameOptions(frame -> frame.deny()))
                 .build();
+    }
+
+    /** The token, in a cookie that travels with nothing another page asks for. */
+    private static CsrfTokenRepository ofThisPageAlone() {
+        CookieCsrfTokenRepository cookie = CookieCsrfTokenRepository.withHttpOnlyFalse();
+        cookie.setCookieCustomizer(token -> token.sameSite("Strict"));
+        return cookie;
     }
 
     /** @param others names it goes by behind a proxy */
@@ -58,6 +73,12 @@ class SecurityConfiguration {
     /** Refused before any address is reached, and so without the words of the rest. */
     @Bean
     RequestRejectedHandler refusal() {
-        return (request, response, rejected) -> Problems.write(response, HttpStatus.BAD_REQUEST);
+        return (request, response, rejected) -> {
+            response.setHeader("Content-Security-Policy", "default-src 'none'; frame-ancestors 'none'");
+            response.setHeader("X-Content-Type-Options", "nosniff");
+            response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
+            response.setHeader(HttpHeaders.CACHE_CONTROL, "no-store");
+            Problems.write(response, HttpStatus.BAD_REQUEST);
+        };
     }
 }

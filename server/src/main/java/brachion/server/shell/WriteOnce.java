@@ -168,6 +168,8 @@ class WriteOnce extends OncePerRequestFilter {
     private static String fingerprint(HttpServletRequest request) throws IOException {
         MessageDigest digest = DigestUtils.getSha256Digest();
         digest.update((request.getMethod() + " " + request.getRequestURI() + "?" + request.getQueryString() + "\n").getBytes(StandardCharsets.UTF_8));
+        // whoever shows another token, or none, repeats nothing
+        digest.update((request.getHeader(HttpHeaders.AUTHORIZATION) + "\n").getBytes(StandardCharsets.UTF_8));
         try (InputStream body = request.getInputStream()) {
             return HexFormat.of().formatHex(DigestUtils.updateDigest(digest, body).digest());
         }

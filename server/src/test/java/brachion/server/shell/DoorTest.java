@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import brachion.server.ServerTest;
 import brachion.server.Wire;
+import jakarta.servlet.http.Cookie;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -37,6 +39,26 @@ class DoorTest {
         assertThat(mvc.get().uri("/api/trials")).bodyJson().extractingPath("$.total").isEqualTo(0);
     }
 
+    /** As browsers say of requests (Fetch Metadata Request Headers, W3C). */
+    @Test
+    void what_the_page_of_another_site_asks_for_is_refused_but_a_link_to_a_page() {
+        for (String site : List.of("cross-site", "same-site")) {
+            assertThat(mvc.get().uri("/api/backup").header("Sec-Fetch-Site", site).header("Sec-Fetch-Mode", "navigate")).hasStatus(HttpStatus.FORBIDDEN);
+            assertThat(mvc.get().uri("/api/photos?trial=1").header("Sec-Fetch-Site", site).header("Sec-Fetch-Mode", "no-cors")).hasStatus(HttpStatus.FORBIDDEN);
+            assertThat(mvc.get().uri("/").header("Sec-Fetch-Site", site).header("Sec-Fetch-Mode", "no-cors")).hasStatus(HttpStatus.FORBIDDEN);
+            assertThat(mvc.get().uri("/bench").header("Sec-Fetch-Site", site).header("Sec-Fetch-Mode", "navigate")).hasStatusOk();
+        }
+        for (String site : List.of("same-origin", "none")) {
+            assertThat(mvc.get().uri("/api/trials").header("Sec-Fetch-Site", site).header("Sec-Fetch-Mode", "cors")).hasStatusOk();
+        }
+    }
+
+    @Test
+    void the_token_travels_with_nothing_another_page_asks_for() {
+        Cookie token = mvc.get().uri("/").exchange().getResponse().getCookie("XSRF-TOKEN");
+        assertThat(token.getAttribute("SameSite")).isEqualTo("Strict");
+    }
+
     @Test
     void a_request_under_another_host_name_is_refused() {
         assertThat(mvc.get().uri("http://rebound.example/api/trials")).hasStatus(HttpStatus.BAD_REQUEST);
@@ -57,6 +79,9 @@ class DoorTest {
 
     @Test
     void answers_carry_the_usual_protective_headers() {
+        assertThat(mvc.get().uri("/")).hasHeader("Cross-Origin-Resource-Policy", "same-origin");
+        assertThat(mvc.get().uri("http://rebound.example/api/trials")).hasHeader("Cross-Origin-Resource-Policy", "same-origin")
+                .hasHeader("X-Content-Type-Options", "nosniff");
         assertThat(mvc.get().uri("/")).hasHeader("X-Content-Type-Options", "nosniff")
                 .hasHeader("X-Frame-Options", "DENY").hasHeader("Referrer-Policy", "no-referrer")
                 .hasHeader("Cross-Origin-Opener-Policy", "same-origin");
