@@ -4,6 +4,7 @@ import { api, body } from '../api/client';
 import type { BenchAnswer } from '../api/schema';
 import { inThisShop } from '../api/shop';
 import { useNotice } from '../app/notice';
+import { hearChanges } from './changes';
 import { heardClock, setClock } from './serverClock';
 import { listenToTaps, sendWaiting, waitingTaps, type WaitingTap } from './taps';
 import { DONE } from './words';
@@ -37,36 +38,30 @@ function useChanges(): { lost: boolean } {
   useEffect(() => {
     let heardAt = performance.now();
     let revision: number | undefined;
-    let source: EventSource | undefined;
-    const listen = () => {
-      source?.close();
-      source = new EventSource(inThisShop('/api/bench/changes'));
-      source.onmessage = (event) => {
-        const told = JSON.parse(event.data as string) as { now: string; revision: number };
-        heardAt = performance.now();
-        setLost(false);
-        heardClock(told.now);
-        if (told.revision !== revision) void client.invalidateQueries({ queryKey: BENCH });
-        revision = told.revision;
-        void sendWaiting();
-      };
-    };
-    listen();
+    const line = hearChanges(inThisShop('/api/bench/changes'), (told) => {
+      heardAt = performance.now();
+      setLost(false);
+      heardClock(told.now);
+      if (told.revision !== revision) void client.invalidateQueries({ queryKey: BENCH });
+      revision = told.revision;
+      void sendWaiting();
+    });
     void setClock().catch(() => undefined);
     const cut = () => {
-      source?.close();
+      line.cut();
       setLost(true);
     };
     window.addEventListener('offline', cut);
-    window.addEventListener('online', listen);
+    window.addEventListener('online', line.again);
     const check = setInterval(() => {
-      if (!navigator.onLine || performance.now() - heardAt < SILENT_MS) return;
+      if (!navigator.onLine || document.visibilityState === 'hidden' || performance.now() - heardAt < SILENT_MS) return;
       setLost(true);
       heardAt = performance.now() - SILENT_MS + TRY_EACH_MS;
-      listen();
+      line.again();
     }, CHECK_EACH_MS);
     const awake = () => {
       if (document.visibilityState === 'visible') {
+        heardAt = performance.now();
         void setClock().catch(() => undefined);
         void client.invalidateQueries({ queryKey: BENCH });
       }
@@ -75,9 +70,9 @@ function useChanges(): { lost: boolean } {
     return () => {
       clearInterval(check);
       window.removeEventListener('offline', cut);
-      window.removeEventListener('online', listen);
+      window.removeEventListener('online', line.again);
       document.removeEventListener('visibilitychange', awake);
-      source?.close();
+      line.close();
     };
   }, [client]);
   return { lost };

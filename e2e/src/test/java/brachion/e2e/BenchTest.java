@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
@@ -131,6 +132,25 @@ class BenchTest extends BrowserTest {
         button(card(page, "Rib for two"), "Clamped").click();
         assertThat(button(card(phone, "Rib for two"), "Off the form")).isVisible();
         assertThat((Integer) phone.evaluate("document.documentElement.scrollWidth")).isLessThanOrEqualTo(390);
+    }
+
+    /** A browser has six connections to a server; whoever looks on from many tabs has one line for all of them. */
+    @Test
+    void ten_tabs_of_the_bench_all_hear_and_every_page_still_loads() {
+        List<Page> tabs = new ArrayList<>();
+        for (int i = 0; i < 10; i++) {
+            Page tab = page.context().newPage();
+            tab.navigate("/bench");
+            assertThat(tab.getByRole(AriaRole.MAIN)).isVisible();
+            tabs.add(tab);
+        }
+        show("/plan");
+        assertThat(odds()).isBetween(0.0, 1.0);
+        show("/bench");
+        lay("Rib for ten", 50);
+        for (Page tab : tabs) {
+            assertThat(card(tab, "Rib for ten")).isVisible();
+        }
     }
 
     @Test
