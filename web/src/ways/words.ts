@@ -27,7 +27,7 @@ export function fellOutInWords({ because, count, best, unbroken }: FellOutView, 
 
 /** How far the records go towards a way. */
 export function triedInWords(way: Tried & Pick<WayView, 'shorterThanSchools'>): string {
-  return way.shorterThanSchools ? `${knownInWords(way)}. Steamed shorter than any rule of thumb says: try one first` : knownInWords(way);
+  return way.shorterThanSchools ? `${knownInWords(way)}. Heated for a time shorter than any rule of thumb says: try one first` : knownInWords(way);
 }
 
 type Tried = Pick<WayView, 'trialsNear' | 'ofThisWood' | 'ofOtherShops' | 'beyondRecords'>;
