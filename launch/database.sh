@@ -11,16 +11,17 @@ socket_of() {
     echo "$socket"
 }
 
-# start_database INSTANCE_DIR: starts or finds the database there and exports BRACHION_DB_URL, _USER and _PASSWORD.
+# start_database INSTANCE_DIR [OPTION...]: starts or finds the database there and exports BRACHION_DB_URL, _USER and _PASSWORD.
 start_database() {
     local dir=$1
+    shift
     mkdir -p "$dir"
     [ -s "$dir/password" ] || (umask 077 && head -c 24 /dev/urandom | base64 | tr -d '/+=\n' >"$dir/password")
     if ! alive "$dir/db.pid" "$dir/data"; then
         [ -d "$dir/data/mysql" ] || create_database "$dir"
         local attempt
         for attempt in 1 2 3; do
-            launch_database "$dir" "$(free_port $((20000 + RANDOM % 20000)))" && break
+            launch_database "$dir" "$(free_port $((20000 + RANDOM % 20000)))" "$@" && break
             [ "$attempt" -lt 3 ] || fail "the database did not start; see $dir/db.log"
         done
     fi
@@ -52,9 +53,10 @@ SQL
     )
 }
 
-# launch_database INSTANCE_DIR PORT
+# launch_database INSTANCE_DIR PORT [OPTION...]
 launch_database() {
     local dir=$1 port=$2 socket waited=0 accounts=()
+    shift 2
     socket=$(socket_of "$dir")
     [ ! -e "$dir/accounts.sql" ] || accounts=(--init-file="$dir/accounts.sql")
     # a folder of its own for temporary tables: a database that starts clears the folder it is given, another's tables with it
@@ -64,7 +66,7 @@ launch_database() {
     setsid "$(mariadbd_path)" --no-defaults --datadir="$dir/data" --socket="$socket" --pid-file="$dir/mariadbd.pid" --tmpdir="$dir/tmp" \
         --bind-address=127.0.0.1 --port="$port" --skip-name-resolve --character-set-server=utf8mb4 \
         --innodb-buffer-pool-size=64M --innodb-log-file-size=24M --performance-schema=OFF --max-connections=60 \
-        "${accounts[@]}" $(run_as) >"$dir/db.log" 2>&1 </dev/null &
+        "${accounts[@]}" "$@" $(run_as) >"$dir/db.log" 2>&1 </dev/null &
     echo $! >"$dir/db.pid"
     disown
     echo "$port" >"$dir/db.port"

@@ -65,6 +65,11 @@ need_chromium() {
     [ -x /usr/bin/chromium ] || install_debian chromium
 }
 
+# Chromium without a window, and without what draws one: what the tests and pictures need of it.
+need_headless_chromium() {
+    [ -x /usr/bin/chromium-headless-shell ] || install_debian chromium-headless-shell
+}
+
 # The check of the units in deploy/.
 need_systemd() {
     command -v systemd-analyze >/dev/null || install_debian systemd

@@ -5,21 +5,43 @@ answers() {
     asked "$1" info "\"instance\":\"$2\"" && asked "$1" health '"status":"UP"'
 }
 
-# asked PORT WHAT WORDS: whether the server there says so about itself.
+# asked PORT WHAT WORDS: whether the server there says so about itself, within five seconds.
 asked() {
-    { exec 3<>"/dev/tcp/127.0.0.1/$1"; } 2>/dev/null || return 1
-    printf 'GET /actuator/%s HTTP/1.0\r\nHost: localhost\r\n\r\n' "$2" >&3
     local answer
-    answer=$(timeout 5 cat <&3 2>/dev/null || true)
-    exec 3<&- 3>&-
+    # shellcheck disable=SC2016
+    answer=$(timeout 5 bash -c 'exec 3<>"/dev/tcp/127.0.0.1/$0" && printf "GET /actuator/%s HTTP/1.0\r\nHost: localhost\r\n\r\n" "$1" >&3 && cat <&3' \
+        "$1" "$2" 2>/dev/null || true)
     case $answer in *"$3"*) return 0 ;; *) return 1 ;; esac
+}
+
+# silent INSTANCE_DIR: whether the server has not answered for twenty seconds. It is asked every five.
+silent() {
+    [ $((SECONDS - asked_at)) -ge 5 ] || return 1
+    asked_at=$SECONDS
+    ! asked "$BRACHION_PORT" info "\"instance\":\"$BRACHION_INSTANCE\"" || answered_at=$SECONDS
+    [ $((SECONDS - answered_at)) -ge 20 ]
+}
+
+# end_silent INSTANCE_DIR: ends a server that does not answer; what each of its threads was at is kept.
+end_silent() {
+    local pid
+    pid=$(cat "$1/server.pid")
+    say "The server does not answer and is ended; what it was at stands in $1/server-before.log"
+    # asks Java for its threads, which it writes to its log
+    kill -QUIT "$pid" 2>/dev/null || true
+    sleep 2
+    kill -9 "$pid" 2>/dev/null || true
+    while kill -0 "$pid" 2>/dev/null; do sleep 0.1; done
 }
 
 # run_product INSTANCE [ARGUMENT...]: database and server in the foreground until Ctrl-C.
 run_product() {
     local dir=$home/$1
     shift
+    # what a shop keeps is nobody else's on this machine
+    umask 077
     mkdir -p "$dir"
+    chmod 700 "$dir"
     if alive "$dir/launcher.pid" brachion && [ "$(cat "$dir/launcher.pid")" != "$$" ]; then
         say "Already running at $(cat "$dir/address" 2>/dev/null || echo 'an address not yet known')"
         return
@@ -43,8 +65,9 @@ run_product() {
 
 # keep_running INSTANCE_DIR [ARGUMENT...]: starts again what dies, unless it dies again and again.
 keep_running() {
-    local dir=$1 deaths=0 calm=0
+    local dir=$1 deaths=0 calm=0 asked_at=$SECONDS answered_at=$SECONDS
     while sleep 0.5; do
+        ! silent || end_silent "$dir"
         if alive "$dir/db.pid" "$dir/data" && alive "$dir/server.pid" "$app_dir"; then
             calm=$((calm + 1))
             # a minute without a death is a fresh start
@@ -60,6 +83,7 @@ keep_running() {
             mv "$dir/server.log" "$dir/server-before.log"
             start_server "$@" || continue
         fi
+        answered_at=$SECONDS
         say "Running again at $(cat "$dir/address")"
     done
 }
@@ -73,8 +97,12 @@ start_server() {
     BRACHION_BACKUPS=$dir/backups
     BRACHION_INSTRUMENTS=$dir/instruments
     export BRACHION_PORT BRACHION_INSTANCE BRACHION_BACKUPS BRACHION_INSTRUMENTS
-    (exec setsid java -XX:SharedArchiveFile="$(class_archive)" -Xshare:auto -Xlog:cds=off -Xlog:cds+dynamic=off -Xmx512m \
-        -XX:+UseSerialGC -jar "$app_dir/brachion-server-app.jar" "$@" >"$dir/server.log" 2>&1 </dev/null) &
+    # what a server that was killed left half written
+    rm -rf "$dir/server-tmp"
+    mkdir -p "$dir/server-tmp"
+    # one that has no memory left ends and is started again, rather than going on half dead
+    (exec setsid env MALLOC_ARENA_MAX=2 java -XX:SharedArchiveFile="$(class_archive)" -Xshare:auto -Xlog:cds=off -Xlog:cds+dynamic=off \
+        -Xmx512m -XX:MaxDirectMemorySize=64m -XX:+ExitOnOutOfMemoryError -XX:+UseSerialGC -Djava.io.tmpdir="$dir/server-tmp" -jar "$app_dir/brachion-server-app.jar" "$@" >"$dir/server.log" 2>&1 </dev/null) &
     echo $! >"$dir/server.pid"
     disown
     echo "http://localhost:$BRACHION_PORT" >"$dir/address"
@@ -117,27 +145,57 @@ stop_everything() {
 # run_tests all|e2e
 run_tests() {
     need_database
-    need_chromium
+    need_headless_chromium
     need_systemd
     need_spreadsheet
     build_product
+    start_test_database
+    archive_classes
+    local modules=e2e,core,devices,web,server passed=0
+    [ "$1" = all ] || modules=e2e
+    # the browser, which takes longest and waits more than it works, beside all others one after another; the list of components was
+    # made by the build and would hold the others up
+    maven -T 2 -pl "$modules" test -Dweb.install.skip=true -Dweb.build.skip=true -Dcomponents.phase=none || passed=$?
+    report_tests
+    return "$passed"
+}
+
+# start_test_database: made anew each time, so that what tests find does not hang on what earlier ones left; nothing in it need outlive
+# a power cut.
+start_test_database() {
     trap 'stop_database "$home/test"' EXIT
     trap 'exit 130' INT TERM
-    # made anew each time, so that what tests find does not hang on what earlier ones left
     stop_database "$home/test"
-    rm -rf "$home/test"
-    start_database "$home/test"
-    archive_classes
-    local modules=core,devices,web,server,e2e
-    [ "$1" = all ] || modules=e2e
-    # modules that do not need one another side by side: the browser waits more than it works; the list of components was made by
-    # the build and would hold the others up
-    maven -T 2 -pl "$modules" test -Dweb.install.skip=true -Dweb.build.skip=true -Dcomponents.phase=none
+    rm -rf "$home/test" "$here"/*/target/surefire-reports "$here/e2e/target/failures"
+    start_database "$home/test" --innodb-flush-log-at-trx-commit=0 --innodb-doublewrite=OFF
+}
+
+# report_tests: how many ran and in which module time went, and where to look at what failed.
+report_tests() {
+    local module
+    say ""
+    for module in core devices web server e2e; do
+        [ -d "$here/$module/target/surefire-reports" ] || continue
+        sums "$here/$module/target/surefire-reports" | awk -v module="$module" '{ printf "%-8s %5d tests %7.0f s\n", module, $1 + $2 + $3, $4 }'
+    done
+    if [ -d "$here/e2e/target/failures" ]; then
+        say "" "What was seen of each browser test that failed: $here/e2e/target/failures"
+    fi
+    sums "$here"/*/target/surefire-reports | awk '{ printf "\n%d passed, %d failed, %d skipped\n", $1, $2, $3 }'
+}
+
+# sums FOLDER...: tests that passed, failed and were skipped, and the seconds they took, by the reports there.
+sums() {
+    cat $(find "$@" -name '*.xml' 2>/dev/null) /dev/null | tr '>' '\n' | awk '
+        function of(name) { return match($0, " " name "=\"[0-9.]*") ? substr($0, RSTART + length(name) + 3, RLENGTH - length(name) - 3) : 0 }
+        /<testsuite / { bad = of("failures") + of("errors"); skipped += of("skipped"); failed += bad
+            passed += of("tests") - bad - of("skipped"); seconds += of("time") }
+        END { print passed + 0, failed + 0, skipped + 0, seconds + 0 }'
 }
 
 take_screenshots() {
     need_database
-    need_chromium
+    need_headless_chromium
     build_product
     maven -q -pl e2e test -Dtest=Screenshots
 }

@@ -11,6 +11,7 @@ import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -20,8 +21,10 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.extension.ExtendWith;
 
 /** A test that drives the page of the demo workshop in Chromium and fails when the page reports an error. */
+@ExtendWith(WhatWasSeen.class)
 abstract class BrowserTest {
 
     private static final Pattern ODDS = Pattern.compile("(\\d+) in (\\d+)");
@@ -57,6 +60,14 @@ abstract class BrowserTest {
                 sessionStorage.setItem('begun', 'yes');
             }""";
 
+    private static final Path CHROMIUM = Path.of("/usr/bin/chromium-headless-shell");
+    /**
+     * What a page is made of is read and compiled once for all pages of a product, in the one process they share; none is kept ready for
+     * a page that nobody opens.
+     */
+    private static final List<String> SPARING = List.of("--process-per-site", "--disable-features=SpareRendererForSitePerProcess",
+            "--disable-gpu", "--disable-background-networking", "--disable-component-update", "--disable-sync", "--no-first-run");
+
     private static Browser browser;
     /** One for each product: what the page is made of is fetched once, as by people who come back. */
     private static final Map<String, BrowserContext> CONTEXTS = new HashMap<>();
@@ -79,9 +90,7 @@ abstract class BrowserTest {
         Playwright playwright = Playwright.create(new Playwright.CreateOptions()
                 .setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         return playwright.chromium().launch(new BrowserType.LaunchOptions()
-                .setExecutablePath(Path.of("/usr/bin/chromium")).setChromiumSandbox(false)
-                .setArgs(List.of("--disable-gpu", "--disable-background-networking", "--disable-component-update",
-                        "--disable-sync", "--no-first-run")));
+                .setExecutablePath(CHROMIUM).setChromiumSandbox(false).setArgs(SPARING));
     }
 
     @BeforeEach
@@ -98,7 +107,8 @@ abstract class BrowserTest {
     }
 
     private static BrowserContext newContext(String address) {
-        BrowserContext context = browser().newContext(new Browser.NewContextOptions().setBaseURL(address).setViewportSize(1280, 800).setLocale("en-GB"));
+        BrowserContext context = browser().newContext(new Browser.NewContextOptions().setBaseURL(address).setViewportSize(1280, 800).setLocale("en-GB")
+                .setReducedMotion(ReducedMotion.REDUCE));
         context.setDefaultTimeout(PATIENCE_MS);
         context.addInitScript(COUNT_WHAT_IS_ASKED);
         return context;
@@ -163,6 +173,16 @@ abstract class BrowserTest {
         Matcher matched = ODDS.matcher(said);
         assertThat(matched.find()).as("odds in “%s”", said).isTrue();
         return Double.parseDouble(matched.group(1)) / Double.parseDouble(matched.group(2));
+    }
+
+    /** What the page reported so far. */
+    List<String> reported() {
+        return List.copyOf(errors);
+    }
+
+    /** Where the pages of this test are open. */
+    BrowserContext context() {
+        return context;
     }
 
     protected void forgetErrors() {

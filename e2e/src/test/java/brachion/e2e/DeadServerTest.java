@@ -9,11 +9,22 @@ import org.junit.jupiter.api.Test;
 /** What dies is started again, and whoever is at work meanwhile loses nothing. */
 class DeadServerTest extends BrowserTest {
 
+    private static final int MOST_TRIES = 5;
+
     @Test
     void a_database_that_dies_is_started_again() {
         String before = product().get("/api/trials?size=200");
         product().killDatabase();
         assertThat(product().getOnceThere("/api/trials?size=200")).isEqualTo(before);
+    }
+
+    @Test
+    void a_server_that_answers_nobody_is_ended_and_started_again() {
+        String before = product().getOnceThere("/api/trials?size=200");
+        long silent = product().server();
+        product().stopServerFromAnswering();
+        assertThat(product().getOnceThere("/api/trials?size=200")).isEqualTo(before);
+        assertThat(product().server()).isNotEqualTo(silent);
     }
 
     @Test
@@ -30,7 +41,8 @@ class DeadServerTest extends BrowserTest {
         Locator nobody = page.getByText("The workshop server does not answer. Nothing you typed is lost");
         assertThat(saved.or(nobody)).isVisible();
         // a machine that takes longer to start a server than the page has patience leaves it to the person
-        while (!saved.isVisible()) {
+        for (int tries = 0; !saved.isVisible(); tries++) {
+            assertThat(tries).as("tries to save it after the server was back").isLessThan(MOST_TRIES);
             product().getOnceThere("/api/trials/counts");
             button("Save this trial").click();
             assertThat(saved.or(nobody)).isVisible();

@@ -17,6 +17,7 @@ final class Product implements AutoCloseable {
 
     private static final Path COMMAND = Path.of("../brachion").toAbsolutePath().normalize();
     private static final Duration PATIENCE = Duration.ofMinutes(8);
+    private static final Duration ANSWER = Duration.ofMinutes(2);
     private static Product shared;
 
     private final Path home;
@@ -77,10 +78,15 @@ final class Product implements AutoCloseable {
                 .replaceAll(".*(http://\\S+).*", "$1");
     }
 
+    /** What its server writes down. */
+    Path log() {
+        return home.resolve(instance).resolve("server.log");
+    }
+
     /** What the interface answers to a plain request. */
     String get(String path) {
         try {
-            return HttpClient.newHttpClient().send(HttpRequest.newBuilder(URI.create(address() + path)).build(),
+            return HttpClient.newHttpClient().send(HttpRequest.newBuilder(URI.create(address() + path)).timeout(ANSWER).build(),
                     HttpResponse.BodyHandlers.ofString()).body();
         } catch (IOException failed) {
             throw new UncheckedIOException(failed);
@@ -116,6 +122,21 @@ final class Product implements AutoCloseable {
     /** The server alone ends at once. */
     void killServer() {
         pid("server.pid").ifPresent(Product::killNow);
+    }
+
+    /** The server is there and answers nobody any more. */
+    void stopServerFromAnswering() {
+        long pid = pid("server.pid").orElseThrow();
+        try {
+            new ProcessBuilder("kill", "-STOP", Long.toString(pid)).inheritIO().start().onExit().join();
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+
+    /** Which process the server is. */
+    long server() {
+        return pid("server.pid").orElseThrow();
     }
 
     /** As a power cut would: command, server and database end at once, unasked. */
