@@ -12,6 +12,12 @@ final class HotWoodRisk {
 
     /** Less slack than this at the stops closes by itself [mm]; chosen by us. */
     private static final double TIGHT_STOPS_MM = 0.5;
+    /**
+     * Under its bark a rod has no fibre cut, and the youngest wood of all outside, which breaks at a higher strain than that of older rings
+     * (published of juvenile wood); hoop and basket makers bend such rods all day to radii that sawn stock does not bear (common practice).
+     * By how much the log odds fall beyond those of a riven face is chosen by us to say what they know.
+     */
+    private static final double UNDER_BARK = -1.3;
     private static final List<Unsure> UNSURE = List.of(Unsure.values());
 
     private HotWoodRisk() {
@@ -28,7 +34,7 @@ final class HotWoodRisk {
         onBothFaces.addAll(Covariate.beyondComputed(Family.HOT_WOOD));
         List<Covariate> onOuterFace = new ArrayList<>(List.of(
                 new Covariate(Term.RIVEN_FACE, -0.5, 0.5, recipe -> indicator(recipe.blank().outerFace() != OuterFace.SAWN)),
-                Covariate.undecided(Term.BARK, recipe -> indicator(recipe.blank().outerFace() == OuterFace.BARK)),
+                new Covariate(Term.BARK, UNDER_BARK, 0.5, recipe -> indicator(recipe.blank().outerFace() == OuterFace.BARK)),
                 new Covariate(Term.STRAP_SLACK, 0.7, 0.5, recipe -> indicator(hot(recipe).strap()
                         .filter(strap -> strap.held() && strap.endGapMm() > TIGHT_STOPS_MM).isPresent())),
                 Covariate.backing(Term.BACKED, recipe -> indicator(hot(recipe).strap().filter(strap -> !strap.held()).isPresent()))));

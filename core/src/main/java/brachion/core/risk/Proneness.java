@@ -14,7 +14,8 @@ import java.util.stream.Collectors;
  * for each source of boards. Before any record each is 1; so many hidden flaws seen where so many were expected move it like
  * the rate of a Poisson process under a Gamma prior, (a + seen)/(a + expected), whose mean is what the odds need. Which of
  * the breaks were hidden ones is not known either: each counts by the chance that it was (a step of expectation
- * maximisation, Dempster et al., J. R. Statist. Soc. B 39, 1977).
+ * maximisation, Dempster et al., J. R. Statist. Soc. B 39, 1977). A stack of plies averages what single plies hide: most flaws break
+ * a ply that is seen and laid aside, or are held by its neighbours.
  *
  * @param suspect factor of pieces with knots or wild grain in the bend
  * @param source  factor of each source that records name
@@ -24,6 +25,8 @@ record Proneness(double suspect, Map<String, Double> source) {
     /** Nothing is known to hide flaws more often than anything else. */
     static final Proneness EVEN = new Proneness(1, Map.of());
 
+    /** How often a glued stack breaks because of something hidden, beside solid stock; chosen by us. */
+    private static final double OF_A_STACK = 0.2;
     /** The prior weighs as much as two flaws expected and two seen; chosen by us. */
     private static final double PRIOR_FLAWS = 2;
     /** Knots and source together are never said to be more than this, nor less than its inverse. */
@@ -46,7 +49,12 @@ record Proneness(double suspect, Map<String, Double> source) {
     /** The factor of a piece. */
     double of(Recipe recipe) {
         double factor = knotted(recipe) ? suspect : 1;
-        return Math.max(1 / MOST, Math.min(MOST, factor * source.getOrDefault(recipe.names().source(), 1.0)));
+        return ofItsKind(recipe) * Math.max(1 / MOST, Math.min(MOST, factor * source.getOrDefault(recipe.names().source(), 1.0)));
+    }
+
+    /** The factor before anything is known of its knots and source: of solid stock or of a stack. */
+    static double ofItsKind(Recipe recipe) {
+        return recipe.method().gluedWith().isPresent() ? OF_A_STACK : 1;
     }
 
     private static boolean knotted(Recipe recipe) {

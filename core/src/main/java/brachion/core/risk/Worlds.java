@@ -59,9 +59,9 @@ record Worlds(List<World> likely) {
         double share = hidden();
         List<Sign> signs = new ArrayList<>();
         for (int row = 0; row < seen.length; row++) {
-            signs.add(new Sign(recipes.get(row), share, seen[row]));
+            signs.add(new Sign(recipes.get(row), share * Proneness.ofItsKind(recipes.get(row)), seen[row]));
         }
-        splits.forEach(split -> signs.add(new Sign(split, share,
+        splits.forEach(split -> signs.add(new Sign(split, share * Proneness.ofItsKind(split),
                 average(world -> HiddenShare.splitWasHidden(world.hidden(), proneness.of(split))))));
         return signs;
     }

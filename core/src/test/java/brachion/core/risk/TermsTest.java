@@ -161,12 +161,13 @@ class TermsTest {
 
     /** Priors that lean one way before any record, and those that must not. */
     @Test
-    void only_knots_slack_backing_and_riven_faces_lean_before_the_first_record() {
+    void only_knots_slack_backing_riven_faces_and_bark_lean_before_the_first_record() {
         for (Belief belief : RiskModel.withoutRecords().beliefs(Family.HOT_WOOD)) {
             switch (belief.term()) {
                 case KNOTS -> assertThat(belief.mean()).isBetween(1.0, 1.4);
                 case STRAP_SLACK -> assertThat(belief.mean()).isBetween(0.5, 0.9);
                 case BACKED -> assertThat(belief.mean()).isBetween(-0.5, -0.1);
+                case BARK -> assertThat(belief.mean()).isBetween(-1.5, -1.1);
                 case RIVEN_FACE -> assertThat(belief.mean()).isBetween(-0.7, -0.3);
                 default -> assertThat(belief.mean()).as("%s", belief.term()).isZero();
             }
