@@ -44,7 +44,7 @@ class EveryWayTest extends BrowserTest {
         type("Saw kerf", "3.2 mm");
         type("Left standing", "1.6 mm");
         type("From cut to cut", "30 mm");
-        assertThat(problem("The cuts close before the curve is reached. Set them no further apart than 25.5 mm, or saw them wider than 3.5 mm."))
+        assertThat(problem("The cuts close before the curve is reached. Set them no further apart than 25.5 mm, or saw them wider than 3.8 mm."))
                 .isVisible();
         type("From cut to cut", "6.35 mm");
         settle();

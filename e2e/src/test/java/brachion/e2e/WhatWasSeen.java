@@ -35,7 +35,8 @@ final class WhatWasSeen implements TestExecutionExceptionHandler, LifecycleMetho
     private static void keep(ExtensionContext test, Throwable failure) {
         try {
             BrowserTest browsing = (BrowserTest) test.getRequiredTestInstance();
-            String name = test.getRequiredTestClass().getSimpleName() + "." + test.getRequiredTestMethod().getName() + " " + test.getDisplayName();
+            String method = test.getRequiredTestMethod().getName();
+            String name = test.getRequiredTestClass().getSimpleName() + "." + method + (test.getDisplayName().startsWith(method) ? "" : " " + test.getDisplayName());
             Path folder = Files.createDirectories(FAILURES.resolve(name.replaceAll("[^A-Za-z0-9_.]+", "_")));
             Files.writeString(folder.resolve("failure.txt"), failure + "\n\nReported by the page:\n" + String.join("\n", browsing.reported()) + "\n");
             pages(browsing.context(), folder);
