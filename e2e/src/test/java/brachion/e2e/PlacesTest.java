@@ -7,6 +7,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Response;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SameSiteAttribute;
 import com.microsoft.playwright.options.BoundingBox;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -40,6 +41,10 @@ class PlacesTest extends BrowserTest {
         settle();
         assertThat(scripts).isNotEmpty().allSatisfy(script -> assertThat(script.headerValue("content-encoding")).as(script.url()).isEqualTo("br"));
         assertThat(scripts.size()).as("scripts").isLessThan(40);
+        assertThat(page.context().cookies()).singleElement().satisfies(token -> {
+            assertThat(token.name).isEqualTo("XSRF-TOKEN");
+            assertThat(token.sameSite).as("it travels with nothing another page asks for").isEqualTo(SameSiteAttribute.STRICT);
+        });
     }
 
     @Test

@@ -112,6 +112,8 @@ final class OpenSpreadsheet {
         if (!cells.isEmpty()) {
             budget.rows(line + 1, times);
             budget.cells(line + 1, cells.size(), times);
+            // whoever looks through them reads them as often as they stand there
+            budget.characters(line + 1, Math.max(0, times - 1L) * cells.stream().mapToLong(String::length).sum());
             List<String> kept = List.copyOf(cells);
             for (int i = 1; i <= times; i++) {
                 rows.add(new Row(line + i, kept));
@@ -171,13 +173,13 @@ final class OpenSpreadsheet {
             }
         }
         requireShort(words);
-        budget.characters(line + 1, words.length());
+        budget.cell(line + 1, words.length());
         return words.toString();
     }
 
     private void requireShort(StringBuilder words) {
         if (words.length() > TableBudget.LONGEST_CELL) {
-            budget.characters(line + 1, words.length());
+            budget.cell(line + 1, words.length());
         }
     }
 

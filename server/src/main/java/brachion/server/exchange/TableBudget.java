@@ -14,8 +14,8 @@ final class TableBudget {
     static final int MOST_COLUMNS = 500;
     /** Rows of a table, those written once and counted among them. */
     static final int MOST_ROWS = 200_000;
-    /** Characters of a cell, as many as spreadsheet programs keep. */
-    static final int LONGEST_CELL = 32_767;
+    /** Characters of a cell; somebody's whole story of a bend has room in it. */
+    static final int LONGEST_CELL = 1_000_000;
     private static final long MOST_CELLS = 6_000_000;
     private static final long MOST_CHARACTERS = 100_000_000;
     /** Characters of a number: a sign, the 17 digits of a binary one, a point and an exponent of three digits, and as many again. */
@@ -45,12 +45,17 @@ final class TableBudget {
         }
     }
 
-    /** What stands in a cell; what stands in many is counted once where it is kept once. */
-    void characters(long line, long length) {
+    /** What stands in a cell. */
+    void cell(long line, long length) {
         if (length > LONGEST_CELL) {
-            throw refused("In line " + line + " a cell holds more than 32,767 characters. Shorten it and bring the table in again.");
+            throw refused("In line " + line + " a cell holds more than a million characters. Shorten it and bring the table in again.");
         }
-        characters += length;
+        characters(line, length);
+    }
+
+    /** What stands in cells that were looked at by themselves before. */
+    void characters(long line, long more) {
+        characters += more;
         if (characters > MOST_CHARACTERS) {
             throw refused("In line " + line + " the table has more than 100 million characters. Split it and bring in the parts.");
         }

@@ -40,7 +40,7 @@ final class TextBounds {
             int from = at;
             cell();
             empty &= at == from;
-            budget.characters(begins, at - from);
+            budget.cell(begins, at - from);
             budget.cells(begins, ++cells, 0);
             ended = at >= text.length() || text.charAt(at) != separator;
             step();

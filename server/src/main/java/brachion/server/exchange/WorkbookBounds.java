@@ -50,7 +50,7 @@ final class WorkbookBounds {
                     case "row" -> row();
                     case "c" -> cell();
                     case "v" -> value();
-                    case "t", "f" -> budget.characters(line, length());
+                    case "t", "f" -> budget.cell(line, length());
                     default -> { }
                 }
             }
@@ -81,7 +81,7 @@ final class WorkbookBounds {
 
     private void value() throws XMLStreamException {
         if (!number) {
-            budget.characters(line, length());
+            budget.cell(line, length());
             return;
         }
         StringBuilder text = new StringBuilder();

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import brachion.server.ServerTest;
 import brachion.server.Wire;
-import jakarta.servlet.http.Cookie;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -51,12 +50,6 @@ class DoorTest {
         for (String site : List.of("same-origin", "none")) {
             assertThat(mvc.get().uri("/api/trials").header("Sec-Fetch-Site", site).header("Sec-Fetch-Mode", "cors")).hasStatusOk();
         }
-    }
-
-    @Test
-    void the_token_travels_with_nothing_another_page_asks_for() {
-        Cookie token = mvc.get().uri("/").exchange().getResponse().getCookie("XSRF-TOKEN");
-        assertThat(token.getAttribute("SameSite")).isEqualTo("Strict");
     }
 
     @Test
