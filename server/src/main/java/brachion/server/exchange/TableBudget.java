@@ -25,6 +25,8 @@ final class TableBudget {
     private long rows;
     private long cells;
     private long characters;
+    private long sharedWords;
+    private BigDecimal lastWordAsked = BigDecimal.ONE.negate();
 
     /** Rows that are about to be kept, so many alike. */
     void rows(long line, long alike) {
@@ -59,6 +61,21 @@ final class TableBudget {
         if (characters > MOST_CHARACTERS) {
             throw refused("In line " + line + " the table has more than 100 million characters. Split it and bring in the parts.");
         }
+    }
+
+    /** A word that is written once for all cells that say it. */
+    void sharedWord() {
+        sharedWords++;
+    }
+
+    /** A cell says one of those, by its place among them, from 0. */
+    void asksForWord(BigDecimal place) {
+        lastWordAsked = lastWordAsked.max(place);
+    }
+
+    /** Whether every word that was asked for is there. */
+    boolean everyWordIsThere() {
+        return lastWordAsked.compareTo(BigDecimal.valueOf(sharedWords)) < 0;
     }
 
     /** Whether a text is a number that can be worked with and printed: not thousands of digits, no exponent of more than three. */

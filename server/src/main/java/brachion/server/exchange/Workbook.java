@@ -106,6 +106,9 @@ final class Workbook {
                     }
                 }
             }
+            if (!budget.everyWordIsThere()) {
+                throw unreadable();
+            }
         } catch (RefusedFieldException refused) {
             throw refused;
         } catch (IOException broken) {

