@@ -1,5 +1,6 @@
 package brachion.server.exchange;
 
+import brachion.server.problem.RefusedFieldException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -20,6 +21,8 @@ final class FreeLines {
 
     /** So many of the lines tell of a bend, or it is something else. */
     private static final double ALMOST_ALL = 0.6;
+    /** Each line is taken apart word by word; a life of bending has fewer. */
+    private static final int MOST_LINES = 20_000;
     private static final int LONGEST_PART = 120;
     private static final String NUMBER = "(?:\\d+(?:[.,]\\d+)?(?:[ -]\\d+/\\d+)?(?:/\\d+)?|[½¼¾⅛⅜⅝⅞])";
     private static final String UNIT = "(?:\"|″|''|in(?:ch(?:es)?)?\\b|mm\\b|cm\\b|zoll\\b)";
@@ -70,7 +73,10 @@ final class FreeLines {
         if (!tellsOfABend(read(raw.rows().get(0), words))) {
             return Optional.empty();
         }
-        List<Map<Said, String>> lines = raw.rows().stream().map(row -> read(row, words)).toList();
+        if (raw.rows().size() > MOST_LINES) {
+            throw new RefusedFieldException("file", "Lines written freely are taken up to 20,000 at once. Split them and bring in the parts.");
+        }
+        List<Map<Said, String>> lines = raw.rows().parallelStream().map(row -> read(row, words)).toList();
         if (lines.stream().filter(FreeLines::tellsOfABend).count() < lines.size() * ALMOST_ALL) {
             return Optional.empty();
         }

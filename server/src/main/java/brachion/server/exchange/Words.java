@@ -18,6 +18,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 
 /** What people write in columns of words, and the words known here it may mean (common practice). */
@@ -60,6 +61,8 @@ final class Words {
 
     private final List<Wood> woods;
     private final WoodNames names;
+    /** Words known here as they are written without signs and case, for each column that was asked about. */
+    private final Map<String, Map<String, String>> knownHere = new ConcurrentHashMap<>();
 
     Words(SpeciesCatalogue woods) {
         this.woods = woods.all().stream().map(Wood::of).toList();
@@ -125,9 +128,15 @@ final class Words {
         String bare = Vocabulary.bare(text);
         Optional<String> itself = column.equals(Column.SPECIES.title())
                 ? names.called(text).map(Species::commonName)
-                : meanings(column).stream().filter(means -> Vocabulary.bare(means).equals(bare)).findFirst();
+                : Optional.ofNullable(knownHere.computeIfAbsent(column, this::bareMeanings).get(bare));
         return itself.or(() -> Optional.ofNullable(SAID.getOrDefault(column, Map.of()).get(bare)))
                 .or(() -> Optional.of(likely(column, text)).filter(only -> only.size() == 1).map(only -> only.get(0)));
+    }
+
+    private Map<String, String> bareMeanings(String column) {
+        Map<String, String> byBare = new HashMap<>();
+        meanings(column).forEach(means -> byBare.putIfAbsent(Vocabulary.bare(means), means));
+        return byBare;
     }
 
     /** What it may mean where several things are likely: woods that have the word in their name. */

@@ -1,8 +1,10 @@
 package brachion.server.exchange;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import brachion.core.wood.SpeciesCatalogue;
+import brachion.server.problem.RefusedFieldException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -53,6 +55,12 @@ class FreeLinesTest {
         String story = "it was a long day ".repeat(20_000).strip();
         assertThat(lines("3/8 ash, 1h steam, 7in, ok, " + story).get(0)).containsEntry("Notes", story);
         assertThat(lines("3/8 ash, 1h steam, 7in, ok, 2 h on form").get(0)).containsEntry("On the form", "2 h").doesNotContainKey("Notes");
+    }
+
+    @Test
+    void more_lines_than_anybody_writes_are_refused_before_they_are_taken_apart() {
+        byte[] file = "3/8 ash, 1h steam, 7in, ok\n".repeat(100_000).getBytes(StandardCharsets.UTF_8);
+        assertThatThrownBy(() -> FreeLines.of(RawTable.read(file), WORDS)).isInstanceOf(RefusedFieldException.class).hasMessageContaining("20,000");
     }
 
     @Test
