@@ -14,12 +14,17 @@ asked() {
     case $answer in *"$3"*) return 0 ;; *) return 1 ;; esac
 }
 
-# silent INSTANCE_DIR: whether the server has not answered for twenty seconds. It is asked every five.
+# silent: whether the server has not answered four times, five seconds apart and more. Times are counted and not seconds, for a machine
+# that was asleep has not waited.
 silent() {
     [ $((SECONDS - asked_at)) -ge 5 ] || return 1
+    if asked "$BRACHION_PORT" info "\"instance\":\"$BRACHION_INSTANCE\""; then
+        unanswered=0
+    else
+        unanswered=$((unanswered + 1))
+    fi
     asked_at=$SECONDS
-    ! asked "$BRACHION_PORT" info "\"instance\":\"$BRACHION_INSTANCE\"" || answered_at=$SECONDS
-    [ $((SECONDS - answered_at)) -ge 20 ]
+    [ "$unanswered" -ge 4 ]
 }
 
 # end_silent INSTANCE_DIR: ends a server that does not answer; what each of its threads was at is kept.
@@ -38,8 +43,6 @@ end_silent() {
 run_product() {
     local dir=$home/$1
     shift
-    # what a shop keeps is nobody else's on this machine
-    umask 077
     mkdir -p "$dir"
     chmod 700 "$dir"
     if alive "$dir/launcher.pid" brachion && [ "$(cat "$dir/launcher.pid")" != "$$" ]; then
@@ -49,6 +52,8 @@ run_product() {
     echo $$ >"$dir/launcher.pid"
     need_database
     build_product
+    # what a shop keeps is nobody else's on this machine
+    umask 077
     # a server whose launcher was killed still holds its port and connections
     end_process "$dir/server.pid" "$app_dir"
     trap 'stop_product "$dir"' EXIT
@@ -65,7 +70,7 @@ run_product() {
 
 # keep_running INSTANCE_DIR [ARGUMENT...]: starts again what dies, unless it dies again and again.
 keep_running() {
-    local dir=$1 deaths=0 calm=0 asked_at=$SECONDS answered_at=$SECONDS
+    local dir=$1 deaths=0 calm=0 asked_at=$SECONDS unanswered=0
     while sleep 0.5; do
         ! silent || end_silent "$dir"
         if alive "$dir/db.pid" "$dir/data" && alive "$dir/server.pid" "$app_dir"; then
@@ -83,7 +88,7 @@ keep_running() {
             mv "$dir/server.log" "$dir/server-before.log"
             start_server "$@" || continue
         fi
-        answered_at=$SECONDS
+        unanswered=0
         say "Running again at $(cat "$dir/address")"
     done
 }

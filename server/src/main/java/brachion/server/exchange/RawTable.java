@@ -66,7 +66,7 @@ record RawTable(List<Row> rows) {
             throw refused("The file is empty.");
         }
         char separator = separator(text);
-        TextBounds.check(text, separator, new TableBudget());
+        TextBounds.check(text, separator);
         try {
             return new RawTable(rows(text, QUOTED, separator));
         } catch (IOException | UncheckedIOException broken) {
@@ -93,10 +93,11 @@ record RawTable(List<Row> rows) {
     /** Where quotation marks stand alone in their cells they quote nothing, but say "as above". */
     private static Optional<RawTable> ofDittoMarks(String text, char separator) {
         try {
+            TextBounds.checkUnquoted(text, separator);
             List<Row> rows = rows(text, UNQUOTED, separator);
             boolean alone = rows.stream().flatMap(row -> row.cells().stream()).map(String::strip).filter(cell -> cell.startsWith("\"")).allMatch(AS_ABOVE::contains);
             return alone ? Optional.of(new RawTable(rows)) : Optional.empty();
-        } catch (IOException | UncheckedIOException broken) {
+        } catch (IOException | UncheckedIOException | RefusedFieldException noSuchTable) {
             return Optional.empty();
         }
     }

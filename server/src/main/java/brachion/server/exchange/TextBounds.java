@@ -11,18 +11,24 @@ final class TextBounds {
 
     private final String text;
     private final char separator;
-    private final TableBudget budget;
+    private final boolean quoting;
+    private final TableBudget budget = new TableBudget();
     private int at;
     private long line = 1;
 
-    private TextBounds(String text, char separator, TableBudget budget) {
+    private TextBounds(String text, char separator, boolean quoting) {
         this.text = text;
         this.separator = separator;
-        this.budget = budget;
+        this.quoting = quoting;
     }
 
-    static void check(String text, char separator, TableBudget budget) {
-        new TextBounds(text, separator, budget).check();
+    static void check(String text, char separator) {
+        new TextBounds(text, separator, true).check();
+    }
+
+    /** The same of a table in which quotation marks are letters like others. */
+    static void checkUnquoted(String text, char separator) {
+        new TextBounds(text, separator, false).check();
     }
 
     private void check() {
@@ -53,7 +59,7 @@ final class TextBounds {
 
     /** Goes on to what ends a cell. */
     private void cell() {
-        if (at < text.length() && text.charAt(at) == QUOTE) {
+        if (quoting && at < text.length() && text.charAt(at) == QUOTE) {
             step();
             while (at < text.length() && (text.charAt(at) != QUOTE || doubled())) {
                 step();

@@ -150,6 +150,7 @@ class HostileTablesTest {
     void a_line_of_millions_of_cells_is_refused_before_they_are_made() {
         refused(("day," + "a,".repeat(9_500_000)).getBytes(StandardCharsets.US_ASCII), "500 columns");
         refused(("day," + "\"\n\",".repeat(3_000_000)).getBytes(StandardCharsets.US_ASCII), "500 columns");
+        refused(("day," + ("\"" + ",".repeat(900_000) + "\",").repeat(20) + "\"goes on").getBytes(StandardCharsets.US_ASCII), "breaks off");
         refused(("day," + ",".repeat(3000) + "\n").getBytes(StandardCharsets.US_ASCII), "500 columns");
         refused("a;b\n".repeat(200_001).getBytes(StandardCharsets.US_ASCII), "200,000 rows");
         refused(("day,note\n2026-03-01," + "x".repeat(1_100_000)).getBytes(StandardCharsets.US_ASCII), "In line 2");
