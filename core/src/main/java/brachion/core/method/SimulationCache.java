@@ -98,7 +98,11 @@ final class SimulationCache {
      */
     private Map<Key, End> simulate(ProcessSimulation reached, int done, List<Key> keys) {
         Map<Key, End> ends = new LinkedHashMap<>();
-        keys.stream().filter(key -> key.overAfter(done)).forEach(key -> ends.put(key, End.of(reached)));
+        keys.stream().filter(key -> key.overAfter(done)).forEach(key -> {
+            End end = End.of(reached);
+            known.put(key, end);
+            ends.put(key, end);
+        });
         Map<Stage, List<Key>> alikeButForTime = keys.stream().filter(key -> !key.overAfter(done))
                 .collect(Collectors.groupingBy(key -> key.stages().get(done).lasting(1), LinkedHashMap::new, Collectors.toList()));
         alikeButForTime.forEach((stage, alike) -> {
@@ -110,7 +114,6 @@ final class SimulationCache {
                 ends.putAll(simulate(after.get(length++), done + 1, asLong));
             }
         });
-        known.putAll(ends);
         return ends;
     }
 }

@@ -172,7 +172,6 @@ final class OpenSpreadsheet {
                 words.append(xml.getText());
             }
         }
-        requireShort(words);
         budget.cell(line + 1, words.length());
         return words.toString();
     }

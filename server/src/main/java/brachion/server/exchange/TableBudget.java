@@ -18,6 +18,7 @@ final class TableBudget {
     static final int LONGEST_CELL = 1_000_000;
     private static final long MOST_CELLS = 6_000_000;
     private static final long MOST_CHARACTERS = 100_000_000;
+    private static final long MOST_PASSED_OVER = 50_000_000;
     /** Characters of a number: a sign, the 17 digits of a binary one, a point and an exponent of three digits, and as many again. */
     private static final int LONGEST_NUMBER = 48;
     private static final Pattern NUMBER = Pattern.compile("[+-]?(?:\\d+\\.?\\d*|\\.\\d+)(?:[eE][+-]?\\d{1,3})?");
@@ -25,8 +26,7 @@ final class TableBudget {
     private long rows;
     private long cells;
     private long characters;
-    private long sharedWords;
-    private BigDecimal lastWordAsked = BigDecimal.ONE.negate();
+    private long passedOver;
 
     /** Rows that are about to be kept, so many alike. */
     void rows(long line, long alike) {
@@ -47,6 +47,14 @@ final class TableBudget {
         }
     }
 
+    /** Places that hold nothing and are gone through all the same: a margin somebody coloured. */
+    void passesOver(long line, long places) {
+        passedOver += places;
+        if (passedOver > MOST_PASSED_OVER) {
+            throw refused("In line " + line + " the table has come past more than 50 million places. Take the colours and borders off where nothing stands.");
+        }
+    }
+
     /** What stands in a cell. */
     void cell(long line, long length) {
         if (length > LONGEST_CELL) {
@@ -61,21 +69,6 @@ final class TableBudget {
         if (characters > MOST_CHARACTERS) {
             throw refused("In line " + line + " the table has more than 100 million characters. Split it and bring in the parts.");
         }
-    }
-
-    /** A word that is written once for all cells that say it. */
-    void sharedWord() {
-        sharedWords++;
-    }
-
-    /** A cell says one of those, by its place among them, from 0. */
-    void asksForWord(BigDecimal place) {
-        lastWordAsked = lastWordAsked.max(place);
-    }
-
-    /** Whether every word that was asked for is there. */
-    boolean everyWordIsThere() {
-        return lastWordAsked.compareTo(BigDecimal.valueOf(sharedWords)) < 0;
     }
 
     /** Whether a text is a number that can be worked with and printed: not thousands of digits, no exponent of more than three. */

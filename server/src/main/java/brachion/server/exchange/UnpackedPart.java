@@ -13,7 +13,7 @@ final class UnpackedPart extends FilterInputStream {
 
     /** A workbook of 20 MB unpacks to no more unless it was made to harm. */
     private static final long MOST_UNPACKED = 300_000_000;
-    /** Bytes up to the end of the next tag; a cell full of characters has an eighth of them. */
+    /** Bytes up to the end of the next tag; no program keeps a cell of so many. */
     private static final int LONGEST_PIECE = 1_000_000;
 
     private final Unpacked all;

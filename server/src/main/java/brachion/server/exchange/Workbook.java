@@ -60,8 +60,12 @@ final class Workbook {
                 sheet.openStream().forEach(row -> {
                     List<String> cells = new ArrayList<>();
                     row.forEach(cell -> cells.add(cell == null ? "" : text(cell)));
-                    if (cells.stream().anyMatch(cell -> !cell.isBlank())) {
-                        rows.add(new Row(row.getRowNum(), List.copyOf(cells)));
+                    int last = cells.size();
+                    while (last > 0 && cells.get(last - 1).isBlank()) {
+                        last--;
+                    }
+                    if (last > 0) {
+                        rows.add(new Row(row.getRowNum(), List.copyOf(cells.subList(0, last))));
                     }
                 });
                 if (!rows.isEmpty()) {
@@ -90,7 +94,7 @@ final class Workbook {
 
     /** Refuses what unpacks to far more than any table of bends, or holds more than one, before anything else reads it. */
     private static void requireModest(byte[] file) {
-        TableBudget budget = new TableBudget();
+        WorkbookBounds bounds = new WorkbookBounds();
         UnpackedPart.Unpacked unpacked = new UnpackedPart.Unpacked();
         try (ZipFile zip = opened(file)) {
             for (ZipArchiveEntry entry : Collections.list(zip.getEntries())) {
@@ -100,13 +104,13 @@ final class Workbook {
                 }
                 try (InputStream part = new UnpackedPart(zip.getInputStream(entry), unpacked, xml)) {
                     if (xml) {
-                        check(entry, part, budget);
+                        check(entry, part, bounds);
                     } else {
                         part.transferTo(OutputStream.nullOutputStream());
                     }
                 }
             }
-            if (!budget.everyWordIsThere()) {
+            if (!bounds.everyWordIsThere()) {
                 throw unreadable();
             }
         } catch (RefusedFieldException refused) {
@@ -118,9 +122,9 @@ final class Workbook {
         }
     }
 
-    private static void check(ZipArchiveEntry entry, InputStream part, TableBudget budget) throws IOException {
+    private static void check(ZipArchiveEntry entry, InputStream part, WorkbookBounds bounds) throws IOException {
         try {
-            WorkbookBounds.check(part, budget);
+            bounds.check(part);
         } catch (IOException broken) {
             if (!entry.getName().endsWith(DRAWING)) {
                 throw broken;

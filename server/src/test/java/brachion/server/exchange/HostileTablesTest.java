@@ -156,6 +156,29 @@ class HostileTablesTest {
         refused(("day,note\n2026-03-01," + "x".repeat(1_100_000)).getBytes(StandardCharsets.US_ASCII), "In line 2");
     }
 
+    /** As programs write whole rows and columns somebody coloured, and a second sheet as long as the first. */
+    @Test
+    void a_long_workbook_with_coloured_margins_is_a_table() throws IOException {
+        StringBuilder rows = new StringBuilder("<row r=\"1\"><c r=\"A1\" t=\"str\"><v>species</v></c><c r=\"XFD1\" s=\"0\"/></row>");
+        for (int row = 2; row <= 9000; row++) {
+            rows.append("<row r=\"").append(row).append("\">");
+            for (int column = 0; column < 60; column++) {
+                rows.append("<c r=\"").append(column < 26 ? "" : String.valueOf((char) ('A' + column / 26 - 1))).append((char) ('A' + column % 26)).append(row).append("\"><v>").append(column).append("</v></c>");
+            }
+            rows.append("</row>");
+        }
+        for (int row = 9001; row <= 250_000; row++) {
+            rows.append("<row r=\"").append(row).append("\"><c r=\"B").append(row).append("\" s=\"0\"/></row>");
+        }
+        byte[] book = with(workbook(), SHEET, sheet -> sheet.replaceAll("(?s)<sheetData>.*</sheetData>", "<sheetData>" + rows + "</sheetData>"));
+        RawTable table = RawTable.read(book);
+        assertThat(table.rows()).hasSize(9000);
+        assertThat(table.rows().get(0).cells()).containsExactly("species");
+        assertThat(table.rows().get(8999).cells()).hasSize(60);
+        String wide = "<row r=\"1\"><c r=\"XFD1\" s=\"0\"/></row>".repeat(4000);
+        refused(with(workbook(), SHEET, sheet -> sheet.replaceAll("(?s)<sheetData>.*</sheetData>", "<sheetData>" + wide + "</sheetData>")), "50 million places");
+    }
+
     @Test
     void archives_that_unfold_or_lie_are_refused() throws IOException {
         Map<String, byte[]> parts = parts(workbook());
