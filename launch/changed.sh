@@ -25,6 +25,8 @@ run_changed() {
     [ -n "$tests" ] || { say "No test uses what changed."; return; }
     say "Testing $tests"
     need_database
+    need_systemd
+    need_spreadsheet
     local modules=core,devices,server passed=0
     if grep -q '^e2e/' <<<"$files"; then
         need_headless_chromium

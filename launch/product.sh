@@ -7,10 +7,11 @@ answers() {
 
 # asked PORT WHAT WORDS: whether the server there says so about itself, within five seconds.
 asked() {
+    { exec 3<>"/dev/tcp/127.0.0.1/$1"; } 2>/dev/null || return 1
+    printf 'GET /actuator/%s HTTP/1.0\r\nHost: localhost\r\n\r\n' "$2" >&3
     local answer
-    # shellcheck disable=SC2016
-    answer=$(timeout 5 bash -c 'exec 3<>"/dev/tcp/127.0.0.1/$0" && printf "GET /actuator/%s HTTP/1.0\r\nHost: localhost\r\n\r\n" "$1" >&3 && cat <&3' \
-        "$1" "$2" 2>/dev/null || true)
+    answer=$(timeout 5 cat <&3 2>/dev/null || true)
+    exec 3<&- 3>&-
     case $answer in *"$3"*) return 0 ;; *) return 1 ;; esac
 }
 
