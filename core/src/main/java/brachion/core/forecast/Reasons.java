@@ -11,7 +11,7 @@ import java.util.Comparator;
 import java.util.List;
 
 /**
- * Splits the risk of a piece into what curve, carry, dryness, heat and grain each add to b·ln D, by curing each in turn as
+ * Splits the risk of a piece into what curve, carry, dryness, heat and grain each add to b·x, by curing each in turn as
  * far as the method knows a cure, and what covariates and groups add beside it. The sizes sum to η.
  */
 final class Reasons {
@@ -32,7 +32,7 @@ final class Reasons {
     static List<Reason> of(RiskModel risk, FailureMode mode, Possible piece) {
         Reasons reasons = new Reasons(risk, mode, piece);
         List<Reason> all = new ArrayList<>(mode.ofTheWood() ? reasons.ofTheWood()
-                : List.of(new Reason(Term.CURVE, reasons.slope * reasons.logRatio(piece))));
+                : List.of(new Reason(Term.CURVE, reasons.slope * reasons.load(piece))));
         risk.effects(mode, piece).forEach(effect -> all.add(new Reason(effect.term(), effect.size())));
         all.sort(Comparator.comparingDouble(Reason::size).reversed());
         return all;
@@ -50,15 +50,15 @@ final class Reasons {
             reasons.add(step(cure.term(), before, then));
             before = then;
         }
-        reasons.add(new Reason(Term.CURVE, slope * logRatio(before)));
+        reasons.add(new Reason(Term.CURVE, slope * load(before)));
         return reasons;
     }
 
     private Reason step(Term cause, Possible asIs, Possible cured) {
-        return new Reason(cause, slope * (logRatio(asIs) - logRatio(cured)));
+        return new Reason(cause, slope * (load(asIs) - load(cured)));
     }
 
-    private double logRatio(Possible at) {
-        return risk.logRatio(mode, at);
+    private double load(Possible at) {
+        return risk.load(mode, at);
     }
 }

@@ -18,6 +18,7 @@ import java.util.stream.Stream;
  */
 final class ColdLaminationRisk {
 
+    private static final double GLUE_LEVEL_SD = 0.5;
     private static final double GLUE_SLOPE = 2;
     private static final double GLUE_SLOPE_SD = 0.5;
     /** Radius over the thickness of a hardwood ply that codes allow. */
@@ -33,9 +34,9 @@ final class ColdLaminationRisk {
 
     static List<ModeRisk> modes() {
         return List.of(
-                ModeRisk.ofTheWood(FailureMode.TENSION, Covariate.ofTheWood(Covariate.beyondComputed(Family.COLD_PLIES)), List.of())
+                ModeRisk.ofTheWood(FailureMode.TENSION, Covariate.ofStretchedWood(Covariate.beyondComputed(Family.COLD_PLIES)), List.of())
                         .with(Clamping.backingSheet()).with(Covariate.plywood(recipe -> recipe.blank().species().panel())),
-                ModeRisk.ofTheWood(FailureMode.COMPRESSION, Covariate.ofTheWood(Covariate.beyondComputed(Family.COLD_PLIES)), List.of()),
+                ModeRisk.ofTheWood(FailureMode.COMPRESSION, Covariate.ofSqueezedWood(Covariate.beyondComputed(Family.COLD_PLIES)), List.of()),
                 glueLine());
     }
 
@@ -46,7 +47,7 @@ final class ColdLaminationRisk {
                 glue(Term.GLUE_UREA_RESIN, Glue.UREA_RESIN), glue(Term.GLUE_HIDE, Glue.HIDE),
                 Covariate.undecided(Term.MANY_PLIES, recipe -> Math.log(glued(recipe).plies() / USUAL_PLIES))), Clamping.covariates().stream()).toList();
         return new ModeRisk(FailureMode.GLUE_LINE, (recipe, demand) -> glued(recipe).pull(recipe, demand), ColdLaminationRisk::glueRatio,
-                GLUE_SLOPE, GLUE_SLOPE_SD, covariates, List.of(), GluedPlies.class::isInstance);
+                LimitLaw.LOGISTIC, GLUE_LEVEL_SD, GLUE_SLOPE, GLUE_SLOPE_SD, covariates, List.of(), GluedPlies.class::isInstance);
     }
 
     private static double glueRatio(Recipe recipe, Demand demand) {

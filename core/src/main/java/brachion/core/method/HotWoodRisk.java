@@ -39,8 +39,8 @@ final class HotWoodRisk {
                         .filter(strap -> strap.held() && strap.endGapMm() > TIGHT_STOPS_MM).isPresent())),
                 Covariate.backing(Term.BACKED, recipe -> indicator(hot(recipe).strap().filter(strap -> !strap.held()).isPresent()))));
         onOuterFace.addAll(onBothFaces);
-        return List.of(ModeRisk.ofTheWood(FailureMode.TENSION, Covariate.ofTheWood(onOuterFace), UNSURE),
-                ModeRisk.ofTheWood(FailureMode.COMPRESSION, Covariate.ofTheWood(onBothFaces), UNSURE), ColdLaminationRisk.glueLine());
+        return List.of(ModeRisk.ofTheWood(FailureMode.TENSION, Covariate.ofStretchedWood(onOuterFace), UNSURE),
+                ModeRisk.ofTheWood(FailureMode.COMPRESSION, Covariate.ofSqueezedWood(onBothFaces), UNSURE), ColdLaminationRisk.glueLine());
     }
 
     private static boolean soaked(Recipe recipe) {

@@ -136,10 +136,10 @@ public record KerfBending(Kerfs kerfs, Board board, Optional<Double> backerMm) i
 
     /** The ways a web fails, before any record. */
     static List<ModeRisk> failureModes() {
-        List<Covariate> ofTheWeb = Covariate.ofTheWood(List.of(Covariate.plywood(
+        List<Covariate> ofTheWeb = Covariate.ofStretchedWood(List.of(Covariate.plywood(
                 recipe -> recipe.blank().species().panel() || ((KerfBending) recipe.method()).board() == Board.PLYWOOD)));
         return List.of(ModeRisk.ofTheWood(FailureMode.TENSION, ofTheWeb, List.of()),
-                ModeRisk.ofTheWood(FailureMode.COMPRESSION, Covariate.ofTheWood(List.of()), List.of()));
+                ModeRisk.ofTheWood(FailureMode.COMPRESSION, Covariate.ofSqueezedWood(List.of()), List.of()));
     }
 
     /** What a search tries: webs and pitches a saw can be set to, of kiln-dried stock. */

@@ -28,9 +28,9 @@ final class PressedPlateRisk {
                 // what is washed out of wood that lies in hot water leaves it brittle (common practice); by how much is chosen by us
                 new Covariate(Term.WASHED_OUT, 0.4, 0.5, recipe -> indicator(plate(recipe).bag() == PressedPlate.Bag.OPEN)),
                 Covariate.undecided(Term.FEWER_ROUNDS, recipe -> Math.log((double) PressedPlate.USUAL_ROUNDS / plate(recipe).rounds())));
-        return List.of(ModeRisk.ofTheWood(FailureMode.TENSION, Covariate.ofTheWood(ofThePressing), UNSURE),
+        return List.of(ModeRisk.ofTheWood(FailureMode.TENSION, Covariate.ofStretchedWood(ofThePressing), UNSURE),
                 ModeRisk.ofTheWood(FailureMode.SPLIT, (recipe, demand) -> acrossStrain(recipe),
-                        (recipe, demand) -> acrossStrain(recipe) / acrossLimit(demand), Covariate.ofTheWood(ofThePressing), UNSURE));
+                        (recipe, demand) -> acrossStrain(recipe) / acrossLimit(demand), Covariate.ofStretchedWood(ofThePressing), UNSURE));
     }
 
     static double acrossStrain(Recipe recipe) {

@@ -21,7 +21,7 @@ import java.util.function.Function;
  * @param modes   the fit of each mode
  * @param records the records
  * @param held    the same, each as the most ordinary piece it could have been
- * @param asked   ln D of these in each mode, in the order of the records
+ * @param asked   loads of these in each mode, in the order of the records
  * @param counted how many there are of each kind
  */
 record FamilyFit(Map<FailureMode, ModeFit> modes, List<RecordedTrial> records, List<Held> held, Map<FailureMode, double[]> asked, Counted counted) {
@@ -106,7 +106,7 @@ record FamilyFit(Map<FailureMode, ModeFit> modes, List<RecordedTrial> records, L
         for (int k = 0; k < traits.weight().length; k++) {
             int possible = k;
             holds += traits.weight()[k] * Outlook.holds(outlooks(worst, traits.recipe(),
-                    fit -> fit.features(traits, traits.asked(fit.risk()).logRatio()[possible])));
+                    fit -> fit.features(traits, traits.asked(fit.risk()).load()[possible])));
         }
         return holds;
     }

@@ -28,13 +28,13 @@ public record Followed(double[] weight, List<Mode> modes, Springback springback)
      * What a piece asked in one mode.
      *
      * @param mode         the mode
-     * @param typical      ln D of the most ordinary piece it could have been
-     * @param logRatio     ln D of all it could have been
+     * @param typical      load of the most ordinary piece it could have been
+     * @param load         load of all it could have been
      * @param spread       the same, by few values
      * @param spreadWeight their probabilities
-     * @param unsure       by how much ln D rises when each unsure constant is one step worse
+     * @param unsure       by how much it rises when each unsure constant is one step worse
      */
-    public record Mode(FailureMode mode, double typical, double[] logRatio, double[] spread, double[] spreadWeight,
+    public record Mode(FailureMode mode, double typical, double[] load, double[] spread, double[] spreadWeight,
                        double[] unsure) {
     }
 
@@ -42,7 +42,7 @@ public record Followed(double[] weight, List<Mode> modes, Springback springback)
         Traits traits = recorded.traits();
         List<Mode> modes = traits.asked().entrySet().stream().map(each -> {
             Asked asked = each.getValue();
-            return new Mode(each.getKey(), asked.typical(), asked.logRatio(), asked.spread().value(), asked.spread().weight(), asked.unsure());
+            return new Mode(each.getKey(), asked.typical(), asked.load(), asked.spread().value(), asked.spread().weight(), asked.unsure());
         }).toList();
         return new Followed(traits.weight(), modes, recorded.computed().orElse(null));
     }
@@ -50,7 +50,7 @@ public record Followed(double[] weight, List<Mode> modes, Springback springback)
     /** The trial with this, as if it had been followed now. */
     RecordedTrial of(Trial trial) {
         Map<FailureMode, Asked> asked = new EnumMap<>(FailureMode.class);
-        modes.forEach(each -> asked.put(each.mode(), new Asked(each.typical(), each.logRatio(),
+        modes.forEach(each -> asked.put(each.mode(), new Asked(each.typical(), each.load(),
                 new Spread(each.spread(), each.spreadWeight()), each.unsure())));
         return new RecordedTrial(trial, new Traits(UnknownInputs.typical(trial.recipe()), weight, asked), Optional.empty(),
                 Optional.ofNullable(springback));

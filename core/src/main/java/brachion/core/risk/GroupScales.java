@@ -317,10 +317,10 @@ final class GroupScales implements Surface {
 
     /** Priors of α_1, γ, b, the covariates, the unsure constants and the members of each group, in the order of the layout. */
     private NormalPrior prior(Map<Group, Double> sds) {
-        List<double[]> each = new ArrayList<>(List.of(new double[] {1.75, 0.5}, new double[] {Math.log(1.2), 0.4},
+        List<double[]> each = new ArrayList<>(List.of(new double[] {1.75, risk.levelSd()}, new double[] {Math.log(1.2), 0.4},
                 new double[] {risk.slopeMean(), risk.slopeSd()}));
         risk.covariates().forEach(covariate -> each.add(new double[] {covariate.priorMean(), covariate.priorSd()}));
-        // a constant that is z steps worse raises ln D by z·g, so its coefficient is b·z with z ~ N(0, 1)
+        // a constant that is z steps worse raises the load by z·g, so its coefficient is b·z with z ~ N(0, 1)
         risk.unsure().forEach(constant -> each.add(new double[] {0, risk.slopeMean()}));
         Arrays.stream(speciesSds).forEach(sd -> each.add(new double[] {0, sd}));
         for (int k = 0; k < present.size(); k++) {

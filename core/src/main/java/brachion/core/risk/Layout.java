@@ -109,13 +109,13 @@ final class Layout {
         return members.get(group);
     }
 
-    /** All a piece brings: ln D, covariates, how the unsure constants bear on it, and the groups it is known to belong to. */
-    Features features(double logRatio, double[] unsure, Recipe recipe) {
+    /** All a piece brings: its load, covariates, how the unsure constants bear on it, and the groups it is known to belong to. */
+    Features features(double load, double[] unsure, Recipe recipe) {
         int[] places = new int[firstUnsure() + unsure.length + Group.values().length];
         double[] values = new double[places.length];
         int count = 0;
         for (int i = 0; i < firstUnsure() + unsure.length; i++) {
-            double value = i == 0 ? logRatio : i < firstUnsure()
+            double value = i == 0 ? load : i < firstUnsure()
                     ? risk.covariates().get(i - firstCovariate()).value().applyAsDouble(recipe) : unsure[i - firstUnsure()];
             if (value != 0) {
                 places[count] = i;

@@ -77,6 +77,17 @@ record ModeBeliefs(ModeRecords records, Worlds worlds) {
         return steps;
     }
 
+    /**
+     * How much two unsure constants stand in for each other after the records, as the correlation of what is believed of them: −1 where the
+     * records tell of both together alone, 0 where they tell them apart.
+     */
+    double correlation(Unsure one, Unsure other) {
+        int first = OrdinalModel.CUTS + layout().firstUnsure() + risk().unsure().indexOf(one);
+        int second = OrdinalModel.CUTS + layout().firstUnsure() + risk().unsure().indexOf(other);
+        LaplaceFit fit = worlds.likeliest().fit();
+        return fit.covariance().at(first, second) / Math.sqrt(fit.variance(first) * fit.variance(second));
+    }
+
     /** What is believed of everything that may move this risk, but for the constants of the shop. */
     List<Belief> all() {
         int[] with = new int[layout().size()];

@@ -139,12 +139,12 @@ final class ModeFit {
 
     /** What a piece brings to this mode. */
     Features features(Possible piece) {
-        return layout().features(piece.logRatio(risk()), risk().unsure(piece.recipe(), piece.sensitivity()), piece.recipe());
+        return layout().features(piece.load(risk()), risk().unsure(piece.recipe(), piece.sensitivity()), piece.recipe());
     }
 
-    /** The same of a recorded piece, if ln D was what it may have been. */
-    Features features(Traits traits, double logRatio) {
-        return layout().features(logRatio, traits.asked(risk()).unsure(), traits.recipe());
+    /** The same of a recorded piece, if its load was what it may have been. */
+    Features features(Traits traits, double load) {
+        return layout().features(load, traits.asked(risk()).unsure(), traits.recipe());
     }
 
     /** What a piece may do better or worse because it belongs to a group the records do not know. */
@@ -162,7 +162,7 @@ final class ModeFit {
         return variance;
     }
 
-    /** Rise of the log odds of damage when ln D rises by one. */
+    /** Rise of the log odds of damage when the load rises by one. */
     double slope() {
         return worlds.mean(OrdinalModel.CUTS);
     }
@@ -213,7 +213,7 @@ final class ModeFit {
     /** @param trial one of the records of the family */
     List<Without> withoutOwnRecord(Severity worst, RecordedTrial trial) {
         Optional<Row> row = Row.of(risk(), trial);
-        Spread logRatio = trial.traits().logRatio(risk());
+        Spread load = trial.traits().load(risk());
         Features features = records.features(trial);
         double unknown = row.isEmpty() ? unknownGroups(trial.trial().recipe()) : 0;
         List<Without> without = new ArrayList<>();
@@ -231,8 +231,8 @@ final class ModeFit {
             }
             double slope = fit.mean()[OrdinalModel.CUTS];
             Margin at = accepted;
-            double mean = logRatio.mean();
-            double holds = logRatio.average(
+            double mean = load.mean();
+            double holds = load.average(
                     each -> new Margin(at.mean() - slope * (each - mean), at.sd()).probability());
             without.add(new Without(weight, share, holds));
             sum += weight;

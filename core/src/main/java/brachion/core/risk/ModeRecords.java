@@ -57,7 +57,7 @@ record ModeRecords(ModeRisk risk, Layout layout, List<Row> rows) {
         Comparator<Placed> order = Comparator.comparingInt(Placed::board).thenComparingInt(each -> each.row().severity())
                 .thenComparing(Placed::lead, Arrays::compare).thenComparing(each -> features(each.row().trial()), ModeRecords::compare);
         return new ModeRecords(risk, layout, rows.stream()
-                .map(row -> new Placed(layout.board(row.recipe()), row, row.trial().traits().logRatio(risk).value()))
+                .map(row -> new Placed(layout.board(row.recipe()), row, row.trial().traits().load(risk).value()))
                 .sorted(order).map(Placed::row).toList());
     }
 
@@ -100,7 +100,7 @@ record ModeRecords(ModeRisk risk, Layout layout, List<Row> rows) {
     }
 
     private Observation observation(Row row) {
-        return new Observation(row.trial().traits().logRatio(risk), features(row.trial()), row.severity(), 1);
+        return new Observation(row.trial().traits().load(risk), features(row.trial()), row.severity(), 1);
     }
 
     List<Recipe> recipes() {
@@ -117,6 +117,6 @@ record ModeRecords(ModeRisk risk, Layout layout, List<Row> rows) {
     /** What a record brings, D as its mean where nobody knows it. */
     Features features(RecordedTrial trial) {
         Traits traits = trial.traits();
-        return layout.features(traits.logRatio(risk).mean(), traits.asked(risk).unsure(), trial.trial().recipe());
+        return layout.features(traits.load(risk).mean(), traits.asked(risk).unsure(), trial.trial().recipe());
     }
 }

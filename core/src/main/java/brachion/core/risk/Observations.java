@@ -8,7 +8,7 @@ import java.util.stream.IntStream;
 
 /**
  * Records as an {@link OrdinalModel} sees them, in a few long arrays: a fit walks through them many times, and memory
- * read in order costs a fraction of memory read here and there. The first feature, ln D, may be uncertain.
+ * read in order costs a fraction of memory read here and there. The first feature, the load, may be uncertain.
  */
 final class Observations {
 

@@ -36,7 +36,7 @@ public final class PackedFollowed {
                 // by its name, which outlives its place in a list
                 bytes.writeUTF(mode.mode().name());
                 bytes.writeDouble(mode.typical());
-                write(bytes, mode.logRatio());
+                write(bytes, mode.load());
                 write(bytes, mode.spread());
                 write(bytes, mode.spreadWeight());
                 write(bytes, mode.unsure());

@@ -78,7 +78,7 @@ public record Possible(double weight, Recipe recipe, Demand demand, Sensitivity 
         return new Possible(other, recipe, demand, sensitivity);
     }
 
-    double logRatio(ModeRisk risk) {
-        return risk.logRatio(recipe, demand);
+    double load(ModeRisk risk) {
+        return risk.load(recipe, demand);
     }
 }

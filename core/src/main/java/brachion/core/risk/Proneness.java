@@ -10,14 +10,14 @@ import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 
 /**
- * How many times as often as the shop's usual stock a piece hides a flaw: one factor for knots or wild grain in the bend, one
- * for each source of boards. Before any record each is 1; so many hidden flaws seen where so many were expected move it like
+ * How many times as often as the shop's usual stock a piece hides a flaw: by what it is ({@link #ofItsKind}), and by what the records say
+ * more, one factor for knots or wild grain in the bend, one for each source of boards. Before any record each is 1; so many hidden flaws seen where so many were expected move it like
  * the rate of a Poisson process under a Gamma prior, (a + seen)/(a + expected), whose mean is what the odds need. Which of
  * the breaks were hidden ones is not known either: each counts by the chance that it was (a step of expectation
  * maximisation, Dempster et al., J. R. Statist. Soc. B 39, 1977). A stack of plies averages what single plies hide: most flaws break
  * a ply that is seen and laid aside, or are held by its neighbours.
  *
- * @param suspect factor of pieces with knots or wild grain in the bend
+ * @param suspect further factor of pieces with knots or wild grain in the bend
  * @param source  factor of each source that records name
  */
 record Proneness(double suspect, Map<String, Double> source) {
@@ -27,6 +27,14 @@ record Proneness(double suspect, Map<String, Double> source) {
 
     /** How often a glued stack breaks because of something hidden, beside solid stock; chosen by us. */
     private static final double OF_A_STACK = 0.2;
+    /**
+     * How often a piece with knots or wild grain in the bend does, beside clear stock: a strap takes the stretch away and such pieces still
+     * break or split at the knot (common practice); chosen by us.
+     */
+    private static final double OF_KNOTS = 5;
+    /** Grain steeper than one in so many runs out at the face and lifts there, strap or not (common practice), in proportion; chosen by us. */
+    private static final double STEEP_RUN = 10;
+    private static final double STEEPEST_RUN = 4;
     /** The prior weighs as much as two flaws expected and two seen; chosen by us. */
     private static final double PRIOR_FLAWS = 2;
     /** Knots and source together are never said to be more than this, nor less than its inverse. */
@@ -52,9 +60,19 @@ record Proneness(double suspect, Map<String, Double> source) {
         return ofItsKind(recipe) * Math.max(1 / MOST, Math.min(MOST, factor * source.getOrDefault(recipe.names().source(), 1.0)));
     }
 
-    /** The factor before anything is known of its knots and source: of solid stock or of a stack. */
+    /** The factor before any record: of solid stock or of a stack, clear or knotted, of straight or of steep grain. */
     static double ofItsKind(Recipe recipe) {
-        return recipe.method().gluedWith().isPresent() ? OF_A_STACK : 1;
+        double solid = recipe.method().gluedWith().isPresent() ? OF_A_STACK : 1;
+        return solid * (knotted(recipe) ? OF_KNOTS : 1) * ofItsGrain(recipe.blank().grainRun().orElse(STEEP_RUN));
+    }
+
+    private static double ofItsGrain(double run) {
+        return Math.max(1, STEEP_RUN / Math.max(STEEPEST_RUN, run));
+    }
+
+    /** How many times as often as clear stock of the shop knotted pieces hide a flaw. */
+    double ofKnots() {
+        return OF_KNOTS * suspect;
     }
 
     private static boolean knotted(Recipe recipe) {

@@ -55,7 +55,7 @@ final class ReferencePieces {
 
     static String print(Followed followed) {
         return Arrays.toString(followed.weight()) + followed.springback() + followed.modes().stream()
-                .map(mode -> mode.mode() + " " + mode.typical() + Arrays.toString(mode.logRatio()) + Arrays.toString(mode.spread())
+                .map(mode -> mode.mode() + " " + mode.typical() + Arrays.toString(mode.load()) + Arrays.toString(mode.spread())
                         + Arrays.toString(mode.spreadWeight()) + Arrays.toString(mode.unsure())).collect(Collectors.joining());
     }
 

@@ -4,11 +4,13 @@ import brachion.core.method.Covariate;
 import brachion.core.method.FailureMode;
 import brachion.core.method.Family;
 import brachion.core.method.MethodKind;
+import brachion.core.method.ModeRisk;
 import brachion.core.method.Recipe;
 import brachion.core.method.Term;
 import brachion.core.physics.Unsure;
 import brachion.core.trial.Severity;
 import brachion.core.trial.Trial;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -26,8 +28,8 @@ import java.util.stream.Stream;
 
 /**
  * The learned risk: for each method and failure mode an {@link OrdinalModel} of severity on
- * <pre>η = b·ln D + Σ β_k x_k + u_species + u_person + u_board + u_source</pre>
- * with D the ratio of demand to capacity. Before any record, D = 1 breaks one piece in twenty, which is how the
+ * <pre>η = b·x + Σ β_k x_k + u_species + u_person + u_board + u_source</pre>
+ * with the load x of ln D ({@link ModeRisk#load}), D the ratio of demand to capacity. Before any record, D = 1 breaks one piece in twenty, which is how the
  * published radii are defined. {@link Family} brings the priors, {@link GroupScales} how much the groups differ.
  */
 public final class RiskModel {
@@ -216,7 +218,7 @@ public final class RiskModel {
 
     /** How many times as often as usual stock of a method a piece hides a flaw that has knots or wild grain in the bend. */
     public double pronenessOfKnots(Family family) {
-        return families.get(family).tension().proneness().suspect();
+        return families.get(family).tension().proneness().ofKnots();
     }
 
     /** How many times as often as usual stock of a method a piece from each source hides a flaw. */
@@ -271,10 +273,15 @@ public final class RiskModel {
 
     /** ln D of a piece in a mode. */
     public double logRatio(FailureMode mode, Possible piece) {
-        return piece.logRatio(fit(piece.recipe(), mode).risk());
+        return fit(piece.recipe(), mode).risk().law().logRatio(load(mode, piece));
     }
 
-    /** Rise of the log odds of damage when ln D rises by one, as fitted for a mode of a method. */
+    /** What enters the log odds of damage of a piece in a mode. */
+    public double load(FailureMode mode, Possible piece) {
+        return piece.load(fit(piece.recipe(), mode).risk());
+    }
+
+    /** Rise of the log odds of damage when the load rises by one, as fitted for a mode of a method. */
     public double slope(Family family, FailureMode mode) {
         return families.get(family).mode(mode).slope();
     }
@@ -308,6 +315,11 @@ public final class RiskModel {
     /** How many steps worse than usual each unsure constant of a method is believed to be, from the breaks of a mode. */
     public Map<Unsure, Margin> unsure(Family family, FailureMode mode) {
         return families.get(family).mode(mode).beliefs().unsure();
+    }
+
+    /** How much two of them stand in for each other after the records: −1 where these tell of both together alone, 0 where they tell them apart. */
+    public double unsureCorrelation(Family family, FailureMode mode, Unsure one, Unsure other) {
+        return families.get(family).mode(mode).beliefs().correlation(one, other);
     }
 
     /**
@@ -365,6 +377,7 @@ public final class RiskModel {
 
     /** ln D in a mode of the most ordinary piece each record of a method could have been, in the order of the records. */
     public double[] asked(Family family, FailureMode mode) {
-        return families.get(family).asked().get(mode).clone();
+        FamilyFit fit = families.get(family);
+        return Arrays.stream(fit.asked().get(mode)).map(fit.mode(mode).risk().law()::logRatio).toArray();
     }
 }

@@ -16,33 +16,33 @@ import java.util.Map;
  */
 record Traits(Recipe recipe, double[] weight, Map<FailureMode, Asked> asked) {
 
-    /** As many values stand in for all that ln D could be, where nobody measured anything. */
+    /** As many values stand in for all that the load could be, where nobody measured anything. */
     private static final int MOST_POSSIBILITIES = 6;
 
     /**
-     * What a piece asks in one mode.
+     * What a piece asks in one mode; the load is {@link ModeRisk#load}.
      *
-     * @param typical  ln D of the most ordinary piece it could be
-     * @param logRatio ln D of all it could be
-     * @param spread   the same, from few values
-     * @param unsure   by how much ln D rises when each unsure constant is one step worse
+     * @param typical load of the most ordinary piece it could be
+     * @param load    load of all it could be
+     * @param spread  the same, from few values
+     * @param unsure  by how much it rises when each unsure constant is one step worse
      */
-    record Asked(double typical, double[] logRatio, Spread spread, double[] unsure) {
+    record Asked(double typical, double[] load, Spread spread, double[] unsure) {
     }
 
     static Traits of(List<Possible> possible, Possible typical) {
         Map<FailureMode, Asked> asked = new EnumMap<>(FailureMode.class);
         double[] weight = possible.stream().mapToDouble(Possible::weight).toArray();
         for (ModeRisk risk : typical.recipe().method().family().modes().stream().filter(mode -> mode.concerns(typical.recipe())).toList()) {
-            double[] logRatio = possible.stream().mapToDouble(each -> each.logRatio(risk)).toArray();
-            asked.put(risk.mode(), new Asked(typical.logRatio(risk), logRatio,
-                    Spread.of(logRatio, weight).condensed(MOST_POSSIBILITIES),
+            double[] load = possible.stream().mapToDouble(each -> each.load(risk)).toArray();
+            asked.put(risk.mode(), new Asked(typical.load(risk), load,
+                    Spread.of(load, weight).condensed(MOST_POSSIBILITIES),
                     risk.unsure(typical.recipe(), typical.sensitivity())));
         }
         return new Traits(typical.recipe(), weight, asked);
     }
 
-    /** ln D of the most ordinary piece in a mode; of one the mode does not concern, less than anything asked. */
+    /** Load of the most ordinary piece in a mode; of one the mode does not concern, less than anything asked. */
     double typical(ModeRisk risk) {
         return asked.containsKey(risk.mode()) ? asked.get(risk.mode()).typical() : Double.NEGATIVE_INFINITY;
     }
@@ -51,8 +51,8 @@ record Traits(Recipe recipe, double[] weight, Map<FailureMode, Asked> asked) {
         return asked.get(risk.mode());
     }
 
-    /** ln D in a mode, as far as it is known. */
-    Spread logRatio(ModeRisk risk) {
+    /** The load in a mode, as far as it is known. */
+    Spread load(ModeRisk risk) {
         return asked(risk).spread();
     }
 }

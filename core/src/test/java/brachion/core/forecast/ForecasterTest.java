@@ -7,6 +7,7 @@ import brachion.core.forecast.NearRecord.Likeness;
 import brachion.core.method.FailureMode;
 import brachion.core.method.Family;
 import brachion.core.method.Knots;
+import brachion.core.method.LimitLaw;
 import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
 import brachion.core.method.Seasoning;
@@ -95,7 +96,7 @@ class ForecasterTest {
         RiskModel risk = RiskModel.withoutRecords();
         for (ModeForecast mode : new Forecaster(risk).forecast(recipe).modes()) {
             double sum = mode.reasons().stream().mapToDouble(Reason::size).sum();
-            assertThat(sum).isCloseTo(risk.slope(recipe.method().family(), mode.mode()) * Math.log(mode.ratio()),
+            assertThat(sum).isCloseTo(risk.slope(recipe.method().family(), mode.mode()) * LimitLaw.LOGNORMAL.load(Math.log(mode.ratio())),
                     within(1e-9));
         }
     }

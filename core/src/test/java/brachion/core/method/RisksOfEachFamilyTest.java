@@ -99,10 +99,10 @@ class RisksOfEachFamilyTest {
     void glue_lines_are_asked_the_ply_over_its_radius() {
         Recipe ash = Recipes.ash().thickness(3).radius(300).laminated(8);
         ModeRisk glueLine = risk(ash, FailureMode.GLUE_LINE);
-        assertThat(glueLine.logRatio(ash, ash.demand())).isCloseTo(Math.log(0.5), within(1e-9));
+        assertThat(glueLine.load(ash, ash.demand())).isCloseTo(Math.log(0.5), within(1e-9));
         assertThat(glueLine.strain().of(ash, ash.demand())).isEqualTo(0.01);
         Recipe spruce = Recipes.ash().species("sitka-spruce").thickness(3).radius(300).laminated(8);
-        assertThat(glueLine.logRatio(spruce, spruce.demand())).isCloseTo(Math.log(1.25 / 2), within(1e-9));
+        assertThat(glueLine.load(spruce, spruce.demand())).isCloseTo(Math.log(1.25 / 2), within(1e-9));
         assertThat(glueLine.slopeMean()).isEqualTo(2);
         assertThat(glueLine.concerns(ash)).isTrue();
         assertThat(glueLine.concerns(Recipes.ash().steamed())).isFalse();
@@ -135,8 +135,8 @@ class RisksOfEachFamilyTest {
         ModeRisk inner = risk(steamed, FailureMode.COMPRESSION);
         assertThat(outer.strain().of(steamed, demand)).isEqualTo(demand.state().outerStrain()).isPositive();
         assertThat(inner.strain().of(steamed, demand)).isEqualTo(-demand.state().innerStrain()).isPositive();
-        assertThat(outer.logRatio(steamed, demand)).isEqualTo(Math.log(demand.tensionRatio()));
-        assertThat(inner.logRatio(steamed, demand)).isEqualTo(Math.log(demand.compressionRatio()));
+        assertThat(outer.load(steamed, demand)).isEqualTo(LimitLaw.LOGNORMAL.load(Math.log(demand.tensionRatio())));
+        assertThat(inner.load(steamed, demand)).isEqualTo(LimitLaw.LOGNORMAL.load(Math.log(demand.compressionRatio())));
         assertThat(outer.slopeMean()).isEqualTo(6);
         Recipe panel = steamed.withMethod(new KerfBending(KERFS, KerfBending.Board.PLYWOOD, Optional.empty()));
         assertThat(values(panel, FailureMode.TENSION)).containsOnlyKeys(Term.PLYWOOD);

@@ -40,9 +40,9 @@ class BesideJagsTest {
                 y[i] ~ dcat(p[i, 1:3])
               }
               for (j in 1:m) { u[j] ~ dnorm(0, 1 / 0.81) }
-              alpha ~ dnorm(1.75, 4)
+              alpha ~ dnorm(1.75, 11.1111111)
               gamma ~ dnorm(0.1823216, 6.25)
-              b ~ dnorm(6, 0.4444444)
+              b ~ dnorm(6, 1)
               beta ~ dnorm(0, 4)
             }
             """;
@@ -96,7 +96,7 @@ class BesideJagsTest {
         double[] sd = new double[4 + BOARDS];
         Arrays.fill(sd, 0.9);
         System.arraycopy(new double[] {1.75, 0.1823216, 6, 0}, 0, mean, 0, 4);
-        System.arraycopy(new double[] {0.5, 0.4, 1.5, 0.5}, 0, sd, 0, 4);
+        System.arraycopy(new double[] {0.3, 0.4, 1, 0.5}, 0, sd, 0, 4);
         return new NormalPrior(mean, sd);
     }
 

@@ -43,7 +43,7 @@ class EffectsTest {
             double by = RISK.margin(FailureMode.TENSION, Severity.CLEAN, Possible.known(one)).mean()
                     - RISK.margin(FailureMode.TENSION, Severity.CLEAN, Possible.known(other)).mean();
             double asked = RISK.slope(Family.HOT_WOOD, FailureMode.TENSION)
-                    * (RISK.logRatio(FailureMode.TENSION, Possible.known(other)) - RISK.logRatio(FailureMode.TENSION, Possible.known(one)));
+                    * (RISK.load(FailureMode.TENSION, Possible.known(other)) - RISK.load(FailureMode.TENSION, Possible.known(one)));
             assertThat(by).isCloseTo(asked + sum(other) - sum(one), within(1e-6));
         }
         assertThat(effects(other)).containsKeys(Term.KNOTS, Term.PERSON, Term.BOARD, Term.SOURCE, Term.SPECIES);

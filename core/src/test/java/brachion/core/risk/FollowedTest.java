@@ -106,7 +106,7 @@ class FollowedTest {
             RecordedTrial recorded = RecordedTrial.of(trial);
             assertThat(ReferencePieces.print(Followed.of(recorded))).contains(Arrays.toString(recorded.traits().weight()), recorded.computed().orElseThrow().toString());
             assertThat(recorded.traits().asked()).allSatisfy((mode, asked) -> assertThat(ReferencePieces.print(Followed.of(recorded)))
-                    .contains(mode + " " + asked.typical() + Arrays.toString(asked.logRatio()), Arrays.toString(asked.unsure())));
+                    .contains(mode + " " + asked.typical() + Arrays.toString(asked.load()), Arrays.toString(asked.unsure())));
         }
     }
 }

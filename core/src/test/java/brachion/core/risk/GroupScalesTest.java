@@ -84,7 +84,7 @@ class GroupScalesTest {
                 int source = random.nextInt(0, 2);
                 recipes.add(BEND.withInnerRadiusMm(60 + 200 * random.nextDouble())
                         .withNames(new Names("person " + person, "board " + board, "source " + source)));
-                double badness = TENSION.slopeMean() * Possible.typical(recipes.get(i)).logRatio(TENSION)
+                double badness = TENSION.slopeMean() * Possible.typical(recipes.get(i)).load(TENSION)
                         + people[person] + boards[board] + sources[source] + Math.log(1 / random.nextDouble() - 1);
                 severities.add(badness < 1.75 ? 0 : badness < 2.95 ? 1 : 2);
             }
@@ -98,9 +98,9 @@ class GroupScalesTest {
             Layout layout = new Layout(TENSION, recipes);
             List<Observation> rows = new ArrayList<>();
             for (int i = 0; i < recipes.size(); i++) {
-                double logRatio = Possible.typical(recipes.get(i)).logRatio(TENSION);
+                double load = Possible.typical(recipes.get(i)).load(TENSION);
                 double[] unsure = new double[TENSION.unsure().size()];
-                rows.add(new Observation(layout.features(logRatio, unsure, recipes.get(i)), severities.get(i), 1));
+                rows.add(new Observation(layout.features(load, unsure, recipes.get(i)), severities.get(i), 1));
             }
             return new GroupScales(TENSION, layout, new Observations(rows, layout.firstBoard(), layout.boards()), new double[] {0.15}, 0);
         }

@@ -50,7 +50,7 @@ class ModeSearchTest {
             int from = random.nextInt(3);
             boolean knots = kind.trial().recipe().blank().knots() == Knots.IN_BEND;
             double badness = 5 * kind.traits().typical(TENSION) + board[i / 4] + person[who] + Math.log(1 / random.nextDouble() - 1);
-            Outcome outcome = random.nextDouble() < (knots ? 0.12 : 0.04) || badness > 3 ? Outcome.damaged(Severity.BROKEN, Flaw.SNAP)
+            Outcome outcome = random.nextDouble() < (knots ? 0.2 : 0.04) || badness > 3 ? Outcome.damaged(Severity.BROKEN, Flaw.SNAP)
                     : badness > 1.5 ? Outcome.damaged(Severity.FLAW, Flaw.OUTER_SPLINTER) : Outcome.clean();
             Recipe recipe = kind.trial().recipe().withNames(new Names("person " + who, "board " + i / 4, "source " + from));
             shop.add(Followed.of(kind).of(new Trial(i, recipe, outcome, OptionalDouble.empty())));

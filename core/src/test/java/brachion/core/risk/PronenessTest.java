@@ -72,10 +72,12 @@ class PronenessTest {
             knots += risk.pronenessOfKnots(Family.HOT_WOOD) / shops;
             yard += risk.pronenessBySource(Family.HOT_WOOD).get("yard") / shops;
         }
-        assertThat(knots).isCloseTo(1, within(0.3));
+        assertThat(knots).as("the prior of five is taken down").isBetween(0.7, 3.0);
         assertThat(yard).isCloseTo(1, within(0.3));
         RiskModel tables = RiskModel.withoutRecords();
-        assertThat(tables.hidden(from("anywhere", KNOTTED))).isCloseTo(tables.hidden(Family.HOT_WOOD), within(1e-12));
+        assertThat(tables.hidden(from("anywhere", EASY))).isCloseTo(tables.hidden(Family.HOT_WOOD), within(1e-12));
+        assertThat(tables.hidden(KNOTTED)).as("before any record").isBetween(4 * tables.hidden(EASY), 5 * tables.hidden(EASY));
+        assertThat(tables.hidden(EASY.withBlank(EASY.blank().withGrainRun(5)))).isCloseTo(2 * tables.hidden(EASY), within(1e-12));
     }
 
     /** Splits along the grain are hidden flaws too. */
@@ -113,8 +115,8 @@ class PronenessTest {
         assertThat(one.differsFrom(new Proneness(1.5 * 1.12, Map.of("mill", 1.2)))).isTrue();
         assertThat(one.differsFrom(new Proneness(1.5, Map.of("mill", 1.2 / 1.12)))).isTrue();
         assertThat(one.differsFrom(new Proneness(1.5, Map.of()))).as("a source not known before is as usual").isTrue();
-        assertThat(new Proneness(6, Map.of("yard", 3.0)).of(from("yard", KNOTTED))).isEqualTo(8);
-        assertThat(new Proneness(0.2, Map.of("yard", 0.3)).of(from("yard", KNOTTED))).isEqualTo(1.0 / 8);
+        assertThat(new Proneness(6, Map.of("yard", 3.0)).of(from("yard", KNOTTED))).as("five times eight").isEqualTo(40);
+        assertThat(new Proneness(0.2, Map.of("yard", 0.3)).of(from("yard", KNOTTED))).isEqualTo(5.0 / 8);
         assertThat(new Proneness(6, Map.of("yard", 3.0)).of(from("yard", EASY))).isEqualTo(3);
         assertThat(RecordLikelihood.hidden(0.1, 8)).as("and no share beyond six in ten").isEqualTo(0.6);
     }

@@ -1,6 +1,7 @@
 package brachion.core.risk;
 
 import brachion.core.method.GrowthRings;
+import brachion.core.method.LimitLaw;
 import brachion.core.method.Names;
 import brachion.core.method.Recipe;
 import brachion.core.method.Recipes;
@@ -61,7 +62,7 @@ public final class SimulatedShop {
                     .radius(60 + random.nextInt(110)).steamed();
             recipe = recipe.withBlank(recipe.blank().withGrowthRings(rings)).withNames(new Names(
                     people.length > 1 ? "person " + person : "", boards.length > 1 ? "board " + board : "", ""));
-            double badness = slope * Math.log(recipe.demand().tensionRatio()) + people[person] + boards[board]
+            double badness = slope * LimitLaw.LOGNORMAL.load(Math.log(recipe.demand().tensionRatio())) + people[person] + boards[board]
                     + (rings == GrowthRings.FLAT ? ringsFlat : 0);
             double draw = random.nextDouble();
             double noise = Math.log(draw / (1 - draw));
