@@ -28,12 +28,12 @@ export function changeInWords({ kind, amount }: ChangeView, system: UnitSystem):
     QUICKER_CARRY: `Clamp within ${amount} s`,
     BAG_ON: 'Bend it with the bag on',
     STRAIGHTER_GRAIN: `Choose grain of 1 in ${amount} or straighter`,
-    CLEAR_STOCK: 'Keep knots out of the bend',
+    CLEAR_STOCK: 'Take a piece without knots, or move the bend off them',
     WETTER_STOCK: `Start with air-dried stock of ${amount} %`,
     THINNER_CLEAN_PLY: `Take a thinner clean ply, ${length}`,
     METAL_SHEETS: 'Bolt it between thin metal sheets',
     FLATTER_ACROSS: `Flatten it across the grain to a rise of ${length}`,
-    THINNER_PLIES: `Rip thinner plies, ${length}`,
+    THINNER_PLIES: `Take thinner plies, ${length}`,
   };
   return words[kind];
 }

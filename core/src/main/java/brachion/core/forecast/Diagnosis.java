@@ -2,6 +2,7 @@ package brachion.core.forecast;
 
 import brachion.core.forecast.Levers.Lever;
 import brachion.core.method.Change;
+import brachion.core.method.Knots;
 import brachion.core.method.Marks;
 import brachion.core.method.Recipe;
 import brachion.core.method.Term;
@@ -12,7 +13,6 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -20,7 +20,7 @@ import java.util.stream.Stream;
 /**
  * What was most likely behind a flaw, from what was seen and from what the forecast says of that very piece: each cause has the
  * weight the flaw gives it by itself ({@link Finding}) times exp of what its part adds to the log odds of damage (at most 3
- * and at least −2 of which are believed); a hidden flaw times how often such pieces hide one, over one in fifty.
+ * and at least −2 of which are believed); a hidden flaw times how often such pieces hide one where they are clear, over one in fifty.
  *
  * @param now    odds that such a piece does not break, as things are
  * @param likely the causes, the likeliest first
@@ -65,8 +65,7 @@ public record Diagnosis(Odds now, List<Likely> likely) {
         }
         double all = weights.values().stream().mapToDouble(weight -> weight).sum();
         Odds now = forecaster.unbroken(recipe);
-        Map<Change.Kind, Change> changes = Change.of(recipe, marks).stream()
-                .collect(Collectors.toMap(Change::kind, change -> change, (first, second) -> first));
+        Map<Change.Kind, List<Change>> changes = Change.of(recipe, marks).stream().collect(Collectors.groupingBy(Change::kind));
         return new Diagnosis(now, weights.entrySet().stream().map(each -> Map.entry(each.getKey(), each.getValue() / all))
                 .sorted(Map.Entry.<Cause, Double>comparingByValue().reversed()).filter(each -> each.getValue() >= WORTH).limit(SHOWN)
                 .map(each -> new Likely(each.getKey(), each.getValue(), best(forecaster, recipe, planned, each.getKey(), changes, now))).toList());
@@ -75,13 +74,13 @@ public record Diagnosis(Odds now, List<Likely> likely) {
     /** How much more or less than by itself the piece speaks for a cause. */
     private static double told(RiskModel risk, Recipe recipe, Cause cause, Map<Term, Double> sizes) {
         if (cause == Cause.BRASH) {
-            return risk.hidden(recipe) / USUALLY_HIDDEN;
+            return risk.hidden(recipe.withBlank(recipe.blank().withKnots(Knots.CLEAR))) / USUALLY_HIDDEN;
         }
         return cause.term().map(term -> Math.exp(Math.max(LEAST, Math.min(MOST, sizes.getOrDefault(term, sizes.isEmpty() ? 0 : LEAST))))).orElse(1.0);
     }
 
-    private static Optional<Lever> best(Forecaster forecaster, Recipe recipe, Recipe planned, Cause cause, Map<Change.Kind, Change> changes, Odds now) {
-        return Stream.concat(cause.changes().stream().map(changes::get).filter(Objects::nonNull), Change.asPlanned(recipe, planned, cause::liesIn).stream())
+    private static Optional<Lever> best(Forecaster forecaster, Recipe recipe, Recipe planned, Cause cause, Map<Change.Kind, List<Change>> changes, Odds now) {
+        return Stream.concat(cause.changes().stream().flatMap(kind -> changes.getOrDefault(kind, List.of()).stream()), Change.asPlanned(recipe, planned, cause::liesIn).stream())
                 .map(change -> Levers.lever(forecaster, recipe, change))
                 .filter(lever -> lever.unbroken().probability() > now.probability())
                 .max(Comparator.comparingDouble(lever -> lever.unbroken().cautious()));

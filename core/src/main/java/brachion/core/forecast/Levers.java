@@ -5,24 +5,32 @@ import brachion.core.method.Marks;
 import brachion.core.method.Recipe;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.function.ToDoubleFunction;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * What to change. Each lever is one small practical step with what it does to the odds; the combination is the one that
  * reaches the wanted odds with least trouble.
  *
  * @param now     odds as things are
- * @param levers  single steps, the most useful first
+ * @param levers  single steps; first those that go half the way or more, the least trouble first among them, then the others, the most useful first
  * @param cheapest the cheapest steps together that reach the wanted odds, or the best found when none do
  */
 public record Levers(Odds now, List<Lever> levers, Combination cheapest) {
 
     /** As many different steps are combined. */
     private static final int COMBINED = 3;
-    /** Only so many of the most useful single steps are tried together. */
+    /** Only so many of the first single steps are tried together. */
     private static final int TRIED = 6;
     /** A step that moves the odds by less is no lever. */
     private static final double WORTH = 0.002;
+    /** One that moves them by this on the scale of log odds may be one of several; chosen by us. */
+    private static final double TOGETHER = 0.25;
+    private static final Comparator<Lever> MOST_USEFUL = Comparator.comparingDouble((Lever lever) -> lever.unbroken().cautious()).reversed();
 
     /**
      * One step.
@@ -57,15 +65,44 @@ public record Levers(Odds now, List<Lever> levers, Combination cheapest) {
      */
     public static Levers of(Forecaster forecaster, Recipe recipe, double wanted, Marks marks) {
         Odds now = forecaster.unbroken(recipe);
-        List<Lever> levers = Change.of(recipe, marks).parallelStream()
+        List<Lever> helpful = inOrder(leastOfEachKind(Change.of(recipe, marks).parallelStream()
                 .map(change -> lever(forecaster, recipe, change))
-                .filter(lever -> lever.unbroken().probability() > now.probability() + WORTH)
-                .sorted(Comparator.comparingDouble((Lever lever) -> lever.unbroken().cautious()).reversed()).toList();
+                .filter(lever -> helps(now, lever.unbroken())).toList(), wanted), now, wanted);
+        List<Lever> levers = helpful.stream().filter(lever -> lever.unbroken().probability() > now.probability() + WORTH).toList();
         Combination best = new Combination(List.of(), recipe, now, now.probability() >= wanted, forecaster.beyondRecords(recipe));
         if (!best.reaches()) {
-            best = cheapest(forecaster, recipe, levers, wanted, best);
+            best = cheapest(forecaster, recipe, helpful, wanted, best);
         }
         return new Levers(now, levers, best);
+    }
+
+    /** One that moves hopeless odds by next to nothing may still be one of three that together do. */
+    private static boolean helps(Odds now, Odds then) {
+        return then.probability() > now.probability() + WORTH || logOdds(then.probability()) > logOdds(now.probability()) + TOGETHER;
+    }
+
+    /** Of several steps of one kind the smallest that reaches what is wanted, or else the most useful. */
+    private static List<Lever> leastOfEachKind(List<Lever> levers, double wanted) {
+        Map<Change.Kind, List<Lever>> byKind = levers.stream().collect(Collectors.groupingBy(lever -> lever.change().kind(), LinkedHashMap::new, Collectors.toList()));
+        return byKind.values().stream().map(alike -> alike.stream().filter(lever -> lever.unbroken().probability() >= wanted).findFirst()
+                .orElseGet(() -> alike.stream().min(MOST_USEFUL).orElseThrow())).toList();
+    }
+
+    /**
+     * A step that goes half the way or more of the one that goes furthest tells, on the scale of log odds; more than is wanted counts no more.
+     * Among those that tell, another piece of the stack or a little more time comes before what must be made or bought.
+     */
+    private static List<Lever> inOrder(List<Lever> levers, Odds now, double wanted) {
+        ToDoubleFunction<Lever> gain = lever -> logOdds(Math.min(wanted, lever.unbroken().cautious())) - logOdds(now.cautious());
+        double half = levers.stream().mapToDouble(gain).max().orElse(0) / 2;
+        Comparator<Lever> leastTrouble = Comparator.comparingInt(lever -> lever.change().effort());
+        return Stream.concat(levers.stream().filter(lever -> gain.applyAsDouble(lever) >= half).sorted(leastTrouble.thenComparing(MOST_USEFUL)),
+                levers.stream().filter(lever -> gain.applyAsDouble(lever) < half).sorted(MOST_USEFUL)).toList();
+    }
+
+    private static double logOdds(double probability) {
+        double kept = Math.max(1e-6, Math.min(1 - 1e-6, probability));
+        return Math.log(kept / (1 - kept));
     }
 
     /** A recipe after a change. */

@@ -76,7 +76,7 @@ public record ColdLamination(Glue glue, int plies, Clamping clamping) implements
 
     @Override
     public List<Change> changes(Recipe recipe, Marks marks) {
-        return Change.oneMorePly(recipe, plies, at -> withPlies(plies + 1)).stream().toList();
+        return Change.morePlies(recipe, plies, (at, more) -> ((ColdLamination) at).withPlies(more));
     }
 
     @Override

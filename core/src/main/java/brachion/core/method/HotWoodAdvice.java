@@ -41,7 +41,7 @@ final class HotWoodAdvice {
         soaked(changes, method);
         heated(changes, method);
         if (method.carrySeconds() > QUICK_CARRY_S) {
-            changes.add(new Change(Kind.QUICKER_CARRY, QUICK_CARRY_S, 1,
+            changes.add(new Change(Kind.QUICKER_CARRY, QUICK_CARRY_S,
                     at -> with(at, handling -> handling.withCarrySeconds(QUICK_CARRY_S))));
         }
         strapped(changes, method, blank);
@@ -53,7 +53,7 @@ final class HotWoodAdvice {
         double step = blank.thicknessMm() > THIN_MM ? 2 * marks.thicknessMm() : marks.thicknessMm();
         double thinner = marks.thicknessNoMoreThan(blank.thicknessMm() - step);
         if (thinner > 2 * PhysicalBound.THICKNESS_MM.lowest()) {
-            changes.add(new Change(Kind.THINNER, thinner, 4, at -> at.withBlank(at.blank().withThicknessMm(thinner))));
+            changes.add(new Change(Kind.THINNER, thinner, at -> at.withBlank(at.blank().withThicknessMm(thinner))));
         }
     }
 
@@ -62,49 +62,49 @@ final class HotWoodAdvice {
         Blank blank = recipe.blank();
         double thinner = marks.thicknessNoMoreThan(Math.min(thinned.thicknessMm(), blank.thicknessMm()) - marks.thicknessMm());
         if (thinner > 2 * PhysicalBound.THICKNESS_MM.lowest()) {
-            changes.add(shaved(Kind.SHAVED_THINNER, thinner, 2, now -> now.withThicknessMm(thinner)));
+            changes.add(shaved(Kind.SHAVED_THINNER, thinner, now -> now.withThicknessMm(thinner)));
         }
         double further = Thinning.usualOverMm(recipe.bend(), thinned.thicknessMm());
         if (thinned.endsWithin(blank, recipe.bend()) && further > thinned.overMm()) {
-            changes.add(shaved(Kind.SHAVED_FURTHER, further, 1, now -> now.withOverMm(further)));
+            changes.add(shaved(Kind.SHAVED_FURTHER, further, now -> now.withOverMm(further)));
         }
     }
 
-    private static Change shaved(Kind kind, double amount, int effort, UnaryOperator<Thinning> how) {
-        return new Change(kind, amount, effort, at -> with(at, handling -> handling.withThinning(handling.thinning().map(how))));
+    private static Change shaved(Kind kind, double amount, UnaryOperator<Thinning> how) {
+        return new Change(kind, amount, at -> with(at, handling -> handling.withThinning(handling.thinning().map(how))));
     }
 
     private static void soaked(List<Change> changes, HotWood method) {
         if (method.soakHours() < Change.LONG_SOAK_H) {
             double hours = method.soakHours() < Change.NIGHT_H ? Change.NIGHT_H : Change.LONG_SOAK_H;
-            changes.add(new Change(Kind.SOAK, hours, 2, at -> with(at, handling -> handling.withSoakHours(hours))));
+            changes.add(new Change(Kind.SOAK, hours, at -> with(at, handling -> handling.withSoakHours(hours))));
         }
     }
 
     private static void heated(List<Change> changes, HotWood method) {
         double longer = method.heating().minutes() * 2;
         if (longer <= method.longestAdvisedMinutes()) {
-            changes.add(new Change(method.longer(), longer, 1, at -> at.withMethod(hot(at).with(hot(at).heating().lasting(longer)))));
+            changes.add(new Change(method.longer(), longer, at -> at.withMethod(hot(at).with(hot(at).heating().lasting(longer)))));
         }
         double full = method.fullHeatC();
         if (method.heating().reachedC() < full - 1) {
-            changes.add(new Change(method.hotter(), full, 2, at -> at.withMethod(hot(at).with(hot(at).heating().at(full)))));
+            changes.add(new Change(method.hotter(), full, at -> at.withMethod(hot(at).with(hot(at).heating().at(full)))));
         }
     }
 
     private static void strapped(List<Change> changes, HotWood method, Blank blank) {
         if (method.straps() && !method.strappedWith(StrapMaterial.STEEL)) {
             Strap strap = new Strap(StrapMaterial.STEEL, Change.STRAP_MM, blank.widthMm(), 0);
-            changes.add(new Change(Kind.STEEL_STRAP, Change.STRAP_MM, 2, at -> with(at, handling -> handling.withStrap(Optional.of(strap)))));
+            changes.add(new Change(Kind.STEEL_STRAP, Change.STRAP_MM, at -> with(at, handling -> handling.withStrap(Optional.of(strap)))));
         }
-        method.strap().filter(strap -> strap.endGapMm() > 0 || !strap.held()).ifPresent(strap -> changes.add(new Change(Kind.TIGHTEN_STOPS, 0, 1,
+        method.strap().filter(strap -> strap.endGapMm() > 0 || !strap.held()).ifPresent(strap -> changes.add(new Change(Kind.TIGHTEN_STOPS, 0,
                 at -> with(at, handling -> handling.withStrap(handling.strap().map(Strap::againstHardStops))))));
     }
 
     private static void wetter(List<Change> changes, Blank blank) {
         double now = blank.moisturePercent().orElse(blank.seasoning().meanMoisturePercent());
         if (now < WET_PERCENT - 3) {
-            changes.add(new Change(Kind.WETTER_STOCK, WET_PERCENT, 4, at -> at.withBlank(at.blank().withStock(
+            changes.add(new Change(Kind.WETTER_STOCK, WET_PERCENT, at -> at.withBlank(at.blank().withStock(
                     at.blank().species(), Seasoning.AIR_DRIED, OptionalDouble.of(WET_PERCENT)))));
         }
     }

@@ -166,7 +166,7 @@ public record KerfedPlies(Glue glue, int plies, double cleanMm, Kerfs kerfs, Cla
         double thinner = cleanMm - Kerfs.STEP_MM;
         double thicker = recipe.blank().thicknessMm() + Kerfs.STEP_MM / kerfed();
         if (thinner >= THINNEST_ADVISED_MM && PhysicalBound.THICKNESS_MM.holds(thicker)) {
-            changes.add(new Change(Change.Kind.THINNER_CLEAN_PLY, thinner, 2, at -> at.withBlank(at.blank().withThicknessMm(thicker))
+            changes.add(new Change(Change.Kind.THINNER_CLEAN_PLY, thinner, at -> at.withBlank(at.blank().withThicknessMm(thicker))
                     .withMethod(((KerfedPlies) at.method()).withCleanMm(thinner))));
         }
         return changes;

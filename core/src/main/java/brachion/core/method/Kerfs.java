@@ -111,17 +111,17 @@ public record Kerfs(double kerfMm, double webMm, double pitchMm) {
         List<Change> changes = new ArrayList<>();
         double thinner = webMm - STEP_MM;
         if (thinner >= THINNEST_ADVISED_MM) {
-            changes.add(change(Change.Kind.DEEPER_CUTS, thinner, 1, kerfs -> kerfs.withWebMm(thinner)));
+            changes.add(change(Change.Kind.DEEPER_CUTS, thinner, kerfs -> kerfs.withWebMm(thinner)));
         }
         double closer = pitchMm * CLOSER;
         if (closer >= kerfMm * 1.5 && PhysicalBound.PITCH_MM.holds(closer)) {
-            changes.add(change(Change.Kind.CLOSER_CUTS, closer, 2, kerfs -> new Kerfs(kerfs.kerfMm, kerfs.webMm, closer)));
+            changes.add(change(Change.Kind.CLOSER_CUTS, closer, kerfs -> new Kerfs(kerfs.kerfMm, kerfs.webMm, closer)));
         }
         return changes;
     }
 
-    private static Change change(Change.Kind kind, double amount, int effort, UnaryOperator<Kerfs> of) {
-        return new Change(kind, amount, effort, at -> {
+    private static Change change(Change.Kind kind, double amount, UnaryOperator<Kerfs> of) {
+        return new Change(kind, amount, at -> {
             Sawn way = (Sawn) at.method();
             return at.withMethod(way.with(of.apply(way.kerfs())));
         });

@@ -68,6 +68,8 @@ public record Layup(double plyMm, int plies) {
     private static final double SAW_KERF_MM = LengthUnit.INCH.millimetres() / 8;
     /** Strips are ripped from a thirty-second to a quarter of an inch (common practice), in thirty-seconds. */
     private static final List<Integer> USUAL_STRIPS = List.of(8, 6, 4, 3, 2, 1);
+    /** Veneer is sold from about this thickness (common practice). */
+    private static final double VENEER_MM = 0.6;
 
     /** From one strip to the next at the fence of the saw: the strip and what the saw takes [mm]. */
     public double fenceStepMm() {
@@ -79,11 +81,24 @@ public record Layup(double plyMm, int plies) {
         return SAW_KERF_MM / fenceStepMm();
     }
 
+    /**
+     * A finished thickness [mm] in more plies than are planned: one more, and as many as there are of each strip that is commonly ripped and
+     * of the thinnest veneer; the fewest first.
+     */
+    static List<Layup> ofMorePlies(double finishedMm, int planned) {
+        return IntStream.concat(IntStream.of(planned + 1, (int) Math.rint(finishedMm / VENEER_MM)), ofUsualStrips(finishedMm))
+                .filter(plies -> plies > planned && PhysicalBound.PLIES.holds(plies) && PhysicalBound.THICKNESS_MM.holds(finishedMm / plies)).sorted().distinct()
+                .mapToObj(plies -> ofPlies(finishedMm, plies)).toList();
+    }
+
+    private static IntStream ofUsualStrips(double finishedMm) {
+        return USUAL_STRIPS.stream().mapToInt(strip -> (int) Math.rint(finishedMm / (strip * LengthUnit.INCH.millimetres() / 32)));
+    }
+
     /** A section in thick plies and thin ones, each spread evenly over it, and as many as are planned; the thickest first. */
     static List<Recipe> ofTheSameSection(Recipe recipe, int planned, IntFunction<Method> withPlies) {
         double finished = recipe.method().finishedMm(recipe.blank().thicknessMm());
-        IntStream usual = USUAL_STRIPS.stream().mapToInt(strip -> (int) Math.rint(finished / (strip * LengthUnit.INCH.millimetres() / 32)));
-        return IntStream.concat(usual, IntStream.of(planned)).filter(plies -> PhysicalBound.PLIES.holds(plies) && PhysicalBound.THICKNESS_MM.holds(finished / plies)).sorted().distinct()
+        return IntStream.concat(ofUsualStrips(finished), IntStream.of(planned)).filter(plies -> PhysicalBound.PLIES.holds(plies) && PhysicalBound.THICKNESS_MM.holds(finished / plies)).sorted().distinct()
                 .mapToObj(plies -> plies == planned ? recipe
                         : recipe.withBlank(recipe.blank().withThicknessMm(ofPlies(finished, plies).plyMm())).withMethod(withPlies.apply(plies))).toList();
     }

@@ -206,11 +206,11 @@ public record PressedPlate(Handling handling, Heating heating, double acrossRise
     public List<Change> changes(Recipe recipe, Marks marks) {
         List<Change> changes = new ArrayList<>(HotWood.super.changes(recipe, marks));
         if (between == Between.NOTHING) {
-            changes.add(new Change(Change.Kind.METAL_SHEETS, SHEET_MM, 2, at -> at.withMethod(((PressedPlate) at.method()).between(Between.METAL_SHEETS))));
+            changes.add(new Change(Change.Kind.METAL_SHEETS, SHEET_MM, at -> at.withMethod(((PressedPlate) at.method()).between(Between.METAL_SHEETS))));
         }
         double flatter = marks.thicknessNoMoreThan(acrossRiseMm - Math.max(marks.thicknessMm(), acrossRiseMm / 10));
         if (PhysicalBound.RISE_ACROSS_MM.holds(flatter)) {
-            changes.add(new Change(Change.Kind.FLATTER_ACROSS, flatter, 6, at -> at.withMethod(((PressedPlate) at.method()).risingMm(flatter))));
+            changes.add(new Change(Change.Kind.FLATTER_ACROSS, flatter, at -> at.withMethod(((PressedPlate) at.method()).risingMm(flatter))));
         }
         return changes;
     }

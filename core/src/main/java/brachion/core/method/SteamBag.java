@@ -91,7 +91,7 @@ public record SteamBag(Handling handling, Heating heating, Bent bent) implements
     public List<Change> changes(Recipe recipe, Marks marks) {
         List<Change> changes = new ArrayList<>(HotWood.super.changes(recipe, marks));
         if (bent == Bent.PULLED) {
-            changes.add(new Change(Change.Kind.BAG_ON, 0, 1, at -> at.withMethod(((SteamBag) at.method()).withTheBagOn())));
+            changes.add(new Change(Change.Kind.BAG_ON, 0, at -> at.withMethod(((SteamBag) at.method()).withTheBagOn())));
         }
         return changes;
     }

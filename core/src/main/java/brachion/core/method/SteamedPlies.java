@@ -137,7 +137,7 @@ public record SteamedPlies(Handling handling, Heating heating, Glue glue, int pl
     public List<Change> changes(Recipe recipe, Marks marks) {
         List<Change> changes = new ArrayList<>(HotWood.super.changes(recipe, marks));
         changes.removeIf(change -> change.kind() == Change.Kind.THINNER);
-        Change.oneMorePly(recipe, plies, at -> ((SteamedPlies) at).withPlies(plies + 1)).ifPresent(changes::add);
+        changes.addAll(Change.morePlies(recipe, plies, (at, more) -> ((SteamedPlies) at).withPlies(more)));
         return changes;
     }
 
