@@ -3286,7 +3286,7 @@ export interface components {
         };
         MissingMeasurement: {
             /** @enum {string} */
-            what: "MOISTURE" | "GRAIN_SLOPE" | "STEAM_HEAT" | "WATER_UPTAKE" | "STEAM_MOISTURE";
+            what: "MOISTURE" | "GRAIN_SLOPE" | "BOX_HEAT" | "STEAM_HEAT" | "WATER_UPTAKE" | "STEAM_MOISTURE";
             /** Format: double */
             widthNow: number;
             /** Format: double */
@@ -3991,6 +3991,24 @@ export interface components {
             /** Format: double */
             physicsLogLoss: number;
         };
+        ConstantView: {
+            /** @enum {string} */
+            constant: "STEAM_HEAT" | "WATER_UPTAKE" | "BOX_HEAT" | "SOFTENING" | "STEAM_MOISTURE" | "STRAP_SHARE" | "STOPS" | "CRUSHING";
+            /** Format: double */
+            usual: number;
+            /** Format: double */
+            likely: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            steps: number;
+            /** Format: double */
+            learned: number;
+            /** @enum {string} */
+            rival?: "STEAM_HEAT" | "WATER_UPTAKE" | "BOX_HEAT" | "SOFTENING" | "STEAM_MOISTURE" | "STRAP_SHARE" | "STOPS" | "CRUSHING";
+        };
         EvidenceAnswer: {
             /** Format: int32 */
             trials: number;
@@ -4010,7 +4028,7 @@ export interface components {
             beliefs: components["schemas"]["Belief"][];
             hidden: components["schemas"]["Odds"];
             prone: components["schemas"]["ProneView"][];
-            constants: components["schemas"]["ShopConstant"][];
+            constants: components["schemas"]["ConstantView"][];
         };
         ProneView: {
             source?: string;
@@ -4040,20 +4058,6 @@ export interface components {
             why: "BROKEN_BUT_MEASURED" | "RELEASED_IN_OTHER_UNIT" | "RELEASED_IMPOSSIBLE" | "HELD_THE_IMPOSSIBLE" | "OUT_OF_BOUNDS";
             /** Format: double */
             value: number;
-        };
-        ShopConstant: {
-            /** @enum {string} */
-            constant: "STEAM_HEAT" | "WATER_UPTAKE" | "SOFTENING" | "STEAM_MOISTURE" | "STRAP_SHARE" | "CRUSHING";
-            /** Format: double */
-            usual: number;
-            /** Format: double */
-            likely: number;
-            /** Format: double */
-            low: number;
-            /** Format: double */
-            high: number;
-            /** Format: double */
-            learned: number;
         };
         ComponentView: {
             name: string;
@@ -4683,12 +4687,12 @@ export type Belief = components['schemas']['Belief'];
 export type Bin = components['schemas']['Bin'];
 export type ByLuck = components['schemas']['ByLuck'];
 export type Calibration = components['schemas']['Calibration'];
+export type ConstantView = components['schemas']['ConstantView'];
 export type EvidenceAnswer = components['schemas']['EvidenceAnswer'];
 export type FamilyEvidence = components['schemas']['FamilyEvidence'];
 export type ProneView = components['schemas']['ProneView'];
 export type RuleEvidence = components['schemas']['RuleEvidence'];
 export type SetAside = components['schemas']['SetAside'];
-export type ShopConstant = components['schemas']['ShopConstant'];
 export type ComponentView = components['schemas']['ComponentView'];
 export type BenchAnswer = components['schemas']['BenchAnswer'];
 export type Dried = components['schemas']['Dried'];

@@ -15,8 +15,8 @@ const steamed: FamilyEvidence = {
   hidden: { probability: 0.04, low: 0.01, high: 0.06 },
   prone: [{ source: 'the mill', times: 2.2 }, { times: 1.05 }],
   constants: [
-    { constant: 'STEAM_HEAT', usual: 1, likely: 0.7, low: 0.52, high: 0.94, learned: 0.5 },
-    { constant: 'WATER_UPTAKE', usual: 1, likely: 1, low: 0.55, high: 1.8, learned: 0.01 },
+    { constant: 'STEAM_HEAT', usual: 1, likely: 0.7, low: 0.52, high: 0.94, steps: 0.8, learned: 0.5 },
+    { constant: 'WATER_UPTAKE', usual: 1, likely: 1, low: 0.55, high: 1.8, steps: 0, learned: 0.01 },
   ],
 };
 const none: FamilyEvidence = {

@@ -56,10 +56,20 @@ describe('what the records say, in words', () => {
   });
 
   it('says at what heat wood softens in the degrees of the person', () => {
-    const softening = { constant: 'SOFTENING', usual: 0, likely: -3, low: -6, high: 2, learned: 0.3 } as const;
-    expect(constantInWords(softening, 'metric').says).toBe('At about 3 °C less than most wood is taken to, between 6 °C less and 2 °C more.');
+    const softening = { constant: 'SOFTENING', usual: 0, likely: -3, low: -6, high: 2, steps: 0.5, learned: 0.3 } as const;
+    expect(constantInWords(softening, 'metric').says).toBe('About 3 °C less than most wood is taken to, between 6 °C less and 2 °C more.');
     expect(constantInWords(softening, 'inch').says).toContain('5 °F less');
     expect(constantInWords({ ...softening, learned: 0 }, 'inch').says).toContain('nothing learned yet');
+  });
+
+  it('speaks of box and stops as of things to look at, and says what else it may be', () => {
+    const box = { constant: 'BOX_HEAT', usual: 0, likely: 12, low: 7, high: 17, steps: 2.4, learned: 0.5, rival: 'SOFTENING' } as const;
+    expect(constantInWords(box, 'metric').says).toBe('About 12 °C less than was written down, between 7 °C less and 17 °C less. The records cannot tell this from '
+      + '“at what heat wood softens”: a second thermometer beside the stock would, or trials near the limit, dry and wet.');
+    const stops = { constant: 'STOPS', usual: 0, likely: 1.6, low: -0.1, high: 2.4, steps: 2, learned: 0.3 } as const;
+    expect(constantInWords(stops, 'metric').says).toBe('About 1.6 mm beyond the gap written down, between nothing and 2.4 mm.');
+    expect(constantInWords(stops, 'inch').says).toContain('1/16"');
+    expect(constantInWords({ ...stops, learned: 0 }, 'inch').says).toContain('Taken as written down; nothing learned yet.');
   });
 
   it('says why a record is set aside', () => {

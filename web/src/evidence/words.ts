@@ -1,6 +1,7 @@
-import type { Belief, ByLuck, FamilyEvidence, Odds, ProneView, RuleEvidence, SetAside, ShopConstant } from '../api/schema';
+import type { Belief, ByLuck, FamilyEvidence, Odds, ProneView, RuleEvidence, SetAside, ConstantView } from '../api/schema';
 import type { UnitSystem } from '../app/units';
 import { many } from '../units/number';
+import { printLength } from '../units/printing';
 
 type Rule = RuleEvidence['rule'];
 
@@ -114,13 +115,33 @@ function shiftInWords(kelvin: number, system: UnitSystem): string {
   return `${Math.abs(degrees).toFixed(0)} ${system === 'inch' ? '°F' : '°C'} ${degrees < 0 ? 'less' : 'more'}`;
 }
 
-type Constant = ShopConstant['constant'];
+type Constant = ConstantView['constant'];
+
+/** Less than a stop gives is not worth a number [mm]. */
+const LEAST_GIVE_MM = 0.1;
 
 /** What a constant of the shop is like, in the words of the trade. */
-const CONSTANT: Record<Constant, { asks: string; print: (value: number, system: UnitSystem) => string; like: string; find: string }> = {
+interface ConstantWords {
+  asks: string;
+  print: (value: number, system: UnitSystem) => string;
+  like: string;
+  /** What is said of it before anything is learned, where "usual" has no number worth printing. */
+  usually?: string;
+  find: string;
+}
+
+const CONSTANT: Record<Constant, ConstantWords> = {
+  BOX_HEAT: {
+    asks: 'How hot your steam is where the stock lies', print: (cooler, system) => shiftInWords(-cooler, system), like: 'than was written down', usually: 'Taken as written down',
+    find: 'a second thermometer beside the stock',
+  },
+  STOPS: {
+    asks: 'How far the stops of a strap give', print: (value, system) => (value < LEAST_GIVE_MM ? 'nothing' : printLength(value, system)), like: 'beyond the gap written down', usually: 'Taken as written down',
+    find: 'a mark across stop and strap before a bend, looked at under pull',
+  },
   STEAM_HEAT: { asks: 'How your steam heats', print: times, like: 'times a usual box', find: 'a probe in the core of a piece, or trials of 30 and 60 minutes' },
   WATER_UPTAKE: { asks: 'How fast stock takes up water', print: times, like: 'times what its species would say', find: 'a piece weighed before and after its soak' },
-  SOFTENING: { asks: 'At what heat wood softens', print: shiftInWords, like: 'than most wood is taken to', find: 'trials near the limit, dry and wet' },
+  SOFTENING: { asks: 'At what heat wood softens', print: shiftInWords, like: 'than most wood is taken to', usually: 'As most wood', find: 'trials near the limit, dry and wet' },
   STEAM_MOISTURE: { asks: 'How wet steam makes it', print: (value) => value.toFixed(0), like: '% where the steam reaches', find: 'a piece weighed before and after a long steaming' },
   STRAP_SHARE: { asks: 'How much of a strap works', print: (value) => `${percent(value)}`, like: '% of its steel', find: 'tight bends with the strap and without' },
   CRUSHING: { asks: 'How hard hot wood is to squeeze', print: (value) => `${percent(value)}`, like: '% of dry wood', find: 'thick bends under a strap' },
@@ -129,18 +150,21 @@ const CONSTANT: Record<Constant, { asks: string; print: (value: number, system: 
 /** Less than this is nothing to speak of. */
 const LEARNED = 0.04;
 
-export function constantInWords(about: ShopConstant, system: UnitSystem): { asks: string; says: string } {
-  const { constant, likely, low, high, usual, learned } = about;
-  const { asks, like, find } = CONSTANT[constant];
+export function constantInWords(about: ConstantView, system: UnitSystem): { asks: string; says: string } {
+  const { constant, likely, low, high, usual, learned, rival } = about;
+  const { asks, like, usually, find } = CONSTANT[constant];
   const print = (value: number) => CONSTANT[constant].print(value, system);
-  if (constant === 'SOFTENING') {
-    return { asks, says: learned < LEARNED ? `As most wood; nothing learned yet. What would tell: ${find}.` : `At about ${print(likely)} ${like}, between ${print(low)} and ${print(high)}.` };
+  if (learned < LEARNED) {
+    return { asks, says: `${usually ?? `Taken as usual, ${print(usual)} ${like}`}; nothing learned yet. What would tell: ${find}.` };
   }
-  const says =
-    learned < LEARNED
-      ? `Taken as usual, ${print(usual)} ${like}; nothing learned yet. What would tell: ${find}.`
-      : `About ${print(likely)} ${like}, between ${print(low)} and ${print(high)}; usual is ${print(usual)}.`;
-  return { asks, says };
+  const beside = usually === undefined ? `; usual is ${print(usual)}` : '';
+  return { asks, says: `About ${print(likely)} ${like}, between ${print(low)} and ${print(high)}${beside}.${rival ? rivalInWords(about.constant, rival) : ''}` };
+}
+
+/** What else would explain the same records, and what would tell the two apart. */
+function rivalInWords(constant: Constant, rival: Constant): string {
+  const other = CONSTANT[rival].asks;
+  return ` The records cannot tell this from “${other.charAt(0).toLowerCase()}${other.slice(1)}”: ${CONSTANT[constant].find} would, or ${CONSTANT[rival].find}.`;
 }
 
 /** Where a way to fail shows. */

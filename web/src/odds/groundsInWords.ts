@@ -56,6 +56,7 @@ export function springbackInWords(springback: SpringbackForecast, radiusMm: numb
 const MEASUREMENT: Record<MissingMeasurement['what'], string> = {
   MOISTURE: 'its moisture',
   GRAIN_SLOPE: 'the slope of its grain',
+  BOX_HEAT: 'how hot your steam is where the stock lies (a second thermometer there)',
   STEAM_HEAT: 'how fast your steam heats (a probe in the core of a piece, or two trials of 30 and 60 minutes)',
   WATER_UPTAKE: 'how fast your stock takes up water (weigh a piece before and after its soak)',
   STEAM_MOISTURE: 'how wet your steam makes it (weigh a piece before and after a long steaming)',

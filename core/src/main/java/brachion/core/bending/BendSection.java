@@ -49,7 +49,7 @@ public record BendSection(Species species, SectionCondition condition, double th
         }
         double strapMpa = strap.map(s -> s.material().stiffnessMpa() * physics.strapShare()).orElse(0.0);
         double strapMm = strap.map(s -> s.workingMm(widthMm)).orElse(0.0);
-        double slack = strap.map(s -> s.endGapMm() / arcLengthMm).orElse(0.0);
+        double slack = strap.map(s -> Math.max(0, s.endGapMm() + physics.stopsGiveMm()) / arcLengthMm).orElse(0.0);
         double u = 1 / (innerRadiusMm + thicknessMm / 2);
         for (int step = 0; step < MAX_STEPS; step++) {
             double next = u - excess(laws, strapMpa * strapMm, slack, u);

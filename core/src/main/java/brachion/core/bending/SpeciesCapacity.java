@@ -74,8 +74,7 @@ public record SpeciesCapacity(double referenceSoftness, StrainLimits dry, Strain
 
     /** The straps of published tests were made for testing and held in full. */
     private static SectionState reference(Species species, double radiusMm, Optional<Strap> strap, Physics physics) {
-        Physics firm = new Physics(physics.steamHeat(), physics.waterUptake(), physics.softeningShiftC(),
-                physics.steamMoisturePercent(), 1, physics.softCrushing());
+        Physics firm = physics.withWholeStrap();
         return new BendSection(species, referenceCondition(physics), BendingRadii.STOCK_THICKNESS_MM, REFERENCE_WIDTH_MM,
                 radiusMm, REFERENCE_ARC_MM, strap, firm).solve();
     }

@@ -30,7 +30,7 @@ public final class Forecaster {
     private static final int ROUGH_POINTS = 480;
     private static final double SMALLEST_FORM_MM = PhysicalBound.INNER_RADIUS_MM.lowest();
     /** Constants of the shop that can be measured there, and how. */
-    private static final Map<Unsure, What> OF_THE_SHOP = Map.of(Unsure.STEAM_HEAT, What.STEAM_HEAT,
+    private static final Map<Unsure, What> OF_THE_SHOP = Map.of(Unsure.BOX_HEAT, What.BOX_HEAT, Unsure.STEAM_HEAT, What.STEAM_HEAT,
             Unsure.WATER_UPTAKE, What.WATER_UPTAKE, Unsure.STEAM_MOISTURE, What.STEAM_MOISTURE);
     /** A constant of the shop is worth measuring when that narrows the range by more than this. */
     private static final double WORTH_MEASURING = 0.01;

@@ -15,6 +15,8 @@ public record MissingMeasurement(What what, double widthNow, double widthThen) {
         MOISTURE,
         /** Slope of grain, along a scribed line. */
         GRAIN_SLOPE,
+        /** How hot the steam is where the stock lies: a second thermometer there. */
+        BOX_HEAT,
         /** How fast the chamber heats stock: a probe in the core of a piece, or two trials of unlike length. */
         STEAM_HEAT,
         /** How fast stock takes up water: a piece weighed before and after its soak or steam. */

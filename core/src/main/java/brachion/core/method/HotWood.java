@@ -20,6 +20,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * A way to bend solid wood that heat and water have softened: the outer face tears or the inner face creases. How soft each
@@ -283,8 +284,7 @@ public interface HotWood extends Method {
     default Sensitivity sensitivity(Blank blank, Bend bend, Shop shop) {
         Piece wide = piece(atTheBend(blank), shop).withoutEdges();
         List<Stage> stages = stagesIn(shop);
-        Set<Unsure> unsure = strap().isPresent() ? EnumSet.allOf(Unsure.class)
-                : EnumSet.complementOf(EnumSet.of(Unsure.STRAP_SHARE));
+        Set<Unsure> unsure = Arrays.stream(Unsure.values()).filter(each -> strap().isPresent() || !each.ofStraps()).collect(Collectors.toCollection(() -> EnumSet.noneOf(Unsure.class)));
         return Sensitivity.of(unsure,
                 physics -> demandIn(SimulationCache.SHARED.condition(wide, stages, physics), blank, bend, physics));
     }

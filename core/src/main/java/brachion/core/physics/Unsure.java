@@ -12,12 +12,16 @@ public enum Unsure {
     STEAM_HEAT(Physics::steamHeat, steps -> Math.pow(1.6, -steps), 0),
     /** How fast water enters: a step divides the diffusion by 1.6. */
     WATER_UPTAKE(Physics::waterUptake, steps -> Math.pow(1.6, -steps), 0),
-    /** At what heat wood softens: a step is 6 °C more. */
-    SOFTENING(Physics::softeningShiftC, steps -> 1, 6),
+    /** How hot the steam is where the stock lies: a step is 5 °C less than was written down. Lids, vents and cold corners do that (common practice). */
+    BOX_HEAT(Physics::coolerC, steps -> 1, 5),
+    /** At what heat wood softens, which is the wood's and not the shop's: a step is 3 °C more. */
+    SOFTENING(Physics::softeningShiftC, steps -> 1, 3),
     /** How wet steam makes a face: a step is 3 % less. */
     STEAM_MOISTURE(Physics::steamMoisturePercent, steps -> 1, -3),
     /** How much of a strap works: a step divides it by 1.4. */
     STRAP_SHARE(Physics::strapShare, steps -> Math.pow(1.4, -steps), 0),
+    /** How far the stops of a strap give: a step is 0.7 mm more than was written down. */
+    STOPS(Physics::stopsGiveMm, steps -> 1, 0.7),
     /** How hard softened wood still is to crush: a step adds 0.05 to its share of the dry strength. */
     CRUSHING(Physics::softCrushing, steps -> 1, 0.05);
 
@@ -44,7 +48,12 @@ public enum Unsure {
     public Physics stepped(Physics from, double steps) {
         return new Physics(stepped(STEAM_HEAT, from, steps), stepped(WATER_UPTAKE, from, steps),
                 stepped(SOFTENING, from, steps), stepped(STEAM_MOISTURE, from, steps), stepped(STRAP_SHARE, from, steps),
-                stepped(CRUSHING, from, steps));
+                stepped(CRUSHING, from, steps), stepped(BOX_HEAT, from, steps), stepped(STOPS, from, steps));
+    }
+
+    /** Whether it is about straps, and so bears on bends under one alone. */
+    public boolean ofStraps() {
+        return this == STRAP_SHARE || this == STOPS;
     }
 
     private double stepped(Unsure constant, Physics from, double steps) {

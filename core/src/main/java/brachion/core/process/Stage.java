@@ -75,7 +75,7 @@ public record Stage(StageKind kind, double seconds, double mediumC, Optional<Pro
     /** What the faces see at each moment of the stage. */
     Environment environment(Physics physics) {
         if (probe.isEmpty()) {
-            Surroundings always = kind.surroundings(this, mediumC, physics);
+            Surroundings always = kind.surroundings(this, kind.inSteam() ? physics.steamC(mediumC) : mediumC, physics);
             return at -> always;
         }
         ProbeRecord record = probe.get();

@@ -125,6 +125,11 @@ public enum StageKind {
         return heats() && this != HOT_PIPE;
     }
 
+    /** Whether steam lies against the piece, whose heat where it lies is easily another than a thermometer says. */
+    boolean inSteam() {
+        return this == STEAM_BOX || this == STEAM_BAG || this == STEAM_ON;
+    }
+
     private static Surface water(double mediumC) {
         return new Surface(500, mediumC, 1e-4, 0, FIBRE_SATURATION_PERCENT);
     }

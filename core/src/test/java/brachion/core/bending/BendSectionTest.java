@@ -28,7 +28,7 @@ class BendSectionTest {
     private static final SectionCondition SOFT = SectionCondition.uniform(0.90, 20);
     private static final double WIDTH = 50;
     /** The usual constants, with a strap of which all works. */
-    private static final Physics FULL_STRAP = new Physics(1, 1, 0, 20, 1, 0.22);
+    private static final Physics FULL_STRAP = Physics.USUAL.withWholeStrap();
 
     @Test
     void without_a_strap_the_axis_lies_three_quarters_out() {

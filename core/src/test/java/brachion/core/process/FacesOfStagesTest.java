@@ -53,7 +53,7 @@ class FacesOfStagesTest {
         for (StageKind bag : new StageKind[] {StageKind.STEAM_BAG, StageKind.STEAM_ON}) {
             assertThat(faces(in(bag, 98))).isEqualTo(Surroundings.all(new Surface(600, 98, 1e-6, 0, USUAL.steamMoisturePercent())));
         }
-        Physics weak = new Physics(0.7, USUAL.waterUptake(), USUAL.softeningShiftC(), USUAL.steamMoisturePercent(), USUAL.strapShare(), USUAL.softCrushing());
+        Physics weak = new Physics(0.7, USUAL.waterUptake(), USUAL.softeningShiftC(), USUAL.steamMoisturePercent(), USUAL.strapShare(), USUAL.softCrushing(), 0, 0);
         assertThat(in(StageKind.STEAM_BOX, 98).environment(weak).at(0).inner().heatTransfer()).isCloseTo(280, within(1e-9));
     }
 

@@ -62,6 +62,8 @@ class TermsTest {
     private static final int TRIALS = 240;
     /** A third less or half as much again in strain. */
     private static final double EFFECT = 0.4;
+    /** Of knots more than that is believed beforehand. */
+    private static final double OF_KNOTS = 0.9;
 
     private static final Handling PLACED = new Handling(0, SoakAdditive.NONE, 0, Optional.empty(), OptionalDouble.empty());
 
@@ -152,8 +154,9 @@ class TermsTest {
     @ParameterizedTest(name = "{0}")
     @MethodSource("terms")
     void a_thing_that_does_harm_or_good_is_believed_to(Term term, UnaryOperator<Recipe> with) {
-        double harm = tension(shop(with, EFFECT), Family.HOT_WOOD, term, "");
-        double good = tension(shop(with, -EFFECT), Family.HOT_WOOD, term, "");
+        double effect = term == Term.KNOTS ? OF_KNOTS : EFFECT;
+        double harm = tension(shop(with, effect), Family.HOT_WOOD, term, "");
+        double good = tension(shop(with, -effect), Family.HOT_WOOD, term, "");
         double before = tension(RiskModel.withoutRecords(), Family.HOT_WOOD, term, "");
         assertThat(harm).as("does harm").isGreaterThan(before + 0.15);
         assertThat(good).as("does good").isLessThan(before - 0.15);
@@ -164,7 +167,7 @@ class TermsTest {
     void only_knots_slack_backing_riven_faces_and_bark_lean_before_the_first_record() {
         for (Belief belief : RiskModel.withoutRecords().beliefs(Family.HOT_WOOD)) {
             switch (belief.term()) {
-                case KNOTS -> assertThat(belief.mean()).isBetween(1.0, 1.4);
+                case KNOTS -> assertThat(belief.mean()).isBetween(1.0, 2.8);
                 case STRAP_SLACK -> assertThat(belief.mean()).isBetween(0.5, 0.9);
                 case BACKED -> assertThat(belief.mean()).isBetween(-0.5, -0.1);
                 case BARK -> assertThat(belief.mean()).isBetween(-1.5, -1.1);
@@ -200,12 +203,13 @@ class TermsTest {
                 .isLessThan(tension(risk, Family.HOT_WOOD, Term.SPECIES, "white-ash") - 0.8);
     }
 
-    /** A constant two steps worse, or better, than usual, in bends that bear on it. */
+    /** A constant two steps worse, or better, than usual, in bends that bear on it; of softening, which is surer, four in a bath, where no box is in doubt. */
     @ParameterizedTest
-    @EnumSource(value = Unsure.class, names = {"STEAM_HEAT", "WATER_UPTAKE", "SOFTENING", "STEAM_MOISTURE", "STRAP_SHARE"})
+    @EnumSource(value = Unsure.class, names = {"STEAM_HEAT", "WATER_UPTAKE", "SOFTENING", "STEAM_MOISTURE", "STRAP_SHARE", "BOX_HEAT", "STOPS"})
     void a_constant_of_the_shop_is_found_out(Unsure constant) {
-        double worse = steps(constant, 2);
-        double better = steps(constant, -2);
+        double off = constant == Unsure.SOFTENING ? 4 : 2;
+        double worse = steps(constant, off);
+        double better = steps(constant, -off);
         assertThat(worse).as("two steps worse").isGreaterThan(better + 0.25);
         assertThat(worse).isGreaterThan(0.05);
         assertThat(better).isLessThan(0.15);
@@ -223,7 +227,12 @@ class TermsTest {
         return switch (constant) {
             case STEAM_HEAT -> Recipes.ash().moisture(22).grainRun(25).thickness(14).radius(140 + random.nextInt(120)).steamed()
                     .withMethod(new SteamBox(0, bears ? 2 : 60, 98, 5, Optional.empty()));
-            case WATER_UPTAKE, STEAM_MOISTURE, SOFTENING -> Recipes.ash().moisture(bears ? 8 : 20).grainRun(25).thickness(5)
+            case SOFTENING -> recipe.withMethod(new HotBath(((SteamBox) recipe.method()).handling(), new Heating(StageKind.HOT_BATH, bears ? 60 : 30, bears ? 80 : 95)));
+            case BOX_HEAT -> Recipes.ash().moisture(18).grainRun(25).thickness(5).radius(60 + random.nextInt(100)).steamed()
+                    .withMethod(new SteamBox(0, bears ? 45 : 90, bears ? 88 : 98, 5, Optional.empty()));
+            case STOPS -> Recipes.ash().moisture(18).grainRun(25).thickness(12).radius(40 + random.nextInt(60)).steamed()
+                    .withMethod(new SteamBox(0, 60, 98, 5, Optional.of(new Strap(StrapMaterial.STEEL, 0.9, Recipes.WIDTH_MM, bears ? 2 : 0))));
+            case WATER_UPTAKE, STEAM_MOISTURE -> Recipes.ash().moisture(bears ? 8 : 20).grainRun(25).thickness(5)
                     .radius(60 + random.nextInt(100)).steamed()
                     .withMethod(new SteamBox(0, bears ? 60 : 30, 98, 5, Optional.empty()));
             default -> bears ? steam(box -> box.withStrap(Optional.of(new Strap(StrapMaterial.STEEL, 0.15, Recipes.WIDTH_MM, 0))))

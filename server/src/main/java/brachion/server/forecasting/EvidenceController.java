@@ -5,6 +5,7 @@ import brachion.core.forecast.Odds;
 import brachion.core.forecast.RuleEvidence;
 import brachion.core.forecast.ShopConstant;
 import brachion.core.method.Family;
+import brachion.core.physics.Unsure;
 import brachion.core.risk.Belief;
 import brachion.core.risk.RiskModel;
 import brachion.core.risk.SetAside;
@@ -51,7 +52,7 @@ class EvidenceController {
      * @param constants   what the records have found out about the shop's heat, water and straps
      */
     record FamilyEvidence(Family family, Calibration calibration, List<Belief> beliefs, Odds hidden, List<ProneView> prone,
-                          List<ShopConstant> constants) {
+                          List<ConstantView> constants) {
     }
 
     /**
@@ -66,6 +67,21 @@ class EvidenceController {
             return Stream.concat(Stream.of(new ProneView(null, risk.pronenessOfKnots(family))),
                     risk.pronenessBySource(family).entrySet().stream().map(each -> new ProneView(each.getKey(), each.getValue())))
                     .sorted(Comparator.comparingDouble(ProneView::times).reversed()).toList();
+        }
+    }
+
+    /**
+     * A constant of the shop; the one that is most surely worse than usual comes first.
+     *
+     * @param steps  how far it is from usual, in steps of what such a constant may be off, more being worse
+     * @param rival  another that would explain the same records as well, null where they tell the two apart
+     */
+    record ConstantView(Unsure constant, double usual, double likely, double low, double high, double steps, double learned,
+                        @Schema(nullable = true) Unsure rival) {
+
+        static List<ConstantView> of(RiskModel risk, Family family) {
+            return ShopConstant.of(risk, family).stream().map(each -> new ConstantView(each.constant(), each.usual(), each.likely(), each.low(), each.high(),
+                    each.steps(), each.learned(), each.rival().orElse(null))).toList();
         }
     }
 
@@ -90,7 +106,7 @@ class EvidenceController {
         List<RuleEvidence> rules = RuleEvidence.of(risk);
         return new EvidenceAnswer(risk.trials(), rules, RuleEvidence.ByLuck.of(rules), Arrays.stream(Family.values())
                 .map(family -> new FamilyEvidence(family, Calibration.of(risk, family), risk.beliefs(family),
-                        Odds.ofHidden(risk, family), ProneView.of(risk, family), ShopConstant.of(risk, family))).toList(),
+                        Odds.ofHidden(risk, family), ProneView.of(risk, family), ConstantView.of(risk, family))).toList(),
                 risk.springback().relaxationH(), risk.springback().measured(), fit.setAside());
     }
 
