@@ -37,7 +37,13 @@ record LaplaceFit(double[] mode, double[] mean, Arrow hessian, ArrowInverse cova
     /** The fit, searched from a start near the mode; the result is the same from any start. */
     static LaplaceFit from(OrdinalModel model, double[] start) {
         Peak peak = Peak.of(model, start, RISE);
-        return of(model, peak, peak.afterLast()).centred(model);
+        return of(model, peak, peak.afterLast()).seenFromItsMode(model).centred(model);
+    }
+
+    /** This fit with the curves of its very mode, so that whoever knows the mode alone comes to the same to the last digit. */
+    private LaplaceFit seenFromItsMode(OrdinalModel model) {
+        Arrow there = model.at(mode).hessian();
+        return ArrowInverse.ofNegative(there, 0).map(inverse -> new LaplaceFit(mode, mean, there, inverse, logEvidence, iterations, settled)).orElse(this);
     }
 
     /** The fit again that once ended at a mode; empty where that is no mode of the model, or not one to be sure of. */
