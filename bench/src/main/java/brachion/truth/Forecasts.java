@@ -52,7 +52,7 @@ final class Forecasts {
     private Forecasts() {
     }
 
-    static List<Said> of(int shopsOfAKind, int freshPieces, long seed) {
+    static List<Said> of(Law law, int shopsOfAKind, int freshPieces, long seed) {
         record Kind(Support support, double hidden, int shop) {
         }
         List<Kind> kinds = new ArrayList<>();
@@ -65,7 +65,7 @@ final class Forecasts {
         }
         return IntStream.range(0, kinds.size()).parallel().boxed().flatMap(i -> {
             Kind kind = kinds.get(i);
-            TrueShop shop = new TrueShop(kind.support(), kind.hidden(), seed * 1000 + i);
+            TrueShop shop = new TrueShop(law, kind.support(), kind.hidden(), seed * 1000 + i);
             List<TruePiece> records = shop.records(RECORDS[RECORDS.length - 1]);
             List<TruePiece> fresh = shop.fresh(freshPieces);
             List<Said> said = new ArrayList<>();

@@ -33,7 +33,7 @@ final class KnowingAll {
             information = LEAST;
             for (int i = 0; i < pieces.size(); i++) {
                 if (pieces.get(i).asked().blank().growthRings() == GrowthRings.ON_EDGE) {
-                    double chance = TrueShop.WRONG / 2 + (1 - TrueShop.WRONG) * without.get(i).unbroken();
+                    double chance = Law.LIMITS.wrong() / 2 + (1 - Law.LIMITS.wrong()) * without.get(i).unbroken();
                     double holds = 1 / (1 + (1 - chance) / chance * Math.exp(-adds));
                     slope += (pieces.get(i).outcome().severity() == Severity.BROKEN ? 0 : 1) - holds;
                     information += holds * (1 - holds);

@@ -4,7 +4,6 @@ import brachion.core.bending.Strap;
 import brachion.core.bending.StrapMaterial;
 import brachion.core.method.Bend;
 import brachion.core.method.Blank;
-import brachion.core.method.Demand;
 import brachion.core.method.GrowthRings;
 import brachion.core.method.Knots;
 import brachion.core.method.Names;
@@ -26,7 +25,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
-import org.hipparchus.distribution.continuous.NormalDistribution;
 
 /**
  * A shop whose law is known. A face gives way where its strain passes a limit that scatters log-normally: by 25 % between
@@ -36,19 +34,12 @@ import org.hipparchus.distribution.continuous.NormalDistribution;
  */
 final class TrueShop {
 
-    private static final double PIECES = 0.25;
     private static final double OTHERS = 0.15;
-    /** Published radii are those at which one piece in twenty breaks. */
-    private static final double LIMIT = PIECES * 1.645;
     /** A limit passed by less leaves a flaw that can be mended. */
     private static final double MENDED = 0.08;
     private static final double METER = 2;
-    private static final double CALLIPER = 0.02;
     private static final double UNMEASURED = 0.25;
-    /** So many outcomes are written down wrong, half of them as broken and half as clean. */
-    static final double WRONG = 0.01;
     private static final int PIECES_OF_A_BOARD = 4;
-    private static final NormalDistribution NORMAL = new NormalDistribution();
     private static final List<Species> WOODS = SpeciesCatalogue.published().all().stream()
             .filter(species -> !species.radii().estimated()).toList();
 
@@ -62,10 +53,13 @@ final class TrueShop {
         STRAPPED
     }
 
+    private final Law law;
     private final Support support;
     private final double hidden;
     private final Random random;
-    private final Physics physics;
+    private Physics physics;
+    private final double meterBias;
+    private String brittle = "";
     private final List<Species> woods = new ArrayList<>();
     private final Map<String, double[]> effects = new HashMap<>();
     private double onEdge;
@@ -86,6 +80,11 @@ final class TrueShop {
     }
 
     TrueShop(Support support, double hidden, long seed) {
+        this(Law.LIMITS, support, hidden, seed);
+    }
+
+    TrueShop(Law law, Support support, double hidden, long seed) {
+        this.law = law;
         this.support = support;
         this.hidden = hidden;
         this.random = new Random(seed * 7_919 + 20_261_125);
@@ -94,9 +93,38 @@ final class TrueShop {
             constants = each.stepped(constants, Math.max(-2, Math.min(2, random.nextGaussian())));
         }
         this.physics = constants;
+        this.meterBias = random.nextBoolean() ? law.meterBias() : -law.meterBias();
         for (int i = 0; i < 4; i++) {
             woods.add(WOODS.get(random.nextInt(WOODS.size())));
         }
+    }
+
+    /** What is wrong with a shop that is as usual otherwise. */
+    enum Fault {
+        /** Its box is 18 °C colder where the stock lies than its thermometer says. */
+        COLD_BOX,
+        /** Its stops give by 3 mm. */
+        SLACK_STOPS,
+        /** One of its woods bears 20 % less than its radii say. */
+        BRITTLE_WOOD
+    }
+
+    /** A shop with one thing wrong. */
+    static TrueShop with(Fault fault, long seed) {
+        TrueShop shop = new TrueShop(Support.MIXED, 0.03, seed);
+        shop.physics = switch (fault) {
+            case COLD_BOX -> Unsure.BOX_HEAT.stepped(Physics.USUAL, 18 / 5.0);
+            case SLACK_STOPS -> Unsure.STOPS.stepped(Physics.USUAL, 3 / 0.7);
+            case BRITTLE_WOOD -> Physics.USUAL;
+        };
+        shop.brittle = fault == Fault.BRITTLE_WOOD ? shop.woods.get(0).id() : "";
+        shop.woods.forEach(wood -> shop.effects.put(wood.id(), new double[2]));
+        return shop;
+    }
+
+    /** The wood that bears less; empty where none does. */
+    String brittle() {
+        return brittle;
     }
 
     /** Rings on edge make every piece bear so much more strain, as a share. */
@@ -147,8 +175,8 @@ final class TrueShop {
     }
 
     private Recipe asWritten(Recipe truth) {
-        Blank blank = truth.blank().withThicknessMm(truth.blank().thicknessMm() * (1 + CALLIPER * random.nextGaussian()));
-        double reading = Math.max(2, blank.moisturePercent().orElseThrow() + METER * random.nextGaussian());
+        Blank blank = truth.blank().withThicknessMm(truth.blank().thicknessMm() * (1 + law.calliper() * random.nextGaussian()));
+        double reading = Math.max(2, blank.moisturePercent().orElseThrow() + meterBias + METER * random.nextGaussian());
         boolean read = random.nextDouble() > UNMEASURED;
         boolean looked = random.nextDouble() > UNMEASURED;
         return truth.withBlank(new Blank(blank.species(), blank.seasoning(),
@@ -159,8 +187,7 @@ final class TrueShop {
     /** What truly happens to a recipe of which everything is known, in this shop. */
     private TruePiece judged(Recipe truth, Recipe written) {
         double[] beyond = beyond(truth);
-        double unbroken = (1 - hidden) * NORMAL.cumulativeProbability((MENDED - beyond[0]) / PIECES)
-                * NORMAL.cumulativeProbability((MENDED - beyond[1]) / PIECES);
+        double unbroken = (1 - hidden) * law.holds(beyond[0] - MENDED) * law.holds(beyond[1] - MENDED);
         return new TruePiece(written, unbroken, outcome(beyond));
     }
 
@@ -169,15 +196,15 @@ final class TrueShop {
         return judged(truth, truth).unbroken();
     }
 
-    /** By how much, as a logarithm, the strain of each face passes the middle of its limit. */
+    /** By how much, as a logarithm, each face is asked more than breaks one in twenty. */
     private double[] beyond(Recipe truth) {
-        Demand demand = truth.demand(physics);
+        double[] asked = law.asked(truth, physics);
         double[] wood = effect(truth.blank().species().id());
         double[] board = effect(truth.names().board());
         double[] hands = effect(truth.names().person());
-        double easier = truth.blank().growthRings() == GrowthRings.ON_EDGE ? onEdge : 0;
-        return new double[] {Math.log(demand.tensionRatio()) - LIMIT + wood[0] + board[0] + hands[0] - easier,
-            Math.log(demand.compressionRatio()) - LIMIT + wood[1] + board[1] + hands[1]};
+        double easier = (truth.blank().growthRings() == GrowthRings.ON_EDGE ? onEdge : 0)
+                + (truth.blank().species().id().equals(brittle) ? Math.log(0.8) : 0);
+        return new double[] {asked[0] + wood[0] + board[0] + hands[0] - easier, asked[1] + wood[1] + board[1] + hands[1]};
     }
 
     private double[] effect(String name) {
@@ -190,14 +217,14 @@ final class TrueShop {
     }
 
     private Outcome outcome(double[] beyond) {
-        if (random.nextDouble() < WRONG) {
+        if (random.nextDouble() < law.wrong()) {
             return random.nextBoolean() ? Outcome.clean() : Outcome.damaged(Severity.BROKEN, Flaw.SNAP);
         }
         if (random.nextDouble() < hidden) {
             return Outcome.damaged(Severity.BROKEN, Flaw.SNAP);
         }
-        double outer = beyond[0] + PIECES * random.nextGaussian();
-        double inner = beyond[1] + PIECES * random.nextGaussian();
+        double outer = beyond[0] - law.limit(random.nextDouble());
+        double inner = beyond[1] - law.limit(random.nextDouble());
         if (outer <= 0 && inner <= 0) {
             return Outcome.clean();
         }
