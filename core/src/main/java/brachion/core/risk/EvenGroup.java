@@ -9,11 +9,12 @@ package brachion.core.risk;
  * σ²·(1 − r) that is left to an effect times how far its mode moves, which is by (1 − r) times r.
  *
  * @param members  n
+ * @param scale    s
  * @param noise    w
  * @param square   y²
  * @param lopsided what the lopsidedness adds, over σ²·r·(1 − r)²
  */
-record EvenGroup(int members, double noise, double square, double lopsided) {
+record EvenGroup(int members, double scale, double noise, double square, double lopsided) {
 
     /** The best scale is looked for no further off than this, in ln σ. */
     private static final double FURTHEST = 3;
@@ -28,15 +29,15 @@ record EvenGroup(int members, double noise, double square, double lopsided) {
      * @param trace    their variances, summed, over σ²
      * @param lopsided what the lopsidedness adds to the slope
      */
-    static EvenGroup of(int members, double variance, double squares, double trace, double lopsided) {
+    static EvenGroup of(int members, double scale, double variance, double squares, double trace, double lopsided) {
         double share = Math.min(1 - SMALLEST_SHARE, Math.max(SMALLEST_SHARE, 1 - trace / members));
-        return new EvenGroup(members, variance * (1 / share - 1), squares * variance / (members * share * share), lopsided / leaning(variance, share));
+        return new EvenGroup(members, scale, variance * (1 / share - 1), squares * variance / (members * share * share), lopsided / leaning(variance, share));
     }
 
     /** By how much the evidence rises with ln σ. */
     private double slope(double variance) {
         double share = variance / (variance + noise);
-        return members * share * (square / (variance + noise) - 1) + lopsided * leaning(variance, share) + GroupScales.priorSlope(variance);
+        return members * share * (square / (variance + noise) - 1) + lopsided * leaning(variance, share) + GroupScales.priorSlope(variance, scale);
     }
 
     /** σ²·r·(1 − r)². */

@@ -48,6 +48,17 @@ public enum Group {
     private static final double PUBLISHED_SPECIES_SD = 0.9;
     private static final double ESTIMATED_SPECIES_SD = 1.3;
 
+    /**
+     * Scale of the half-normal prior of how much its members differ, on the log-odds scale: about 15 % of strain between boards, sources and
+     * shops, little more than half of that between hands; chosen by us.
+     */
+    private static final double PRIOR_SCALE = 0.9;
+    private static final double HANDS_PRIOR_SCALE = 0.5;
+
+    double priorScale() {
+        return this == PERSON ? HANDS_PRIOR_SCALE : PRIOR_SCALE;
+    }
+
     /** Which one a recipe belongs to; empty when nobody wrote it down. */
     public abstract String of(Recipe recipe);
 

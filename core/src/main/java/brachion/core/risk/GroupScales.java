@@ -12,9 +12,9 @@ import java.util.function.IntToDoubleFunction;
 
 /**
  * How much people, boards, sources and shops differ: for each group the standard deviation σ of its effects that makes the
- * records most probable (the Laplace evidence), times a half-normal prior of scale 0.9, which is about 15 % of strain. It
+ * records most probable (the Laplace evidence), times a half-normal prior of the scale of its group ({@link Group#priorScale}). It
  * is sought on s = ln σ, which keeps it from collapsing to zero while the records say little (compare Chung et al.,
- * Psychometrika 78, 2013); with nothing to go by it stays at 0.9.
+ * Psychometrika 78, 2013); with nothing to go by it stays at that.
  *
  * <p>With A the negative Hessian at the mode θ, B_k = 1/σ_k² on the n_k members of group k and zero elsewhere, and
  * d_k = 2·A⁻¹·B_k·θ how the mode moves with s_k, the evidence rises with s_k by
@@ -26,7 +26,6 @@ import java.util.function.IntToDoubleFunction;
  */
 final class GroupScales implements Surface {
 
-    static final double PRIOR_SCALE = 0.9;
     private static final Group[] FITTED = {Group.PERSON, Group.SOURCE, Group.SHOP, Group.BOARD};
     /** A scale is close enough when the evidence could rise by no more than half this. */
     private static final double RISE = 3e-2;
@@ -126,7 +125,7 @@ final class GroupScales implements Surface {
         if (present.isEmpty()) {
             return Map.of();
         }
-        double[] start = present.stream().mapToDouble(group -> Math.log(startSds.getOrDefault(group, PRIOR_SCALE))).toArray();
+        double[] start = present.stream().mapToDouble(group -> Math.log(startSds.getOrDefault(group, group.priorScale()))).toArray();
         return sds(Peak.of(this, start, RISE, MOST_STEPS).afterLast());
     }
 
@@ -190,9 +189,10 @@ final class GroupScales implements Surface {
             double variance = 1 / precision[k];
             traces[k] = precision[k] * (present.get(k) == Group.BOARD ? latest.covariance().traceOfTip() : sum(members[k], latest::variance));
             double squares = precision[k] * sum(members[k], i -> latest.mode()[i] * latest.mode()[i]);
-            height += logSds[k] - variance / (2 * PRIOR_SCALE * PRIOR_SCALE);
-            gradient[k] = squares + traces[k] - members[k].length - bending[k] / 2 + priorSlope(variance);
-            curvature[k] = EvenGroup.of(members[k].length, variance, squares, traces[k], -bending[k] / 2).curvatureToBest(variance);
+            double scale = present.get(k).priorScale();
+            height += logSds[k] - variance / (2 * scale * scale);
+            gradient[k] = squares + traces[k] - members[k].length - bending[k] / 2 + priorSlope(variance, scale);
+            curvature[k] = EvenGroup.of(members[k].length, scale, variance, squares, traces[k], -bending[k] / 2).curvatureToBest(variance);
             boolean outside = logSds[k] < Math.log(SMALLEST) || logSds[k] > Math.log(LARGEST);
             height = outside ? Double.NEGATIVE_INFINITY : height;
         }
@@ -205,8 +205,8 @@ final class GroupScales implements Surface {
     }
 
     /** Slope by ln σ of the log of the half-normal prior, as a density of ln σ. */
-    static double priorSlope(double variance) {
-        return 1 - variance / (PRIOR_SCALE * PRIOR_SCALE);
+    static double priorSlope(double variance, double scale) {
+        return 1 - variance / (scale * scale);
     }
 
     /** −2·tr(T_k·T_l). */
@@ -324,7 +324,7 @@ final class GroupScales implements Surface {
         risk.unsure().forEach(constant -> each.add(new double[] {0, risk.slopeMean()}));
         Arrays.stream(speciesSds).forEach(sd -> each.add(new double[] {0, sd}));
         for (int k = 0; k < present.size(); k++) {
-            double[] effect = {0, sds.getOrDefault(present.get(k), PRIOR_SCALE)};
+            double[] effect = {0, sds.getOrDefault(present.get(k), present.get(k).priorScale())};
             each.addAll(Collections.nCopies(members[k].length, effect));
         }
         return new NormalPrior(each.stream().mapToDouble(p -> p[0]).toArray(), each.stream().mapToDouble(p -> p[1]).toArray());

@@ -3,7 +3,7 @@ package brachion.core.risk;
 import java.util.Arrays;
 
 /**
- * How large a share h of pieces breaks because of something nobody saw, before any record: with a chance of
+ * How large a share h of pieces breaks because of something nobody saw, before any record: with a chance of about
  * four in ten there is no such share, otherwise it is like Beta(1, 20), five in a hundred on average and rarely beyond twelve. Both
  * are chosen by us; records move them.
  *
@@ -18,7 +18,7 @@ final class HiddenShare {
     private static final double[] VALUES = {0, 0.006, 0.015, 0.03, 0.05, 0.08, 0.12, 0.18, 0.26};
     /** Place of the value of an ordinary shop. */
     static final int ORDINARY = 2;
-    private static final double NONE = 0.4;
+    private static final double NONE = 0.38;
     private static final double BETA = 20;
     /** A split along the grain is hidden by its nature, or else so rare: how often it happens where nothing is hidden. */
     private static final double SPLIT_ANYWAY = 0.001;

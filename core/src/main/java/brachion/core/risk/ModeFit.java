@@ -91,7 +91,7 @@ final class ModeFit {
             ModeRecords all = records.with(trial);
             Map<Group, Double> sds = new EnumMap<>(Group.class);
             Arrays.stream(Group.values()).filter(group -> group != Group.SPECIES && !all.layout().members(group).isEmpty())
-                    .forEach(group -> sds.put(group, groupSds.getOrDefault(group, GroupScales.PRIOR_SCALE)));
+                    .forEach(group -> sds.put(group, groupSds.getOrDefault(group, group.priorScale())));
             return new ModeFit(all, sds, more.after(worlds, all), proneness);
         }
         return ModeSearch.hides(risk()) && split(trial)
@@ -155,7 +155,7 @@ final class ModeFit {
             if (!layout().members(group).containsKey(name)) {
                 // where no record names any, only a piece that does is known to be one of several
                 double sd = group == Group.SPECIES ? Group.speciesSd(recipe)
-                        : groupSds.getOrDefault(group, name.isEmpty() ? 0 : GroupScales.PRIOR_SCALE);
+                        : groupSds.getOrDefault(group, name.isEmpty() ? 0 : group.priorScale());
                 variance += sd * sd;
             }
         }

@@ -57,7 +57,7 @@ record OneMore(ModeRecords before, Map<Group, Double> groupSds, Proneness pronen
         double[] sd = new double[OrdinalModel.CUTS + larger.size()];
         Arrays.fill(sd, 1);
         for (Group group : Group.values()) {
-            double its = group == Group.SPECIES ? Group.speciesSd(recipe) : groupSds.getOrDefault(group, GroupScales.PRIOR_SCALE);
+            double its = group == Group.SPECIES ? Group.speciesSd(recipe) : groupSds.getOrDefault(group, group.priorScale());
             larger.members(group).values().forEach(place -> sd[OrdinalModel.CUTS + place] = its);
         }
         return new NormalPrior(new double[sd.length], sd);

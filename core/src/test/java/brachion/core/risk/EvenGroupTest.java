@@ -18,6 +18,7 @@ class EvenGroupTest {
 
     private static final int MEMBERS = 12;
     private static final double NOISE = 0.3;
+    private static final double SCALE = 0.9;
     private static final double[] SEEN = seen();
 
     private static double[] seen() {
@@ -30,7 +31,7 @@ class EvenGroupTest {
         double variance = Math.exp(2 * logSd);
         double all = variance + NOISE;
         return Arrays.stream(SEEN).map(y -> -Math.log(all) / 2 - y * y / (2 * all)).sum()
-                + logSd - variance / (2 * GroupScales.PRIOR_SCALE * GroupScales.PRIOR_SCALE);
+                + logSd - variance / (2 * SCALE * SCALE);
     }
 
     private static double slope(DoubleUnaryOperator height, double at) {
@@ -43,9 +44,9 @@ class EvenGroupTest {
         double share = variance / (variance + NOISE);
         double squares = Arrays.stream(SEEN).map(y -> share * share * y * y / variance).sum();
         double trace = MEMBERS * (1 - share);
-        double slope = squares + trace - MEMBERS + 1 - variance / (GroupScales.PRIOR_SCALE * GroupScales.PRIOR_SCALE);
+        double slope = squares + trace - MEMBERS + 1 - variance / (SCALE * SCALE);
         assertThat(slope).as("the slope of the evidence").isCloseTo(slope(EvenGroupTest::logEvidence, logSd), within(1e-6));
-        return (slope + leaning) / EvenGroup.of(MEMBERS, variance, squares, trace, leaning).curvatureToBest(variance);
+        return (slope + leaning) / EvenGroup.of(MEMBERS, SCALE, variance, squares, trace, leaning).curvatureToBest(variance);
     }
 
     @Test
@@ -60,8 +61,8 @@ class EvenGroupTest {
     @Test
     void a_step_is_no_longer_than_three() {
         // effects nobody saw anything of but that are all zero: the slope is −n + trace + 1 − σ²/s², far from any peak
-        EvenGroup group = EvenGroup.of(400, 1, 0, 0, 0);
-        double slope = -400 + 1 - 1 / (GroupScales.PRIOR_SCALE * GroupScales.PRIOR_SCALE);
+        EvenGroup group = EvenGroup.of(400, SCALE, 1, 0, 0, 0);
+        double slope = -400 + 1 - 1 / (SCALE * SCALE);
         assertThat(slope / group.curvatureToBest(1)).isCloseTo(-3, within(1e-6));
     }
 
@@ -74,8 +75,8 @@ class EvenGroupTest {
 
     @Test
     void nothing_known_of_the_members_is_no_reason_to_move() {
-        double variance = GroupScales.PRIOR_SCALE * GroupScales.PRIOR_SCALE;
-        double curvature = EvenGroup.of(3, variance, 0, 3, 0).curvatureToBest(variance);
+        double variance = SCALE * SCALE;
+        double curvature = EvenGroup.of(3, SCALE, variance, 0, 3, 0).curvatureToBest(variance);
         assertThat(curvature).isPositive().isLessThan(10);
     }
 }

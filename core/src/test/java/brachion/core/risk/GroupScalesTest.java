@@ -64,7 +64,7 @@ class GroupScalesTest {
     @Test
     void with_nothing_to_go_by_a_scale_stays_where_the_prior_puts_it() {
         assertThat(new Shop(1, 0, 0, 0).scales().best().get(Group.PERSON))
-                .isCloseTo(GroupScales.PRIOR_SCALE, within(0.1 * GroupScales.PRIOR_SCALE));
+                .isCloseTo(Group.PERSON.priorScale(), within(0.1 * Group.PERSON.priorScale()));
     }
 
     /** Records of four people, twelve boards and three sources whose effects have known scales. */
