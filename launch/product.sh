@@ -227,10 +227,14 @@ build_drivers() {
 
 drive() { java -cp "$here/bench/target/classes:$here/bench/target/libraries/*" "$@"; }
 
-# endure [SEED]
+# endure [SEED], or endure --files [COUNT [SEED]]
 endure() {
     build_drivers
     rm -rf "$home/endure"
+    if [[ ${1:-} == --files ]]; then
+        drive brachion.endure.StrangeFiles "$here/brachion" "$home/endure" "$here/docs/files.md" "${@:2}"
+        return
+    fi
     drive brachion.endure.Endure "$here/brachion" "$home/endure" "$here/docs/endurance.md" "$@"
 }
 

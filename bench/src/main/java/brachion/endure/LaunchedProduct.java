@@ -77,6 +77,15 @@ public final class LaunchedProduct implements AutoCloseable {
         return client.send(request, BodyHandlers.ofString());
     }
 
+    /** The bytes of what it answers with. */
+    byte[] fetch(HttpRequest request) throws IOException, InterruptedException {
+        HttpResponse<byte[]> answer = client.send(request, BodyHandlers.ofByteArray());
+        if (answer.statusCode() != 200) {
+            throw new IOException(request.uri() + " was answered " + answer.statusCode());
+        }
+        return answer.body();
+    }
+
     private Path folder() {
         return home.resolve(what.equals("start") ? "shop" : what);
     }

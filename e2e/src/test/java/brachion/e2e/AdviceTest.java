@@ -160,7 +160,7 @@ class AdviceTest extends BrowserTest {
     void evidence_says_what_breaks_unforeseen_and_what_is_known_of_the_shops_steam() {
         show("/records/evidence");
         assertThat(region("Your shop")).containsText(Pattern.compile("in 100 pieces break for reasons nothing measured here explains"));
-        assertThat(region("Your shop").getByRole(AriaRole.TERM)).hasCount(6);
+        assertThat(region("Your shop").getByRole(AriaRole.TERM)).hasCount(8);
         assertThat(region("Your shop")).containsText("How your steam heats");
         button("Cold plies").click();
         assertThat(region("Your shop").getByRole(AriaRole.TERM)).hasCount(0);
