@@ -64,11 +64,13 @@ describe('what the records say, in words', () => {
 
   it('speaks of box and stops as of things to look at, and says what else it may be', () => {
     const box = { constant: 'BOX_HEAT', usual: 0, likely: 12, low: 7, high: 17, steps: 2.4, learned: 0.5, rival: 'SOFTENING' } as const;
-    expect(constantInWords(box, 'metric').says).toBe('About 12 °C less than was written down, between 7 °C less and 17 °C less. The records cannot tell this from '
+    expect(constantInWords(box, 'metric').says).toBe('About 12 °C less than was written down, between 7 °C and 17 °C. The records cannot tell this from '
       + '“at what heat wood softens”: a second thermometer beside the stock would, or trials near the limit, dry and wet.');
     const stops = { constant: 'STOPS', usual: 0, likely: 1.6, low: -0.1, high: 2.4, steps: 2, learned: 0.3 } as const;
     expect(constantInWords(stops, 'metric').says).toBe('About 1.6 mm beyond the gap written down, between nothing and 2.4 mm.');
     expect(constantInWords(stops, 'inch').says).toContain('1/16"');
+    expect(constantInWords({ ...box, likely: -5, low: -9, high: -1 }, 'metric').says).toBe('No colder than was written down.');
+    expect(constantInWords({ ...stops, likely: 0, high: 0.6 }, 'metric').says).toBe('They hold as written down, or off by 0.6 mm at most.');
     expect(constantInWords({ ...stops, learned: 0 }, 'inch').says).toContain('Taken as written down; nothing learned yet.');
   });
 

@@ -109,16 +109,20 @@ export function proneInWords(prone: ProneView[]): string[] {
   });
 }
 
+function degreesInWords(kelvin: number, system: UnitSystem): string {
+  return `${Math.abs(system === 'inch' ? kelvin * 1.8 : kelvin).toFixed(0)} ${system === 'inch' ? '°F' : '°C'}`;
+}
+
 /** How much hotter or cooler. */
 function shiftInWords(kelvin: number, system: UnitSystem): string {
-  const degrees = system === 'inch' ? kelvin * 1.8 : kelvin;
-  return `${Math.abs(degrees).toFixed(0)} ${system === 'inch' ? '°F' : '°C'} ${degrees < 0 ? 'less' : 'more'}`;
+  return `${degreesInWords(kelvin, system)} ${kelvin < 0 ? 'less' : 'more'}`;
 }
 
 type Constant = ConstantView['constant'];
 
-/** Less than a stop gives is not worth a number [mm]. */
+/** Less than this is not worth a number. */
 const LEAST_GIVE_MM = 0.1;
+const LEAST_COOLER_K = 1;
 
 /** What a constant of the shop is like, in the words of the trade. */
 interface ConstantWords {
@@ -127,16 +131,20 @@ interface ConstantWords {
   like: string;
   /** What is said of it before anything is learned, where "usual" has no number worth printing. */
   usually?: string;
+  /** Of what can only be worse than was written down: what is said where it is off by less than is worth a number. */
+  sound?: { below: number; says: string };
   find: string;
 }
 
 const CONSTANT: Record<Constant, ConstantWords> = {
   BOX_HEAT: {
-    asks: 'How hot your steam is where the stock lies', print: (cooler, system) => shiftInWords(-cooler, system), like: 'than was written down', usually: 'Taken as written down',
+    asks: 'How hot your steam is where the stock lies', print: (cooler, system) => (cooler < LEAST_COOLER_K ? 'nothing' : degreesInWords(cooler, system)), like: 'less than was written down',
+    usually: 'Taken as written down', sound: { below: LEAST_COOLER_K, says: 'No colder than was written down' },
     find: 'a second thermometer beside the stock',
   },
   STOPS: {
-    asks: 'How far the stops of a strap give', print: (value, system) => (value < LEAST_GIVE_MM ? 'nothing' : printLength(value, system)), like: 'beyond the gap written down', usually: 'Taken as written down',
+    asks: 'How far the stops of a strap give', print: (value, system) => (value < LEAST_GIVE_MM ? 'nothing' : printLength(value, system)), like: 'beyond the gap written down',
+    usually: 'Taken as written down', sound: { below: LEAST_GIVE_MM, says: 'They hold as written down' },
     find: 'a mark across stop and strap before a bend, looked at under pull',
   },
   STEAM_HEAT: { asks: 'How your steam heats', print: times, like: 'times a usual box', find: 'a probe in the core of a piece, or trials of 30 and 60 minutes' },
@@ -152,10 +160,13 @@ const LEARNED = 0.04;
 
 export function constantInWords(about: ConstantView, system: UnitSystem): { asks: string; says: string } {
   const { constant, likely, low, high, usual, learned, rival } = about;
-  const { asks, like, usually, find } = CONSTANT[constant];
+  const { asks, like, usually, sound, find } = CONSTANT[constant];
   const print = (value: number) => CONSTANT[constant].print(value, system);
   if (learned < LEARNED) {
     return { asks, says: `${usually ?? `Taken as usual, ${print(usual)} ${like}`}; nothing learned yet. What would tell: ${find}.` };
+  }
+  if (sound && likely < sound.below) {
+    return { asks, says: `${sound.says}${high < sound.below ? '' : `, or off by ${print(high)} at most`}.` };
   }
   const beside = usually === undefined ? `; usual is ${print(usual)}` : '';
   return { asks, says: `About ${print(likely)} ${like}, between ${print(low)} and ${print(high)}${beside}.${rival ? rivalInWords(about.constant, rival) : ''}` };
