@@ -37,7 +37,7 @@ final class StrangeFiles {
             </office:document-content>""";
     private static final String SVG = """
             <svg xmlns="http://www.w3.org/2000/svg" width="400mm" height="200mm" viewBox="0 0 400 200"><g transform="translate(10 20) rotate(5)">
-            <path d="M 0 0 L 100 0 C 150 0 150 50 200 50 A 60 60 0 0 1 260 110 l 40 0"/></g></svg>""";
+            <path d="M 0 0 L 100 0 C 180 0 240 30 300 80"/></g></svg>""";
     private static final String DXF = "0\nSECTION\n2\nHEADER\n9\n$INSUNITS\n70\n4\n0\nENDSEC\n0\nSECTION\n2\nENTITIES\n0\nLWPOLYLINE\n90\n3\n70\n0\n10\n0.0\n20\n0.0\n10\n100.0\n20\n0.0\n42\n0.4\n10\n180.0\n20\n60.0\n"
             + "0\nARC\n10\n0\n20\n0\n40\n50\n50\n0\n51\n90\n0\nENDSEC\n0\nEOF\n";
     private static final String NOTEBOOK = "3/14 white ash 3/8 x 1 1/4, steamed 45 min, R 6\" held\n3/15 oak 1/2\" kiln dried, soaked overnight, 1h steam, 8\" radius, snapped at the outside\n";
