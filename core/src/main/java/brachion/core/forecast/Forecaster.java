@@ -171,7 +171,7 @@ public final class Forecaster {
                     widthWhenKnown(possible, width, each -> each.recipe().blank().grainRun().orElseThrow())));
         }
         OF_THE_SHOP.forEach((constant, what) -> {
-            if (possible.get(0).sensitivity().stepped().containsKey(constant)) {
+            if (possible.get(0).sensitivity().hangsOn(constant)) {
                 Odds then = roughly(possible.stream().map(each -> new Possible(each.weight(), each.recipe(), each.demand(),
                         each.sensitivity().without(constant))).toList());
                 if (then.high() - then.low() < width - WORTH_MEASURING) {

@@ -17,13 +17,13 @@ public enum LimitLaw {
             double beyond = Math.abs(z) - FAR;
             double within = beyond > 0 ? Math.copySign(FAR, z) : z;
             double straightOn = beyond > 0 ? Math.copySign(beyond, z) * FAR_SLOPE : 0;
-            return (logOdds(within) + straightOn - logOdds(AT_ONE)) / SLOPE;
+            return (logOdds(within) + straightOn - ODDS_AT_ONE) / SLOPE;
         }
 
         @Override
         public double logRatio(double load) {
-            double odds = load * SLOPE + logOdds(AT_ONE);
-            double beyond = Math.abs(odds) - logOdds(FAR);
+            double odds = load * SLOPE + ODDS_AT_ONE;
+            double beyond = Math.abs(odds) - ODDS_FAR;
             double z = beyond > 0 ? Math.copySign(FAR + beyond / FAR_SLOPE, odds)
                     : Math.copySign(Math.sqrt(2) * Erf.erfcInv(2 / (1 + Math.exp(Math.abs(odds)))), odds);
             return (z - AT_ONE) * SCATTER;
@@ -49,6 +49,8 @@ public enum LimitLaw {
     private static final double AT_ONE = -1.6448536269514722;
     /** Beyond so many standard deviations nobody can tell one chance from another; log odds go straight on. */
     private static final double FAR = 5;
+    private static final double ODDS_AT_ONE = logOdds(AT_ONE);
+    private static final double ODDS_FAR = logOdds(FAR);
     private static final double FAR_SLOPE = Math.exp(-FAR * FAR / 2) / Math.sqrt(2 * Math.PI) / tail(FAR);
 
     /** What enters the log odds of damage for ln D; 0 where D is 1, and rising with it. */
@@ -58,7 +60,8 @@ public enum LimitLaw {
     public abstract double logRatio(double load);
 
     private static double logOdds(double z) {
-        return Math.log(tail(-z)) - Math.log(tail(z));
+        double rarer = tail(Math.abs(z));
+        return Math.copySign(Math.log1p(-rarer) - Math.log(rarer), z);
     }
 
     /** Chance of a standard normal variable to lie beyond z. */

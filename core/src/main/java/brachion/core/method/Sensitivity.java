@@ -18,6 +18,19 @@ public record Sensitivity(Demand usual, Map<Unsure, Demand> stepped) {
     /** Of a bend that no unsure constant bears on. */
     public static final Sensitivity NONE = new Sensitivity(null, Map.of());
 
+    /** Less than this share more or less of what is asked is nothing to measure a constant for. */
+    private static final double WORTH = 0.003;
+
+    /** Whether a step of one of the constants changes what is asked of a face. */
+    public boolean hangsOn(Unsure constant) {
+        Demand worse = stepped.get(constant);
+        return worse != null && (apart(worse.tensionRatio(), usual.tensionRatio()) || apart(worse.compressionRatio(), usual.compressionRatio()));
+    }
+
+    private static boolean apart(double one, double other) {
+        return Math.abs(one - other) > WORTH * Math.abs(other);
+    }
+
     /** The same if one of the constants were known. */
     public Sensitivity without(Unsure known) {
         Map<Unsure, Demand> others = new EnumMap<>(Unsure.class);

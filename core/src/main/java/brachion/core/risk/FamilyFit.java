@@ -21,7 +21,7 @@ import java.util.function.Function;
  * @param modes   the fit of each mode
  * @param records the records
  * @param held    the same, each as the most ordinary piece it could have been
- * @param asked   loads of these in each mode, in the order of the records
+ * @param asked   ln D of these in each mode, in the order of the records
  * @param counted how many there are of each kind
  */
 record FamilyFit(Map<FailureMode, ModeFit> modes, List<RecordedTrial> records, List<Held> held, Map<FailureMode, double[]> asked, Counted counted) {
@@ -35,7 +35,7 @@ record FamilyFit(Map<FailureMode, ModeFit> modes, List<RecordedTrial> records, L
         List<ModeRisk> risks = family.modes();
         Map<FailureMode, double[]> asked = new EnumMap<>(FailureMode.class);
         risks.forEach(mode -> asked.put(mode.mode(),
-                records.stream().mapToDouble(record -> record.traits().typical(mode)).toArray()));
+                records.stream().mapToDouble(record -> asked(mode, record)).toArray()));
         Map<FailureMode, ModeFit> modes = new EnumMap<>(FailureMode.class);
         // the caller makes the first itself, which takes longest: the pool helps whoever works, whoever waits for the pool does not help it
         List<ForkJoinTask<ModeFit>> fits = risks.stream()
@@ -50,11 +50,15 @@ record FamilyFit(Map<FailureMode, ModeFit> modes, List<RecordedTrial> records, L
         Map<FailureMode, ModeFit> later = new EnumMap<>(modes);
         modes.forEach((mode, fit) -> {
             double[] all = Arrays.copyOf(asked.get(mode), records.size() + 1);
-            all[records.size()] = added.traits().typical(fit.risk());
+            all[records.size()] = asked(fit.risk(), added);
             allAsked.put(mode, all);
             later.put(mode, fit.with(added));
         });
         return new FamilyFit(later, and(records, added), and(held, Held.of(added, Double.NaN)), allAsked, counted.and(added));
+    }
+
+    private static double asked(ModeRisk mode, RecordedTrial record) {
+        return mode.law().logRatio(record.traits().typical(mode));
     }
 
     private static <T> List<T> and(List<T> before, T one) {

@@ -10,7 +10,6 @@ import brachion.core.method.Term;
 import brachion.core.physics.Unsure;
 import brachion.core.trial.Severity;
 import brachion.core.trial.Trial;
-import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -377,7 +376,6 @@ public final class RiskModel {
 
     /** ln D in a mode of the most ordinary piece each record of a method could have been, in the order of the records. */
     public double[] asked(Family family, FailureMode mode) {
-        FamilyFit fit = families.get(family);
-        return Arrays.stream(fit.asked().get(mode)).map(fit.mode(mode).risk().law()::logRatio).toArray();
+        return families.get(family).asked().get(mode).clone();
     }
 }
