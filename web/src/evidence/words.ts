@@ -1,4 +1,4 @@
-import type { Belief, ByLuck, FamilyEvidence, Odds, ProneView, RuleEvidence, SetAside, ConstantView } from '../api/schema';
+import type { Belief, ByLuck, ConstantView, FamilyEvidence, Odds, ProneView, RuleEvidence, SetAside } from '../api/schema';
 import type { UnitSystem } from '../app/units';
 import { many } from '../units/number';
 import { printLength } from '../units/printing';
@@ -124,7 +124,6 @@ type Constant = ConstantView['constant'];
 const LEAST_GIVE_MM = 0.1;
 const LEAST_COOLER_K = 1;
 
-/** What a constant of the shop is like, in the words of the trade. */
 interface ConstantWords {
   asks: string;
   print: (value: number, system: UnitSystem) => string;
@@ -136,6 +135,7 @@ interface ConstantWords {
   find: string;
 }
 
+/** What a constant of the shop is like, in the words of the trade. */
 const CONSTANT: Record<Constant, ConstantWords> = {
   BOX_HEAT: {
     asks: 'How hot your steam is where the stock lies', print: (cooler, system) => (cooler < LEAST_COOLER_K ? 'nothing' : degreesInWords(cooler, system)), like: 'less than was written down',

@@ -69,8 +69,8 @@ class NeighboursTest {
 
     private static double apart(RiskModel risk, Possible here, Recipe other) {
         Possible there = Possible.typical(other);
-        double stretch = risk.load(FailureMode.TENSION, here) - risk.load(FailureMode.TENSION, there);
-        double squeeze = risk.load(FailureMode.COMPRESSION, here) - risk.load(FailureMode.COMPRESSION, there);
+        double stretch = risk.logRatio(FailureMode.TENSION, here) - risk.logRatio(FailureMode.TENSION, there);
+        double squeeze = risk.logRatio(FailureMode.COMPRESSION, here) - risk.logRatio(FailureMode.COMPRESSION, there);
         return 16 * stretch * stretch + 4 * squeeze * squeeze + (HOOP.blank().species().equals(other.blank().species()) ? 0 : 1) + (other.method().strap().isEmpty() ? 0 : 1);
     }
 

@@ -7,9 +7,7 @@ import brachion.core.method.Bend;
 import brachion.core.method.Marks;
 import brachion.core.method.MethodKind;
 import brachion.core.method.Recipe;
-import brachion.core.method.Recipes;
 import brachion.core.method.Seasoning;
-import brachion.core.method.Settings;
 import brachion.core.method.WantedPiece;
 import brachion.core.process.Shop;
 import brachion.core.risk.RiskModel;
@@ -19,7 +17,11 @@ import brachion.core.shape.Stretch;
 import brachion.core.shape.Turn;
 import brachion.core.trial.Flaw;
 import brachion.core.trial.Severity;
+import brachion.core.wood.Species;
+import brachion.core.wood.SpeciesCatalogue;
 import java.io.File;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.lang.reflect.InvocationTargetException;
 import java.net.MalformedURLException;
 import java.net.URL;
@@ -30,6 +32,7 @@ import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.TreeMap;
 import java.util.function.Supplier;
@@ -62,8 +65,8 @@ class OneAnswerInAnyOrderTest {
             return (Map<String, String>) started.loadClass(Questions.class.getName()).getMethod("asked", long.class).invoke(null, order);
         } catch (InvocationTargetException failed) {
             throw new AssertionError("A question was refused", failed.getCause());
-        } catch (java.io.IOException closing) {
-            throw new java.io.UncheckedIOException(closing);
+        } catch (IOException closing) {
+            throw new UncheckedIOException(closing);
         }
     }
 
@@ -80,6 +83,12 @@ class OneAnswerInAnyOrderTest {
 
         private static final Marks MARKS = new Marks(5, 0.5);
         private static final Chain CURVE = new Chain(List.of(new Stretch.Straight(80), new Stretch.Arc(140, 60, Turn.LEFT), new Stretch.Straight(30), new Stretch.Arc(210, 45, Turn.RIGHT)));
+
+        private static final Species ASH = SpeciesCatalogue.published().require("white-ash");
+        private static final WantedPiece PIECE = new WantedPiece(new Bend(118, 90), 5.3, 40, Shop.USUAL);
+        private static final WantedPiece PLATE = new WantedPiece(new Bend(400, 90), 4, 150, Shop.USUAL, OptionalDouble.of(3));
+        private static final AtHand AT_HAND = new AtHand(List.of(ASH), List.of(Seasoning.AIR_DRIED), List.of(), List.of(AtHand.Support.NONE, AtHand.Support.STEEL), true,
+                List.of(MethodKind.values()), List.of(1.5, 3.0));
 
         private final RiskModel risk = RiskModel.fit(new SimulatedShop(7, 1.75, 1.2, 6).people(-0.3, 0.3).trials(40));
         private final Map<String, Supplier<Object>> questions = new TreeMap<>();
@@ -105,14 +114,17 @@ class OneAnswerInAnyOrderTest {
             return answers;
         }
 
+        /** One of the recipes a search would try, from the middle of them. */
         private static Recipe planned(MethodKind kind) {
-            Recipe steamed = Recipes.ash().moisture(14).grainRun(18).thickness(kind == MethodKind.COLD_LAMINATION ? 3 : 5.3).radius(118).steamed();
-            Settings.Reading usual = Settings.read(kind.settings(), Map.of());
-            return usual.problems().isEmpty() ? steamed.withMethod(kind.of(usual.settings(), steamed.blank().widthMm())) : steamed;
+            List<Recipe> tried = kind.toTry(kind == MethodKind.PRESSED_PLATE ? PLATE : PIECE, AT_HAND, ASH).stream().flatMap(List::stream).toList();
+            return tried.get(tried.size() / 2);
         }
 
         private void about(MethodKind kind) {
             Recipe recipe = planned(kind);
+            if (recipe.method().kind() != kind) {
+                throw new AssertionError("A " + kind + " was wanted, not " + recipe);
+            }
             ask(kind, "forecast", () -> ofForecast(new Forecaster(risk).forecast(recipe)));
             ask(kind, "in short", () -> new Forecaster(risk).unbroken(recipe));
             ask(kind, "levers", () -> {
@@ -136,10 +148,7 @@ class OneAnswerInAnyOrderTest {
         private void ofTheShop() {
             Recipe planned = planned(MethodKind.STEAM_BOX);
             questions.put("side by side", () -> SideBySide.of(risk, planned, 0.9).ways().stream().map(each -> each.recipe().method().kind() + " " + each.forecast().unbroken() + each.hours()).toList());
-            WantedPiece piece = new WantedPiece(new Bend(118, 90), 5.3, 40, Shop.USUAL);
-            AtHand atHand = new AtHand(List.of(planned.blank().species()), List.of(Seasoning.AIR_DRIED), List.of(), List.of(AtHand.Support.NONE, AtHand.Support.STEEL), true,
-                    List.of(MethodKind.values()), List.of(1.5, 3.0));
-            questions.put("search", () -> new WaySearch(risk).find(new WaySearch.Wanted(piece, 0.8, WaySearch.Order.SUREST), atHand, (done, of) -> { }).ways().stream()
+            questions.put("search", () -> new WaySearch(risk).find(new WaySearch.Wanted(PIECE, 0.8, WaySearch.Order.SUREST), AT_HAND, (done, of) -> { }).ways().stream()
                     .map(each -> each.recipe().method().kind() + " " + each.unbroken() + " " + each.hours()).toList());
         }
 
