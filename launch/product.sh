@@ -178,7 +178,7 @@ start_test_database() {
 
 # report_tests: how many ran and in which module time went, and where to look at what failed.
 report_tests() {
-    local module
+    local module seen
     say ""
     for module in core devices web server e2e; do
         [ -d "$here/$module/target/surefire-reports" ] || continue
@@ -186,6 +186,9 @@ report_tests() {
     done
     if [ -d "$here/e2e/target/failures" ]; then
         say "" "What was seen of each browser test that failed: $here/e2e/target/failures"
+        for seen in "$here"/e2e/target/failures/*/failure.txt; do
+            say "" "$seen" "$(cut -c1-400 "$seen" | head -n 40)"
+        done
     fi
     sums "$here"/*/target/surefire-reports | awk '{ printf "\n%d passed, %d failed, %d skipped\n", $1, $2, $3 }'
 }

@@ -100,7 +100,7 @@ abstract class BrowserTest {
         page.addInitScript(NOTHING_KEPT);
         page.onConsoleMessage(message -> {
             if (message.type().equals("error") || message.type().equals("warning")) {
-                errors.add(message.text());
+                errors.add(message.text() + " at " + message.location());
             }
         });
         page.onPageError(errors::add);

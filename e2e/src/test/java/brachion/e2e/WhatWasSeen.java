@@ -14,11 +14,12 @@ import org.junit.jupiter.api.extension.TestExecutionExceptionHandler;
 
 /**
  * What was seen when a test failed, kept in {@code target/failures}: a picture of each page that was open, its address and words, what
- * the page reported, and the log of the server.
+ * the page reported, and the log of the server. The run prints the words of it at its end.
  */
 final class WhatWasSeen implements TestExecutionExceptionHandler, LifecycleMethodExecutionExceptionHandler {
 
     private static final Path FAILURES = Path.of("target/failures");
+    private static final int MOST_WARNINGS = 10;
 
     @Override
     public void handleTestExecutionException(ExtensionContext test, Throwable failure) throws Throwable {
@@ -38,15 +39,25 @@ final class WhatWasSeen implements TestExecutionExceptionHandler, LifecycleMetho
             String method = test.getRequiredTestMethod().getName();
             String name = test.getRequiredTestClass().getSimpleName() + "." + method + (test.getDisplayName().startsWith(method) ? "" : " " + test.getDisplayName());
             Path folder = Files.createDirectories(FAILURES.resolve(name.replaceAll("[^A-Za-z0-9_.]+", "_")));
-            Files.writeString(folder.resolve("failure.txt"), failure + "\n\nReported by the page:\n" + String.join("\n", browsing.reported()) + "\n");
-            pages(browsing.context(), folder);
             Path log = browsing.product().log();
+            Files.writeString(folder.resolve("failure.txt"), failure + "\n\nReported by the page:\n" + String.join("\n", browsing.reported())
+                    + "\n\nThe server's warnings:\n" + String.join("\n", warnings(log)) + "\n");
+            pages(browsing.context(), folder);
             if (Files.exists(log)) {
                 Files.copy(log, folder.resolve("server.log"), StandardCopyOption.REPLACE_EXISTING);
             }
         } catch (IOException | RuntimeException nothingToSee) {
             failure.addSuppressed(nothingToSee);
         }
+    }
+
+    /** The last of them. */
+    private static List<String> warnings(Path log) throws IOException {
+        if (!Files.exists(log)) {
+            return List.of();
+        }
+        List<String> warnings = Files.readAllLines(log).stream().filter(line -> line.contains(" WARN ") || line.contains(" ERROR ")).toList();
+        return warnings.subList(Math.max(0, warnings.size() - MOST_WARNINGS), warnings.size());
     }
 
     private static void pages(BrowserContext context, Path folder) throws IOException {

@@ -9,6 +9,7 @@ import net.ttddyy.dsproxy.QueryInfo;
 import net.ttddyy.dsproxy.listener.QueryExecutionListener;
 import net.ttddyy.dsproxy.support.ProxyDataSourceBuilder;
 import org.springframework.beans.factory.config.BeanPostProcessor;
+import org.springframework.core.env.Environment;
 import org.springframework.dao.QueryTimeoutException;
 import org.springframework.dao.TransientDataAccessResourceException;
 import org.springframework.stereotype.Component;
@@ -20,26 +21,41 @@ import org.springframework.stereotype.Component;
 @Component
 public class Patience implements BeanPostProcessor, QueryExecutionListener {
 
-    private static final long OF_A_REQUEST_NS = Duration.ofMillis(1800).toNanos();
-    private static final long OVER_EVERY_RECORD_NS = Duration.ofSeconds(10).toNanos();
-    /** Time left [ns]; none where nobody counts it. */
-    private static final ThreadLocal<Long> LEFT = new ThreadLocal<>();
+    private static final Duration OVER_EVERY_RECORD = Duration.ofSeconds(10);
+    /** What the request at hand has waited so far; nothing where nobody counts it. */
+    private static final ThreadLocal<Waited> WAITED = new ThreadLocal<>();
+
+    private final long ofARequestNs;
+    private final long overEveryRecordNs;
+
+    private static final class Waited {
+
+        private boolean overEveryRecord;
+        private long ns;
+    }
+
+    Patience(Environment environment) {
+        Duration ofARequest = Duration.ofMillis(environment.getRequiredProperty("brachion.database.patience-ms", Integer.class));
+        ofARequestNs = ofARequest.toNanos();
+        overEveryRecordNs = Math.max(OVER_EVERY_RECORD.toNanos(), ofARequestNs);
+    }
 
     /** Counts from here on, until {@link #end}. */
     public static void begin() {
-        LEFT.set(OF_A_REQUEST_NS);
+        WAITED.set(new Waited());
     }
 
     /** Waits longer, because the request at hand goes over every record of the shop: a hundred thousand of them are not read in a moment. */
     public static void overEveryRecord() {
-        if (LEFT.get() != null) {
-            LEFT.set(OVER_EVERY_RECORD_NS);
+        Waited waited = WAITED.get();
+        if (waited != null) {
+            waited.overEveryRecord = true;
         }
     }
 
     /** Counts no longer. */
     public static void end() {
-        LEFT.remove();
+        WAITED.remove();
     }
 
     @Override
@@ -49,10 +65,11 @@ public class Patience implements BeanPostProcessor, QueryExecutionListener {
 
     @Override
     public void beforeQuery(ExecutionInfo execution, List<QueryInfo> queries) {
-        Long left = LEFT.get();
-        if (left == null) {
+        Waited waited = WAITED.get();
+        if (waited == null) {
             return;
         }
+        long left = (waited.overEveryRecord ? overEveryRecordNs : ofARequestNs) - waited.ns;
         if (left <= 0) {
             throw new QueryTimeoutException("The database answers too slowly");
         }
@@ -65,9 +82,9 @@ public class Patience implements BeanPostProcessor, QueryExecutionListener {
 
     @Override
     public void afterQuery(ExecutionInfo execution, List<QueryInfo> queries) {
-        Long left = LEFT.get();
-        if (left != null) {
-            LEFT.set(left - Duration.ofMillis(execution.getElapsedTime()).toNanos());
+        Waited waited = WAITED.get();
+        if (waited != null) {
+            waited.ns += Duration.ofMillis(execution.getElapsedTime()).toNanos();
         }
     }
 }
