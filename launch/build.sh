@@ -4,7 +4,7 @@ app_dir=$build_dir/app
 devices_dir=$build_dir/devices
 
 sources() {
-    find "$here/pom.xml" "$here"/{core,devices,server,web}/pom.xml "$here"/{core,devices,server}/src/main "$here"/web/{src,public} \
+    find "$here/pom.xml" "$here"/{core,schedule,devices,server,web}/pom.xml "$here"/{core,schedule,devices,server}/src/main "$here"/web/{src,public} \
         "$here"/web/{index.html,package.json,components.mjs,package-lock.json,vite.config.ts,tsconfig.json} -type f ! -name '*.test.*' "$@"
 }
 

@@ -19,7 +19,7 @@ run_changed() {
     [ -n "$classes" ] || return 0
     need_java
     need_maven
-    maven -q -pl core,devices,server test-compile -Dweb.install.skip=true -Dweb.build.skip=true -Dcomponents.phase=none -am
+    maven -q -pl core,schedule,devices,server test-compile -Dweb.install.skip=true -Dweb.build.skip=true -Dcomponents.phase=none -am
     tests=$(reached "$classes" | grep -E 'Test$' | sort -u)
     tests=$(sed 's/.*\.//' <<<"$tests" | paste -sd,)
     [ -n "$tests" ] || { say "No test uses what changed."; return; }
@@ -27,7 +27,7 @@ run_changed() {
     need_database
     need_systemd
     need_spreadsheet
-    local modules=core,devices,server passed=0
+    local modules=core,schedule,devices,server passed=0
     if grep -q '^e2e/' <<<"$files"; then
         need_headless_chromium
         build_product
@@ -43,7 +43,7 @@ run_changed() {
 # reached CLASSES: these classes and whatever uses them, directly or by others in between.
 reached() {
     local folders=() folder
-    for folder in "$here"/{core,devices,server,e2e}/target/{classes,test-classes}; do
+    for folder in "$here"/{core,schedule,devices,server,e2e}/target/{classes,test-classes}; do
         [ ! -d "$folder" ] || folders+=("$folder")
     done
     { sed 's/^/changed /' <<<"$1"; jdeps -verbose:class -filter:none --ignore-missing-deps --multi-release base "${folders[@]}" 2>/dev/null; } | awk '

@@ -157,7 +157,7 @@ run_tests() {
     build_product
     start_test_database
     archive_classes
-    local modules=e2e,core,devices,web,server passed=0
+    local modules=e2e,core,schedule,devices,web,server passed=0
     [ "$1" = all ] || modules=e2e
     # the browser, which takes longest and waits more than it works, beside all others one after another; the list of components was
     # made by the build and would hold the others up
@@ -180,7 +180,7 @@ start_test_database() {
 report_tests() {
     local module seen
     say ""
-    for module in core devices web server e2e; do
+    for module in core schedule devices web server e2e; do
         [ -d "$here/$module/target/surefire-reports" ] || continue
         sums "$here/$module/target/surefire-reports" | awk -v module="$module" '{ printf "%-8s %5d tests %7.0f s\n", module, $1 + $2 + $3, $4 }'
     done

@@ -53,7 +53,7 @@ public final class Following {
     }
 
     /** How long a heated piece is to stay on its form [s]. */
-    static double holdSeconds(Recipe plan) {
+    public static double holdSeconds(Recipe plan) {
         return plan.method() instanceof HotWood way ? way.holdHours().orElse(way.usualHoldHours()) * HOUR_S : 0;
     }
 

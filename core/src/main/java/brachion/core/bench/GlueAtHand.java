@@ -20,7 +20,7 @@ public record GlueAtHand(OptionalDouble openMinutes, OptionalDouble clampedHours
     }
 
     /** How long it stays in the clamps [s]. */
-    double clampedSeconds() {
+    public double clampedSeconds() {
         return clampedHours.orElse(Glue.CLAMPED_H) * 3600;
     }
 

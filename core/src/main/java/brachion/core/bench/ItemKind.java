@@ -56,7 +56,7 @@ public enum ItemKind {
     }
 
     /** Whether a piece takes it up at a step. */
-    boolean takenAt(Step step) {
+    public boolean takenAt(Step step) {
         return takenAt.contains(step);
     }
 

@@ -4,6 +4,7 @@ import brachion.core.bending.StrapMaterial;
 import brachion.core.method.Equipment;
 import brachion.core.method.Glue;
 import brachion.core.method.Recipe;
+import brachion.core.method.Sheet;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -42,6 +43,12 @@ public record RigItem(ItemKind kind, int room, Map<Trait, Double> measured, Opti
     public static List<Equipment> missing(Recipe plan, Collection<RigItem> rig) {
         return plan.method().equipment().stream().filter(needed -> kindFor(needed).isPresent())
                 .filter(needed -> rig.stream().noneMatch(item -> item.kind() == kindFor(needed).get() && Misfit.of(item, plan).isEmpty())).toList();
+    }
+
+    /** How much of it a bend usually takes: clamps as they are measured out, as far as there are so many; one of everything else. */
+    public int usuallyTaken(Recipe plan) {
+        double clamps = kind == ItemKind.CLAMPS ? plan.method().sheet(plan).value(Sheet.Measure.CLAMPS).orElse(1) : 1;
+        return (int) Math.min(clamps, room);
     }
 
     /** The thing that is meant first by what a way needs: of a form with clamps, the form; of gluing, the glue. */

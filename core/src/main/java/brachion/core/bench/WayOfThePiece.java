@@ -13,18 +13,21 @@ import java.util.Optional;
  * @param soakPlanned whether it is to be soaked
  * @param glued       whether it is glued
  */
-record WayOfThePiece(List<StageKind> stages, boolean soakPlanned, boolean glued) {
+public record WayOfThePiece(List<StageKind> stages, boolean soakPlanned, boolean glued) {
 
-    static WayOfThePiece of(Recipe plan) {
+    /** Of a recipe. */
+    public static WayOfThePiece of(Recipe plan) {
         return new WayOfThePiece(plan.method().stageKinds(), plan.method().plannedMinutes(StageKind.SOAK).orElse(0) > 0,
                 plan.method().equipment().contains(Equipment.GLUING));
     }
 
-    Optional<StageKind> heat() {
+    /** What heats it; empty for wood that is bent cold. */
+    public Optional<StageKind> heat() {
         return stages.stream().filter(StageKind::softens).findFirst();
     }
 
-    boolean heated() {
+    /** Whether anything does. */
+    public boolean heated() {
         return heat().isPresent();
     }
 
@@ -42,7 +45,7 @@ record WayOfThePiece(List<StageKind> stages, boolean soakPlanned, boolean glued)
     }
 
     /** Whether a piece comes to a step on its way. */
-    boolean comesTo(Step step) {
+    public boolean comesTo(Step step) {
         return switch (step) {
             case SOAKING -> soakPlanned;
             case HEATING, ON_FORM, DRYING -> heated();

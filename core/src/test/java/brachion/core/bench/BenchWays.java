@@ -11,12 +11,13 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /** A recipe of every way, each as a search would try it first. */
-final class BenchWays {
+public final class BenchWays {
 
     private BenchWays() {
     }
 
-    static List<Recipe> all() {
+    /** All of them. */
+    public static List<Recipe> all() {
         Recipe piece = Recipes.ash().steamed();
         AtHand atHand = new AtHand(List.of(piece.blank().species()), List.of(Seasoning.AIR_DRIED), List.of(), List.of(AtHand.Support.NONE),
                 true, List.of(MethodKind.values()), List.of(2.0));
@@ -25,7 +26,8 @@ final class BenchWays {
                 .flatMap(List::stream).limit(1)), Stream.of(Recipes.ash().thickness(4).pressed())).toList();
     }
 
-    static Recipe of(MethodKind kind) {
+    /** The one of a kind. */
+    public static Recipe of(MethodKind kind) {
         return all().stream().filter(recipe -> recipe.method().kind() == kind).findFirst().orElseThrow();
     }
 }
