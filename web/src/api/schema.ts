@@ -228,6 +228,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/day/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["take"];
+        post?: never;
+        delete: operations["drop"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/day/hours": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepHours"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bench/{id}/thermometer/{thermometer}": {
         parameters: {
             query?: never;
@@ -909,7 +941,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take"];
+        post: operations["take_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1118,6 +1150,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["look"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/day/proposals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["propose_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1692,6 +1740,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["setAside"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/day": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["day"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/day/plan.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["calendar"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2528,6 +2608,100 @@ export interface components {
             column: string;
             text: string;
             means: string;
+        };
+        AskedFields: {
+            jobs: components["schemas"]["JobAskedFields"][];
+            moved?: components["schemas"]["MovedFields"][];
+            anew?: boolean;
+        };
+        JobAskedFields: {
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            toStart?: number;
+        };
+        MovedFields: {
+            /** Format: int64 */
+            jobId: number;
+            /** Format: int32 */
+            number: number;
+            /** Format: date-time */
+            noSooner: string;
+        };
+        TakenFields: {
+            asked: components["schemas"]["AskedFields"];
+            /** Format: date-time */
+            from: string;
+            order: number[];
+            begins: string[];
+        };
+        DayReading: {
+            /** Format: date-time */
+            now: string;
+            zone: string;
+            /** Format: int32 */
+            hoursVersion: number;
+            hours: components["schemas"]["HoursFields"];
+            hands: components["schemas"]["HandsTimes"];
+            plan?: components["schemas"]["PlanView"];
+        };
+        HandsTimes: {
+            /** Format: int32 */
+            layIn: number;
+            /** Format: int32 */
+            bend: number;
+            /** Format: int32 */
+            glue: number;
+            /** Format: int32 */
+            takeOff: number;
+            /** Format: int32 */
+            warmUp: number;
+        };
+        HoursFields: {
+            /** Format: int32 */
+            people: number;
+            days: string;
+            /** Format: time-local */
+            opens: string;
+            /** Format: time-local */
+            closes: string;
+            /** Format: int32 */
+            layInMinutes?: number;
+            /** Format: int32 */
+            bendMinutes?: number;
+            /** Format: int32 */
+            glueMinutes?: number;
+            /** Format: int32 */
+            takeOffMinutes?: number;
+            /** Format: int32 */
+            warmUpMinutes?: number;
+        };
+        PieceView: {
+            /** Format: int64 */
+            jobId?: number;
+            /** Format: int32 */
+            number: number;
+            /** Format: int64 */
+            pieceId?: number;
+            name: string;
+        };
+        SlotView: {
+            /** Format: int32 */
+            piece: number;
+            /** @enum {string} */
+            step: "PLANNED" | "PREPARED" | "SOAKING" | "HEATING" | "BENDING" | "ON_FORM" | "DRYING" | "GLUING" | "IN_CLAMPS" | "FINISHED" | "JUDGED";
+            begun: boolean;
+            /** Format: date-time */
+            beginsAt: string;
+            /** Format: date-time */
+            handsOffAt: string;
+            /** Format: date-time */
+            readyAt: string;
+            /** Format: date-time */
+            endsAt: string;
+            /** Format: int32 */
+            tooLongMinutes: number;
+            items: number[];
         };
         BenchView: {
             /** Format: int64 */
@@ -3592,6 +3766,60 @@ export interface components {
             count: number;
             offered: string[];
         };
+        GainView: {
+            /** Format: int64 */
+            itemId?: number;
+            /** Format: int32 */
+            more: number;
+            /** Format: int32 */
+            minutes: number;
+        };
+        JobOutlook: {
+            /** Format: int64 */
+            jobId: number;
+            name: string;
+            /** Format: date */
+            dueOn?: string;
+            /** Format: int32 */
+            wanted: number;
+            /** Format: int32 */
+            pieces: number;
+            perPiece: components["schemas"]["Odds"];
+            /** Format: date-time */
+            plannedAt: string;
+            /** Format: double */
+            inTime?: number;
+            /** Format: date-time */
+            earliest: string;
+            /** Format: date-time */
+            middle: string;
+            /** Format: date-time */
+            latest: string;
+        };
+        Proposal: {
+            /** Format: date-time */
+            from: string;
+            order: number[];
+            pieces: components["schemas"]["PieceView"][];
+            slots: components["schemas"]["SlotView"][];
+            jobs: components["schemas"]["JobOutlook"][];
+            gains: components["schemas"]["GainView"][];
+            /** Format: date-time */
+            endsAt: string;
+            /** Format: date-time */
+            boundAt: string;
+            /** Format: int64 */
+            changedMinutes: number;
+            lacking: ("STEAM_BOX" | "HOT_TROUGH" | "HOT_PIPE" | "SOAKING_TROUGH" | "FORM" | "STRAP" | "CLAMPS" | "GLUE" | "DRYING_PLACE")[];
+        };
+        ProposalReading: {
+            /** Format: int32 */
+            tried: number;
+            /** Format: int32 */
+            of: number;
+            done: boolean;
+            proposal?: components["schemas"]["Proposal"];
+        };
         KnownFields: {
             from: components["schemas"]["PlaceFields"];
             to: components["schemas"]["PlaceFields"];
@@ -4525,6 +4753,15 @@ export type ColumnMeans = components['schemas']['ColumnMeans'];
 export type Given = components['schemas']['Given'];
 export type Translation = components['schemas']['Translation'];
 export type WordMeans = components['schemas']['WordMeans'];
+export type AskedFields = components['schemas']['AskedFields'];
+export type JobAskedFields = components['schemas']['JobAskedFields'];
+export type MovedFields = components['schemas']['MovedFields'];
+export type TakenFields = components['schemas']['TakenFields'];
+export type DayReading = components['schemas']['DayReading'];
+export type HandsTimes = components['schemas']['HandsTimes'];
+export type HoursFields = components['schemas']['HoursFields'];
+export type PieceView = components['schemas']['PieceView'];
+export type SlotView = components['schemas']['SlotView'];
 export type BenchView = components['schemas']['BenchView'];
 export type HeatView = components['schemas']['HeatView'];
 export type MisfitReading = components['schemas']['MisfitReading'];
@@ -4648,6 +4885,10 @@ export type ColumnView = components['schemas']['ColumnView'];
 export type GivenView = components['schemas']['GivenView'];
 export type NotebookAnswer = components['schemas']['NotebookAnswer'];
 export type WordView = components['schemas']['WordView'];
+export type GainView = components['schemas']['GainView'];
+export type JobOutlook = components['schemas']['JobOutlook'];
+export type Proposal = components['schemas']['Proposal'];
+export type ProposalReading = components['schemas']['ProposalReading'];
 export type KnownFields = components['schemas']['KnownFields'];
 export type PlaceFields = components['schemas']['PlaceFields'];
 export type PointsFields = components['schemas']['PointsFields'];
@@ -5411,6 +5652,85 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakenFields"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayReading"];
+                };
+            };
+        };
+    };
+    drop: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayReading"];
+                };
+            };
+        };
+    };
+    keepHours: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: {
+                /** @description A key of this write's own. The same write sent again with it is answered as before and done no second time. */
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HoursFields"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayReading"];
+                };
             };
         };
     };
@@ -6686,7 +7006,7 @@ export interface operations {
             };
         };
     };
-    take: {
+    take_1: {
         parameters: {
             query?: never;
             header?: {
@@ -7054,6 +7374,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["NotebookAnswer"];
+                };
+            };
+        };
+    };
+    propose_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedFields"];
+            };
+        };
+        responses: {
+            /** @description Lines of JSON, each better schedule on one of its own */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/x-ndjson": components["schemas"]["ProposalReading"];
                 };
             };
         };
@@ -7943,6 +8287,46 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SetAside"][];
+                };
+            };
+        };
+    };
+    day: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayReading"];
+                };
+            };
+        };
+    };
+    calendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
                 };
             };
         };

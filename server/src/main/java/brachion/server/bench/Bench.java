@@ -1,6 +1,9 @@
 package brachion.server.bench;
 
+import brachion.core.bench.Tap;
+import java.time.Instant;
 import java.util.List;
+import java.util.OptionalDouble;
 
 /** What other capabilities may ask of the bench. */
 public interface Bench {
@@ -13,4 +16,10 @@ public interface Bench {
 
     /** Lays a piece on it with what was said of it so far. */
     void lay(PlanFields plan, List<TapFields> said);
+
+    /** Everything that is neither judged nor taken off, in the order it was laid there. */
+    List<PieceOnBench> onIt(Instant now);
+
+    /** Minutes from one touch to another as they usually are in this shop, the median of all pieces; empty while they are too few. */
+    OptionalDouble usualMinutes(Tap from, Tap to);
 }

@@ -5,5 +5,5 @@ package brachion.server.bench;
  *
  * @param shop key of the shop
  */
-record BenchChanged(String shop) {
+public record BenchChanged(String shop) {
 }

@@ -1,6 +1,8 @@
 package brachion.server.bench;
 
+import brachion.core.bench.Tap;
 import jakarta.persistence.LockModeType;
+import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -29,6 +31,20 @@ interface BenchRepository extends JpaRepository<BenchPieceEntity, Long> {
     /** Grows with every change to the pieces of a shop: each counts its own, and the key of a new one outweighs them all. */
     @Query("select coalesce(max(p.id) * 1000003 + sum(p.version + 1), 0) from BenchPieceEntity p")
     long revision();
+
+    /**
+     * From one touch to another.
+     *
+     * @param begun the one
+     * @param done  the other
+     */
+    record Took(Instant begun, Instant done) {
+    }
+
+    /** How long it took from one touch to another, of every piece of which both were said. */
+    @Query("select new brachion.server.bench.BenchRepository$Took(a.saidAt, b.saidAt) from BenchPieceEntity p join p.taps a join p.taps b "
+            + "where a.tap = :from and b.tap = :to and b.saidAt > a.saidAt")
+    List<Took> between(Tap from, Tap to);
 
     @Query("select count(p) from BenchPieceEntity p where p.recipe.blank.speciesId = :speciesId")
     long ofSpecies(String speciesId);

@@ -26,6 +26,7 @@ import brachion.server.trial.DoneFields;
 import brachion.server.trial.TrialFields;
 import brachion.server.trial.Trials;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -33,6 +34,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.OptionalLong;
 import java.util.function.Supplier;
 import org.springframework.context.ApplicationEventPublisher;
@@ -44,6 +46,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 class BenchService implements Bench {
+
+    /** What is usual shows in so many pieces. */
+    private static final int FEWEST_TO_TELL = 3;
 
     /** The most pressing first: what is out of the heat, then what is due, then what counts on, then what is only planned. */
     private static final Comparator<BenchView> PRESSING = Comparator
@@ -97,6 +102,19 @@ class BenchService implements Bench {
         BenchPieceEntity piece = new BenchPieceEntity(plan);
         piece.said(PieceLife.of(typical(piece, workshops.now()), said.stream().map(TapFields::tapped).toList()));
         repository.saveAndFlush(piece);
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public List<PieceOnBench> onIt(Instant now) {
+        return underWay(now).stream().map(PieceOnBench::of).toList();
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public OptionalDouble usualMinutes(Tap from, Tap to) {
+        double[] minutes = repository.between(from, to).stream().mapToDouble(took -> Duration.between(took.begun(), took.done()).toSeconds() / 60.0).sorted().toArray();
+        return minutes.length < FEWEST_TO_TELL ? OptionalDouble.empty() : OptionalDouble.of(minutes[minutes.length / 2]);
     }
 
     @Transactional(readOnly = true)

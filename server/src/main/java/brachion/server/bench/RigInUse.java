@@ -4,7 +4,6 @@ import brachion.core.bench.ItemKind;
 import brachion.core.bench.Misfit;
 import brachion.core.bench.Occupancy;
 import brachion.core.method.Recipe;
-import brachion.core.method.Sheet;
 import brachion.core.risk.UnknownInputs;
 import brachion.server.job.Jobs;
 import brachion.server.rack.Rack;
@@ -121,7 +120,7 @@ class RigInUse {
             List<ItemChoice> ofKind = new ArrayList<>();
             items.forEach((id, item) -> {
                 if (item.kind() == kind) {
-                    int takes = before.getOrDefault(id, usually(kind, item, plan));
+                    int takes = before.getOrDefault(id, item.toItem().usuallyTaken(plan));
                     ofKind.add(new ItemChoice(id, item, Misfit.of(item.toItem(), plan).stream().map(MisfitReading::of).toList(), takes,
                             occupancy(id, item, pieces).freeFrom(takes, now).orElse(null), before.containsKey(id)));
                 }
@@ -136,12 +135,6 @@ class RigInUse {
                 .min(Comparator.comparing(ItemChoice::freeFrom, Comparator.nullsLast(Comparator.naturalOrder())));
         return ofKind.stream().map(choice -> first.filter(choice::equals).isEmpty() ? choice
                 : new ItemChoice(choice.itemId(), choice.item(), choice.misfits(), choice.takes(), choice.freeFrom(), true)).toList();
-    }
-
-    /** Clamps as they are measured out, as far as there are so many; one of everything else. */
-    private static int usually(ItemKind kind, RigItemFields item, Recipe plan) {
-        double clamps = kind == ItemKind.CLAMPS ? plan.method().sheet(plan).value(Sheet.Measure.CLAMPS).orElse(1) : 1;
-        return (int) Math.min(clamps, item.room());
     }
 
     private Map<Long, Integer> ofJob(Long job) {

@@ -35,11 +35,11 @@ class SampleWorkshop {
     /** So many of the job under way are bent. */
     private static final int FRAMES = 5;
     /** Everything a shop keeps; what belongs to a piece goes with it. */
-    private static final List<String> KEPT = List.of("photo", "trial", "bench_piece", "stock_board", "person", "board", "source", "drying_piece", "steam_rig", "rig_item", "instrument", "row_set_aside", "brought_in", "other_shop", "notebook", "saved_view", "wood", "job", "kept_curve",
+    private static final List<String> KEPT = List.of("day_plan", "day_hours", "photo", "trial", "bench_piece", "stock_board", "person", "board", "source", "drying_piece", "steam_rig", "rig_item", "instrument", "row_set_aside", "brought_in", "other_shop", "notebook", "saved_view", "wood", "job", "kept_curve",
             "trial_revision", "kept_records", "write_done");
 
     /** What belongs to a row of these, and by which key. */
-    private static final List<Part> PARTS = List.of(new Part("weigh_in", "piece_id", "drying_piece"), new Part("bench_tap", "piece_id", "bench_piece"), new Part("bench_item", "piece_id", "bench_piece"),
+    private static final List<Part> PARTS = List.of(new Part("weigh_in", "piece_id", "drying_piece"), new Part("day_slot", "plan_id", "day_plan"), new Part("day_slot_item", "plan_id", "day_plan"), new Part("bench_tap", "piece_id", "bench_piece"), new Part("bench_item", "piece_id", "bench_piece"),
             new Part("instrument_reading", "instrument_id", "instrument"), new Part("photo_image", "photo_id", "photo"), new Part("job_plan", "job_id", "job"), new Part("job_item", "job_id", "job"), new Part("stock_mark", "stock_id", "stock_board"),
             new Part("stock_reading", "stock_id", "stock_board"), new Part("stock_blank", "stock_id", "stock_board"));
 

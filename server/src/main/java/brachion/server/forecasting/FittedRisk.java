@@ -3,9 +3,12 @@ package brachion.server.forecasting;
 import brachion.core.forecast.ChainForecaster;
 import brachion.core.forecast.Forecaster;
 import brachion.core.forecast.Odds;
+import brachion.core.forecast.Outstanding;
+import brachion.core.job.Progress;
 import brachion.core.method.Recipe;
 import brachion.core.risk.RiskModel;
 import brachion.core.risk.SetAside;
+import brachion.core.trial.Severity;
 import brachion.server.storage.CurrentShop;
 import brachion.server.storage.ShopCleared;
 import brachion.server.trial.TrialLogged;
@@ -91,6 +94,11 @@ class FittedRisk implements OddsOfTheShop {
     @Override
     public Function<Recipe, Odds> unbroken() {
         return new Forecaster(current().risk())::unbroken;
+    }
+
+    @Override
+    public Outstanding outstanding(Recipe recipe, Progress progress, double certainty, Severity worst) {
+        return Outstanding.of(current().risk(), recipe, progress.missing(), progress.underWay(), certainty, worst);
     }
 
     @Override

@@ -37,8 +37,7 @@ class OutstandingController {
     OutstandingAnswer outstanding(@PathVariable long id) {
         Jobs.One one = jobs.one(id);
         Progress progress = one.progress();
-        Outstanding outstanding = Outstanding.of(fitted.current().risk(), one.job().recipe().toRecipe(workshops.now()), progress.missing(), progress.underWay(),
-                one.job().certainty(), one.job().worst());
+        Outstanding outstanding = fitted.outstanding(one.job().recipe().toRecipe(workshops.now()), progress, one.job().certainty(), one.job().worst());
         return new OutstandingAnswer(progress.missing(), outstanding.toStart().isPresent() ? outstanding.toStart().getAsInt() : null, outstanding.suffices(),
                 outstanding.perPiece());
     }

@@ -1,0 +1,81 @@
+package brachion.server.day;
+
+import brachion.core.bench.Step;
+import brachion.server.day.ProposalReading.PieceView;
+import brachion.server.day.ProposalReading.SlotView;
+import brachion.server.rig.RigItemFields;
+import brachion.server.rig.RigItems;
+import java.time.Instant;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Collectors;
+import net.fortuna.ical4j.model.Calendar;
+import net.fortuna.ical4j.model.component.VEvent;
+import net.fortuna.ical4j.model.property.Description;
+import net.fortuna.ical4j.model.property.DtStamp;
+import net.fortuna.ical4j.model.property.Location;
+import net.fortuna.ical4j.model.property.ProdId;
+import net.fortuna.ical4j.model.property.Uid;
+import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
+import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
+import org.springframework.stereotype.Component;
+
+/**
+ * The plan of the day as a calendar: an event for each time hands are wanted. An event keeps its name for good, so that taking the
+ * calendar out again moves it and does not double it.
+ */
+@Component
+class CalendarOfDay {
+
+    private final RigItems rig;
+
+    CalendarOfDay(RigItems rig) {
+        this.rig = rig;
+    }
+
+    String of(DayReading day) {
+        Calendar calendar = new Calendar();
+        calendar.add(new ProdId("-//Brachion//The day//EN"));
+        calendar.add(ImmutableVersion.VERSION_2_0);
+        calendar.add(ImmutableCalScale.GREGORIAN);
+        if (day.plan() != null) {
+            List<SlotView> slots = day.plan().slots();
+            Map<Long, RigItemFields> things = rig.of(slots.stream().flatMap(slot -> slot.items().stream()).distinct().toList());
+            slots.stream().filter(slot -> !slot.begun() && slot.handsOffAt().isAfter(slot.beginsAt()))
+                    .forEach(slot -> calendar.add(event(day.plan().pieces().get(slot.piece()), slot, things, day.plan().madeAt())));
+        }
+        return calendar.toString();
+    }
+
+    private static VEvent event(PieceView piece, SlotView slot, Map<Long, RigItemFields> things, Instant stamp) {
+        VEvent event = new VEvent(slot.beginsAt(), slot.handsOffAt(), piece.name() + ": " + work(slot.step()));
+        event.removeAll("DTSTAMP");
+        event.add(new DtStamp(stamp));
+        event.add(new Uid(uid(piece, slot.step())));
+        String with = slot.items().stream().map(things::get).filter(Objects::nonNull).map(RigItemFields::name).collect(Collectors.joining(", "));
+        if (!with.isEmpty()) {
+            event.add(new Description(with));
+        }
+        slot.items().stream().map(things::get).filter(Objects::nonNull).map(RigItemFields::place).filter(Objects::nonNull).findFirst().ifPresent(place -> event.add(new Location(place)));
+        return event;
+    }
+
+    private static String uid(PieceView piece, Step step) {
+        String which = piece.jobId() == null ? "bench-" + piece.pieceId() : "job-" + piece.jobId() + "-piece-" + piece.number();
+        return which + "-" + step.name().toLowerCase(Locale.ROOT) + "@brachion";
+    }
+
+    private static String work(Step step) {
+        return switch (step) {
+            case SOAKING -> "lay in water";
+            case HEATING -> "into the heat";
+            case BENDING, IN_CLAMPS -> "bend and clamp";
+            case DRYING -> "off the form, hang to dry";
+            case GLUING -> "glue and clamp";
+            case FINISHED -> "out of the clamps";
+            default -> "work";
+        };
+    }
+}

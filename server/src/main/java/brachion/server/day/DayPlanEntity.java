@@ -1,0 +1,61 @@
+package brachion.server.day;
+
+import brachion.server.storage.CountedEntity;
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Entity;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.OrderColumn;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+
+/** A plan of the day that was taken; the newest is in force. */
+@Entity
+@Table(name = "day_plan")
+class DayPlanEntity extends CountedEntity {
+
+    private Instant madeAt;
+
+    @ElementCollection
+    @CollectionTable(name = "day_slot", joinColumns = @JoinColumn(name = "plan_id"))
+    @OrderColumn(name = "position")
+    private List<SlotColumns> slots = new ArrayList<>();
+
+    @ElementCollection
+    @CollectionTable(name = "day_slot_item", joinColumns = @JoinColumn(name = "plan_id"))
+    @OrderColumn(name = "position")
+    private List<SlotItemColumns> items = new ArrayList<>();
+
+    protected DayPlanEntity() {
+    }
+
+    /** Writes it anew. */
+    final void write(Instant at, List<SlotColumns> of, List<SlotItemColumns> with) {
+        madeAt = at;
+        slots.clear();
+        slots.addAll(of);
+        items.clear();
+        items.addAll(with);
+    }
+
+    /** The same stretches of work, now that their pieces lie on the bench. */
+    final void isOf(List<SlotColumns> of) {
+        slots.clear();
+        slots.addAll(of);
+    }
+
+    Instant madeAt() {
+        return madeAt;
+    }
+
+    List<SlotColumns> slots() {
+        return List.copyOf(slots);
+    }
+
+    /** What a stretch of work takes up. */
+    List<Long> items(int slot) {
+        return items.stream().filter(item -> item.slot() == slot).map(SlotItemColumns::itemId).toList();
+    }
+}

@@ -1,0 +1,191 @@
+package brachion.server.day;
+
+import brachion.core.bench.Step;
+import brachion.core.schedule.CannotBeScheduledException;
+import brachion.core.schedule.Decoder;
+import brachion.core.schedule.Schedule;
+import brachion.core.schedule.Schedule.Slot;
+import brachion.server.bench.Bench;
+import brachion.server.bench.PieceOnBench;
+import brachion.server.day.DayReading.PlanView;
+import brachion.server.day.ProposalReading.PieceView;
+import brachion.server.day.ProposalReading.SlotView;
+import brachion.server.day.ShopRun.RunPiece;
+import brachion.server.job.Jobs;
+import brachion.server.problem.EditConflictException;
+import brachion.server.problem.RefusedFieldException;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps the hours of work and the plan of the day. */
+@Service
+@Transactional
+class DayService {
+
+    private static final int NEVER_SAVED = -1;
+    /** A proposal that is older is for a bench that has gone on. */
+    private static final Duration FRESH = Duration.ofMinutes(15);
+    private static final String GONE_ON = "The bench has gone on since this was worked out. Plan it once more.";
+
+    private final DayHoursRepository hours;
+    private final DayPlanRepository plans;
+    private final RunsOfShop runs;
+    private final Bench bench;
+    private final Jobs jobs;
+    private final Clock clock;
+
+    DayService(DayHoursRepository hours, DayPlanRepository plans, RunsOfShop runs, Bench bench, Jobs jobs, Clock clock) {
+        this.hours = hours;
+        this.plans = plans;
+        this.runs = runs;
+        this.bench = bench;
+        this.jobs = jobs;
+        this.clock = clock;
+    }
+
+    private static ZoneId zone() {
+        return ZoneId.systemDefault();
+    }
+
+    @Transactional(readOnly = true)
+    public DayReading now() {
+        HoursFields kept = keptHours();
+        return new DayReading(clock.instant(), zone().getId(), hours.findFirstByOrderById().map(DayHoursEntity::version).orElse(NEVER_SAVED), kept, kept.hands(runs.measured()),
+                plans.findFirstByOrderById().map(this::view).orElse(null));
+    }
+
+    private HoursFields keptHours() {
+        return hours.findFirstByOrderById().map(DayHoursEntity::hours).orElse(HoursFields.USUAL);
+    }
+
+    public DayReading keepHours(int version, HoursFields to) {
+        if (!to.opens().isBefore(to.closes())) {
+            throw new RefusedFieldException("closes", "Work ends after it begins, on the same day.");
+        }
+        Optional<DayHoursEntity> kept = hours.findFirstByOrderById();
+        if (kept.map(DayHoursEntity::version).orElse(NEVER_SAVED) != version) {
+            throw new EditConflictException("The hours were changed elsewhere since you opened them. Look at them again and repeat your change.");
+        }
+        DayHoursEntity entity = kept.orElseGet(() -> new DayHoursEntity(to));
+        entity.change(to);
+        hours.saveAndFlush(entity);
+        return now();
+    }
+
+    /** What is to be scheduled from this minute on. */
+    @Transactional(readOnly = true)
+    public ShopRun run(AskedFields asked) {
+        return run(asked, clock.instant().truncatedTo(ChronoUnit.MINUTES));
+    }
+
+    private ShopRun run(AskedFields asked, Instant from) {
+        return runs.of(asked, keptHours(), plans.findFirstByOrderById().map(DayPlanEntity::slots).orElse(List.of()), from, zone());
+    }
+
+    /** Puts a proposal in force in place of what was, as far as it is still what comes of what is asked. */
+    public DayReading take(TakenFields taken) {
+        Duration age = Duration.between(taken.from(), clock.instant());
+        if (age.compareTo(FRESH) > 0 || age.isNegative() || !taken.from().equals(taken.from().truncatedTo(ChronoUnit.MINUTES))) {
+            throw new EditConflictException(GONE_ON);
+        }
+        ShopRun run = run(taken.asked(), taken.from());
+        Schedule schedule = schedule(run, taken.order());
+        if (!schedule.slots().stream().map(slot -> run.at(slot.begins())).toList().equals(taken.begins())) {
+            throw new EditConflictException(GONE_ON);
+        }
+        DayPlanEntity plan = plans.findFirstByOrderById().orElseGet(DayPlanEntity::new);
+        plan.write(taken.from(), slots(run, schedule), items(run, schedule));
+        plans.saveAndFlush(plan);
+        return now();
+    }
+
+    private static Schedule schedule(ShopRun run, List<Integer> order) {
+        Decoder decoder = new Decoder(run.problem());
+        if (!counted(decoder.firstOrder()).equals(counted(order))) {
+            throw new EditConflictException(GONE_ON);
+        }
+        try {
+            return decoder.schedule(order);
+        } catch (CannotBeScheduledException never) {
+            throw Unscheduled.of(run, never);
+        }
+    }
+
+    private static Map<Integer, Long> counted(List<Integer> order) {
+        return order.stream().collect(Collectors.groupingBy(piece -> piece, Collectors.counting()));
+    }
+
+    private static List<SlotColumns> slots(ShopRun run, Schedule schedule) {
+        return schedule.slots().stream().map(slot -> {
+            RunPiece piece = run.pieces().get(slot.piece());
+            return new SlotColumns(piece.jobId(), piece.number(), piece.pieceId(), step(run, slot), run.at(slot.begins()), run.at(slot.handsOff()), run.at(slot.ready()), run.at(slot.ends()));
+        }).toList();
+    }
+
+    private static Step step(ShopRun run, Slot slot) {
+        return run.problem().pieces().get(slot.piece()).operations().get(slot.operation()).step();
+    }
+
+    private static List<SlotItemColumns> items(ShopRun run, Schedule schedule) {
+        return IntStream.range(0, schedule.slots().size()).boxed()
+                .flatMap(place -> schedule.slots().get(place).things().stream().map(thing -> new SlotItemColumns(place, run.things().get(thing)))).toList();
+    }
+
+    /** Nothing is planned any more. */
+    public DayReading drop() {
+        plans.findFirstByOrderById().ifPresent(plans::delete);
+        plans.flush();
+        return now();
+    }
+
+    /** A piece that is laid on the bench for a job is the next that was planned of it. */
+    public void bind() {
+        plans.findFirstByOrderById().ifPresent(plan -> {
+            PlanBefore before = new PlanBefore(plan.slots(), clock.instant());
+            Map<Long, List<Long>> ofJobs = bench.onIt(clock.instant()).stream().filter(piece -> piece.jobId() != null)
+                    .collect(Collectors.groupingBy(PieceOnBench::jobId, LinkedHashMap::new, Collectors.mapping(PieceOnBench::id, Collectors.toList())));
+            Map<List<Long>, Long> bound = new HashMap<>();
+            ofJobs.forEach((job, pieces) -> before.numbers(job, pieces).forEach((piece, number) -> bound.put(List.of(job, (long) number), piece)));
+            List<SlotColumns> slots = plan.slots().stream().map(slot -> slot.pieceId() != null || slot.jobId() == null ? slot
+                    : slot.of(bound.get(List.of(slot.jobId(), (long) slot.number())))).toList();
+            if (!slots.equals(plan.slots())) {
+                plan.isOf(slots);
+            }
+        });
+    }
+
+    private PlanView view(DayPlanEntity plan) {
+        Map<Long, String> onBench = bench.onIt(clock.instant()).stream().collect(Collectors.toMap(PieceOnBench::id, PieceOnBench::name));
+        List<RunPiece> pieces = new ArrayList<>();
+        List<SlotView> slots = new ArrayList<>();
+        List<SlotColumns> stored = plan.slots();
+        for (int i = 0; i < stored.size(); i++) {
+            SlotColumns slot = stored.get(i);
+            RunPiece piece = new RunPiece(slot.jobId(), slot.number(), slot.pieceId(), "");
+            if (!pieces.contains(piece)) {
+                pieces.add(piece);
+            }
+            slots.add(new SlotView(pieces.indexOf(piece), slot.step(), !slot.beginsAt().isAfter(plan.madeAt()), slot.beginsAt(), slot.handsOffAt(), slot.readyAt(), slot.endsAt(), 0, plan.items(i)));
+        }
+        Map<Long, String> names = pieces.stream().map(RunPiece::jobId).filter(Objects::nonNull).distinct()
+                .collect(Collectors.toMap(job -> job, job -> jobs.one(job).job().name()));
+        return new PlanView(plan.version(), plan.madeAt(), pieces.stream().map(piece -> new PieceView(piece.jobId(), piece.number(), piece.pieceId(),
+                Stream.of(Optional.ofNullable(onBench.get(piece.pieceId())), Optional.ofNullable(piece.jobId()).map(job -> names.get(job) + " " + piece.number()))
+                        .flatMap(Optional::stream).findFirst().orElse(""))).toList(), slots);
+    }
+}

@@ -1,0 +1,159 @@
+package brachion.server.day;
+
+import static brachion.server.Wire.post;
+import static brachion.server.Wire.put;
+import static brachion.server.Wire.read;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import brachion.server.ServerTest;
+import brachion.server.Wire;
+import com.jayway.jsonpath.JsonPath;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.HttpStatus;
+import org.springframework.test.web.servlet.assertj.MockMvcTester;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+import tools.jackson.databind.json.JsonMapper;
+
+/** From a job to a plan of the day, and what becomes of it when the bench goes its own way. */
+@ServerTest
+class DayApiTest {
+
+    private static final String ALL_WEEK = "{\"people\": 1, \"days\": \"1234567\", \"opens\": \"00:00\", \"closes\": \"23:59\"}";
+
+    @Autowired
+    private MockMvcTester mvc;
+
+    private long ribs(int wanted, String dueOn) {
+        return read(post(mvc, "/api/jobs", """
+                {"name": "Ribs", "wanted": %d, "certainty": 0.9, "flawsPass": true, "dueOn": %s, "note": "", "recipe": %s}"""
+                .formatted(wanted, dueOn, Wire.recipe(12, 200, Wire.STEAM))), "$.id", Long.class);
+    }
+
+    private void rig() {
+        assertThat(post(mvc, "/api/rig/items", "{\"kind\": \"STEAM_BOX\", \"name\": \"Box\", \"room\": 2, \"note\": \"\"}")).hasStatus(HttpStatus.CREATED);
+        assertThat(post(mvc, "/api/rig/items", "{\"kind\": \"FORM\", \"name\": \"Rib form\", \"room\": 1, \"note\": \"\", \"radiusMm\": 200}")).hasStatus(HttpStatus.CREATED);
+    }
+
+    private String asked(long job, Integer toStart, String more) {
+        return "{\"jobs\": [{\"id\": %d, \"toStart\": %s}], \"anew\": false%s}".formatted(job, toStart, more);
+    }
+
+    /** The best of the lines. */
+    private String proposed(String asked) throws Exception {
+        MvcTestResult answer = post(mvc, "/api/day/proposals", asked);
+        assertThat(answer).hasStatusOk();
+        String[] lines = answer.getResponse().getContentAsString().split("\n");
+        assertThat(lines[0]).as("a schedule at once").contains("\"slots\"");
+        String last = lines[lines.length - 1];
+        assertThat(JsonPath.<Boolean>read(last, "$.done")).isTrue();
+        return last;
+    }
+
+    private MvcTestResult take(String asked, String line) {
+        Map<String, Object> taken = Map.of("asked", JsonPath.read(asked, "$"), "from", JsonPath.read(line, "$.proposal.from"), "order", JsonPath.read(line, "$.proposal.order"),
+                "begins", JsonPath.read(line, "$.proposal.slots[*].beginsAt"));
+        return put(mvc, "/api/day/plan", JsonMapper.shared().writeValueAsString(taken));
+    }
+
+    private MvcTestResult day() {
+        return mvc.get().uri("/api/day").exchange();
+    }
+
+    @Test
+    void a_job_is_planned_taken_and_found_again() throws Exception {
+        rig();
+        assertThat(put(mvc, "/api/day/hours?version=-1", ALL_WEEK)).hasStatusOk();
+        String asked = asked(ribs(3, "\"" + LocalDate.now().plusDays(60) + "\""), 3, "");
+        String line = proposed(asked);
+        List<String> bends = JsonPath.read(line, "$.proposal.slots[?(@.step == 'BENDING')].beginsAt");
+        assertThat(bends).hasSize(3);
+        Instant first = bends.stream().map(Instant::parse).min(Instant::compareTo).orElseThrow();
+        Instant last = bends.stream().map(Instant::parse).max(Instant::compareTo).orElseThrow();
+        assertThat(last).as("one form, a day on it each").isAfterOrEqualTo(first.plusSeconds(2 * 24 * 3600));
+        assertThat(JsonPath.<Double>read(line, "$.proposal.jobs[0].inTime")).isBetween(0.0, 1.0);
+        assertThat(JsonPath.<List<Integer>>read(line, "$.proposal.gains[*].minutes")).as("a second form gains a day at least").anyMatch(minutes -> minutes >= 24 * 60);
+        MvcTestResult taken = take(asked, line);
+        assertThat(taken).hasStatusOk();
+        assertThat(read(day(), "$.plan.slots[*].beginsAt", List.class)).isEqualTo(JsonPath.<List<String>>read(line, "$.proposal.slots[*].beginsAt"));
+        assertThat(read(day(), "$.plan.pieces[*].name", List.class)).isEqualTo(List.of("Ribs 1", "Ribs 2", "Ribs 3"));
+        assertThat(Wire.delete(mvc, "/api/day/plan")).hasStatusOk();
+        assertThat(day()).bodyJson().doesNotHavePath("$.plan");
+    }
+
+    @Test
+    void the_same_question_gets_the_same_answer_within_its_minute() throws Exception {
+        rig();
+        put(mvc, "/api/day/hours?version=-1", ALL_WEEK);
+        String asked = asked(ribs(4, "null"), 4, "");
+        String line = proposed(asked);
+        String again = proposed(asked);
+        if (JsonPath.<String>read(line, "$.proposal.from").equals(JsonPath.<String>read(again, "$.proposal.from"))) {
+            assertThat(JsonPath.<Object>read(again, "$.proposal")).isEqualTo(JsonPath.<Object>read(line, "$.proposal"));
+        }
+    }
+
+    @Test
+    void a_piece_laid_on_the_bench_is_the_next_planned_and_the_others_stay_where_people_count_on_them() throws Exception {
+        rig();
+        put(mvc, "/api/day/hours?version=-1", ALL_WEEK);
+        long job = ribs(3, "null");
+        String line = proposed(asked(job, 3, ""));
+        assertThat(take(asked(job, 3, ""), line)).hasStatusOk();
+        MvcTestResult laid = post(mvc, "/api/bench", "{\"name\": \"The first rib\", \"jobId\": %d, \"recipe\": %s}".formatted(job, Wire.recipe(12, 200, Wire.STEAM)));
+        long piece = read(laid, "$.id", Long.class);
+        assertThat(read(day(), "$.plan.pieces[*].name", List.class)).isEqualTo(List.of("The first rib", "Ribs 2", "Ribs 3"));
+        String broke = post(mvc, "/api/bench/" + piece + "/taps", "{\"tap\": \"INTO_HEAT\", \"saidAt\": \"%s\"}".formatted(Instant.now().minusSeconds(120))).getResponse().getContentAsString();
+        assertThat(broke).contains("HEATING");
+        post(mvc, "/api/bench/" + piece + "/taps", "{\"tap\": \"PULLED\", \"saidAt\": \"%s\"}".formatted(Instant.now().minusSeconds(60)));
+        assertThat(post(mvc, "/api/bench/" + piece + "/taps", "{\"tap\": \"BROKE\", \"saidAt\": \"%s\"}".formatted(Instant.now().minusSeconds(30)))).hasStatusOk();
+        String mended = proposed(asked(job, 3, ""));
+        assertThat(JsonPath.<List<String>>read(mended, "$.proposal.pieces[*].name")).as("one begun for the one that broke").containsExactly("Ribs 2", "Ribs 3", "Ribs 4");
+        assertThat(JsonPath.<List<String>>read(mended, "$.proposal.slots[?(@.piece == 0)].beginsAt")).isEqualTo(JsonPath.<List<String>>read(line, "$.proposal.slots[?(@.piece == 1)].beginsAt"));
+        assertThat(JsonPath.<List<String>>read(mended, "$.proposal.slots[?(@.piece == 1)].beginsAt")).isEqualTo(JsonPath.<List<String>>read(line, "$.proposal.slots[?(@.piece == 2)].beginsAt"));
+        assertThat(JsonPath.<Integer>read(mended, "$.proposal.changedMinutes")).isZero();
+    }
+
+    @Test
+    void a_piece_is_moved_and_a_plan_for_a_bench_that_went_on_is_refused() throws Exception {
+        rig();
+        put(mvc, "/api/day/hours?version=-1", ALL_WEEK);
+        long job = ribs(2, "null");
+        Instant later = Instant.now().plusSeconds(20 * 3600);
+        String moved = ", \"moved\": [{\"jobId\": %d, \"number\": 1, \"noSooner\": \"%s\"}]".formatted(job, later);
+        String line = proposed(asked(job, 2, moved));
+        Instant begins = Instant.parse(JsonPath.<List<String>>read(line, "$.proposal.slots[?(@.piece == 0)].beginsAt").get(0));
+        assertThat(begins).isAfterOrEqualTo(later.minusSeconds(60));
+        String plain = proposed(asked(job, 2, ""));
+        assertThat(take(asked(job, 2, moved), plain)).as("another schedule than was asked for").hasStatus(HttpStatus.CONFLICT);
+        post(mvc, "/api/bench", "{\"name\": \"One more\", \"recipe\": %s}".formatted(Wire.recipe(12, 200, Wire.STEAM)));
+        assertThat(take(asked(job, 2, ""), plain)).as("a piece more on the bench").hasStatus(HttpStatus.CONFLICT);
+    }
+
+    @Test
+    void what_fits_into_no_hours_is_said() {
+        rig();
+        assertThat(put(mvc, "/api/day/hours?version=-1", "{\"people\": 1, \"days\": \"3\", \"opens\": \"08:00\", \"closes\": \"08:20\"}")).hasStatusOk();
+        MvcTestResult never = post(mvc, "/api/day/proposals", asked(ribs(1, "null"), 1, ""));
+        assertThat(never).hasStatus(HttpStatus.BAD_REQUEST);
+        assertThat(read(never, "$.errors[0].message", String.class)).contains("Ribs 1").contains("hours of work");
+    }
+
+    @Test
+    void hours_nobody_works_are_refused_and_older_ones_conflict() {
+        assertThat(put(mvc, "/api/day/hours?version=-1", "{\"people\": 0, \"days\": \"\", \"opens\": \"17:00\", \"closes\": \"08:00\"}")).hasStatus(HttpStatus.BAD_REQUEST);
+        assertThat(put(mvc, "/api/day/hours?version=-1", "{\"people\": 1, \"days\": \"12\", \"opens\": \"17:00\", \"closes\": \"08:00\"}")).hasStatus(HttpStatus.BAD_REQUEST);
+        assertThat(put(mvc, "/api/day/hours?version=-1", ALL_WEEK)).hasStatusOk();
+        assertThat(put(mvc, "/api/day/hours?version=-1", ALL_WEEK)).hasStatus(HttpStatus.CONFLICT);
+    }
+
+    @Test
+    void a_shop_without_jobs_and_pieces_has_nothing_to_plan() throws Exception {
+        assertThat(JsonPath.<List<Object>>read(proposed("{\"jobs\": [], \"anew\": false}"), "$.proposal.slots")).isEmpty();
+        assertThat(mvc.get().uri("/api/day/plan.ics").exchange()).hasStatusOk();
+    }
+}
