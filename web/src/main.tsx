@@ -57,6 +57,7 @@ const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./bench/BenchPlace')).BenchPlace }),
         children: [
           { index: true, lazy: async () => ({ Component: (await import('./bench/UnderWay')).UnderWay }) },
+          { path: 'day', lazy: async () => ({ Component: (await import('./day/DayView')).DayView }) },
           { path: 'rack', lazy: async () => ({ Component: (await import('./rack/RackView')).RackView }) },
         ],
       },

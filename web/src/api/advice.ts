@@ -2,6 +2,7 @@ import { keepPreviousData, useQueries, useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { useUnits } from '../app/units';
 import { api, body } from './client';
+import { readLines } from './lines';
 import { untilCaughtUp } from './queries';
 import type { FoundView, ProgressReading, RecipeFields, WaysRequest } from './schema';
 
@@ -164,15 +165,5 @@ async function follow(wish: WaysRequest, signal: AbortSignal, tell: (search: Sea
     signal,
     parseAs: 'stream',
   });
-  const reader = response.body?.pipeThrough(new TextDecoderStream()).getReader();
-  let rest = '';
-  for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) {
-    const lines = (rest + part.value).split('\n');
-    rest = lines.pop() ?? '';
-    const last = lines.filter((line) => line !== '').at(-1);
-    if (last) {
-      const { done = 0, of = 0, found } = JSON.parse(last) as ProgressReading;
-      tell(found ? { done, of, found } : { done, of });
-    }
-  }
+  await readLines<ProgressReading>(response, ({ done = 0, of = 0, found }) => { tell(found ? { done, of, found } : { done, of }); });
 }

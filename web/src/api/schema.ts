@@ -2635,6 +2635,23 @@ export interface components {
             order: number[];
             begins: string[];
         };
+        DayPieceView: {
+            /** Format: int64 */
+            jobId?: number;
+            /** Format: int32 */
+            number: number;
+            /** Format: int64 */
+            pieceId?: number;
+            name: string;
+        };
+        DayPlanView: {
+            /** Format: int32 */
+            version: number;
+            /** Format: date-time */
+            madeAt: string;
+            pieces: components["schemas"]["DayPieceView"][];
+            slots: components["schemas"]["DaySlotView"][];
+        };
         DayReading: {
             /** Format: date-time */
             now: string;
@@ -2643,7 +2660,25 @@ export interface components {
             hoursVersion: number;
             hours: components["schemas"]["HoursFields"];
             hands: components["schemas"]["HandsTimes"];
-            plan?: components["schemas"]["PlanView"];
+            plan?: components["schemas"]["DayPlanView"];
+        };
+        DaySlotView: {
+            /** Format: int32 */
+            piece: number;
+            /** @enum {string} */
+            step: "PLANNED" | "PREPARED" | "SOAKING" | "HEATING" | "BENDING" | "ON_FORM" | "DRYING" | "GLUING" | "IN_CLAMPS" | "FINISHED" | "JUDGED";
+            begun: boolean;
+            /** Format: date-time */
+            beginsAt: string;
+            /** Format: date-time */
+            handsOffAt: string;
+            /** Format: date-time */
+            readyAt: string;
+            /** Format: date-time */
+            endsAt: string;
+            /** Format: int32 */
+            tooLongMinutes: number;
+            items: number[];
         };
         HandsTimes: {
             /** Format: int32 */
@@ -2675,33 +2710,6 @@ export interface components {
             takeOffMinutes?: number;
             /** Format: int32 */
             warmUpMinutes?: number;
-        };
-        PieceView: {
-            /** Format: int64 */
-            jobId?: number;
-            /** Format: int32 */
-            number: number;
-            /** Format: int64 */
-            pieceId?: number;
-            name: string;
-        };
-        SlotView: {
-            /** Format: int32 */
-            piece: number;
-            /** @enum {string} */
-            step: "PLANNED" | "PREPARED" | "SOAKING" | "HEATING" | "BENDING" | "ON_FORM" | "DRYING" | "GLUING" | "IN_CLAMPS" | "FINISHED" | "JUDGED";
-            begun: boolean;
-            /** Format: date-time */
-            beginsAt: string;
-            /** Format: date-time */
-            handsOffAt: string;
-            /** Format: date-time */
-            readyAt: string;
-            /** Format: date-time */
-            endsAt: string;
-            /** Format: int32 */
-            tooLongMinutes: number;
-            items: number[];
         };
         BenchView: {
             /** Format: int64 */
@@ -3800,8 +3808,8 @@ export interface components {
             /** Format: date-time */
             from: string;
             order: number[];
-            pieces: components["schemas"]["PieceView"][];
-            slots: components["schemas"]["SlotView"][];
+            pieces: components["schemas"]["DayPieceView"][];
+            slots: components["schemas"]["DaySlotView"][];
             jobs: components["schemas"]["JobOutlook"][];
             gains: components["schemas"]["GainView"][];
             /** Format: date-time */
@@ -4757,11 +4765,12 @@ export type AskedFields = components['schemas']['AskedFields'];
 export type JobAskedFields = components['schemas']['JobAskedFields'];
 export type MovedFields = components['schemas']['MovedFields'];
 export type TakenFields = components['schemas']['TakenFields'];
+export type DayPieceView = components['schemas']['DayPieceView'];
+export type DayPlanView = components['schemas']['DayPlanView'];
 export type DayReading = components['schemas']['DayReading'];
+export type DaySlotView = components['schemas']['DaySlotView'];
 export type HandsTimes = components['schemas']['HandsTimes'];
 export type HoursFields = components['schemas']['HoursFields'];
-export type PieceView = components['schemas']['PieceView'];
-export type SlotView = components['schemas']['SlotView'];
 export type BenchView = components['schemas']['BenchView'];
 export type HeatView = components['schemas']['HeatView'];
 export type MisfitReading = components['schemas']['MisfitReading'];

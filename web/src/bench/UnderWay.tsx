@@ -4,6 +4,7 @@ import { useJobs } from '../api/jobs';
 import { useNames, useSpecies } from '../api/queries';
 import { Field } from '../app/Field';
 import { useStored } from '../app/storage';
+import { NextByThePlan } from '../day/NextByThePlan';
 import { HowComputed } from '../help/HowComputed';
 import { useAlarm, useAwake } from './alarm';
 import { PieceCard } from './PieceCard';
@@ -49,6 +50,7 @@ export function UnderWay() {
       <Snackbar open={lost} anchorOrigin={{ vertical: 'top', horizontal: 'center' }} sx={{ mt: 6 }}
         message={`The workshop server is not heard. The clocks go on; what you tap is kept with its time and sent in order${waiting.length > 0 ? `: ${waiting.length} waiting.` : '.'}`} />
       {error && !bench && <Alert severity="error">{error.message}</Alert>}
+      {bench && <NextByThePlan onBench={pieces} jobs={jobs} />}
       {bench && pieces.length === 0 && (
         <Typography sx={{ py: 6, textAlign: 'center' }}>
           Nothing is under way. <Link to="/plan">Plan a bend</Link> and put it on the bench.

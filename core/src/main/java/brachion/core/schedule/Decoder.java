@@ -5,7 +5,9 @@ import brachion.core.schedule.Schedule.Worth;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
 
@@ -112,9 +114,14 @@ public final class Decoder {
         return worth();
     }
 
-    /** The schedule of an order; throws as {@link #worth(List)} does. */
+    /**
+     * The schedule of an order, in which pieces that are alike begin in the order of the problem: so it is as good, and its order may be
+     * another. Throws as {@link #worth(List)} does.
+     */
     public Schedule schedule(List<Integer> order) {
-        Worth worth = worth(order);
+        worth(order);
+        List<Integer> tidy = likeInTurn(order);
+        Worth worth = worth(tidy);
         List<Slot> slots = new ArrayList<>();
         for (int p = 0; p < blocks.length; p++) {
             PieceOfWork piece = problem.pieces().get(p);
@@ -124,7 +131,24 @@ public final class Decoder {
                 slots.add(new Slot(p, i, begins[p][i], begins[p][i] + operation.handsMinutes(), begins[p][i] + operation.lasts(), ends[p][i], taken));
             }
         }
-        return new Schedule(slots, order, worth);
+        return new Schedule(slots, tidy, worth);
+    }
+
+    /** The same order with pieces of which one is as good as another renamed, so that the first to begin is the first of them. */
+    private List<Integer> likeInTurn(List<Integer> order) {
+        Map<PieceOfWork, List<Integer>> alike = new LinkedHashMap<>();
+        for (int p = 0; p < blocks.length; p++) {
+            PieceOfWork piece = problem.pieces().get(p);
+            if (piece.begun() == 0 && piece.before().isEmpty()) {
+                alike.computeIfAbsent(new PieceOfWork("", piece.job(), piece.operations(), 0, 0, List.of(), piece.earliest(), List.of()), one -> new ArrayList<>()).add(p);
+            }
+        }
+        int[] renamed = IntStream.range(0, blocks.length).toArray();
+        for (List<Integer> group : alike.values()) {
+            List<Integer> byTime = group.stream().sorted(Comparator.comparingInt((Integer p) -> begins[p][0]).thenComparingInt(p -> p)).toList();
+            IntStream.range(0, group.size()).forEach(i -> renamed[byTime.get(i)] = group.get(i));
+        }
+        return order.stream().map(p -> renamed[p]).toList();
     }
 
     private void clear() {

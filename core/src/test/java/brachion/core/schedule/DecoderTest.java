@@ -50,6 +50,7 @@ class DecoderTest {
                 Schedule schedule = decoder.schedule(order);
                 assertThat(Checker.wrong(problem, schedule)).as("run %d of %d pieces, order %s", seed, pieces, order).isEmpty();
                 assertThat(decoder.worth(order)).as("told and shown alike").isEqualTo(schedule.worth());
+                assertThat(decoder.schedule(schedule.order())).as("its own order gives it again").isEqualTo(schedule);
                 assertThat(schedule.worth().endsMinute()).isGreaterThanOrEqualTo(LowerBound.of(problem).endsMinute());
                 Collections.shuffle(order, new Random(seed + i));
             }
@@ -73,6 +74,13 @@ class DecoderTest {
         Slot bend = slot(schedule, 1, 1);
         assertThat(bend.begins()).isGreaterThanOrEqualTo(slot(schedule, 0, 2).begins());
         assertThat(bend.begins() - heat.ready()).isBetween(0, 10);
+    }
+
+    @Test
+    void of_pieces_that_are_alike_the_first_begins_first() {
+        ScheduleProblem problem = ribs(PieceOfWork.untouched("1", 0, rib()), PieceOfWork.untouched("2", 0, rib()), PieceOfWork.untouched("3", 0, rib()));
+        Decoder decoder = new Decoder(problem);
+        assertThat(decoder.schedule(List.of(2, 0, 1))).isEqualTo(decoder.schedule(List.of(0, 1, 2)));
     }
 
     @Test

@@ -1,8 +1,8 @@
 package brachion.server.day;
 
 import brachion.core.bench.Step;
-import brachion.server.day.ProposalReading.PieceView;
-import brachion.server.day.ProposalReading.SlotView;
+import brachion.server.day.ProposalReading.DayPieceView;
+import brachion.server.day.ProposalReading.DaySlotView;
 import brachion.server.rig.RigItemFields;
 import brachion.server.rig.RigItems;
 import java.time.Instant;
@@ -41,7 +41,7 @@ class CalendarOfDay {
         calendar.add(ImmutableVersion.VERSION_2_0);
         calendar.add(ImmutableCalScale.GREGORIAN);
         if (day.plan() != null) {
-            List<SlotView> slots = day.plan().slots();
+            List<DaySlotView> slots = day.plan().slots();
             Map<Long, RigItemFields> things = rig.of(slots.stream().flatMap(slot -> slot.items().stream()).distinct().toList());
             slots.stream().filter(slot -> !slot.begun() && slot.handsOffAt().isAfter(slot.beginsAt()))
                     .forEach(slot -> calendar.add(event(day.plan().pieces().get(slot.piece()), slot, things, day.plan().madeAt())));
@@ -49,7 +49,7 @@ class CalendarOfDay {
         return calendar.toString();
     }
 
-    private static VEvent event(PieceView piece, SlotView slot, Map<Long, RigItemFields> things, Instant stamp) {
+    private static VEvent event(DayPieceView piece, DaySlotView slot, Map<Long, RigItemFields> things, Instant stamp) {
         VEvent event = new VEvent(slot.beginsAt(), slot.handsOffAt(), piece.name() + ": " + work(slot.step()));
         event.removeAll("DTSTAMP");
         event.add(new DtStamp(stamp));
@@ -62,7 +62,7 @@ class CalendarOfDay {
         return event;
     }
 
-    private static String uid(PieceView piece, Step step) {
+    private static String uid(DayPieceView piece, Step step) {
         String which = piece.jobId() == null ? "bench-" + piece.pieceId() : "job-" + piece.jobId() + "-piece-" + piece.number();
         return which + "-" + step.name().toLowerCase(Locale.ROOT) + "@brachion";
     }

@@ -1,7 +1,7 @@
 package brachion.server.day;
 
 import brachion.core.schedule.HandsTimes;
-import brachion.server.day.ProposalReading.PieceView;
+import brachion.server.day.ProposalReading.DayPieceView;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.List;
@@ -16,7 +16,7 @@ import java.util.List;
  * @param hands        how long hands take, by what was said, measured or is usual
  * @param plan         the plan in force, null while there is none
  */
-record DayReading(@NotNull Instant now, @NotNull String zone, @NotNull int hoursVersion, @NotNull HoursFields hours, @NotNull HandsTimes hands, PlanView plan) {
+record DayReading(@NotNull Instant now, @NotNull String zone, @NotNull int hoursVersion, @NotNull HoursFields hours, @NotNull HandsTimes hands, DayPlanView plan) {
 
     /**
      * A plan that was taken.
@@ -26,6 +26,6 @@ record DayReading(@NotNull Instant now, @NotNull String zone, @NotNull int hours
      * @param pieces  pieces in it
      * @param slots   what is done to them when; what has begun by now is said by the bench
      */
-    record PlanView(@NotNull int version, @NotNull Instant madeAt, @NotNull List<PieceView> pieces, @NotNull List<ProposalReading.SlotView> slots) {
+    record DayPlanView(@NotNull int version, @NotNull Instant madeAt, @NotNull List<DayPieceView> pieces, @NotNull List<ProposalReading.DaySlotView> slots) {
     }
 }

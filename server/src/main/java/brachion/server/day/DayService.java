@@ -7,9 +7,9 @@ import brachion.core.schedule.Schedule;
 import brachion.core.schedule.Schedule.Slot;
 import brachion.server.bench.Bench;
 import brachion.server.bench.PieceOnBench;
-import brachion.server.day.DayReading.PlanView;
-import brachion.server.day.ProposalReading.PieceView;
-import brachion.server.day.ProposalReading.SlotView;
+import brachion.server.day.DayReading.DayPlanView;
+import brachion.server.day.ProposalReading.DayPieceView;
+import brachion.server.day.ProposalReading.DaySlotView;
 import brachion.server.day.ShopRun.RunPiece;
 import brachion.server.job.Jobs;
 import brachion.server.problem.EditConflictException;
@@ -169,10 +169,10 @@ class DayService {
         });
     }
 
-    private PlanView view(DayPlanEntity plan) {
+    private DayPlanView view(DayPlanEntity plan) {
         Map<Long, String> onBench = bench.onIt(clock.instant()).stream().collect(Collectors.toMap(PieceOnBench::id, PieceOnBench::name));
         List<RunPiece> pieces = new ArrayList<>();
-        List<SlotView> slots = new ArrayList<>();
+        List<DaySlotView> slots = new ArrayList<>();
         List<SlotColumns> stored = plan.slots();
         for (int i = 0; i < stored.size(); i++) {
             SlotColumns slot = stored.get(i);
@@ -180,11 +180,11 @@ class DayService {
             if (!pieces.contains(piece)) {
                 pieces.add(piece);
             }
-            slots.add(new SlotView(pieces.indexOf(piece), slot.step(), !slot.beginsAt().isAfter(plan.madeAt()), slot.beginsAt(), slot.handsOffAt(), slot.readyAt(), slot.endsAt(), 0, plan.items(i)));
+            slots.add(new DaySlotView(pieces.indexOf(piece), slot.step(), !slot.beginsAt().isAfter(plan.madeAt()), slot.beginsAt(), slot.handsOffAt(), slot.readyAt(), slot.endsAt(), 0, plan.items(i)));
         }
         Map<Long, String> names = pieces.stream().map(RunPiece::jobId).filter(Objects::nonNull).distinct()
                 .collect(Collectors.toMap(job -> job, job -> jobs.one(job).job().name()));
-        return new PlanView(plan.version(), plan.madeAt(), pieces.stream().map(piece -> new PieceView(piece.jobId(), piece.number(), piece.pieceId(),
+        return new DayPlanView(plan.version(), plan.madeAt(), pieces.stream().map(piece -> new DayPieceView(piece.jobId(), piece.number(), piece.pieceId(),
                 Stream.of(Optional.ofNullable(onBench.get(piece.pieceId())), Optional.ofNullable(piece.jobId()).map(job -> names.get(job) + " " + piece.number()))
                         .flatMap(Optional::stream).findFirst().orElse(""))).toList(), slots);
     }

@@ -33,7 +33,7 @@ record ProposalReading(@NotNull int tried, @NotNull int of, @NotNull boolean don
      * @param changedMinutes by how much what people count on is moved, all together [min]
      * @param lacking  what is needed and the rig has not
      */
-    record Proposal(@NotNull Instant from, @NotNull List<Integer> order, @NotNull List<PieceView> pieces, @NotNull List<SlotView> slots, @NotNull List<JobOutlook> jobs, @NotNull List<GainView> gains,
+    record Proposal(@NotNull Instant from, @NotNull List<Integer> order, @NotNull List<DayPieceView> pieces, @NotNull List<DaySlotView> slots, @NotNull List<JobOutlook> jobs, @NotNull List<GainView> gains,
                     @NotNull Instant endsAt, @NotNull Instant boundAt, @NotNull long changedMinutes, @NotNull List<ItemKind> lacking) {
     }
 
@@ -43,7 +43,7 @@ record ProposalReading(@NotNull int tried, @NotNull int of, @NotNull boolean don
      * @param pieceId the piece on the bench, null while it is not there
      * @param name    what it is called
      */
-    record PieceView(@Schema(nullable = true) Long jobId, @NotNull int number, @Schema(nullable = true) Long pieceId, @NotNull String name) {
+    record DayPieceView(@Schema(nullable = true) Long jobId, @NotNull int number, @Schema(nullable = true) Long pieceId, @NotNull String name) {
     }
 
     /**
@@ -57,7 +57,7 @@ record ProposalReading(@NotNull int tried, @NotNull int of, @NotNull boolean don
      * @param tooLongMinutes by how much it has to wait longer than it should [min]; 0 when it does not
      * @param items      what it takes up of the rig
      */
-    record SlotView(@NotNull int piece, @NotNull Step step, @NotNull boolean begun, @NotNull Instant beginsAt, @NotNull Instant handsOffAt, @NotNull Instant readyAt, @NotNull Instant endsAt,
+    record DaySlotView(@NotNull int piece, @NotNull Step step, @NotNull boolean begun, @NotNull Instant beginsAt, @NotNull Instant handsOffAt, @NotNull Instant readyAt, @NotNull Instant endsAt,
                     @NotNull int tooLongMinutes, @NotNull List<Long> items) {
     }
 

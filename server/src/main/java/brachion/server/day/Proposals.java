@@ -10,9 +10,9 @@ import brachion.core.schedule.Schedule;
 import brachion.core.schedule.Schedule.Slot;
 import brachion.server.day.ProposalReading.GainView;
 import brachion.server.day.ProposalReading.JobOutlook;
-import brachion.server.day.ProposalReading.PieceView;
+import brachion.server.day.ProposalReading.DayPieceView;
 import brachion.server.day.ProposalReading.Proposal;
-import brachion.server.day.ProposalReading.SlotView;
+import brachion.server.day.ProposalReading.DaySlotView;
 import brachion.server.day.ShopRun.RunJob;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -40,16 +40,16 @@ final class Proposals {
     }
 
     Proposal of(Schedule schedule, boolean last) {
-        return new Proposal(run.from(), schedule.order(), run.pieces().stream().map(piece -> new PieceView(piece.jobId(), piece.number(), piece.pieceId(), piece.name())).toList(),
+        return new Proposal(run.from(), schedule.order(), run.pieces().stream().map(piece -> new DayPieceView(piece.jobId(), piece.number(), piece.pieceId(), piece.name())).toList(),
                 schedule.slots().stream().map(this::slot).toList(), outlooks(schedule), last ? gains(schedule) : List.of(), run.at(schedule.worth().endsMinute()),
                 run.at(Math.min(bound.endsMinute(), schedule.worth().endsMinute())), schedule.worth().changedMinutes(), List.copyOf(run.lacking()));
     }
 
-    private SlotView slot(Slot slot) {
+    private DaySlotView slot(Slot slot) {
         PieceOfWork piece = run.problem().pieces().get(slot.piece());
         Operation operation = piece.operations().get(slot.operation());
         long most = (long) slot.ready() + operation.slackMinutes();
-        return new SlotView(slot.piece(), operation.step(), slot.operation() < piece.begun(), run.at(slot.begins()), run.at(slot.handsOff()), run.at(slot.ready()), run.at(slot.ends()),
+        return new DaySlotView(slot.piece(), operation.step(), slot.operation() < piece.begun(), run.at(slot.begins()), run.at(slot.handsOff()), run.at(slot.ready()), run.at(slot.ends()),
                 operation.slackMinutes() == Operation.ANY_TIME ? 0 : (int) Math.max(0, slot.ends() - Math.max(most, 0)), slot.things().stream().map(run.things()::get).toList());
     }
 

@@ -1,0 +1,17 @@
+import type { BenchView, DayPlanView, DaySlotView } from '../api/schema';
+
+const IN_ORDER: BenchView['step'][] = ['PLANNED', 'PREPARED', 'SOAKING', 'HEATING', 'BENDING', 'ON_FORM', 'DRYING', 'GLUING', 'IN_CLAMPS', 'FINISHED', 'JUDGED'];
+
+/** Whether a stretch of work of a plan was begun, as the bench stands; a piece that is no longer there is done with. */
+export function isBegun(slot: DaySlotView, plan: DayPlanView, onBench: BenchView[]): boolean {
+  const pieceId = plan.pieces[slot.piece]?.pieceId;
+  if (slot.begun) return true;
+  if (pieceId === undefined) return false;
+  const piece = onBench.find(({ id }) => id === pieceId);
+  return !piece || IN_ORDER.indexOf(piece.step) >= IN_ORDER.indexOf(slot.step);
+}
+
+/** What hands are to do next by the plan; nothing when all is begun. */
+export function nextOf(plan: DayPlanView, onBench: BenchView[]): DaySlotView | undefined {
+  return plan.slots.filter((slot) => slot.handsOffAt > slot.beginsAt && !isBegun(slot, plan, onBench)).sort((a, b) => a.beginsAt.localeCompare(b.beginsAt))[0];
+}

@@ -1,0 +1,29 @@
+import { describe, expect, it } from 'vitest';
+import type { JobOutlook } from '../api/schema';
+import { gainInWords, hoursInWords, lackingInWords, outlookInWords } from './words';
+
+const soon = (days: number) => new Date(Date.now() + days * 86_400_000).toISOString();
+const OUTLOOK: JobOutlook = {
+  jobId: 1, name: 'Ribs', wanted: 12, pieces: 14, perPiece: { probability: 0.86, low: 0.7, high: 0.95 }, plannedAt: soon(9), earliest: soon(6), middle: soon(8), latest: soon(8),
+};
+
+describe('words of the day', () => {
+  it('says when a shop works', () => {
+    expect(hoursInWords({ people: 1, days: '12345', opens: '08:00', closes: '17:00:00' })).toBe('Mon to Fri, 08:00 to 17:00, 1 pair of hands');
+    expect(hoursInWords({ people: 2, days: '146', opens: '07:30', closes: '12:00' })).toBe('Mon, Thu, Sat, 07:30 to 12:00, 2 pairs of hands');
+  });
+
+  it('says when enough are done and how sure that is', () => {
+    expect(outlookInWords(OUTLOOK)).toMatch(/^Enough good pieces about \w{3} \d+ \w+\. The last one planned is done/);
+    expect(outlookInWords({ ...OUTLOOK, latest: soon(12), dueOn: soon(10).slice(0, 10), inTime: 0.8 })).toMatch(/, 1 time in 10 after .* By \w{3} .* 8 in 10 times\./);
+    expect(outlookInWords({ ...OUTLOOK, wanted: 0 })).toBe('Enough good pieces are done.');
+    expect(outlookInWords({ ...OUTLOOK, perPiece: { probability: 0.1, low: 0, high: 0.2 } })).toBe('Only 1 in 10 pieces come good. Change its plan before its day.');
+  });
+
+  it('says what one more would gain and what is not there', () => {
+    const things = [{ id: 3, version: 0, item: { kind: 'FORM' as const, name: 'Rim form', room: 1, note: '' } }];
+    expect(gainInWords({ itemId: 3, more: 1, minutes: 2880 }, things)).toBe('One more like Rim form: done 2 days sooner.');
+    expect(gainInWords({ more: 1, minutes: 20 }, things)).toBe('Another pair of hands: done 20 min sooner.');
+    expect(lackingInWords(['FORM', 'STRAP'])).toContain('form, strap');
+  });
+});

@@ -1,0 +1,59 @@
+import type { GainView, HoursFields, JobOutlook, DayPieceView, RigItemView, DaySlotView } from '../api/schema';
+import { KIND } from '../rig/things/words';
+import { oddsInWords } from '../odds/words';
+import { printTime } from '../process/time';
+import { dayOf, printWeekday } from '../units/clock';
+
+/** What hands do at the beginning of a stretch of work. */
+export const DO: Record<DaySlotView['step'], string> = {
+  PLANNED: 'begin', PREPARED: 'prepare', SOAKING: 'into the water', HEATING: 'into the heat', BENDING: 'bend and clamp', ON_FORM: 'on the form', DRYING: 'off the form, hang to dry',
+  GLUING: 'glue and clamp', IN_CLAMPS: 'bend and clamp', FINISHED: 'out of the clamps', JUDGED: 'judge',
+};
+
+const NUMBER_OF_DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
+
+/** When a shop works: Mon to Fri, 08:00 to 17:00, 1 pair of hands. */
+export function hoursInWords({ days, opens, closes, people }: HoursFields): string {
+  const numbers = [...days].map(Number);
+  const first = numbers[0] ?? 1;
+  const inARow = numbers.every((day, at) => day === first + at);
+  const name = (day: number) => NUMBER_OF_DAYS[day - 1] ?? '';
+  const said = numbers.length > 2 && inARow ? `${name(first)} to ${name(first + numbers.length - 1)}` : numbers.map(name).join(', ');
+  return `${said}, ${opens.slice(0, 5)} to ${closes.slice(0, 5)}, ${people} ${people === 1 ? 'pair' : 'pairs'} of hands`;
+}
+
+/** Fewer good pieces of ten are not worth planning for. */
+const WORTH_PLANNING = 0.35;
+
+/** When a job is done, and how sure that is. */
+export function outlookInWords({ plannedAt, dueOn, inTime, middle, latest, wanted, pieces, perPiece }: JobOutlook): string {
+  if (wanted === 0) return 'Enough good pieces are done.';
+  if (pieces === 0) return 'No piece of it is planned.';
+  if (perPiece.probability < WORTH_PLANNING) return `Only ${oddsInWords(perPiece.probability)} pieces come good. Change its plan before its day.`;
+  const late = dayOf(middle) === dayOf(latest) ? '' : `, 1 time in 10 after ${printWeekday(latest)}`;
+  const sure = dueOn && inTime !== undefined ? ` By ${printWeekday(`${dueOn}T12:00`)} ${oddsInWords(inTime)} times.` : '';
+  return `Enough good pieces about ${printWeekday(middle)}${late}.${sure} The last one planned is done ${printWeekday(plannedAt)}.`;
+}
+
+/** What holds the work up: what one more of something would gain. */
+export function gainInWords({ itemId, more, minutes }: GainView, things: RigItemView[]): string {
+  const thing = things.find(({ id }) => id === itemId)?.item;
+  const what = thing ? (more > 1 ? `${more} more like ${thing.name}` : `One more like ${thing.name}`) : 'Another pair of hands';
+  return `${what}: done ${printTime(60 * minutes)} sooner.`;
+}
+
+/** What is needed and not in the rig. */
+export function lackingInWords(kinds: (keyof typeof KIND)[]): string {
+  return `Nothing in your rig fits as ${kinds.map((kind) => KIND[kind]).join(', ')}; it is planned as if there were always one free.`;
+}
+
+/** A stretch of work as somebody reads it off a list: 08:30 Ribs 1, into the heat, Plywood box. */
+export function workInWords(slot: DaySlotView, piece: DayPieceView, things: RigItemView[]): string {
+  const names = slot.items.map((id) => things.find((thing) => thing.id === id)?.item).filter((item) => item && item.kind !== 'CLAMPS').map((item) => item?.name);
+  return [`${piece.name}: ${DO[slot.step]}`, ...names].join(', ');
+}
+
+/** What had to wait too long. */
+export function tooLongInWords(slot: DaySlotView, piece: DayPieceView): string {
+  return `${piece.name} waits ${printTime(60 * slot.tooLongMinutes)} longer than it should ${slot.step === 'HEATING' ? 'in the heat' : slot.step === 'SOAKING' ? 'in the water' : ''}`.trim() + '.';
+}
