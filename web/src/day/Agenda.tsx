@@ -17,6 +17,7 @@ export function Agenda({ pieces, slots, things, chosen, onChoose }: AgendaProps)
   const days = [...new Set(work.map(({ beginsAt }) => dayOf(beginsAt)))];
   return (
     <Box component="section" aria-label="What to do when" sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(min(100%, 330px), 1fr))', gap: 3, mt: 3 }}>
+      {days.length === 0 && <Typography color="textSecondary">Nothing for hands to do.</Typography>}
       {days.map((day) => (
         <Box key={day}>
           <Typography variant="h3" gutterBottom>{printWeekday(`${day}T12:00`)}</Typography>

@@ -46,6 +46,8 @@ vi.mock('../api/client', async (original) => ({
   api: { GET: (path: string) => server.GET(path), POST: (path: string, what: { body: AskedFields }) => server.POST(path, what), PUT: (path: string, what: { body: unknown }) => server.PUT(path, what) },
 }));
 
+vi.mock('../bench/useBench', () => ({ useBench: () => ({ bench: { pieces: [] } }) }));
+
 beforeEach(() => {
   asked = [];
   taken = [];
@@ -75,6 +77,25 @@ it('moves a piece by a key and asks for the others round it', async () => {
 it('puts in force what is shown, as it was asked and as it begins', async () => {
   show(<DayView />);
   await userEvent.click(await screen.findByRole('button', { name: 'Use this plan' }));
-  await screen.findByRole('button', { name: 'Drop the plan' });
+  await screen.findByText(/^In force, made /);
+  expect(screen.queryByRole('button', { name: 'Use this plan' })).toBeNull();
   expect(taken).toEqual([{ asked: asked[0], from: PROPOSAL.from, order: [0], begins: PROPOSAL.slots.map(({ beginsAt }) => beginsAt) }]);
+});
+
+it('says when the bench went another way than planned', async () => {
+  const later = PROPOSAL.slots.map((slot) => ({ ...slot, beginsAt: new Date(Date.parse(slot.beginsAt) + 3_600_000).toISOString() }));
+  day = { ...DAY, plan: { version: 0, madeAt: at(6), pieces: PROPOSAL.pieces, slots: later } };
+  show(<DayView />);
+  await screen.findByText(/^The bench went another way than planned/);
+  expect(screen.getByRole('button', { name: 'Use this plan' })).toBeDefined();
+});
+
+it('asks for so many pieces as are typed, and no more for a job that is left out', async () => {
+  show(<DayView />);
+  await userEvent.type(await screen.findByRole('textbox', { name: 'Pieces of Ribs to begin' }), '7');
+  await waitFor(() => { expect(asked.at(-1)?.jobs).toEqual([{ id: 4, toStart: 7 }]); });
+  await userEvent.click(screen.getByRole('checkbox', { name: /Ribs/ }));
+  await waitFor(() => { expect(asked.at(-1)?.jobs).toEqual([]); });
+  await userEvent.click(screen.getByRole('button', { name: 'As it was' }));
+  await waitFor(() => { expect(asked.at(-1)?.jobs).toEqual([{ id: 4 }]); });
 });

@@ -9,17 +9,21 @@ import { useThings } from '../api/things';
 import { Dimmed } from '../app/Dimmed';
 import { Field } from '../app/Field';
 import { useNotice } from '../app/notice';
+import { useBench } from '../bench/useBench';
 import { HowComputed } from '../help/HowComputed';
 import { wantedLine } from '../jobs/words';
-import { printWeekday, printWhen } from '../units/clock';
+import { printWeekday } from '../units/clock';
 import { today } from '../units/days';
 import { many, wholeNumber } from '../units/number';
-import { Agenda } from './Agenda';
 import { HoursDialog } from './HoursDialog';
 import { lanesOf } from './lanes';
-import { Moving } from './Moving';
+import { isThePlan } from './next';
 import { Shown } from './Shown';
-import { gainInWords, hoursInWords, lackingInWords, outlookInWords, tooLongInWords } from './words';
+import { gainInWords, hoursInWords, lackingInWords, outlookInWords, stateInWords, tooLongInWords } from './words';
+
+const MOST_PIECES = 200;
+/** A plan is worked out anew as time goes by [ms]. */
+const ASKED_AGAIN_MS = 600_000;
 
 /** Production runs: what is done when, on what, by whose hands, and when all is done. */
 export function DayView() {
@@ -30,51 +34,63 @@ export function DayView() {
 }
 
 function Day({ day, jobs }: { day: DayReading; jobs: JobView[] }) {
-  const { search, ask, stop, forget } = useProposal();
+  const { search, ask, stop } = useProposal();
   const { data: things = [] } = useThings();
+  const { bench } = useBench();
   const { take, drop } = useDayWrites();
   const notify = useNotice();
-  const planned = new Set(day.plan?.pieces.map(({ jobId }) => jobId));
-  const [chosenJobs, setChosenJobs] = useState<Record<number, boolean>>({});
+  const [ticked, setTicked] = useState<Record<number, boolean>>({});
   const [counts, setCounts] = useState<Record<number, string>>({});
   const [moved, setMoved] = useState<MovedFields[]>([]);
+  const [anew, setAnew] = useState(false);
   const [piece, setPiece] = useState<number>();
   const [editing, setEditing] = useState(false);
-  const isIn = (id: number) => chosenJobs[id] ?? (day.plan ? planned.has(id) : true);
-  const asked = (more: Partial<AskedFields> = {}): AskedFields => ({
+  const isIn = (id: number) => ticked[id] ?? (day.plan ? day.plan.pieces.some(({ jobId, number }) => jobId === id && number > 0) : true);
+  const asked: AskedFields = {
     jobs: jobs.filter(({ id }) => isIn(id)).map(({ id }) => {
-      const toStart = wholeNumber(counts[id] ?? '', 200);
+      const toStart = wholeNumber(counts[id] ?? '', MOST_PIECES);
       return toStart === undefined ? { id } : { id, toStart };
     }),
-    moved, anew: false, ...more,
-  });
-  const look = (more: Partial<AskedFields> = {}) => {
-    setPiece(undefined);
-    ask(asked(more));
+    moved, anew,
   };
-  const first = useRef(true);
+  const nothing = jobs.length === 0 && !day.plan && bench?.pieces.length === 0;
+  // what is asked, and where the bench and the clock are: whatever of it changes asks again
+  const question = JSON.stringify([asked, day.hours, bench?.pieces.map(({ id, version }) => [id, version]), Math.floor(Date.parse(day.now) / ASKED_AGAIN_MS)]);
+  const answered = useRef<string>(undefined);
   useEffect(() => {
-    // without a plan the first answer comes by itself
-    if (first.current && !day.plan && jobs.length > 0) ask(asked());
-    first.current = false;
+    if (!bench || nothing || answered.current === question) return;
+    answered.current = question;
+    ask(asked);
   });
-  const shown = search?.proposal ?? day.plan;
+  const proposal = search?.proposal;
+  const shown = proposal ?? day.plan;
+  const searching = search !== undefined && !search.done;
+  const inForce = proposal !== undefined && day.plan !== undefined && isThePlan(proposal, day.plan);
+  const mine = moved.length > 0 || anew || Object.keys(ticked).length > 0 || Object.values(counts).some((count) => count !== '');
   const lanes = useMemo(() => lanesOf(shown?.slots ?? [], things), [shown, things]);
   const move = (at: number, byMs: number) => {
     const which = shown?.pieces[at];
     const next = shown?.slots.find((slot) => slot.piece === at && !slot.begun);
-    if (!which || which.jobId === undefined || !next || byMs === 0) return;
+    if (which?.jobId === undefined || !next || byMs === 0) return;
     const noSooner = new Date(Math.max(Date.parse(day.now), Date.parse(next.beginsAt) + byMs)).toISOString();
-    const all = [...moved.filter(({ jobId, number }) => jobId !== which.jobId || number !== which.number), { jobId: which.jobId, number: which.number, noSooner }];
-    setMoved(all);
-    ask(asked({ moved: all }));
+    setMoved([...moved.filter(({ jobId, number }) => jobId !== which.jobId || number !== which.number), { jobId: which.jobId, number: which.number, noSooner }]);
   };
-  const keep = (proposal: Proposal) => {
-    void take.mutateAsync({ asked: search?.asked ?? asked(), proposal })
-      .then(() => { forget(); setMoved([]); notify({ message: 'This is the plan now.' }); })
-      .catch((error: Error) => { notify({ message: error.message }); });
+  const asItWas = () => {
+    setTicked({});
+    setCounts({});
+    setMoved([]);
+    setAnew(false);
   };
-  const searching = search !== undefined && !search.done;
+  const keep = () => {
+    if (!search?.proposal) return;
+    stop();
+    void take.mutateAsync({ asked: search.asked, proposal: search.proposal })
+      .then(() => { asItWas(); notify({ message: 'This is the plan now.' }); })
+      .catch((error: Error) => {
+        answered.current = undefined;
+        notify({ message: error.message });
+      });
+  };
   return (
     <Box sx={{ minHeight: 700 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 2, rowGap: 1, mb: 1 }}>
@@ -83,8 +99,8 @@ function Day({ day, jobs }: { day: DayReading; jobs: JobView[] }) {
         {day.plan && <Button component="a" download href={inThisShop('/api/day/plan.ics')}>Calendar</Button>}
         <HowComputed part="the-day" />
       </Box>
-      {editing && <HoursDialog day={day} onLeave={() => { setEditing(false); if (search) look(); }} />}
-      {jobs.length === 0 && !day.plan && (
+      {editing && <HoursDialog day={day} onLeave={() => { setEditing(false); }} />}
+      {nothing && (
         <Typography sx={{ py: 6, textAlign: 'center' }}>
           What is to be done stands here: which piece goes into the heat when, and the day all is done. <RouterLink to="/plan">Plan a bend</RouterLink> and make it a job first.
         </Typography>
@@ -93,41 +109,37 @@ function Day({ day, jobs }: { day: DayReading; jobs: JobView[] }) {
         {jobs.map((view) => (
           <Paper key={view.id} sx={{ display: 'flex', alignItems: 'center', gap: 1.5, px: 1.5, py: 0.75, border: 1, borderColor: 'divider' }}>
             <Box component="label" sx={{ display: 'flex', alignItems: 'center', gap: 1, minHeight: 40 }}>
-              <input type="checkbox" checked={isIn(view.id)} onChange={() => { setChosenJobs({ ...chosenJobs, [view.id]: !isIn(view.id) }); }} />
+              <input type="checkbox" checked={isIn(view.id)} onChange={() => { setTicked({ ...ticked, [view.id]: !isIn(view.id) }); }} />
               <span>{view.job.name}<Typography component="span" variant="body2" color="textSecondary" sx={{ display: 'block' }}>{wantedLine(view.job, today())}</Typography></span>
             </Box>
-            <Field label="Pieces" value={counts[view.id] ?? ''} sx={{ width: 84 }} onChange={(event) => { setCounts({ ...counts, [view.id]: event.target.value }); }}
-              slotProps={{ htmlInput: { inputMode: 'numeric', autoComplete: 'off', 'aria-label': `Pieces to begin of ${view.job.name}` } }} />
+            <Field label="Begin" value={counts[view.id] ?? ''} sx={{ width: 84 }} onChange={(event) => { setCounts({ ...counts, [view.id]: event.target.value }); }}
+              slotProps={{ htmlInput: { inputMode: 'numeric', autoComplete: 'off', 'aria-label': `Pieces of ${view.job.name} to begin` } }} />
           </Paper>
         ))}
       </Box>
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1, minHeight: 48 }}>
-        <Button variant={shown ? 'outlined' : 'contained'} onClick={() => { look(); }} disabled={searching}>{day.plan ? 'Mend the plan' : 'Plan it'}</Button>
-        {day.plan && <Button onClick={() => { setMoved([]); look({ anew: true, moved: [] }); }} disabled={searching}>Plan all anew</Button>}
-        {search?.proposal && <Button variant="contained" loading={take.isPending} onClick={() => { stop(); keep(search.proposal as Proposal); }}>Use this plan</Button>}
-        {search?.proposal && day.plan && <Button onClick={() => { forget(); setMoved([]); }}>Back to the plan in force</Button>}
-        {searching && <Button onClick={stop}>Stop</Button>}
-        {day.plan && !search && <Button color="error" onClick={() => { drop.mutate(); }}>Drop the plan</Button>}
-        <Box role="status" sx={{ flexGrow: 1, minWidth: 180 }}>
-          {searching && (
-            <>
-              <Typography variant="body2" color="textSecondary">Looking for a better one</Typography>
-              <LinearProgress aria-label="Looking for a better plan" variant={search.of > 0 ? 'determinate' : 'indeterminate'} value={search.of > 0 ? (100 * search.tried) / search.of : undefined} />
-            </>
-          )}
-          {!searching && day.plan && !search && <Typography variant="body2" color="textSecondary">In force, made {printWhen(day.plan.madeAt)}</Typography>}
+      {!nothing && (
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1, minHeight: 48 }}>
+          {proposal && !inForce && <Button variant="contained" loading={take.isPending} onClick={keep}>Use this plan</Button>}
+          {day.plan && !anew && <Button onClick={() => { setAnew(true); }}>Plan all anew</Button>}
+          {mine && <Button onClick={asItWas}>As it was</Button>}
+          {day.plan && <Button color="error" onClick={() => { drop.mutate(); }}>Drop the plan</Button>}
+          {searching && <Button onClick={stop}>Stop</Button>}
+          <Box role="status" sx={{ flexGrow: 1, minWidth: 180 }}>
+            {searching ? (
+              <>
+                <Typography variant="body2" color="textSecondary">Looking for a better one</Typography>
+                <LinearProgress aria-label="Looking for a better plan" variant={search.of > 0 ? 'determinate' : 'indeterminate'} value={search.of > 0 ? (100 * search.tried) / search.of : undefined} />
+              </>
+            ) : (
+              <Typography variant="body2" color="textSecondary">{proposal && stateInWords(day.plan?.madeAt, inForce, mine)}</Typography>
+            )}
+          </Box>
         </Box>
-      </Box>
+      )}
       {search?.error && <Alert severity="error" sx={{ my: 1 }}>{search.error.message}</Alert>}
-      <Dimmed old={searching && search.tried === 0 && search.of === 0}>
-        {search?.proposal && <Answer proposal={search.proposal} things={things} changed={day.plan !== undefined} />}
-        {shown && shown.slots.length > 0 && (
-          <>
-            <Shown day={day} slots={shown.slots} pieces={shown.pieces} lanes={lanes} chosen={piece} onChoose={setPiece} onMove={move} />
-            {piece !== undefined && shown.pieces[piece] && <Moving piece={shown.pieces[piece]} onMove={(byMs) => { move(piece, byMs); }} />}
-            <Agenda pieces={shown.pieces} slots={shown.slots} things={things} chosen={piece} onChoose={setPiece} />
-          </>
-        )}
+      <Dimmed old={searching && search.of === 0}>
+        {proposal && <Answer proposal={proposal} things={things} changed={day.plan !== undefined} />}
+        {shown && shown.slots.length > 0 && <Shown day={day} slots={shown.slots} pieces={shown.pieces} things={things} lanes={lanes} chosen={piece} onChoose={setPiece} onMove={move} />}
         {shown && shown.slots.length === 0 && jobs.length > 0 && <Typography sx={{ py: 4 }}>Nothing is to be begun: enough pieces are under way or done.</Typography>}
       </Dimmed>
     </Box>

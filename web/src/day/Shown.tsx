@@ -1,10 +1,13 @@
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
-import type { DayReading, DayPieceView, DaySlotView } from '../api/schema';
+import type { DayPieceView, DayReading, DaySlotView, RigItemView } from '../api/schema';
+import { useOnPhone } from '../app/phone';
 import { Tray } from '../app/Tray';
 import { printWeekday } from '../units/clock';
+import { Agenda } from './Agenda';
 import type { Lane } from './lanes';
 import { Lanes } from './Lanes';
+import { Moving } from './Moving';
 
 const DAY_MS = 86_400_000;
 const SPANS = { day: 'Day', week: 'Week', all: 'Whole run' };
@@ -14,15 +17,16 @@ interface ShownProps {
   day: DayReading;
   pieces: DayPieceView[];
   slots: DaySlotView[];
+  things: RigItemView[];
   lanes: Lane[];
   chosen: number | undefined;
   onChoose: (piece: number | undefined) => void;
   onMove: (piece: number, byMs: number) => void;
 }
 
-/** The lanes of a day, a week or the whole run. */
-export function Shown({ day, pieces, slots, lanes, chosen, onChoose, onMove }: ShownProps) {
-  const [span, setSpan] = useState<Span>('week');
+/** The lanes of a day, a week or the whole run, and what is to be done in it. */
+export function Shown({ day, pieces, slots, things, lanes, chosen, onChoose, onMove }: ShownProps) {
+  const [span, setSpan] = useState<Span>(useOnPhone() ? 'day' : 'week');
   const [ahead, setAhead] = useState(0);
   const nowMs = Date.parse(day.now);
   const begins = Math.min(...slots.map(({ beginsAt }) => Date.parse(beginsAt)));
@@ -45,6 +49,9 @@ export function Shown({ day, pieces, slots, lanes, chosen, onChoose, onMove }: S
       </Box>
       <Lanes lanes={lanes} pieces={pieces} slots={slots} fromMs={fromMs} toMs={toMs} nowMs={nowMs} chosen={chosen} onChoose={onChoose} onMove={onMove}
         open={{ from: minutesOf(day.hours.opens), to: minutesOf(day.hours.closes), days: day.hours.days }} />
+      {chosen !== undefined && pieces[chosen] && <Moving piece={pieces[chosen]} onMove={(byMs) => { onMove(chosen, byMs); }} />}
+      <Agenda pieces={pieces} things={things} chosen={chosen} onChoose={onChoose}
+        slots={slots.filter(({ beginsAt }) => Date.parse(beginsAt) >= fromMs && Date.parse(beginsAt) < toMs)} />
     </>
   );
 }

@@ -1,4 +1,4 @@
-import type { BenchView, DayPlanView, DaySlotView } from '../api/schema';
+import type { BenchView, DayPlanView, DaySlotView, Proposal } from '../api/schema';
 
 const IN_ORDER: BenchView['step'][] = ['PLANNED', 'PREPARED', 'SOAKING', 'HEATING', 'BENDING', 'ON_FORM', 'DRYING', 'GLUING', 'IN_CLAMPS', 'FINISHED', 'JUDGED'];
 
@@ -14,4 +14,19 @@ export function isBegun(slot: DaySlotView, plan: DayPlanView, onBench: BenchView
 /** What hands are to do next by the plan; nothing when all is begun. */
 export function nextOf(plan: DayPlanView, onBench: BenchView[]): DaySlotView | undefined {
   return plan.slots.filter((slot) => slot.handsOffAt > slot.beginsAt && !isBegun(slot, plan, onBench)).sort((a, b) => a.beginsAt.localeCompare(b.beginsAt))[0];
+}
+
+/** What is still to be begun, by piece and step. */
+function toBegin({ pieces, slots }: Pick<Proposal, 'pieces' | 'slots'>, after: string): Map<string, string> {
+  return new Map(slots.filter(({ begun, beginsAt }) => !begun && beginsAt > after).map(({ piece, step, beginsAt }) => {
+    const { jobId, number, pieceId } = pieces[piece] ?? { jobId: undefined, number: 0, pieceId: undefined };
+    return [`${jobId ?? ''} ${number} ${jobId === undefined ? pieceId ?? '' : ''} ${step}`, beginsAt];
+  }));
+}
+
+/** Whether a proposal is what the plan in force says of what is still to come. */
+export function isThePlan(proposal: Proposal, plan: DayPlanView): boolean {
+  const now = toBegin(proposal, proposal.from);
+  const then = toBegin(plan, proposal.from);
+  return now.size === then.size && [...now].every(([what, beginsAt]) => then.get(what) === beginsAt);
 }

@@ -2,7 +2,7 @@ import type { GainView, HoursFields, JobOutlook, DayPieceView, RigItemView, DayS
 import { KIND } from '../rig/things/words';
 import { oddsInWords } from '../odds/words';
 import { printTime } from '../process/time';
-import { dayOf, printWeekday } from '../units/clock';
+import { dayOf, printWeekday, printWhen } from '../units/clock';
 
 /** What hands do at the beginning of a stretch of work. */
 export const DO: Record<DaySlotView['step'], string> = {
@@ -33,6 +33,13 @@ export function outlookInWords({ plannedAt, dueOn, inTime, middle, latest, wante
   const late = dayOf(middle) === dayOf(latest) ? '' : `, 1 time in 10 after ${printWeekday(latest)}`;
   const sure = dueOn && inTime !== undefined ? ` By ${printWeekday(`${dueOn}T12:00`)} ${oddsInWords(inTime)} times.` : '';
   return `Enough good pieces about ${printWeekday(middle)}${late}.${sure} The last one planned is done ${printWeekday(plannedAt)}.`;
+}
+
+/** Whether what is shown is what people count on. */
+export function stateInWords(madeAt: string | undefined, inForce: boolean, mine: boolean): string {
+  if (madeAt === undefined) return 'Not in force yet';
+  if (inForce) return `In force, made ${printWhen(madeAt)}`;
+  return mine ? 'Not in force yet' : 'The bench went another way than planned. This is the plan mended, with as little changed as can be';
 }
 
 /** What holds the work up: what one more of something would gain. */

@@ -134,9 +134,10 @@ class Screenshots extends BrowserTest {
     }
 
     @Test
-    void things() {
-        show("/rig/things");
-        take("things");
+    void day() {
+        show("/bench/day");
+        page.getByText("Not in force yet").waitFor();
+        take("day");
     }
 
     @Test

@@ -30,7 +30,7 @@ public final class TimefoldSearch implements ScheduleSearch {
         AtomicReference<Schedule> best = new AtomicReference<>(decoder.schedule(decoder.firstOrder()));
         better.accept(best.get());
         List<Integer> order = best.get().order();
-        if (order.stream().distinct().count() < 2) {
+        if (!decoder.orderMatters()) {
             return best.get();
         }
         Solver<Candidate> solver = SolverFactory.<Candidate>create(new SolverConfig()

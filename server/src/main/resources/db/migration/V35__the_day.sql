@@ -27,6 +27,17 @@ create table day_plan (
     index day_plan_of_shop (shop, deleted_at)
 );
 
+-- How many pieces of a job were good, bent, under way or to be begun when the plan was taken: one that is spoilt later is made good.
+create table day_job (
+    plan_id  bigint  not null,
+    position integer not null,
+    job_id   bigint  not null,
+    counted  integer not null,
+    primary key (plan_id, position),
+    constraint planned_of_plan foreign key (plan_id) references day_plan (id),
+    constraint planned_of_job foreign key (job_id) references job (id)
+);
+
 -- One stretch of work on a piece; a piece that is not on the bench yet is known by its job and its number there.
 create table day_slot (
     plan_id    bigint      not null,

@@ -140,7 +140,7 @@ public final class Decoder {
         for (int p = 0; p < blocks.length; p++) {
             PieceOfWork piece = problem.pieces().get(p);
             if (piece.begun() == 0 && piece.before().isEmpty()) {
-                alike.computeIfAbsent(new PieceOfWork("", piece.job(), piece.operations(), 0, 0, List.of(), piece.earliest(), List.of()), one -> new ArrayList<>()).add(p);
+                alike.computeIfAbsent(unnamed(piece), one -> new ArrayList<>()).add(p);
             }
         }
         int[] renamed = IntStream.range(0, blocks.length).toArray();
@@ -149,6 +149,15 @@ public final class Decoder {
             IntStream.range(0, group.size()).forEach(i -> renamed[byTime.get(i)] = group.get(i));
         }
         return order.stream().map(p -> renamed[p]).toList();
+    }
+
+    private static PieceOfWork unnamed(PieceOfWork piece) {
+        return new PieceOfWork("", piece.job(), piece.operations(), piece.begun(), piece.begunAt(), piece.holds(), piece.earliest(), piece.before());
+    }
+
+    /** Whether another order could be any better: pieces that are all alike take turns as they like. */
+    public boolean orderMatters() {
+        return firstOrder().stream().map(p -> unnamed(problem.pieces().get(p))).distinct().limit(2).count() > 1;
     }
 
     private void clear() {

@@ -96,6 +96,8 @@ class DayController {
         AtomicReference<Schedule> best = new AtomicReference<>(first);
         write(writer, new ProposalReading(0, tries, false, proposals.of(first, false)));
         AtomicReference<Schedule> shown = new AtomicReference<>(first);
+        // where everything stays as people count on it there is nothing to look for
+        boolean settled = first.worth().changedMinutes() == 0 && run.problem().pieces().stream().allMatch(piece -> piece.begun() > 0 || !piece.before().isEmpty());
         search.search(run.problem(), tries, () -> {
             tried.incrementAndGet();
             if (System.nanoTime() - told.get() > A_LINE_NS) {
@@ -104,7 +106,7 @@ class DayController {
                 boolean better = shown.getAndSet(best.get()) != best.get();
                 write(writer, new ProposalReading(tried.get(), tries, false, better ? proposals.of(best.get(), false) : null));
             }
-            return first.slots().isEmpty() || best.get().worth().lateMinutes() == 0 && best.get().worth().changedMinutes() == 0
+            return settled || best.get().worth().lateMinutes() == 0 && best.get().worth().changedMinutes() == 0
                     && best.get().worth().endsMinute() <= proposals.endsAtLeast();
         }, best::set);
         write(writer, new ProposalReading(tries, tries, true, proposals.of(best.get(), true)));

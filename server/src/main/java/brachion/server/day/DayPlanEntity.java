@@ -28,16 +28,23 @@ class DayPlanEntity extends CountedEntity {
     @OrderColumn(name = "position")
     private List<SlotItemColumns> items = new ArrayList<>();
 
+    @ElementCollection
+    @CollectionTable(name = "day_job", joinColumns = @JoinColumn(name = "plan_id"))
+    @OrderColumn(name = "position")
+    private List<CountedColumns> jobs = new ArrayList<>();
+
     protected DayPlanEntity() {
     }
 
     /** Writes it anew. */
-    final void write(Instant at, List<SlotColumns> of, List<SlotItemColumns> with) {
+    final void write(Instant at, List<SlotColumns> of, List<SlotItemColumns> with, List<CountedColumns> counted) {
         madeAt = at;
         slots.clear();
         slots.addAll(of);
         items.clear();
         items.addAll(with);
+        jobs.clear();
+        jobs.addAll(counted);
     }
 
     /** The same stretches of work, now that their pieces lie on the bench. */
@@ -48,6 +55,11 @@ class DayPlanEntity extends CountedEntity {
 
     Instant madeAt() {
         return madeAt;
+    }
+
+    /** How many pieces of each job it counts on. */
+    List<CountedColumns> jobs() {
+        return List.copyOf(jobs);
     }
 
     List<SlotColumns> slots() {

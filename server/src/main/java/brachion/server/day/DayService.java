@@ -94,7 +94,7 @@ class DayService {
     }
 
     private ShopRun run(AskedFields asked, Instant from) {
-        return runs.of(asked, keptHours(), plans.findFirstByOrderById().map(DayPlanEntity::slots).orElse(List.of()), from, zone());
+        return runs.of(asked, keptHours(), new PlanBefore(plans.findFirstByOrderById(), from), from, zone());
     }
 
     /** Puts a proposal in force in place of what was, as far as it is still what comes of what is asked. */
@@ -109,7 +109,7 @@ class DayService {
             throw new EditConflictException(GONE_ON);
         }
         DayPlanEntity plan = plans.findFirstByOrderById().orElseGet(DayPlanEntity::new);
-        plan.write(taken.from(), slots(run, schedule), items(run, schedule));
+        plan.write(taken.from(), slots(run, schedule), items(run, schedule), run.jobs().stream().filter(job -> job.id() != null).map(job -> new CountedColumns(job.id(), job.counted())).toList());
         plans.saveAndFlush(plan);
         return now();
     }
@@ -156,7 +156,7 @@ class DayService {
     /** A piece that is laid on the bench for a job is the next that was planned of it. */
     public void bind() {
         plans.findFirstByOrderById().ifPresent(plan -> {
-            PlanBefore before = new PlanBefore(plan.slots(), clock.instant());
+            PlanBefore before = new PlanBefore(Optional.of(plan), clock.instant());
             Map<Long, List<Long>> ofJobs = bench.onIt(clock.instant()).stream().filter(piece -> piece.jobId() != null)
                     .collect(Collectors.groupingBy(PieceOnBench::jobId, LinkedHashMap::new, Collectors.mapping(PieceOnBench::id, Collectors.toList())));
             Map<List<Long>, Long> bound = new HashMap<>();

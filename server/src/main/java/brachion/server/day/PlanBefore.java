@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.IntStream;
@@ -21,11 +22,26 @@ import java.util.stream.IntStream;
 final class PlanBefore {
 
     private final List<SlotColumns> slots;
+    private final List<CountedColumns> jobs;
     private final Instant from;
 
-    PlanBefore(List<SlotColumns> slots, Instant from) {
+    /**
+     * @param plan the plan in force; empty when there is none
+     * @param from now
+     */
+    PlanBefore(Optional<DayPlanEntity> plan, Instant from) {
+        this(plan.map(DayPlanEntity::slots).orElse(List.of()), plan.map(DayPlanEntity::jobs).orElse(List.of()), from);
+    }
+
+    PlanBefore(List<SlotColumns> slots, List<CountedColumns> jobs, Instant from) {
         this.slots = slots;
+        this.jobs = jobs;
         this.from = from;
+    }
+
+    /** How many pieces of a job it counts on; empty when it knows nothing of it. */
+    OptionalInt counted(long job) {
+        return jobs.stream().filter(each -> each.jobId() == job).mapToInt(CountedColumns::counted).findFirst();
     }
 
     /**

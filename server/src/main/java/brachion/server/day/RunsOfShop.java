@@ -79,9 +79,9 @@ class RunsOfShop {
     /**
      * What is to be scheduled from a moment on.
      *
-     * @param before the plan people count on; empty when there is none
+     * @param before the plan people count on
      */
-    ShopRun of(AskedFields asked, HoursFields hours, List<SlotColumns> before, Instant from, ZoneId zone) {
+    ShopRun of(AskedFields asked, HoursFields hours, PlanBefore before, Instant from, ZoneId zone) {
         return new Assembly(asked, hours, before, from, zone).run();
     }
 
@@ -115,14 +115,14 @@ class RunsOfShop {
         private final List<RunPiece> pieces = new ArrayList<>();
         private final List<RunJob> runJobs = new ArrayList<>();
 
-        Assembly(AskedFields asked, HoursFields hours, List<SlotColumns> before, Instant from, ZoneId zone) {
+        Assembly(AskedFields asked, HoursFields hours, PlanBefore before, Instant from, ZoneId zone) {
             this.asked = asked;
             this.from = from;
             this.zone = zone;
             this.hours = hours;
             this.hands = hours.hands(measured());
             this.onBench = bench.onIt(from);
-            this.before = new PlanBefore(before, from);
+            this.before = before;
         }
 
         ShopRun run() {
@@ -133,7 +133,7 @@ class RunsOfShop {
                 }
             });
             asked.jobs().forEach(this::ofJob);
-            runJobs.add(new RunJob(null, "", null, null));
+            runJobs.add(new RunJob(null, "", null, null, 0));
             onBench.stream().filter(piece -> piece.jobId() == null || !named.containsKey(piece.jobId())).forEach(piece -> underWay(piece, runJobs.size() - 1, 0));
             if (work.size() > MOST_PIECES) {
                 throw new RefusedFieldException("jobs", "Up to " + MOST_PIECES + " pieces are planned together, not " + work.size() + ".");
@@ -156,11 +156,21 @@ class RunsOfShop {
             there.forEach(piece -> underWay(piece, place, numbers.get(piece.id())));
             Optional<DryingDays> dry = dries(plan, one.job().madeWith());
             List<Operation> all = operations(plan, glue(one.job().madeWith()), one.job().madeWith(), dry);
-            int toStart = job.toStart() != null ? job.toStart() : outstanding.toStart().orElse(progress.missing());
+            int counted = progress.good() + progress.bent() + progress.underWay();
+            int toStart = toStart(job, counted, outstanding.toStart().orElse(progress.missing()));
             for (int number : before.freeNumbers(job.id(), numbers.values(), toStart)) {
                 add(new RunPiece(job.id(), number, null, one.job().name() + " " + number), new PieceOfWork(key(job.id(), number), place, all, 0, 0, List.of(), 0, List.of()));
             }
-            runJobs.add(new RunJob(job.id(), one.job().name(), one.job().dueOn(), new Wanted(Math.max(0, progress.wanted() - progress.good()), outstanding.perPiece(), dry)));
+            runJobs.add(new RunJob(job.id(), one.job().name(), one.job().dueOn(), new Wanted(Math.max(0, progress.wanted() - progress.good()), outstanding.perPiece(), dry), counted + toStart));
+        }
+
+        /** As many as somebody says, else as many as the plan counts on, else as the odds ask for. */
+        private int toStart(JobAskedFields job, int there, int byOdds) {
+            if (job.toStart() != null) {
+                return job.toStart();
+            }
+            OptionalInt planned = asked.anew() ? OptionalInt.empty() : before.counted(job.id());
+            return planned.isPresent() ? Math.max(0, planned.getAsInt() - there) : byOdds;
         }
 
         private void underWay(PieceOnBench piece, int place, int number) {

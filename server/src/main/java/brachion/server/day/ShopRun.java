@@ -34,8 +34,9 @@ record ShopRun(Instant from, ScheduleProblem problem, List<RunPiece> pieces, Lis
      * @param name  what it is called
      * @param dueOn by when its pieces are to be done, null when nobody waits for them
      * @param asked what is wanted of it; null of the pieces that are of none
+     * @param counted how many of its pieces are good, bent, under way or to be begun
      */
-    record RunJob(Long id, String name, LocalDate dueOn, Wanted asked) {
+    record RunJob(Long id, String name, LocalDate dueOn, Wanted asked, int counted) {
     }
 
     /** A moment of the schedule. */

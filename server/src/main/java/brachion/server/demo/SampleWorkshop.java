@@ -39,7 +39,7 @@ class SampleWorkshop {
             "trial_revision", "kept_records", "write_done");
 
     /** What belongs to a row of these, and by which key. */
-    private static final List<Part> PARTS = List.of(new Part("weigh_in", "piece_id", "drying_piece"), new Part("day_slot", "plan_id", "day_plan"), new Part("day_slot_item", "plan_id", "day_plan"), new Part("bench_tap", "piece_id", "bench_piece"), new Part("bench_item", "piece_id", "bench_piece"),
+    private static final List<Part> PARTS = List.of(new Part("weigh_in", "piece_id", "drying_piece"), new Part("day_job", "plan_id", "day_plan"), new Part("day_slot", "plan_id", "day_plan"), new Part("day_slot_item", "plan_id", "day_plan"), new Part("bench_tap", "piece_id", "bench_piece"), new Part("bench_item", "piece_id", "bench_piece"),
             new Part("instrument_reading", "instrument_id", "instrument"), new Part("photo_image", "photo_id", "photo"), new Part("job_plan", "job_id", "job"), new Part("job_item", "job_id", "job"), new Part("stock_mark", "stock_id", "stock_board"),
             new Part("stock_reading", "stock_id", "stock_board"), new Part("stock_blank", "stock_id", "stock_board"));
 
