@@ -62,6 +62,8 @@ export function useProposal() {
     const follow = async () => {
       const { response } = await api.POST('/api/day/proposals', { body: asked, signal: mine.signal, parseAs: 'stream' });
       await readLines<ProposalReading>(response, tell);
+      // an answer that breaks off half way is as far as it goes
+      if (!mine.signal.aborted) setSearch((before) => before && { ...before, done: true });
     };
     follow().catch((error: unknown) => {
       if (!mine.signal.aborted) setSearch({ asked, tried: 0, of: 0, done: true, error: error as Error });

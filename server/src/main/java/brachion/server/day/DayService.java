@@ -182,8 +182,7 @@ class DayService {
             }
             slots.add(new DaySlotView(pieces.indexOf(piece), slot.step(), !slot.beginsAt().isAfter(plan.madeAt()), slot.beginsAt(), slot.handsOffAt(), slot.readyAt(), slot.endsAt(), 0, plan.items(i)));
         }
-        Map<Long, String> names = pieces.stream().map(RunPiece::jobId).filter(Objects::nonNull).distinct()
-                .collect(Collectors.toMap(job -> job, job -> jobs.one(job).job().name()));
+        Map<Long, String> names = jobs.names(pieces.stream().map(RunPiece::jobId).filter(Objects::nonNull).distinct().toList());
         return new DayPlanView(plan.version(), plan.madeAt(), pieces.stream().map(piece -> new DayPieceView(piece.jobId(), piece.number(), piece.pieceId(),
                 Stream.of(Optional.ofNullable(onBench.get(piece.pieceId())), Optional.ofNullable(piece.jobId()).map(job -> names.get(job) + " " + piece.number()))
                         .flatMap(Optional::stream).findFirst().orElse(""))).toList(), slots);

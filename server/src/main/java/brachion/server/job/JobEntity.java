@@ -67,6 +67,10 @@ class JobEntity extends CountedEntity {
         return plans.get(plans.size() - 1).fields();
     }
 
+    String name() {
+        return name;
+    }
+
     List<PlanColumns> plans() {
         return List.copyOf(plans);
     }

@@ -14,6 +14,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -58,6 +59,12 @@ class JobService implements Jobs {
     public One one(long job) {
         JobFields fields = present(job).fields();
         return new One(fields, JobView.progress(fields, pieces(List.of(job)).getOrDefault(job, List.of())));
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public Map<Long, String> names(Collection<Long> named) {
+        return repository.findAllById(named).stream().collect(Collectors.toMap(JobEntity::id, JobEntity::name));
     }
 
     @Override

@@ -2,7 +2,9 @@ package brachion.server.job;
 
 import brachion.core.job.Progress;
 import brachion.server.rig.UsedFields;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 
 /** What other capabilities may ask of the jobs. */
 public interface Jobs {
@@ -12,6 +14,9 @@ public interface Jobs {
 
     /** One job; refuses a key nobody has. */
     One one(long job);
+
+    /** What jobs are called, those that are done with as well, by their keys. */
+    Map<Long, String> names(Collection<Long> jobs);
 
     /** What of the rig the pieces of a job are to be made with; nothing where nobody said, and of a job that is done with. */
     List<UsedFields> madeWith(long job);

@@ -5,6 +5,10 @@ import static brachion.server.Wire.put;
 import static brachion.server.Wire.read;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import biweekly.Biweekly;
+import biweekly.ICalVersion;
+import biweekly.ICalendar;
+import biweekly.component.VEvent;
 import brachion.server.ServerTest;
 import brachion.server.Wire;
 import com.jayway.jsonpath.JsonPath;
@@ -132,6 +136,68 @@ class DayApiTest {
         assertThat(take(asked(job, 2, moved), plain)).as("another schedule than was asked for").hasStatus(HttpStatus.CONFLICT);
         post(mvc, "/api/bench", "{\"name\": \"One more\", \"recipe\": %s}".formatted(Wire.recipe(12, 200, Wire.STEAM)));
         assertThat(take(asked(job, 2, ""), plain)).as("a piece more on the bench").hasStatus(HttpStatus.CONFLICT);
+    }
+
+    /** Read by a library that did not write it. */
+    @Test
+    void a_calendar_has_every_time_hands_are_wanted_and_its_events_keep_their_names() throws Exception {
+        rig();
+        put(mvc, "/api/day/hours?version=-1", ALL_WEEK);
+        long job = ribs(2, "null");
+        String line = proposed(asked(job, 2, ""));
+        assertThat(take(asked(job, 2, ""), line)).hasStatusOk();
+        List<VEvent> events = calendar();
+        assertThat(events).extracting(event -> event.getDateStart().getValue().toInstant().toString())
+                .containsExactlyInAnyOrderElementsOf(JsonPath.<List<String>>read(line, "$.proposal.slots[*].beginsAt"));
+        assertThat(events).extracting(event -> event.getDateEnd().getValue().toInstant().toString())
+                .containsExactlyInAnyOrderElementsOf(JsonPath.<List<String>>read(line, "$.proposal.slots[*].handsOffAt"));
+        assertThat(events).extracting(event -> event.getSummary().getValue()).contains("Ribs 1: into the heat", "Ribs 2: off the form, hang to dry");
+        assertThat(events).filteredOn(event -> event.getSummary().getValue().contains("bend")).allMatch(event -> event.getDescription().getValue().equals("Rib form"));
+        List<String> names = events.stream().map(event -> event.getUid().getValue()).sorted().toList();
+        assertThat(names).doesNotHaveDuplicates();
+        Instant later = Instant.now().plusSeconds(90_000);
+        String moved = ", \"moved\": [{\"jobId\": %d, \"number\": 1, \"noSooner\": \"%s\"}]".formatted(job, later);
+        assertThat(take(asked(job, 2, moved), proposed(asked(job, 2, moved)))).hasStatusOk();
+        assertThat(calendar().stream().map(event -> event.getUid().getValue()).sorted().toList()).as("moved, not doubled").isEqualTo(names);
+    }
+
+    private List<VEvent> calendar() throws Exception {
+        MvcTestResult answer = mvc.get().uri("/api/day/plan.ics").exchange();
+        assertThat(answer).hasStatusOk().hasContentTypeCompatibleWith("text/calendar");
+        ICalendar read = Biweekly.parse(answer.getResponse().getContentAsString()).first();
+        assertThat(read.validate(ICalVersion.V2_0).isEmpty()).as("%s", read.validate(ICalVersion.V2_0)).isTrue();
+        return read.getEvents();
+    }
+
+    @Test
+    void the_plan_is_shown_though_its_job_is_done_with_and_its_pieces_fall_out_of_the_next() throws Exception {
+        rig();
+        put(mvc, "/api/day/hours?version=-1", ALL_WEEK);
+        long job = ribs(2, "null");
+        assertThat(take(asked(job, 2, ""), proposed(asked(job, 2, "")))).hasStatusOk();
+        assertThat(Wire.delete(mvc, "/api/jobs/" + job + "?version=0")).hasStatusOk();
+        assertThat(read(day(), "$.plan.pieces[*].name", List.class)).isEqualTo(List.of("Ribs 1", "Ribs 2"));
+        assertThat(JsonPath.<List<Object>>read(proposed("{\"jobs\": [], \"anew\": false}"), "$.proposal.slots")).isEmpty();
+        assertThat(post(mvc, "/api/day/proposals", asked(job, 2, ""))).hasStatus(HttpStatus.NOT_FOUND);
+    }
+
+    @Test
+    void far_days_and_other_orders_are_refused_with_a_sentence() throws Exception {
+        rig();
+        put(mvc, "/api/day/hours?version=-1", ALL_WEEK);
+        long job = ribs(2, "null");
+        String far = ", \"moved\": [{\"jobId\": %d, \"number\": 1, \"noSooner\": \"2090-01-01T00:00:00Z\"}]".formatted(job);
+        MvcTestResult never = post(mvc, "/api/day/proposals", asked(job, 2, far));
+        assertThat(never).hasStatus(HttpStatus.BAD_REQUEST);
+        String line = proposed(asked(job, 2, ""));
+        String taken = "{\"asked\": %s, \"from\": \"%s\", \"order\": %s, \"begins\": []}";
+        String from = JsonPath.read(line, "$.proposal.from");
+        for (String order : List.of("[]", "[0]", "[0, 0]", "[0, 1, 2]", "[-1, 1]", "[2147483647, 0]")) {
+            assertThat(put(mvc, "/api/day/plan", taken.formatted(asked(job, 2, ""), from, order))).as(order).hasStatus(HttpStatus.CONFLICT);
+        }
+        assertThat(put(mvc, "/api/day/plan", taken.formatted(asked(job, 2, ""), "2026-01-01T00:00:00Z", "[0, 1]"))).as("too old").hasStatus(HttpStatus.CONFLICT);
+        assertThat(post(mvc, "/api/day/proposals", "{\"jobs\": [{\"id\": %d, \"toStart\": 200}, {\"id\": %d, \"toStart\": 200}]}".formatted(job, job))).hasStatus(HttpStatus.BAD_REQUEST);
+        assertThat(post(mvc, "/api/day/proposals", "{\"jobs\": null}")).hasStatus(HttpStatus.BAD_REQUEST);
     }
 
     @Test
