@@ -1,5 +1,6 @@
 package brachion.core.schedule;
 
+import brachion.core.schedule.PieceOfWork.Counted;
 import brachion.core.schedule.Schedule.Slot;
 import brachion.core.schedule.Schedule.Worth;
 import java.util.ArrayList;
@@ -94,7 +95,7 @@ public final class Decoder {
         List<Integer> order = new ArrayList<>();
         IntStream.range(0, blocks.length).boxed()
                 .sorted(Comparator.comparingInt((Integer piece) -> problem.due().get(problem.pieces().get(piece).job()).orElse(NEVER))
-                        .thenComparingInt(piece -> problem.pieces().get(piece).before().stream().mapToInt(at -> at).min().orElse(NEVER)))
+                        .thenComparingInt(piece -> problem.pieces().get(piece).before().stream().mapToInt(Counted::begins).min().orElse(NEVER)))
                 .forEach(piece -> IntStream.range(0, blocks[piece].length - 1).forEach(block -> order.add(piece)));
         return order;
     }
@@ -276,9 +277,9 @@ public final class Decoder {
      */
     private int place(int p, int i, int last, int from, int to) {
         Flat operation = flat[p][i];
-        List<Integer> before = problem.pieces().get(p).before();
+        List<Counted> before = problem.pieces().get(p).before();
         // what people count on stays, unless it would have to wait too long
-        int at = before.isEmpty() ? from : Math.max(from, Math.min(to, before.get(i)));
+        int at = before.isEmpty() ? from : Math.max(from, Math.min(to, before.get(i).begins()));
         while (true) {
             at = earliest(operation, at);
             if (at > to) {
@@ -303,20 +304,30 @@ public final class Decoder {
         }
     }
 
-    /** The operation ends then; what it takes up is the first of the things that stay free so long. */
+    /** The operation ends then; what it takes up is what people count on, else the first of the things that stay free so long. */
     private int finish(int p, int i, int end) {
         Flat operation = flat[p][i];
         int begin = begins[p][i];
         ends[p][i] = end;
         for (int need = 0; need < operation.takes.length; need++) {
             int[] any = operation.things[need];
-            int thing = 0;
-            while (things[any[thing]].earliest(begin, end - begin, operation.takes[need]) != begin) {
-                thing++;
+            int thing = counted(p, i, need);
+            for (int next = 0; thing < 0 || things[thing].earliest(begin, end - begin, operation.takes[need]) != begin; next++) {
+                thing = any[next];
             }
-            chosen[p][i][need] = any[thing];
+            chosen[p][i][need] = thing;
         }
         return PLACED;
+    }
+
+    /** The thing people count on; −1 when they count on none that would do. */
+    private int counted(int p, int i, int need) {
+        List<Counted> before = problem.pieces().get(p).before();
+        if (before.isEmpty() || before.get(i).things().size() != flat[p][i].takes.length) {
+            return -1;
+        }
+        int thing = before.get(i).things().get(need);
+        return IntStream.of(flat[p][i].things[need]).anyMatch(any -> any == thing) ? thing : -1;
     }
 
     /** The first moment from one on at which hands and things are free for as long as it takes at least. */
@@ -378,7 +389,7 @@ public final class Decoder {
             end = Math.max(end, doneAt[p]);
             sum += doneAt[p];
             for (int i = piece.begun(); i < piece.before().size(); i++) {
-                changed += Math.min(MOST_CHANGED, Math.abs(begins[p][i] - piece.before().get(i)));
+                changed += Math.min(MOST_CHANGED, Math.abs(begins[p][i] - piece.before().get(i).begins()));
             }
         }
         return new Worth(late, changed, end, sum);

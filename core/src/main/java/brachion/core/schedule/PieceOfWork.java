@@ -12,9 +12,23 @@ import java.util.List;
  * @param begunAt    when the last of these began [min], not after 0; 0 when none has
  * @param holds      what that one holds of the rig, a thing for each need; empty when none has, or nobody said
  * @param earliest   what comes next begins no sooner [min]
- * @param before     when each operation was to begin by what people count on [min]; empty when they count on nothing
+ * @param before     what people count on for each operation; empty when they count on nothing
  */
-public record PieceOfWork(String key, int job, List<Operation> operations, int begun, int begunAt, List<Integer> holds, int earliest, List<Integer> before) {
+public record PieceOfWork(String key, int job, List<Operation> operations, int begun, int begunAt, List<Integer> holds, int earliest, List<Counted> before) {
+
+    /**
+     * What people count on.
+     *
+     * @param begins when an operation was to begin [min]
+     * @param things what it was to take up, a thing for each need; empty when nobody said
+     */
+    public record Counted(int begins, List<Integer> things) {
+
+        /** Keeps the things as they are now. */
+        public Counted {
+            things = List.copyOf(things);
+        }
+    }
 
     /** Refuses a piece without work, and one that began later than now. */
     public PieceOfWork {

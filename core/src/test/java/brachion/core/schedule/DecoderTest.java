@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import brachion.core.bench.Step;
+import brachion.core.schedule.PieceOfWork.Counted;
 import brachion.core.schedule.Schedule.Slot;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -101,11 +102,39 @@ class DecoderTest {
     @Test
     void what_people_count_on_stays_though_it_could_be_sooner() {
         List<Integer> before = List.of(24 * 60 + 10 * 60, 24 * 60 + 10 * 60 + 40, 3 * 24 * 60 + 9 * 60);
-        PieceOfWork counted = new PieceOfWork("counted on", 0, rib(), 0, 0, List.of(), 0, before);
+        PieceOfWork counted = new PieceOfWork("counted on", 0, rib(), 0, 0, List.of(), 0, before.stream().map(begins -> new Counted(begins, List.of())).toList());
         Schedule schedule = first(ribs(counted));
         assertThat(schedule.slots()).extracting(Slot::begins).isEqualTo(before);
         assertThat(schedule.worth().changedMinutes()).isZero();
         assertThat(first(ribs(counted).anew()).worth().endsMinute()).isLessThan(schedule.worth().endsMinute());
+    }
+
+    /** Whatever run it is, and whichever of its pieces breaks: the others begin when they were to begin. */
+    @Test
+    void when_a_piece_falls_out_all_others_stay_where_people_count_on_them() {
+        for (long seed = 0; seed < 200; seed++) {
+            ScheduleProblem problem = SomeRun.of(seed + 5000, 14);
+            Schedule before = first(problem);
+            int broken = (int) (seed % problem.pieces().size());
+            List<PieceOfWork> left = new ArrayList<>();
+            for (int p = 0; p < problem.pieces().size(); p++) {
+                if (p != broken) {
+                    left.add(countedOn(problem.pieces().get(p), before, p));
+                }
+            }
+            ScheduleProblem mended = new ScheduleProblem(left, problem.due(), problem.room(), problem.people(), problem.hours());
+            Schedule after = first(mended);
+            assertThat(Checker.wrong(mended, after)).as("run %d", seed).isEmpty();
+            assertThat(after.worth().changedMinutes()).as("run %d, without piece %d", seed, broken).isZero();
+        }
+    }
+
+    private static PieceOfWork countedOn(PieceOfWork piece, Schedule before, int p) {
+        List<Counted> counted = new ArrayList<>();
+        for (int i = 0; i < piece.operations().size(); i++) {
+            counted.add(i < piece.begun() - 1 ? new Counted(piece.begunAt(), List.of()) : new Counted(slot(before, p, i).begins(), slot(before, p, i).things()));
+        }
+        return new PieceOfWork(piece.key(), piece.job(), piece.operations(), piece.begun(), piece.begunAt(), piece.holds(), 0, counted);
     }
 
     @Test

@@ -66,6 +66,11 @@ class DayPlanEntity extends CountedEntity {
         return List.copyOf(slots);
     }
 
+    /** What is taken up in it. */
+    List<SlotItemColumns> items() {
+        return List.copyOf(items);
+    }
+
     /** What a stretch of work takes up. */
     List<Long> items(int slot) {
         return items.stream().filter(item -> item.slot() == slot).map(SlotItemColumns::itemId).toList();

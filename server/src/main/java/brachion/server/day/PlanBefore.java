@@ -1,12 +1,12 @@
 package brachion.server.day;
 
 import brachion.core.schedule.Operation;
+import brachion.core.schedule.PieceOfWork.Counted;
 import brachion.server.day.ShopRun.RunPiece;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -22,6 +22,7 @@ import java.util.stream.IntStream;
 final class PlanBefore {
 
     private final List<SlotColumns> slots;
+    private final List<SlotItemColumns> items;
     private final List<CountedColumns> jobs;
     private final Instant from;
 
@@ -30,12 +31,9 @@ final class PlanBefore {
      * @param from now
      */
     PlanBefore(Optional<DayPlanEntity> plan, Instant from) {
-        this(plan.map(DayPlanEntity::slots).orElse(List.of()), plan.map(DayPlanEntity::jobs).orElse(List.of()), from);
-    }
-
-    PlanBefore(List<SlotColumns> slots, List<CountedColumns> jobs, Instant from) {
-        this.slots = slots;
-        this.jobs = jobs;
+        slots = plan.map(DayPlanEntity::slots).orElse(List.of());
+        items = plan.map(DayPlanEntity::items).orElse(List.of());
+        jobs = plan.map(DayPlanEntity::jobs).orElse(List.of());
         this.from = from;
     }
 
@@ -78,7 +76,7 @@ final class PlanBefore {
         return free;
     }
 
-    /** Numbers that were planned before anybody laid a piece on the bench for them; the soonest first would be another order. */
+    /** Numbers that were planned and for which nobody laid a piece on the bench yet. */
     private TreeSet<Integer> open(long job) {
         TreeSet<Integer> open = new TreeSet<>();
         slots.stream().filter(slot -> Objects.equals(slot.jobId(), job) && slot.pieceId() == null).forEach(slot -> open.add(slot.number()));
@@ -90,17 +88,23 @@ final class PlanBefore {
         return Math.max(planned, taken.stream().mapToInt(number -> number).max().orElse(0)) + 1;
     }
 
-    /** When each operation of a piece was to begin, in minutes from now; nothing when it was not planned so. */
-    List<Integer> begins(RunPiece piece, List<Operation> operations) {
-        List<Integer> begins = new ArrayList<>();
-        for (Operation operation : operations) {
-            Optional<SlotColumns> slot = slots.stream().filter(each -> isOf(each, piece) && each.step() == operation.step()).min(Comparator.comparing(SlotColumns::beginsAt));
-            // what was over when the plan was made was over before now
-            begins.add(slot.map(each -> (int) Duration.between(from, each.beginsAt()).toMinutes()).orElse(null));
-        }
-        int first = IntStream.range(0, begins.size()).filter(i -> begins.get(i) != null).findFirst().orElse(-1);
-        return first < 0 || begins.subList(first, begins.size()).contains(null) ? List.of()
-                : begins.stream().map(minute -> minute == null ? begins.get(first) : minute).toList();
+    /**
+     * What people count on of a piece; nothing when it was not planned so.
+     *
+     * @param things keys of the things in the rig, in the order of the run
+     */
+    List<Counted> of(RunPiece piece, List<Operation> operations, List<Long> things) {
+        List<Optional<Counted>> counted = operations.stream().map(operation -> IntStream.range(0, slots.size()).boxed()
+                .filter(slot -> isOf(slots.get(slot), piece) && slots.get(slot).step() == operation.step()).findFirst().map(slot -> counted(slot, things))).toList();
+        int first = IntStream.range(0, counted.size()).filter(i -> counted.get(i).isPresent()).findFirst().orElse(-1);
+        // what was over when the plan was made was over before now
+        return first < 0 || counted.subList(first, counted.size()).stream().anyMatch(Optional::isEmpty) ? List.of()
+                : counted.stream().map(each -> each.or(() -> counted.get(first)).orElseThrow()).toList();
+    }
+
+    private Counted counted(int slot, List<Long> things) {
+        List<Integer> with = items.stream().filter(item -> item.slot() == slot).map(item -> things.indexOf(item.itemId())).toList();
+        return new Counted((int) Duration.between(from, slots.get(slot).beginsAt()).toMinutes(), with.contains(-1) ? List.of() : with);
     }
 
     private static boolean isOf(SlotColumns slot, RunPiece piece) {

@@ -17,6 +17,7 @@ import brachion.core.schedule.HandsTimes;
 import brachion.core.schedule.Operation;
 import brachion.core.schedule.OperationsOfPiece;
 import brachion.core.schedule.PieceOfWork;
+import brachion.core.schedule.PieceOfWork.Counted;
 import brachion.core.schedule.Requirement;
 import brachion.core.schedule.ScheduleProblem;
 import brachion.server.bench.Bench;
@@ -195,7 +196,7 @@ class RunsOfShop {
                 return;
             }
             Optional<MovedFields> moved = asked.moved().stream().filter(each -> each.jobId().equals(piece.jobId()) && each.number() == piece.number()).findFirst();
-            List<Integer> counted = asked.anew() || moved.isPresent() ? List.of() : before.begins(piece, untouched.operations());
+            List<Counted> counted = asked.anew() || moved.isPresent() ? List.of() : before.of(piece, untouched.operations(), things);
             int earliest = moved.map(each -> (int) Math.max(0, Math.min(hoursAhead(), Duration.between(from, each.noSooner()).toMinutes()))).orElse(0);
             pieces.add(piece);
             work.add(new PieceOfWork(untouched.key(), untouched.job(), untouched.operations(), untouched.begun(), untouched.begunAt(), untouched.holds(), earliest, counted));
