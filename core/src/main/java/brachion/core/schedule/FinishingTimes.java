@@ -3,11 +3,10 @@ package brachion.core.schedule;
 import brachion.core.forecast.Odds;
 import brachion.core.schedule.Schedule.Slot;
 import java.util.Arrays;
-import java.util.Comparator;
-import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.SplittableRandom;
+import java.util.TreeMap;
 import java.util.stream.IntStream;
 import org.hipparchus.distribution.continuous.BetaDistribution;
 
@@ -37,6 +36,16 @@ public final class FinishingTimes {
     }
 
     /**
+     * A piece of the job in the schedule.
+     *
+     * @param done when it is done [min]
+     * @param dries how long it dries or sets last [min]
+     * @param bent when it is to be bent [min]; before 0 where it has been
+     */
+    private record Planned(int done, int dries, int bent) {
+    }
+
+    /**
      * When so many good pieces are done [min], in each of so many trials, in order.
      *
      * @param job  which of the jobs
@@ -44,63 +53,65 @@ public final class FinishingTimes {
      */
     public static int[] of(ScheduleProblem problem, Schedule schedule, int job, Wanted wanted, int trials, long seed) {
         SplittableRandom random = new SplittableRandom(seed);
-        List<Slot> last = IntStream.range(0, problem.pieces().size()).filter(p -> problem.pieces().get(p).job() == job)
-                .mapToObj(p -> schedule.slots().stream().filter(slot -> slot.piece() == p).max(Comparator.comparingInt(Slot::operation)).orElseThrow()).toList();
+        Planned[] pieces = planned(problem, schedule, job);
+        long alone = problem.pieces().stream().filter(piece -> piece.job() == job).findFirst()
+                .map(piece -> piece.operations().stream().mapToLong(Operation::lasts).sum()).orElse(0L);
         BetaDistribution chance = beta(wanted.odds());
         double spread = wanted.drying().map(days -> Math.log(days.latest() / Math.max(0.01, days.earliest())) / (2 * Z_80)).orElse(0.0);
-        return IntStream.range(0, trials).map(trial -> one(problem, schedule, last, wanted,
+        return IntStream.range(0, trials).map(trial -> one(pieces, wanted, alone,
                 chance.inverseCumulativeProbability(random.nextDouble()), Math.exp(spread * random.nextGaussian()), random)).sorted().toArray();
     }
 
-    private static int one(ScheduleProblem problem, Schedule schedule, List<Slot> last, Wanted wanted, double holds, double slower, SplittableRandom random) {
-        int[] good = new int[last.size()];
+    private static Planned[] planned(ScheduleProblem problem, Schedule schedule, int job) {
+        Map<Integer, Planned> pieces = new TreeMap<>();
+        for (Slot slot : schedule.slots()) {
+            PieceOfWork piece = problem.pieces().get(slot.piece());
+            if (piece.job() == job) {
+                Operation operation = piece.operations().get(slot.operation());
+                Planned before = pieces.getOrDefault(slot.piece(), new Planned(0, 0, -1));
+                boolean bends = switch (operation.step()) {
+                    case BENDING, GLUING, IN_CLAMPS -> slot.operation() >= piece.begun() && before.bent() < 0;
+                    default -> false;
+                };
+                // slots of a piece come in the order of its work
+                pieces.put(slot.piece(), new Planned(slot.ends(), operation.minutes(), bends ? slot.begins() : before.bent()));
+            }
+        }
+        return pieces.values().toArray(Planned[]::new);
+    }
+
+    private static int one(Planned[] pieces, Wanted wanted, long alone, double holds, double slower, SplittableRandom random) {
+        int[] good = new int[pieces.length];
         int held = 0;
         int lastBroke = 0;
         int lastDone = 0;
-        for (Slot slot : last) {
-            PieceOfWork piece = problem.pieces().get(slot.piece());
-            int done = done(piece, slot, slower);
-            OptionalInt bent = bentAt(problem, schedule, slot.piece());
+        for (Planned piece : pieces) {
+            // where it dries last it is done when it is dry
+            int done = piece.done() + (int) Math.round((slower - 1) * piece.dries());
             lastDone = Math.max(lastDone, done);
-            if (bent.isEmpty() || random.nextDouble() < holds) {
+            if (piece.bent() < 0 || random.nextDouble() < holds) {
                 good[held++] = done;
             } else {
-                lastBroke = Math.max(lastBroke, bent.getAsInt());
+                lastBroke = Math.max(lastBroke, piece.bent());
             }
         }
-        int[] inTime = Arrays.copyOf(good, held);
-        Arrays.sort(inTime);
+        Arrays.sort(good, 0, held);
         if (held >= wanted.wanted()) {
-            return wanted.wanted() == 0 ? 0 : inTime[wanted.wanted() - 1];
+            return wanted.wanted() == 0 ? 0 : good[wanted.wanted() - 1];
         }
         int more = 0;
         for (int missing = wanted.wanted() - held; missing > 0 && more < MOST_MORE; more++) {
             missing -= random.nextDouble() < holds ? 1 : 0;
         }
-        long alone = last.isEmpty() ? 0 : problem.pieces().get(last.get(0).piece()).operations().stream().mapToLong(Operation::lasts).sum();
-        int pace = pace(last);
+        int pace = pace(pieces);
         return (int) Math.min(Integer.MAX_VALUE, Math.max(lastDone + (long) pace * more, lastBroke + alone + (long) pace * (more - 1)));
     }
 
-    /** Where it dries last it is done when it is dry. */
-    private static int done(PieceOfWork piece, Slot slot, double slower) {
-        int minutes = piece.operations().get(slot.operation()).minutes();
-        return slot.ends() + (int) Math.round((slower - 1) * minutes);
-    }
-
-    /** When it is to be bent [min]; empty where it has been. */
-    private static OptionalInt bentAt(ScheduleProblem problem, Schedule schedule, int p) {
-        PieceOfWork piece = problem.pieces().get(p);
-        return schedule.slots().stream().filter(slot -> slot.piece() == p && slot.operation() >= piece.begun()).filter(slot -> switch (piece.operations().get(slot.operation()).step()) {
-            case BENDING, GLUING, IN_CLAMPS -> true;
-            default -> false;
-        }).mapToInt(Slot::begins).min();
-    }
-
     /** Minutes from one piece to the next. */
-    private static int pace(List<Slot> last) {
-        int[] ends = last.stream().mapToInt(Slot::ends).sorted().toArray();
-        return ends.length < 2 ? 0 : (ends[ends.length - 1] - ends[0]) / (ends.length - 1);
+    private static int pace(Planned[] pieces) {
+        int first = Arrays.stream(pieces).mapToInt(Planned::done).min().orElse(0);
+        int last = Arrays.stream(pieces).mapToInt(Planned::done).max().orElse(0);
+        return pieces.length < 2 ? 0 : (last - first) / (pieces.length - 1);
     }
 
     /** The beta distribution with the mean of the odds and a range as wide. */

@@ -27,8 +27,10 @@ public record LowerBound(int endsMinute, int alone, int ofHands, int ofThings) {
         long hands = 0;
         int shortestAfterHands = Integer.MAX_VALUE;
         Map<List<Integer>, Group> groups = new HashMap<>();
+        Map<PieceOfWork, Schedule> seen = new HashMap<>();
         for (PieceOfWork piece : problem.pieces()) {
-            Schedule only = alone(problem, piece);
+            PieceOfWork alike = new PieceOfWork("", piece.job(), piece.operations(), piece.begun(), piece.begunAt(), piece.holds(), piece.earliest(), List.of());
+            Schedule only = seen.computeIfAbsent(alike, one -> alone(problem, one));
             alone = Math.max(alone, only.worth().endsMinute());
             int tail = 0;
             boolean handled = false;
@@ -53,8 +55,7 @@ public record LowerBound(int endsMinute, int alone, int ofHands, int ofThings) {
     }
 
     private static Schedule alone(ScheduleProblem problem, PieceOfWork piece) {
-        PieceOfWork only = new PieceOfWork(piece.key(), piece.job(), piece.operations(), piece.begun(), piece.begunAt(), piece.holds(), piece.earliest(), List.of());
-        Decoder decoder = new Decoder(new ScheduleProblem(List.of(only), problem.due(), problem.room(), problem.people(), problem.hours()));
+        Decoder decoder = new Decoder(new ScheduleProblem(List.of(piece), problem.due(), problem.room(), problem.people(), problem.hours()));
         return decoder.schedule(decoder.firstOrder());
     }
 
