@@ -214,7 +214,7 @@ run_benchmarks() {
     need_chromium
     need_yardstick
     build_product
-    maven -q -pl core,bench package -DskipTests -Dmaven.test.skip=true
+    maven -q -pl core,schedule,bench package -DskipTests -Dmaven.test.skip=true
     trap 'stop_database "$home/bench"' EXIT
     start_database "$home/bench"
     archive_classes
@@ -225,7 +225,7 @@ run_benchmarks() {
 build_drivers() {
     need_database
     build_product
-    maven -q -pl core,bench package -DskipTests -Dmaven.test.skip=true
+    maven -q -pl core,schedule,bench package -DskipTests -Dmaven.test.skip=true
 }
 
 drive() { java -cp "$here/bench/target/classes:$here/bench/target/libraries/*" "$@"; }
@@ -309,6 +309,6 @@ measure_truth() {
     need_maven
     need_sampler
     maven -q -pl core test -Dtest='BesideJagsTest,FitNeverFailsTest' -Dbrachion.jags=true -Dbrachion.shops=10000
-    maven -q -pl core,bench package -Dmaven.test.skip=true
+    maven -q -pl core,schedule,bench package -Dmaven.test.skip=true
     java -Xmx1g -cp "$here/bench/target/classes:$here/bench/target/libraries/*" brachion.truth.Truth "$here/docs"
 }

@@ -25,6 +25,8 @@ public final class Benchmarks {
             "hotPipe", "aim: 5 ms",
             "search", "every combination of all woods; aim: 2,000 ms",
             "forecastUnmeasured", "15 possibilities", "forecastMeasured", "heat and water remembered");
+    private static final Map<String, String> AIMS_OF_THE_DAY = Map.of("twelvePiecesAtOnce", "aim: 300 ms", "twelvePiecesSearched", "5,000 tries; aim: 3,000 ms and within 10 % of the bound",
+            "twoHundredPiecesAtOnce", "aim: 3,000 ms");
 
     private final List<String> rows = new ArrayList<>();
 
@@ -41,13 +43,14 @@ public final class Benchmarks {
     }
 
     private void core() throws RunnerException {
-        for (RunResult result : new Runner(new OptionsBuilder().include("brachion.bench.CoreBenchmarks").build()).run()) {
+        for (RunResult result : new Runner(new OptionsBuilder().include("brachion.bench.CoreBenchmarks").include("brachion.bench.ScheduleBenchmarks").build()).run()) {
             String name = result.getPrimaryResult().getLabel();
             double score = result.getPrimaryResult().getScore();
             String unit = result.getPrimaryResult().getScoreUnit().replace("/op", "").replace("us", "µs");
             row("core: " + name, "%.1f %s (± %.1f)".formatted(score, unit, result.getPrimaryResult().getScoreError()),
-                    AIMS.getOrDefault(name, ""));
+                    AIMS.getOrDefault(name, AIMS_OF_THE_DAY.getOrDefault(name, "")));
         }
+        row("core: the plan of twelve pieces", ScheduleBenchmarks.besideTheBound(), "aim: 10 %");
     }
 
     private void refits() throws IOException, InterruptedException {

@@ -23,7 +23,7 @@ import java.util.Map;
 final class FirstViews {
 
     private static final String EMPTY = "/nothing-here";
-    private static final List<String> VIEWS = List.of("/plan", "/plan/curve", "/plan/ways", "/plan/map", "/plan/next", "/plan/sheet", "/plan/spares", "/stock", "/bench", "/records",
+    private static final List<String> VIEWS = List.of("/plan", "/plan/curve", "/plan/ways", "/plan/map", "/plan/next", "/plan/sheet", "/plan/spares", "/stock", "/bench", "/bench/day", "/records",
             "/records/3", "/records/new", "/records/evidence", "/records/woods", "/records/names", "/records/tables", "/rig");
     private static final int VISITS = 3;
     private static final int AT_REST_MS = 1500;

@@ -12,7 +12,7 @@ import java.util.stream.IntStream;
  * No schedule is done sooner. The greatest of three: the piece that takes longest, alone in an empty shop (critical path); the hands'
  * work beside the hours there are; and what is asked of each group of things that serve for the same, beside how much of it there is
  * (busiest resource, with the least that comes before and after), and beside how often it can be taken up and given back in hours of
- * work, by the shortest that is asked of it.
+ * work, by those that take it for some time or longer.
  *
  * @param endsMinute  no schedule's last piece is done sooner [min]
  * @param alone       the piece that takes longest, alone [min]
@@ -44,7 +44,7 @@ public record LowerBound(int endsMinute, int alone, int ofHands, int ofThings) {
                 int begins = beginsAlone(only, i);
                 int after = tail;
                 boolean byHand = i + 1 < piece.operations().size() && piece.operations().get(i + 1).people() > 0;
-                operation.needs().forEach(need -> groups.computeIfAbsent(need.things(), things -> new Group()).add(need.takes(), operation, byHand, begins, after));
+                operation.needs().forEach(need -> groups.computeIfAbsent(need.things(), things -> new Group()).add(new Asked(need.takes(), operation.lasts(), operation.people() > 0, byHand, begins, after)));
                 tail += operation.lasts();
             }
         }
@@ -80,58 +80,73 @@ public record LowerBound(int endsMinute, int alone, int ofHands, int ofThings) {
         return merged;
     }
 
+    /**
+     * What one operation asks of some things.
+     *
+     * @param takes    how much of one
+     * @param lasts    for how long at least [min]
+     * @param byHand   whether it begins with hands
+     * @param endsByHand whether what comes next does
+     * @param begins   when it begins, its piece alone [min]
+     * @param after    how long its piece takes after it at least [min]
+     */
+    private record Asked(int takes, int lasts, boolean byHand, boolean endsByHand, int begins, int after) {
+    }
+
     /** What is asked of some things that serve for the same. */
     private static final class Group {
 
-        private long asked;
-        private int pieces;
-        private int leastTaken = Integer.MAX_VALUE;
-        private int shortest = Integer.MAX_VALUE;
-        private boolean begunByHand = true;
-        private boolean endedByHand = true;
-        private int soonest = Integer.MAX_VALUE;
-        private int shortestAfter = Integer.MAX_VALUE;
+        private final List<Asked> asked = new ArrayList<>();
 
-        void add(int takes, Operation operation, boolean byHand, int begins, int after) {
-            asked += (long) takes * operation.lasts();
-            pieces++;
-            leastTaken = Math.min(leastTaken, takes);
-            shortest = Math.min(shortest, operation.lasts());
-            begunByHand &= operation.people() > 0;
-            endedByHand &= byHand;
-            soonest = Math.min(soonest, begins);
-            shortestAfter = Math.min(shortestAfter, after);
+        void add(Asked one) {
+            asked.add(one);
         }
 
         Group with(Group other) {
             Group sum = new Group();
-            sum.asked = asked + other.asked;
-            sum.pieces = pieces + other.pieces;
-            sum.leastTaken = Math.min(leastTaken, other.leastTaken);
-            sum.shortest = Math.min(shortest, other.shortest);
-            sum.begunByHand = begunByHand && other.begunByHand;
-            sum.endedByHand = endedByHand && other.endedByHand;
-            sum.soonest = Math.min(soonest, other.soonest);
-            sum.shortestAfter = Math.min(shortestAfter, other.shortestAfter);
+            sum.asked.addAll(asked);
+            sum.asked.addAll(other.asked);
             return sum;
         }
 
         int bound(int[] room, WorkingHours hours) {
+            int bound = 0;
+            for (int shortest : asked.stream().mapToInt(Asked::lasts).distinct().toArray()) {
+                bound = Math.max(bound, bound(asked.stream().filter(one -> one.lasts() >= shortest).toList(), shortest, room, hours));
+            }
+            return bound;
+        }
+
+        /** Of those that are no shorter. */
+        private static int bound(List<Asked> some, int shortest, int[] room, WorkingHours hours) {
+            int soonest = some.stream().mapToInt(Asked::begins).min().orElseThrow();
+            int after = some.stream().mapToInt(Asked::after).min().orElseThrow();
+            int leastTaken = some.stream().mapToInt(Asked::takes).min().orElseThrow();
+            long minutes = some.stream().mapToLong(one -> (long) one.takes() * one.lasts()).sum();
             int all = IntStream.of(room).sum();
-            int byRoom = soonest + (int) ((asked + all - 1) / all) + shortestAfter;
+            int byRoom = soonest + (int) ((minutes + all - 1) / all) + after;
             int atOnce = IntStream.of(room).map(each -> each / leastTaken).sum();
-            return atOnce == 0 ? byRoom : Math.max(byRoom, byTurns((pieces + atOnce - 1) / atOnce, hours));
+            if (atOnce == 0) {
+                return byRoom;
+            }
+            int turns = byTurns((some.size() + atOnce - 1) / atOnce, shortest, soonest, some, hours);
+            return Math.max(byRoom, turns + after);
         }
 
         /** So many one after the other, each as short as the shortest; to be done sooner with one never makes it later with the next. */
-        private int byTurns(int turns, WorkingHours hours) {
+        private static int byTurns(int turns, int shortest, int soonest, List<Asked> some, WorkingHours hours) {
+            boolean byHand = some.stream().allMatch(Asked::byHand);
+            boolean endsByHand = some.stream().allMatch(Asked::endsByHand);
             int at = soonest;
-            for (int turn = 0; turn < turns && at != WorkingHours.NEVER; turn++) {
-                int begins = begunByHand ? hours.earliest(at, 1) : at;
-                at = begins == WorkingHours.NEVER ? begins : begins + shortest;
-                at = endedByHand && at != WorkingHours.NEVER ? hours.earliest(at, 1) : at;
+            for (int turn = 0; turn < turns; turn++) {
+                int begins = byHand ? hours.earliest(at, 1) : at;
+                int ends = begins == WorkingHours.NEVER ? begins : endsByHand ? hours.earliest(begins + shortest, 1) : begins + shortest;
+                if (ends == WorkingHours.NEVER) {
+                    return 0;
+                }
+                at = ends;
             }
-            return at == WorkingHours.NEVER ? 0 : at + shortestAfter;
+            return at;
         }
     }
 }
