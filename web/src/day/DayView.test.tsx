@@ -57,8 +57,9 @@ beforeEach(() => {
 it('plans every job at once and says when enough are done, what holds it up and what is not there', async () => {
   show(<DayView />);
   const done = await screen.findByRole('region', { name: 'When it is done' });
-  await within(done).findByText('Another pair of hands: done 45 min sooner.');
-  expect(done.textContent).toContain('Enough good pieces about');
+  await within(done).findByText(/All is done Tue 1 Dec/);
+  await waitFor(() => { expect(done.textContent).toContain('Another pair of hands: done 45 min sooner.'); });
+  expect(screen.getByRole('status', { name: 'When Ribs is done' }).textContent).toContain('Enough good pieces about');
   expect(done.textContent).toContain('Nothing in your rig fits as form');
   expect(asked).toEqual([{ jobs: [{ id: 4 }], moved: [], anew: false }]);
   const agenda = screen.getByRole('region', { name: 'What to do when' });

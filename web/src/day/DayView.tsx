@@ -65,6 +65,7 @@ function Day({ day, jobs }: { day: DayReading; jobs: JobView[] }) {
   const proposal = search?.proposal;
   const shown = proposal ?? day.plan;
   const searching = search !== undefined && !search.done;
+  const waiting = searching && search.of === 0;
   const inForce = proposal !== undefined && day.plan !== undefined && isThePlan(proposal, day.plan);
   const mine = moved.length > 0 || anew || Object.keys(ticked).length > 0 || Object.values(counts).some((count) => count !== '');
   const lanes = useMemo(() => lanesOf(shown?.slots ?? [], things), [shown, things]);
@@ -105,17 +106,23 @@ function Day({ day, jobs }: { day: DayReading; jobs: JobView[] }) {
           What is to be done stands here: which piece goes into the heat when, and the day all is done. <RouterLink to="/plan">Plan a bend</RouterLink> and make it a job first.
         </Typography>
       )}
-      <Box role="group" aria-label="Jobs to plan" sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 1.5 }}>
-        {jobs.map((view) => (
-          <Paper key={view.id} sx={{ display: 'flex', alignItems: 'center', gap: 1.5, px: 1.5, py: 0.75, border: 1, borderColor: 'divider' }}>
-            <Box component="label" sx={{ display: 'flex', alignItems: 'center', gap: 1, minHeight: 40 }}>
-              <input type="checkbox" checked={isIn(view.id)} onChange={() => { setTicked({ ...ticked, [view.id]: !isIn(view.id) }); }} />
-              <span>{view.job.name}<Typography component="span" variant="body2" color="textSecondary" sx={{ display: 'block' }}>{wantedLine(view.job, today())}</Typography></span>
-            </Box>
-            <Field label="Begin" value={counts[view.id] ?? ''} sx={{ width: 84 }} onChange={(event) => { setCounts({ ...counts, [view.id]: event.target.value }); }}
-              slotProps={{ htmlInput: { inputMode: 'numeric', autoComplete: 'off', 'aria-label': `Pieces of ${view.job.name} to begin` } }} />
-          </Paper>
-        ))}
+      <Box role="group" aria-label="Jobs to plan" sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(min(100%, 340px), 1fr))', gap: 1, mb: 1 }}>
+        {jobs.map((view) => {
+          const outlook = isIn(view.id) ? proposal?.jobs.find(({ jobId }) => jobId === view.id) : undefined;
+          return (
+            <Paper key={view.id} sx={{ px: 1.5, py: 0.75, border: 1, borderColor: 'divider', minHeight: 116 }}>
+              <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5 }}>
+                <Box component="label" sx={{ display: 'flex', alignItems: 'center', gap: 1, minHeight: 40, flexGrow: 1 }}>
+                  <input type="checkbox" checked={isIn(view.id)} onChange={() => { setTicked({ ...ticked, [view.id]: !isIn(view.id) }); }} />
+                  <span><strong>{view.job.name}</strong><Typography component="span" variant="body2" color="textSecondary" sx={{ display: 'block' }}>{wantedLine(view.job, today())}</Typography></span>
+                </Box>
+                <Field label="Begin" value={counts[view.id] ?? ''} sx={{ width: 84, flexShrink: 0 }} onChange={(event) => { setCounts({ ...counts, [view.id]: event.target.value }); }}
+                  slotProps={{ htmlInput: { inputMode: 'numeric', autoComplete: 'off', 'aria-label': `Pieces of ${view.job.name} to begin` } }} />
+              </Box>
+              <Dimmed old={waiting}><Typography role="status" aria-label={`When ${view.job.name} is done`} variant="body2">{outlook && outlookInWords(outlook)}</Typography></Dimmed>
+            </Paper>
+          );
+        })}
       </Box>
       {!nothing && (
         <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1, minHeight: 48 }}>
@@ -137,7 +144,7 @@ function Day({ day, jobs }: { day: DayReading; jobs: JobView[] }) {
         </Box>
       )}
       {search?.error && <Alert severity="error" sx={{ my: 1 }}>{search.error.message}</Alert>}
-      <Dimmed old={searching && search.of === 0}>
+      <Dimmed old={waiting}>
         {proposal && <Answer proposal={proposal} things={things} changed={day.plan !== undefined} />}
         {shown && shown.slots.length > 0 && <Shown day={day} slots={shown.slots} pieces={shown.pieces} things={things} lanes={lanes} chosen={piece} onChoose={setPiece} onMove={move} />}
         {shown && shown.slots.length === 0 && jobs.length > 0 && <Typography sx={{ py: 4 }}>Nothing is to be begun: enough pieces are under way or done.</Typography>}
@@ -146,22 +153,21 @@ function Day({ day, jobs }: { day: DayReading; jobs: JobView[] }) {
   );
 }
 
-/** When all is done, how sure that is, and what holds it up. */
+/** When all is done, and what holds it up. */
 function Answer({ proposal, things, changed }: { proposal: Proposal; things: Parameters<typeof gainInWords>[1]; changed: boolean }) {
   const best = proposal.gains[0];
   return (
-    <Box component="section" aria-label="When it is done" sx={{ my: 1, minHeight: 84 }}>
-      {proposal.jobs.map((job) => (
-        <Typography key={job.jobId} sx={{ fontSize: '1.1rem' }}><strong>{job.name}:</strong> {outlookInWords(job)}</Typography>
-      ))}
-      {best && <Typography>{gainInWords(best, things)}</Typography>}
+    <Box component="section" aria-label="When it is done" sx={{ my: 1, minHeight: 54 }}>
+      <Typography sx={{ fontSize: '1.15rem' }}>
+        <strong>All is done {printWeekday(proposal.endsAt)}.</strong> {best ? gainInWords(best, things) : ''}
+      </Typography>
       {changed && proposal.changedMinutes > 0 && <Typography>Not everything can stay where it was planned.</Typography>}
       {proposal.lacking.length > 0 && <Typography variant="body2" color="textSecondary">{lackingInWords(proposal.lacking)}</Typography>}
       {proposal.slots.filter(({ tooLongMinutes }) => tooLongMinutes > 0).map((slot) => {
         const piece = proposal.pieces[slot.piece];
         return piece && <Typography key={`${slot.piece} ${slot.step}`} color="error">{tooLongInWords(slot, piece)}</Typography>;
       })}
-      <Typography variant="body2" color="textSecondary">{many(proposal.pieces.length, 'piece', 'pieces')} are planned. No order of work could be done before {printWeekday(proposal.boundAt)}.</Typography>
+      <Typography variant="body2" color="textSecondary">{many(proposal.pieces.length, 'piece is', 'pieces are')} planned. No order of work could be done before {printWeekday(proposal.boundAt)}.</Typography>
     </Box>
   );
 }

@@ -78,7 +78,7 @@ class DayTest extends BrowserTest {
         show("/bench/day");
         onlyTheRibs();
         page.getByLabel("Pieces of Twelve ribs to begin").fill("12");
-        assertThat(region("When it is done")).containsText("Twelve ribs:");
+        assertThat(page.getByRole(AriaRole.STATUS, new Page.GetByRoleOptions().setName("When Twelve ribs is done"))).containsText("The last one planned is done");
         searched();
         button("Whole run").click();
         Locator agenda = region("What to do when");

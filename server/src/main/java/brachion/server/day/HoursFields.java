@@ -54,9 +54,10 @@ record HoursFields(
     /**
      * Hours of work as minutes from a moment on, across changes of the clocks.
      *
-     * @param hot whether what heats has been warm since work began
+     * @param hot how long somebody is there in any case, because something is in the heat [min]; 0 when nothing is. What heats has been
+     *            warm since work began then
      */
-    WorkingHours from(Instant moment, ZoneId zone, boolean hot) {
+    WorkingHours from(Instant moment, ZoneId zone, int hot) {
         List<WorkingHours.Hours> hours = new ArrayList<>();
         LocalDate first = LocalDate.ofInstant(moment, zone);
         for (int day = 0; day < DAYS_AHEAD; day++) {
@@ -64,8 +65,12 @@ record HoursFields(
             int begins = minutes(moment, date.atTime(opens).atZone(zone));
             int ends = minutes(moment, date.atTime(closes).atZone(zone));
             if (days.contains(Integer.toString(date.getDayOfWeek().getValue())) && ends > Math.max(0, begins)) {
-                hours.add(new WorkingHours.Hours(hot ? begins : Math.max(0, begins), ends));
+                hours.add(new WorkingHours.Hours(hot > 0 ? begins : Math.max(0, begins), ends));
             }
+        }
+        int next = hours.isEmpty() ? Integer.MAX_VALUE : hours.get(0).from();
+        if (hot > 0 && next > 0) {
+            hours.add(0, new WorkingHours.Hours(0, Math.min(hot, next)));
         }
         return new WorkingHours(hours);
     }

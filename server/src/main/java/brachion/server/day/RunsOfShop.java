@@ -139,10 +139,15 @@ class RunsOfShop {
             if (work.size() > MOST_PIECES) {
                 throw new RefusedFieldException("jobs", "Up to " + MOST_PIECES + " pieces are planned together, not " + work.size() + ".");
             }
-            boolean hot = onBench.stream().anyMatch(piece -> piece.life().step() == Step.HEATING);
             List<OptionalInt> due = runJobs.stream().map(job -> job.dueOn() == null ? OptionalInt.empty() : OptionalInt.of(hours.closing(job.dueOn(), from, zone))).toList();
-            return new ShopRun(from, new ScheduleProblem(work, due, things.stream().map(thing -> items.get(thing).room()).toList(), hours.people(), hours.from(from, zone, hot)),
+            return new ShopRun(from, new ScheduleProblem(work, due, things.stream().map(thing -> items.get(thing).room()).toList(), hours.people(), hours.from(from, zone, hot())),
                     List.copyOf(pieces), List.copyOf(runJobs), things, lacking);
+        }
+
+        /** What is in the heat is not left there: somebody stays until it is bent [min]. */
+        private int hot() {
+            return work.stream().filter(piece -> piece.begun() > 0 && piece.operations().get(piece.begun() - 1).step() == Step.HEATING)
+                    .mapToInt(piece -> Math.max(0, piece.begunAt() + piece.operations().get(piece.begun() - 1).lasts()) + hands.bend()).sum();
         }
 
         private void ofJob(JobAskedFields job) {
