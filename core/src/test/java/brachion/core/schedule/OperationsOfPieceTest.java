@@ -15,8 +15,10 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 class OperationsOfPieceTest {
@@ -53,6 +55,16 @@ class OperationsOfPieceTest {
         assertThat(steps(MethodKind.STEAM_BOX)).containsSubsequence(Step.HEATING, Step.BENDING, Step.DRYING);
         assertThat(steps(MethodKind.COLD_LAMINATION)).containsExactly(Step.GLUING, Step.FINISHED);
         assertThat(steps(MethodKind.STEAMED_PLIES)).containsSubsequence(Step.HEATING, Step.BENDING, Step.DRYING, Step.GLUING, Step.FINISHED);
+    }
+
+    @Test
+    void three_pieces_of_every_way_can_be_worked_one_after_the_other() {
+        for (Recipe plan : BenchWays.all()) {
+            List<PieceOfWork> three = IntStream.range(0, 3).mapToObj(i -> PieceOfWork.untouched("piece " + i, 0, of(plan))).toList();
+            ScheduleProblem problem = new ScheduleProblem(three, List.of(OptionalInt.empty()), List.of(1), 1, SomeRun.days(200));
+            Decoder decoder = new Decoder(problem);
+            assertThat(Checker.wrong(problem, decoder.schedule(decoder.firstOrder()))).as("%s", plan.method().kind()).isEmpty();
+        }
     }
 
     @Test

@@ -2,7 +2,9 @@ package brachion.server.bench;
 
 import brachion.core.bench.Tap;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
 
 /** What other capabilities may ask of the bench. */
@@ -20,6 +22,9 @@ public interface Bench {
     /** Everything that is neither judged nor taken off, in the order it was laid there. */
     List<PieceOnBench> onIt(Instant now);
 
-    /** Minutes from one touch to another as they usually are in this shop, the median of all pieces; empty while they are too few. */
+    /** What pieces are called, those that were judged or taken off as well, by their keys. */
+    Map<Long, String> names(Collection<Long> pieces);
+
+    /** Minutes from one touch to another as they usually are in this shop, the median of the latest pieces; empty while they are too few. */
     OptionalDouble usualMinutes(Tap from, Tap to);
 }

@@ -5,5 +5,5 @@ package brachion.server.bench;
  *
  * @param shop key of the shop
  */
-public record BenchChanged(String shop) {
+record BenchChanged(String shop) {
 }

@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
@@ -41,10 +42,10 @@ interface BenchRepository extends JpaRepository<BenchPieceEntity, Long> {
     record Took(Instant begun, Instant done) {
     }
 
-    /** How long it took from one touch to another, of every piece of which both were said. */
+    /** How long it took from one touch to another, of the latest pieces of which both were said. */
     @Query("select new brachion.server.bench.BenchRepository$Took(a.saidAt, b.saidAt) from BenchPieceEntity p join p.taps a join p.taps b "
-            + "where a.tap = :from and b.tap = :to and b.saidAt > a.saidAt")
-    List<Took> between(Tap from, Tap to);
+            + "where a.tap = :from and b.tap = :to and b.saidAt > a.saidAt order by p.id desc")
+    List<Took> between(Tap from, Tap to, Limit most);
 
     @Query("select count(p) from BenchPieceEntity p where p.recipe.blank.speciesId = :speciesId")
     long ofSpecies(String speciesId);

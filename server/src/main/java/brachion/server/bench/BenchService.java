@@ -30,6 +30,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -37,7 +38,9 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalLong;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.data.domain.Limit;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -49,6 +52,8 @@ class BenchService implements Bench {
 
     /** What is usual shows in so many pieces. */
     private static final int FEWEST_TO_TELL = 3;
+    /** Hands grow quicker: what is usual shows in the latest pieces. */
+    private static final int LATEST = 200;
 
     /** The most pressing first: what is out of the heat, then what is due, then what counts on, then what is only planned. */
     private static final Comparator<BenchView> PRESSING = Comparator
@@ -112,8 +117,14 @@ class BenchService implements Bench {
 
     @Override
     @Transactional(readOnly = true)
+    public Map<Long, String> names(Collection<Long> pieces) {
+        return repository.findAllById(pieces).stream().collect(Collectors.toMap(BenchPieceEntity::id, BenchPieceEntity::name));
+    }
+
+    @Override
+    @Transactional(readOnly = true)
     public OptionalDouble usualMinutes(Tap from, Tap to) {
-        double[] minutes = repository.between(from, to).stream().mapToDouble(took -> Duration.between(took.begun(), took.done()).toSeconds() / 60.0).sorted().toArray();
+        double[] minutes = repository.between(from, to, Limit.of(LATEST)).stream().mapToDouble(took -> Duration.between(took.begun(), took.done()).toSeconds() / 60.0).sorted().toArray();
         return minutes.length < FEWEST_TO_TELL ? OptionalDouble.empty() : OptionalDouble.of(minutes[minutes.length / 2]);
     }
 
@@ -145,7 +156,11 @@ class BenchService implements Bench {
             throw new RefusedFieldException("stockId", "There is no board " + plan.stockId() + " in stock.");
         }
         rig.requireThere("madeWith", plan.madeWith());
-        return changed(new BenchPieceEntity(plan), workshop);
+        BenchView laid = changed(new BenchPieceEntity(plan), workshop);
+        if (plan.jobId() != null) {
+            events.publishEvent(new PieceLaid(laid.id(), plan.jobId()));
+        }
+        return laid;
     }
 
     public BenchView tap(long id, TapFields tap) {

@@ -47,12 +47,6 @@ class DayPlanEntity extends CountedEntity {
         jobs.addAll(counted);
     }
 
-    /** The same stretches of work, now that their pieces lie on the bench. */
-    final void isOf(List<SlotColumns> of) {
-        slots.clear();
-        slots.addAll(of);
-    }
-
     Instant madeAt() {
         return madeAt;
     }

@@ -6,7 +6,6 @@ import brachion.core.schedule.Decoder;
 import brachion.core.schedule.Schedule;
 import brachion.core.schedule.Schedule.Slot;
 import brachion.server.bench.Bench;
-import brachion.server.bench.PieceOnBench;
 import brachion.server.day.DayReading.DayPlanView;
 import brachion.server.day.ProposalReading.DayPieceView;
 import brachion.server.day.ProposalReading.DaySlotView;
@@ -20,8 +19,6 @@ import java.time.Instant;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -153,24 +150,8 @@ class DayService {
         return now();
     }
 
-    /** A piece that is laid on the bench for a job is the next that was planned of it. */
-    public void bind() {
-        plans.findFirstByOrderById().ifPresent(plan -> {
-            PlanBefore before = new PlanBefore(Optional.of(plan), clock.instant());
-            Map<Long, List<Long>> ofJobs = bench.onIt(clock.instant()).stream().filter(piece -> piece.jobId() != null)
-                    .collect(Collectors.groupingBy(PieceOnBench::jobId, LinkedHashMap::new, Collectors.mapping(PieceOnBench::id, Collectors.toList())));
-            Map<List<Long>, Long> bound = new HashMap<>();
-            ofJobs.forEach((job, pieces) -> before.numbers(job, pieces).forEach((piece, number) -> bound.put(List.of(job, (long) number), piece)));
-            List<SlotColumns> slots = plan.slots().stream().map(slot -> slot.pieceId() != null || slot.jobId() == null ? slot
-                    : slot.of(bound.get(List.of(slot.jobId(), (long) slot.number())))).toList();
-            if (!slots.equals(plan.slots())) {
-                plan.isOf(slots);
-            }
-        });
-    }
-
     private DayPlanView view(DayPlanEntity plan) {
-        Map<Long, String> onBench = bench.onIt(clock.instant()).stream().collect(Collectors.toMap(PieceOnBench::id, PieceOnBench::name));
+        Map<Long, String> onBench = bench.names(plan.slots().stream().map(SlotColumns::pieceId).filter(Objects::nonNull).distinct().toList());
         List<RunPiece> pieces = new ArrayList<>();
         List<DaySlotView> slots = new ArrayList<>();
         List<SlotColumns> stored = plan.slots();

@@ -93,7 +93,7 @@ class RunsOfShop {
                 usual.takeOff(), usual.warmUp());
     }
 
-    /** A carry of seconds is not all the work at the form: there it is added to what is usual. */
+    /** No quicker than is usual: a run is no race, and a carry of seconds is not all the work at the form. */
     private static int minutes(OptionalDouble measured, int usual) {
         return measured.isPresent() ? (int) Math.min(240, Math.max(usual, Math.ceil(measured.getAsDouble()))) : usual;
     }

@@ -20,9 +20,4 @@ import java.time.Instant;
  */
 @Embeddable
 record SlotColumns(Long jobId, int number, Long pieceId, @Enumerated(EnumType.STRING) Step step, Instant beginsAt, Instant handsOffAt, Instant readyAt, Instant endsAt) {
-
-    /** The same of a piece that lies on the bench now. */
-    SlotColumns of(Long piece) {
-        return new SlotColumns(jobId, number, piece, step, beginsAt, handsOffAt, readyAt, endsAt);
-    }
 }

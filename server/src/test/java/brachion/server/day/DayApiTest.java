@@ -201,6 +201,20 @@ class DayApiTest {
     }
 
     @Test
+    void the_bench_tells_how_long_hands_take_once_three_pieces_do() {
+        for (int i = 0; i < 3; i++) {
+            assertThat(read(day(), "$.hands.bend", Integer.class)).as("after %d pieces", i).isEqualTo(10);
+            long piece = read(post(mvc, "/api/bench", "{\"name\": \"Rib\", \"recipe\": %s}".formatted(Wire.recipe(12, 200, Wire.STEAM))), "$.id", Long.class);
+            Instant pulled = Instant.now().minusSeconds(3600);
+            for (String tap : List.of("INTO_HEAT", "PULLED", "CLAMPED")) {
+                Instant at = tap.equals("INTO_HEAT") ? pulled.minusSeconds(1800) : tap.equals("PULLED") ? pulled : pulled.plusSeconds(60 * (15 + 5 * i));
+                assertThat(post(mvc, "/api/bench/" + piece + "/taps", "{\"tap\": \"%s\", \"saidAt\": \"%s\"}".formatted(tap, at))).hasStatusOk();
+            }
+        }
+        assertThat(read(day(), "$.hands.bend", Integer.class)).as("the median of 15, 20 and 25 min").isEqualTo(20);
+    }
+
+    @Test
     void what_fits_into_no_hours_is_said() {
         rig();
         assertThat(put(mvc, "/api/day/hours?version=-1", "{\"people\": 1, \"days\": \"3\", \"opens\": \"08:00\", \"closes\": \"08:20\"}")).hasStatusOk();
