@@ -29,7 +29,7 @@ public final class Decoder {
     private final ScheduleProblem problem;
     private final Timeline people;
     private final Timeline[] things;
-    private final Flat[][] flat;
+    private final PlainOperation[][] flat;
     /** First and, beyond its last, next operation of each block of each piece that is not under way. */
     private final int[][] blocks;
     private final int[][] begins;
@@ -37,31 +37,6 @@ public final class Decoder {
     private final int[][][] chosen;
     private final int[] nextBlock;
     private final int[] doneAt;
-
-    /** An operation in plain arrays: it is looked at some hundred thousand times a second. */
-    private static final class Flat {
-
-        private final int people;
-        private final int hands;
-        private final int lasts;
-        private final int slack;
-        private final boolean watched;
-        private final int warmUp;
-        /** For each need, which things will do, and how much of one. */
-        private final int[][] things;
-        private final int[] takes;
-
-        Flat(Operation operation) {
-            people = operation.people();
-            hands = operation.handsMinutes();
-            lasts = operation.lasts();
-            slack = operation.slackMinutes();
-            watched = operation.watched();
-            warmUp = operation.warmUpMinutes();
-            things = operation.needs().stream().map(need -> need.things().stream().mapToInt(thing -> thing).toArray()).toArray(int[][]::new);
-            takes = operation.needs().stream().mapToInt(Requirement::takes).toArray();
-        }
-    }
 
     /** A decoder for a problem. */
     public Decoder(ScheduleProblem problem) {
@@ -73,7 +48,7 @@ public final class Decoder {
         begins = problem.pieces().stream().map(piece -> new int[piece.operations().size()]).toArray(int[][]::new);
         ends = problem.pieces().stream().map(piece -> new int[piece.operations().size()]).toArray(int[][]::new);
         chosen = problem.pieces().stream().map(piece -> piece.operations().stream().map(each -> new int[each.needs().size()]).toArray(int[][]::new)).toArray(int[][][]::new);
-        flat = problem.pieces().stream().map(piece -> piece.operations().stream().map(Flat::new).toArray(Flat[]::new)).toArray(Flat[][]::new);
+        flat = problem.pieces().stream().map(piece -> piece.operations().stream().map(PlainOperation::new).toArray(PlainOperation[]::new)).toArray(PlainOperation[][]::new);
         nextBlock = new int[pieces];
         doneAt = new int[pieces];
     }
@@ -180,7 +155,7 @@ public final class Decoder {
             begins[p][piece.begun() - 1] = piece.begunAt();
             ends[p][piece.begun() - 1] = ready;
             doneAt[p] = ready;
-            Flat now = flat[p][piece.begun() - 1];
+            PlainOperation now = flat[p][piece.begun() - 1];
             people.take(piece.begunAt(), piece.begunAt() + now.hands, now.people);
             hold(p, piece.begunAt(), goesOn(piece) ? Timeline.FOREVER : ready, 1);
         }
@@ -246,7 +221,7 @@ public final class Decoder {
         }
         nextBlock[p]++;
         for (int i = first; i < last; i++) {
-            Flat operation = flat[p][i];
+            PlainOperation operation = flat[p][i];
             people.take(begins[p][i], begins[p][i] + operation.hands, operation.people);
             for (int need = 0; need < operation.takes.length; need++) {
                 things[chosen[p][i][need]].take(begins[p][i], ends[p][i], operation.takes[need]);
@@ -276,7 +251,7 @@ public final class Decoder {
      * @return {@link #PLACED}, or a moment before which it cannot begin, later than allowed
      */
     private int place(int p, int i, int last, int from, int to) {
-        Flat operation = flat[p][i];
+        PlainOperation operation = flat[p][i];
         List<Counted> before = problem.pieces().get(p).before();
         // what people count on stays, unless it would have to wait too long
         int at = before.isEmpty() ? from : Math.max(from, Math.min(to, before.get(i).begins()));
@@ -306,7 +281,7 @@ public final class Decoder {
 
     /** The operation ends then; what it takes up is what people count on, else the first of the things that stay free so long. */
     private int finish(int p, int i, int end) {
-        Flat operation = flat[p][i];
+        PlainOperation operation = flat[p][i];
         int begin = begins[p][i];
         ends[p][i] = end;
         for (int need = 0; need < operation.takes.length; need++) {
@@ -327,11 +302,11 @@ public final class Decoder {
             return -1;
         }
         int thing = before.get(i).things().get(need);
-        return IntStream.of(flat[p][i].things[need]).anyMatch(any -> any == thing) ? thing : -1;
+        return flat[p][i].serves(thing, need) ? thing : -1;
     }
 
     /** The first moment from one on at which hands and things are free for as long as it takes at least. */
-    private int earliest(Flat operation, int from) {
+    private int earliest(PlainOperation operation, int from) {
         int at = from;
         while (true) {
             int tried = at;
@@ -355,7 +330,7 @@ public final class Decoder {
     }
 
     /** Until when everything can be kept that is taken up at a moment. */
-    private int keptUntil(Flat operation, int at) {
+    private int keptUntil(PlainOperation operation, int at) {
         int kept = NEVER - 1;
         for (int need = 0; need < operation.takes.length; need++) {
             int longest = 0;
@@ -367,7 +342,7 @@ public final class Decoder {
         return kept;
     }
 
-    private int nextChange(Flat operation, int at) {
+    private int nextChange(PlainOperation operation, int at) {
         int next = NEVER;
         for (int[] any : operation.things) {
             for (int thing : any) {

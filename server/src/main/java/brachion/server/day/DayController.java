@@ -4,16 +4,12 @@ import brachion.core.schedule.CannotBeScheduledException;
 import brachion.core.schedule.Decoder;
 import brachion.core.schedule.Schedule;
 import brachion.core.schedule.ScheduleSearch;
+import brachion.server.storage.JsonLines;
 import brachion.server.storage.Stores;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.validation.Valid;
-import java.io.BufferedWriter;
-import java.io.IOException;
-import java.io.OutputStreamWriter;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicLong;
@@ -85,16 +81,15 @@ class DayController {
         }
         int tries = Math.max(FEWEST_TRIES, Math.min(MOST_TRIES, BLOCKS_PLACED / Math.max(1, first.slots().size())));
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_NDJSON).body(out -> {
-            BufferedWriter writer = new BufferedWriter(new OutputStreamWriter(out, StandardCharsets.UTF_8));
-            improve(run, proposals, first, tries, writer);
+            improve(run, proposals, first, tries, new JsonLines(out, json));
         });
     }
 
-    private void improve(ShopRun run, Proposals proposals, Schedule first, int tries, BufferedWriter writer) {
+    private void improve(ShopRun run, Proposals proposals, Schedule first, int tries, JsonLines lines) {
         AtomicInteger tried = new AtomicInteger();
         AtomicLong told = new AtomicLong(System.nanoTime());
         AtomicReference<Schedule> best = new AtomicReference<>(first);
-        write(writer, new ProposalReading(0, tries, false, proposals.of(first, false)));
+        lines.write(new ProposalReading(0, tries, false, proposals.of(first, false)));
         AtomicReference<Schedule> shown = new AtomicReference<>(first);
         // where everything stays as people count on it there is nothing to look for
         boolean settled = first.worth().changedMinutes() == 0 && run.problem().pieces().stream().allMatch(piece -> piece.begun() > 0 || !piece.before().isEmpty());
@@ -104,22 +99,12 @@ class DayController {
                 told.set(System.nanoTime());
                 // whoever has left is found out by writing
                 boolean better = shown.getAndSet(best.get()) != best.get();
-                write(writer, new ProposalReading(tried.get(), tries, false, better ? proposals.of(best.get(), false) : null));
+                lines.write(new ProposalReading(tried.get(), tries, false, better ? proposals.of(best.get(), false) : null));
             }
             return settled || best.get().worth().lateMinutes() == 0 && best.get().worth().changedMinutes() == 0
                     && best.get().worth().endsMinute() <= proposals.endsAtLeast();
         }, best::set);
-        write(writer, new ProposalReading(tries, tries, true, proposals.of(best.get(), true)));
-    }
-
-    private void write(BufferedWriter writer, ProposalReading line) {
-        try {
-            writer.write(json.writeValueAsString(line));
-            writer.newLine();
-            writer.flush();
-        } catch (IOException gone) {
-            throw new UncheckedIOException(gone);
-        }
+        lines.write(new ProposalReading(tries, tries, true, proposals.of(best.get(), true)));
     }
 
     @Stores

@@ -1,13 +1,13 @@
 package brachion.server.forecasting;
 
 import brachion.core.forecast.Odds;
-import brachion.core.forecast.WaySearch;
-import brachion.core.method.AtHand;
 import brachion.core.forecast.WaySearch.Found;
 import brachion.core.forecast.WaySearch.Order;
-import brachion.core.method.AtHand.Support;
 import brachion.core.forecast.WaySearch.Wanted;
 import brachion.core.forecast.WaySearch.Way;
+import brachion.core.forecast.WaySearch;
+import brachion.core.method.AtHand.Support;
+import brachion.core.method.AtHand;
 import brachion.core.method.Bend;
 import brachion.core.method.MethodKind;
 import brachion.core.method.Seasoning;
@@ -19,10 +19,11 @@ import brachion.core.quantity.PhysicalBound;
 import brachion.core.wood.Species;
 import brachion.core.wood.SpeciesCatalogue;
 import brachion.server.problem.RefusedFieldException;
-import brachion.server.recipe.WantedChance;
 import brachion.server.recipe.RecipeFields;
+import brachion.server.recipe.WantedChance;
 import brachion.server.recipe.Within;
 import brachion.server.recipe.Workshops;
+import brachion.server.storage.JsonLines;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
@@ -30,11 +31,6 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.io.BufferedWriter;
-import java.io.IOException;
-import java.io.OutputStreamWriter;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.OptionalDouble;
 import org.springframework.http.MediaType;
@@ -179,20 +175,9 @@ class WaysController {
         Wanted wanted = request.wanted(workshop.shop());
         WaySearch search = new WaySearch(fitted.current().risk());
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_NDJSON).body(out -> {
-            BufferedWriter writer = new BufferedWriter(new OutputStreamWriter(out, StandardCharsets.UTF_8));
-            Found found = search.find(wanted, atHand, (done, of) -> write(writer, new ProgressReading(done, of, null)));
-            write(writer, new ProgressReading(found.looked(), found.looked(), FoundView.of(found)));
+            JsonLines lines = new JsonLines(out, json);
+            Found found = search.find(wanted, atHand, (done, of) -> lines.write(new ProgressReading(done, of, null)));
+            lines.write(new ProgressReading(found.looked(), found.looked(), FoundView.of(found)));
         });
-    }
-
-    private void write(BufferedWriter writer, ProgressReading line) {
-        try {
-            writer.write(json.writeValueAsString(line));
-            writer.newLine();
-            writer.flush();
-        } catch (IOException gone) {
-            // whoever asked has left; there is nobody to finish for
-            throw new UncheckedIOException(gone);
-        }
     }
 }
