@@ -12,6 +12,7 @@ import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.ReducedMotion;
+import java.net.HttpURLConnection;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -73,6 +74,8 @@ abstract class BrowserTest {
     private static final Map<String, BrowserContext> CONTEXTS = new HashMap<>();
 
     private final List<String> errors = new ArrayList<>();
+    /** What the server refused, for whoever looks why a test failed. */
+    private final List<String> refused = new ArrayList<>();
     private BrowserContext context;
     protected Page page;
 
@@ -104,6 +107,11 @@ abstract class BrowserTest {
             }
         });
         page.onPageError(errors::add);
+        page.onResponse(response -> {
+            if (response.status() >= HttpURLConnection.HTTP_BAD_REQUEST) {
+                refused.add(response.request().method() + " " + response.url() + " answered " + response.status() + " to " + response.request().postData());
+            }
+        });
     }
 
     private static BrowserContext newContext(String address) {
@@ -119,7 +127,7 @@ abstract class BrowserTest {
         context.setOffline(false);
         context.pages().forEach(Page::close);
         context.clearCookies();
-        assertThat(errors).as("errors the page reported").isEmpty();
+        assertThat(errors).as("errors the page reported; refused: %s", refused).isEmpty();
     }
 
     /** The product under test: the demo workshop, which all these tests share. */

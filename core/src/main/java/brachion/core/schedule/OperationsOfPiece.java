@@ -23,12 +23,14 @@ import java.util.function.Function;
 public final class OperationsOfPiece {
 
     private static final int SOAK_WAITS = 3 * 24 * 60;
+    private static final int DAY = 24 * 60;
     private static final int HEAT_WAITS = 10;
     private static final int HEAT_WAITS_PART = 4;
 
     private final Recipe plan;
     private final WayOfThePiece way;
     private final HandsTimes hands;
+    private final int longestDay;
     private final GlueAtHand glue;
     private final Optional<DryingDays> drying;
     private final Function<Set<Step>, List<Requirement>> needs;
@@ -36,14 +38,16 @@ public final class OperationsOfPiece {
     /**
      * @param plan   the recipe, with moisture and slope of grain known
      * @param hands  how long hands are at it
+     * @param longestDay how long somebody is in the shop at the most [min]; what is in the heat for longer cannot be watched all the while
      * @param glue   the glue it is made with
      * @param drying how long it dries; empty when that is not waited for
      * @param needs  what of the rig is taken up while a piece is at some steps
      */
-    public OperationsOfPiece(Recipe plan, HandsTimes hands, GlueAtHand glue, Optional<DryingDays> drying, Function<Set<Step>, List<Requirement>> needs) {
+    public OperationsOfPiece(Recipe plan, HandsTimes hands, int longestDay, GlueAtHand glue, Optional<DryingDays> drying, Function<Set<Step>, List<Requirement>> needs) {
         this.plan = plan;
         this.way = WayOfThePiece.of(plan);
         this.hands = hands;
+        this.longestDay = longestDay;
         this.glue = glue;
         this.drying = drying;
         this.needs = needs;
@@ -71,8 +75,9 @@ public final class OperationsOfPiece {
         int minutes = planned(heat);
         List<Requirement> heater = needs.apply(EnumSet.of(Step.HEATING));
         // over a pipe it is in somebody's hands all the while
+        boolean watched = hands.warmUp() + hands.layIn() + minutes <= longestDay;
         all.add(heat == StageKind.HOT_PIPE ? new Operation(Step.HEATING, 1, hands.layIn() + minutes, 0, 0, true, hands.warmUp(), heater)
-                : new Operation(Step.HEATING, 1, hands.layIn(), minutes, Math.max(HEAT_WAITS, minutes / HEAT_WAITS_PART), true, hands.warmUp(), heater));
+                : new Operation(Step.HEATING, 1, hands.layIn(), minutes, watched ? Math.max(HEAT_WAITS, minutes / HEAT_WAITS_PART) : DAY, watched, hands.warmUp(), heater));
         int held = (int) Math.ceil(Following.holdSeconds(plan) / 60) + planned(StageKind.STEAM_ON);
         all.add(new Operation(Step.BENDING, 1, hands.bend(), held, Operation.ANY_TIME, false, 0, needs.apply(EnumSet.of(Step.BENDING, Step.ON_FORM))));
         int dry = drying.map(days -> (int) Math.ceil(days.middle() * 24 * 60)).orElse(0);

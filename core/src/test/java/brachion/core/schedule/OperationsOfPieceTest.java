@@ -26,7 +26,7 @@ class OperationsOfPieceTest {
     private static final Instant EIGHT = Instant.parse("2026-12-01T08:00:00Z");
 
     private static List<Operation> of(Recipe plan) {
-        return new OperationsOfPiece(plan, HandsTimes.USUAL, GlueAtHand.UNKNOWN, Optional.of(new DryingDays(3, 5, 8)), steps -> List.of(new Requirement(List.of(0), 1))).all();
+        return new OperationsOfPiece(plan, HandsTimes.USUAL, 540, GlueAtHand.UNKNOWN, Optional.of(new DryingDays(3, 5, 8)), steps -> List.of(new Requirement(List.of(0), 1))).all();
     }
 
     private static List<Step> steps(MethodKind kind) {

@@ -75,6 +75,11 @@ record HoursFields(
         return new WorkingHours(hours);
     }
 
+    /** How long a day of work is [min]. */
+    int longestMinutes() {
+        return (int) ChronoUnit.MINUTES.between(opens, closes);
+    }
+
     /** When a day's work is over, in minutes from a moment on. */
     int closing(LocalDate day, Instant moment, ZoneId zone) {
         return minutes(moment, day.atTime(closes).atZone(zone));

@@ -56,6 +56,8 @@ import org.springframework.stereotype.Component;
 class RunsOfShop {
 
     private static final int MOST_PIECES = 400;
+    /** Whoever would have to begin so many times as many as are missing had better change the plan. */
+    private static final int TOO_MANY_TIMES = 4;
     private static final int KEPT = 500;
 
     private final Jobs jobs;
@@ -163,7 +165,8 @@ class RunsOfShop {
             Optional<DryingDays> dry = dries(plan, one.job().madeWith());
             List<Operation> all = operations(plan, glue(one.job().madeWith()), one.job().madeWith(), dry);
             int counted = progress.good() + progress.bent() + progress.underWay();
-            int toStart = toStart(job, counted, outstanding.toStart().orElse(progress.missing()));
+            int byOdds = outstanding.toStart().orElse(MOST_PIECES);
+            int toStart = toStart(job, counted, byOdds > TOO_MANY_TIMES * progress.missing() ? progress.missing() : byOdds);
             for (int number : before.freeNumbers(job.id(), numbers.values(), toStart)) {
                 add(new RunPiece(job.id(), number, null, one.job().name() + " " + number), new PieceOfWork(key(job.id(), number), place, all, 0, 0, List.of(), 0, List.of()));
             }
@@ -226,7 +229,7 @@ class RunsOfShop {
 
         private List<Operation> operations(Recipe plan, GlueAtHand glue, List<UsedFields> madeWith, Optional<DryingDays> dry) {
             List<ItemKind> kinds = ItemKind.neededFor(plan);
-            return new OperationsOfPiece(plan, hands, glue, dry, steps -> kinds.stream().filter(kind -> steps.stream().anyMatch(kind::takenAt))
+            return new OperationsOfPiece(plan, hands, hours.longestMinutes(), glue, dry, steps -> kinds.stream().filter(kind -> steps.stream().anyMatch(kind::takenAt))
                     .flatMap(kind -> needed(kind, plan, madeWith).stream()).toList()).all();
         }
 
