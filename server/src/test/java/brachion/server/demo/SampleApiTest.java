@@ -25,7 +25,7 @@ import org.springframework.test.web.servlet.assertj.MvcTestResult;
 @ServerTest
 class SampleApiTest {
 
-    private static final List<String> TABLES = List.of("photo", "trial", "stock_board", "person", "board", "source", "drying_piece", "bench_piece", "rig_item", "instrument", "row_set_aside", "brought_in", "other_shop", "notebook", "saved_view", "kept_curve", "wood", "steam_rig", "job", "trial_revision",
+    private static final List<String> TABLES = List.of("day_plan", "day_hours", "photo", "trial", "stock_board", "person", "board", "source", "drying_piece", "bench_piece", "rig_item", "instrument", "row_set_aside", "brought_in", "other_shop", "notebook", "saved_view", "kept_curve", "wood", "steam_rig", "job", "trial_revision",
             "kept_records", "write_done");
     private static final String WOOD = """
             {"commonName": "Sample holly", "latinName": "Ilex", "woodClass": "RING_POROUS_HARDWOOD", "density12": 700, "source": "made up"}""";
