@@ -28,13 +28,24 @@ public record Outstanding(OptionalInt toStart, double suffices, Odds perPiece) {
                     + missing + " and " + underWay + " with " + certainty);
         }
         OddsSpread spread = OddsSpread.of(risk, Possible.of(recipe), worst);
-        int pieces = underWay;
-        double suffices = spread.enough(pieces, missing);
-        double chance = suffices;
-        while (chance < certainty && pieces < Spares.MOST_BLANKS) {
-            pieces++;
-            chance = spread.enough(pieces, missing);
+        double suffices = spread.enough(underWay, missing);
+        if (suffices >= certainty) {
+            return new Outstanding(OptionalInt.of(0), suffices, spread.odds());
         }
-        return new Outstanding(chance >= certainty ? OptionalInt.of(pieces - underWay) : OptionalInt.empty(), suffices, spread.odds());
+        if (underWay >= Spares.MOST_BLANKS || spread.enough(Spares.MOST_BLANKS, missing) < certainty) {
+            return new Outstanding(OptionalInt.empty(), suffices, spread.odds());
+        }
+        // more pieces are never less likely to be enough
+        int tooFew = underWay;
+        int enough = Spares.MOST_BLANKS;
+        while (enough - tooFew > 1) {
+            int between = (tooFew + enough) >>> 1;
+            if (spread.enough(between, missing) >= certainty) {
+                enough = between;
+            } else {
+                tooFew = between;
+            }
+        }
+        return new Outstanding(OptionalInt.of(enough - underWay), suffices, spread.odds());
     }
 }
