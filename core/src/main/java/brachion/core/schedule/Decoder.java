@@ -95,9 +95,9 @@ public final class Decoder {
      * another. Throws as {@link #worth(List)} does.
      */
     public Schedule schedule(List<Integer> order) {
-        worth(order);
+        Worth asItIs = worth(order);
         List<Integer> tidy = likeInTurn(order);
-        Worth worth = worth(tidy);
+        Worth worth = tidy.equals(order) ? asItIs : worth(tidy);
         List<Slot> slots = new ArrayList<>();
         for (int p = 0; p < blocks.length; p++) {
             PieceOfWork piece = problem.pieces().get(p);
@@ -116,7 +116,7 @@ public final class Decoder {
         for (int p = 0; p < blocks.length; p++) {
             PieceOfWork piece = problem.pieces().get(p);
             if (piece.begun() == 0 && piece.before().isEmpty()) {
-                alike.computeIfAbsent(unnamed(piece), one -> new ArrayList<>()).add(p);
+                alike.computeIfAbsent(piece.unnamed(), one -> new ArrayList<>()).add(p);
             }
         }
         int[] renamed = IntStream.range(0, blocks.length).toArray();
@@ -127,13 +127,9 @@ public final class Decoder {
         return order.stream().map(p -> renamed[p]).toList();
     }
 
-    private static PieceOfWork unnamed(PieceOfWork piece) {
-        return new PieceOfWork("", piece.job(), piece.operations(), piece.begun(), piece.begunAt(), piece.holds(), piece.earliest(), piece.before());
-    }
-
     /** Whether another order could be any better: pieces that are all alike take turns as they like. */
     public boolean orderMatters() {
-        return firstOrder().stream().map(p -> unnamed(problem.pieces().get(p))).distinct().limit(2).count() > 1;
+        return firstOrder().stream().map(p -> problem.pieces().get(p).unnamed()).distinct().limit(2).count() > 1;
     }
 
     private void clear() {

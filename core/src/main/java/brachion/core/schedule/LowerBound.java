@@ -29,8 +29,7 @@ public record LowerBound(int endsMinute, int alone, int ofHands, int ofThings) {
         Map<List<Integer>, Group> groups = new HashMap<>();
         Map<PieceOfWork, Schedule> seen = new HashMap<>();
         for (PieceOfWork piece : problem.pieces()) {
-            PieceOfWork alike = new PieceOfWork("", piece.job(), piece.operations(), piece.begun(), piece.begunAt(), piece.holds(), piece.earliest(), List.of());
-            Schedule only = seen.computeIfAbsent(alike, one -> alone(problem, one));
+            Schedule only = seen.computeIfAbsent(piece.unnamed().with(piece.earliest(), List.of()), one -> alone(problem, one));
             alone = Math.max(alone, only.worth().endsMinute());
             int tail = 0;
             boolean handled = false;

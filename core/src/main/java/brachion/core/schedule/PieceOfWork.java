@@ -50,8 +50,13 @@ public record PieceOfWork(String key, int job, List<Operation> operations, int b
         return new PieceOfWork(key, job, operations, 0, 0, List.of(), 0, List.of());
     }
 
-    /** The same, but what comes next begins no sooner than that [min]. */
-    public PieceOfWork noSoonerThan(int minute) {
-        return new PieceOfWork(key, job, operations, begun, begunAt, holds, minute, before);
+    /** The same, but what comes next begins no sooner than that [min], and people count on that. */
+    public PieceOfWork with(int otherEarliest, List<Counted> counted) {
+        return new PieceOfWork(key, job, operations, begun, begunAt, holds, otherEarliest, counted);
+    }
+
+    /** The same without its name: pieces that are alike are equal. */
+    PieceOfWork unnamed() {
+        return new PieceOfWork("", job, operations, begun, begunAt, holds, earliest, before);
     }
 }

@@ -43,7 +43,6 @@ public record ScheduleProblem(List<PieceOfWork> pieces, List<OptionalInt> due, L
 
     /** The same pieces without what people counted on: nothing is kept where it was. */
     public ScheduleProblem anew() {
-        return new ScheduleProblem(pieces.stream().map(piece -> new PieceOfWork(piece.key(), piece.job(), piece.operations(), piece.begun(), piece.begunAt(), piece.holds(), 0,
-                List.of())).toList(), due, room, people, hours);
+        return new ScheduleProblem(pieces.stream().map(piece -> piece.with(0, List.of())).toList(), due, room, people, hours);
     }
 }

@@ -64,9 +64,4 @@ class DayPlanEntity extends CountedEntity {
     List<SlotItemColumns> items() {
         return List.copyOf(items);
     }
-
-    /** What a stretch of work takes up. */
-    List<Long> items(int slot) {
-        return items.stream().filter(item -> item.slot() == slot).map(SlotItemColumns::itemId).toList();
-    }
 }

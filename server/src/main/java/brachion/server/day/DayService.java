@@ -61,13 +61,14 @@ class DayService {
 
     @Transactional(readOnly = true)
     public DayReading now() {
-        HoursFields kept = keptHours();
-        return new DayReading(clock.instant(), zone().getId(), hours.findFirstByOrderById().map(DayHoursEntity::version).orElse(NEVER_SAVED), kept, kept.hands(runs.measured()),
+        Optional<DayHoursEntity> stored = hours.findFirstByOrderById();
+        HoursFields kept = hoursOf(stored);
+        return new DayReading(clock.instant(), zone().getId(), stored.map(DayHoursEntity::version).orElse(NEVER_SAVED), kept, kept.hands(runs.measured()),
                 plans.findFirstByOrderById().map(this::view).orElse(null));
     }
 
-    private HoursFields keptHours() {
-        return hours.findFirstByOrderById().map(DayHoursEntity::hours).orElse(HoursFields.USUAL);
+    private static HoursFields hoursOf(Optional<DayHoursEntity> stored) {
+        return stored.map(DayHoursEntity::hours).orElse(HoursFields.USUAL);
     }
 
     public DayReading keepHours(int version, HoursFields to) {
@@ -91,7 +92,7 @@ class DayService {
     }
 
     private ShopRun run(AskedFields asked, Instant from) {
-        return runs.of(asked, keptHours(), new PlanBefore(plans.findFirstByOrderById(), from), from, zone());
+        return runs.of(asked, hoursOf(hours.findFirstByOrderById()), new PlanBefore(plans.findFirstByOrderById(), from), from, zone());
     }
 
     /** Puts a proposal in force in place of what was, as far as it is still what comes of what is asked. */
@@ -155,13 +156,14 @@ class DayService {
         List<RunPiece> pieces = new ArrayList<>();
         List<DaySlotView> slots = new ArrayList<>();
         List<SlotColumns> stored = plan.slots();
+        Map<Integer, List<Long>> items = plan.items().stream().collect(Collectors.groupingBy(SlotItemColumns::slot, Collectors.mapping(SlotItemColumns::itemId, Collectors.toList())));
         for (int i = 0; i < stored.size(); i++) {
             SlotColumns slot = stored.get(i);
             RunPiece piece = new RunPiece(slot.jobId(), slot.number(), slot.pieceId(), "");
             if (!pieces.contains(piece)) {
                 pieces.add(piece);
             }
-            slots.add(new DaySlotView(pieces.indexOf(piece), slot.step(), !slot.beginsAt().isAfter(plan.madeAt()), slot.beginsAt(), slot.handsOffAt(), slot.readyAt(), slot.endsAt(), 0, plan.items(i)));
+            slots.add(new DaySlotView(pieces.indexOf(piece), slot.step(), !slot.beginsAt().isAfter(plan.madeAt()), slot.beginsAt(), slot.handsOffAt(), slot.readyAt(), slot.endsAt(), 0, items.getOrDefault(i, List.of())));
         }
         Map<Long, String> names = jobs.names(pieces.stream().map(RunPiece::jobId).filter(Objects::nonNull).distinct().toList());
         return new DayPlanView(plan.version(), plan.madeAt(), pieces.stream().map(piece -> new DayPieceView(piece.jobId(), piece.number(), piece.pieceId(),

@@ -49,6 +49,7 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
 /** Puts together what is to be scheduled: pieces of the jobs and on the bench, the rig, the hours. */
@@ -207,7 +208,7 @@ class RunsOfShop {
             List<Counted> counted = asked.anew() || moved.isPresent() ? List.of() : before.of(piece, untouched.operations(), things);
             int earliest = moved.map(each -> (int) Math.max(0, Math.min(hoursAhead(), Duration.between(from, each.noSooner()).toMinutes()))).orElse(0);
             pieces.add(piece);
-            work.add(new PieceOfWork(untouched.key(), untouched.job(), untouched.operations(), untouched.begun(), untouched.begunAt(), untouched.holds(), earliest, counted));
+            work.add(untouched.with(earliest, counted));
         }
 
         private static long hoursAhead() {
@@ -215,16 +216,19 @@ class RunsOfShop {
         }
 
         private Optional<DryingDays> dries(Recipe plan, List<UsedFields> madeWith) {
-            Optional<RigItemFields> named = madeWith.stream().map(used -> items.get(used.itemId())).filter(item -> item != null && item.kind() == ItemKind.DRYING_PLACE).findFirst();
-            Optional<RigItemFields> place = named.or(() -> items.values().stream().filter(item -> item.kind() == ItemKind.DRYING_PLACE).findFirst());
+            Optional<RigItemFields> place = named(ItemKind.DRYING_PLACE, madeWith).findFirst().map(used -> items.get(used.itemId())).or(() -> items.values().stream().filter(item -> item.kind() == ItemKind.DRYING_PLACE).findFirst());
             Shop air = place.map(item -> new Shop(item.celsius() == null ? plan.shop().celsius() : item.celsius(),
                     item.humidityPercent() == null ? plan.shop().relativeHumidity() : item.humidityPercent() / 100, plan.shop().altitudeM())).orElse(plan.shop());
             return drying.get(new Drying(plan, air), asked -> DryingDays.of(asked.plan(), asked.air()));
         }
 
         private GlueAtHand glue(List<UsedFields> madeWith) {
-            return madeWith.stream().map(used -> items.get(used.itemId())).filter(item -> item != null && item.kind() == ItemKind.GLUE).findFirst()
-                    .map(glue -> GlueAtHand.of(glue.toItem())).orElse(GlueAtHand.UNKNOWN);
+            return named(ItemKind.GLUE, madeWith).findFirst().map(used -> GlueAtHand.of(items.get(used.itemId()).toItem())).orElse(GlueAtHand.UNKNOWN);
+        }
+
+        /** What somebody named of a kind, as far as it is still there. */
+        private Stream<UsedFields> named(ItemKind kind, List<UsedFields> madeWith) {
+            return madeWith.stream().filter(used -> items.containsKey(used.itemId()) && items.get(used.itemId()).kind() == kind);
         }
 
         private List<Operation> operations(Recipe plan, GlueAtHand glue, List<UsedFields> madeWith, Optional<DryingDays> dry) {
@@ -235,7 +239,7 @@ class RunsOfShop {
 
         /** Each thing somebody named; else the first free of those that fit. */
         private List<Requirement> needed(ItemKind kind, Recipe plan, List<UsedFields> madeWith) {
-            List<Requirement> named = madeWith.stream().filter(used -> items.containsKey(used.itemId()) && items.get(used.itemId()).kind() == kind)
+            List<Requirement> named = named(kind, madeWith)
                     .map(used -> new Requirement(List.of(things.indexOf(used.itemId())), Math.min(used.takes(), items.get(used.itemId()).room()))).toList();
             if (!named.isEmpty()) {
                 return named;
