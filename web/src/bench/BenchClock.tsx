@@ -108,7 +108,7 @@ interface Said {
 
 function sentence({ step, dueIs, left, due, now, counts }: Said): string {
   if (step === 'HEATING' && !counts) return 'Waiting for the heat: the time counts from then on.';
-  if (left === undefined || due === undefined) return step === 'HEATING' ? 'Neither soft nor hot through within eight hours.' : '';
+  if (left === undefined || due === undefined) return step === 'HEATING' ? 'In this heat it gets neither soft nor hot through within eight hours.' : '';
   const words = DUE[dueIs];
   if (step === 'BENDING' || step === 'GLUING') return left > 0 ? `seconds ${words}` : TOO_LATE[step];
   if (left <= 0) return step === 'HEATING' ? `Ready: ${words}.` : `Over: ${words}.`;

@@ -28,6 +28,8 @@ public final class Following {
     private static final double MINUTE_S = 60;
     private static final double HOUR_S = 3600;
     private static final double DRY_PERCENT = 10;
+    /** A heat that stays further below the planned one makes nothing hot; a round number chosen by us. */
+    private static final double FALLS_SHORT_K = 10;
 
     private final Recipe plan;
     private final GlueAtHand glue;
@@ -145,7 +147,8 @@ public final class Following {
                 case SOAKING -> planned().filter(seconds -> seconds > 0).ifPresent(seconds -> dueAfter(seconds, Due.SOAKED));
                 case HEATING -> doing.map(this::ahead).ifPresent(heat -> {
                     OptionalDouble soft = Moments.soft(began, heat);
-                    OptionalDouble hot = Moments.hot(began, heat);
+                    // as warm as a cold chamber is not hot
+                    OptionalDouble hot = heat.mediumC() < plannedC(heat.kind()) - FALLS_SHORT_K ? OptionalDouble.empty() : Moments.hot(began, heat);
                     hot.ifPresent(seconds -> hotThrough = Optional.of(plus(from, seconds)));
                     (soft.isPresent() ? soft : hot).ifPresent(seconds -> dueAfter(seconds, soft.isPresent() ? Due.SOFT : Due.HOT));
                 });
@@ -166,6 +169,11 @@ public final class Following {
         /** The heat as it was read and as it will go on. */
         private Stage ahead(Stage heat) {
             return heat.probe().map(read -> heat.recordedBy(ChamberAhead.foreseen(read, way.heating().celsius()))).orElse(heat);
+        }
+
+        /** How warm the heat was to be [°C]; steam is no hotter than it boils here. */
+        private double plannedC(StageKind heat) {
+            return Stage.of(heat, 1, way.heating().celsius()).in(shop).mediumC();
         }
 
         private void dueAfter(double seconds, Due what) {

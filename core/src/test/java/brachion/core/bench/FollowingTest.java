@@ -96,6 +96,18 @@ class FollowingTest {
         assertThat(pulled.due()).hasValue(at(60 + 5));
     }
 
+    /** A core at 30 °C in a chamber of 30 °C is within three degrees of what heats it, and as cold as the shop in summer. */
+    @Test
+    void wood_as_warm_as_a_cold_chamber_is_neither_hot_nor_due() {
+        for (double celsius : new double[] {30, 60, 80}) {
+            Standing cold = standing(ASH, at(3600), tapped(Tap.INTO_HEAT, 0), reading(60, celsius), reading(600, celsius), reading(1200, celsius));
+            assertThat(cold.dueIs()).as("%s °C", celsius).isNotEqualTo(Due.HOT);
+            assertThat(cold.hotThrough()).as("%s °C", celsius).isEmpty();
+        }
+        Standing dry = standing(Recipes.ash().moisture(4).thickness(50).steamed(), at(3600), tapped(Tap.INTO_HEAT, 0), reading(60, 96), reading(600, 96));
+        assertThat(dry.dueIs()).as("a chamber near its planned heat").isEqualTo(Due.HOT);
+    }
+
     @Test
     void a_glue_up_counts_down_to_the_open_time_of_its_glue_and_then_to_the_morning() {
         Recipe plies = BenchWays.of(MethodKind.COLD_LAMINATION);
