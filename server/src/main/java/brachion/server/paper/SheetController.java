@@ -76,4 +76,11 @@ class SheetController {
     ResponseEntity<byte[]> logbook(@Valid @RequestBody LogbookFields asked) {
         return Download.of(Download.named(asked.card() ? "card" : "logbook", "pdf", clock), MediaType.parseMediaType(SheetPdf.TYPE), sheets.of(asked));
     }
+
+    /** Days of work on paper. */
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = SheetPdf.TYPE, schema = @Schema(type = "string", format = "binary")))
+    @PostMapping(path = "/day", produces = SheetPdf.TYPE)
+    ResponseEntity<byte[]> day(@Valid @RequestBody DaySheetFields asked) {
+        return Download.of(Download.named("day", "pdf", clock), MediaType.parseMediaType(SheetPdf.TYPE), sheets.of(asked));
+    }
 }

@@ -69,7 +69,7 @@ public class SheetPdf {
 
     /** A sheet as PDF. */
     public byte[] of(SheetFields words, List<Sketch> sketches) {
-        return of(words, sketches, List.of(), false);
+        return of(words, sketches, List.of(), List.of(), false);
     }
 
     /**
@@ -85,12 +85,28 @@ public class SheetPdf {
     byte[] of(LogbookFields logbook) {
         double wide = logbook.card() ? roomMm(logbook.sheet().paper()) * CARD_SHARE : ENTRY_WIDE_MM;
         List<Entry> entries = logbook.entries().stream().map(entry -> new Entry(entry, BentPiece.small(entry.bend(), entry.thicknessMm(), wide, wide * ENTRY_HIGH))).toList();
-        return of(logbook.sheet(), List.of(), entries, logbook.card());
+        return of(logbook.sheet(), List.of(), entries, List.of(), logbook.card());
     }
 
-    private byte[] of(SheetFields words, List<Sketch> sketches, List<Entry> entries, boolean card) {
+    /**
+     * A day on paper.
+     *
+     * @param says  its words
+     * @param drawn its lanes
+     */
+    record WorkDay(DaySheetFields.WorkDayFields says, Sketch drawn) {
+    }
+
+    /** Days of work below what stands on a sheet, each on a page of its own. */
+    byte[] of(DaySheetFields days) {
+        double wide = roomMm(days.sheet().paper());
+        return of(days.sheet(), List.of(), List.of(), days.days().stream().map(day -> new WorkDay(day, DayLanes.of(day, wide))).toList(), false);
+    }
+
+    private byte[] of(SheetFields words, List<Sketch> sketches, List<Entry> entries, List<WorkDay> days, boolean card) {
         Context said = new Context(Locale.ROOT);
         said.setVariable("entries", entries);
+        said.setVariable("days", days);
         said.setVariable("card", card);
         said.setVariable("words", words);
         said.setVariable("sketches", sketches);

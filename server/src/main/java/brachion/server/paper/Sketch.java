@@ -47,9 +47,10 @@ public final class Sketch {
      * @param text    the words
      * @param leftMm  left edge of the room they have [mm]
      * @param topMm   its upper edge [mm]
-     * @param wideMm  its width [mm]; they stand in its middle
+     * @param wideMm  its width [mm]
+     * @param begins  whether they begin at its left edge; else they stand in its middle
      */
-    public record Word(String text, double leftMm, double topMm, double wideMm) {
+    public record Word(String text, double leftMm, double topMm, double wideMm, boolean begins) {
     }
 
     /** An empty one. */
@@ -118,7 +119,12 @@ public final class Sketch {
     public void word(String text, double middleX, double bottomY) {
         double wide = wide(text);
         double left = Math.max(0, Math.min(widthMm - wide, middleX - wide / 2));
-        words.add(new Word(text, left, Math.max(0, bottomY - LETTERS_MM), wide));
+        words.add(new Word(text, left, Math.max(0, bottomY - LETTERS_MM), wide, false));
+    }
+
+    /** Words that begin at a place. */
+    public void wordFrom(String text, double leftX, double bottomY) {
+        words.add(new Word(text, leftX, Math.max(0, bottomY - LETTERS_MM), wide(text), true));
     }
 
     static double wide(String text) {

@@ -165,4 +165,33 @@ class SheetApiTest {
     void it_is_handed_over_under_a_name() {
         assertThat(asked(sheet(Paper.A4, "INCH", ""), Wire.recipe(12, 200, Wire.STEAM), "[]").getResponse().getHeader(HttpHeaders.CONTENT_DISPOSITION)).contains("brachion-sheet-").contains(".pdf");
     }
+
+    private static String day(String heading, int bars) {
+        String names = IntStream.range(0, bars).mapToObj(i -> "{\"from\": %d, \"to\": %d, \"row\": %d, \"name\": \"Rib %d\", \"number\": \"%d\"}".formatted(480 + 40 * (i % 12), 480 + 40 * (i % 12) + 35, i / 12, i, i)).collect(Collectors.joining(", "));
+        return """
+                {"heading": "%s", "work": [{"time": "08:30", "what": "Rib 1: into the heat, Plywood box"}, {"time": "16:50", "what": "Rib 2: off the form"}],
+                "goesOn": ["On the form overnight: Rib 3 until Wed 2 Dec, 10:20"], "from": 480, "to": 1020,
+                "lanes": [{"label": "Hands", "bars": [%s]}, {"label": "A form with a name that is longer than there is room", "bars": [{"from": -600, "to": 2000, "row": 0, "name": "Rib 9", "number": "9"}]}]}"""
+                .formatted(heading, names);
+    }
+
+    private MvcTestResult days(String sheet, String... days) {
+        return Wire.post(mvc, "/api/sheets/day", "{\"sheet\": %s, \"days\": [%s]}".formatted(sheet, String.join(", ", days)));
+    }
+
+    @ParameterizedTest
+    @EnumSource(Paper.class)
+    void a_day_has_a_page_with_its_lanes_and_what_is_to_be_done(Paper paper) throws IOException {
+        ReadSheet sheet = read(days(sheet(paper, "METRIC", ""), day("Tue 1 Dec", 12), day("Wed 2 Dec", 30)));
+        assertThat(sheet.pages()).as("one each").isEqualTo(2);
+        assertThat(sheet.text()).contains("Tue 1 Dec", "Wed 2 Dec", "08:30", "Rib 1: into the heat, Plywood box", "On the form overnight: Rib 3", "Hands", "12");
+        assertThat(sheet.onOneAnother()).isEmpty();
+    }
+
+    @Test
+    void a_day_drawn_backwards_and_no_day_at_all_are_refused() {
+        assertThat(days(sheet(Paper.A4, "METRIC", ""), day("Tue 1 Dec", 1).replace("\"to\": 1020", "\"to\": 480"))).hasStatus(HttpStatus.BAD_REQUEST).bodyText().contains("ends after it begins");
+        assertThat(days(sheet(Paper.A4, "METRIC", ""))).hasStatus(HttpStatus.BAD_REQUEST).bodyText().contains("1 to 62 days");
+        assertThat(days(sheet(Paper.A4, "METRIC", ""), day("Tue 1 Dec", 1).replace("-600", "-2147483648").replace("2000", "2147483647"))).hasStatusOk();
+    }
 }

@@ -32,7 +32,7 @@ class WriteOnceTest {
             "post /api/process/soak", "post /api/readings", "post /api/rig/appraisal", "post /api/ways", "post /api/exchange/readings", "post /api/exchange/notebooks", "post /api/bench/items/choices",
             "post /api/released-curve", "post /api/records/found", "post /api/records/tally", "post /api/records/count", "post /api/stock/layout", "post /api/photos/measurement", "post /api/stock/proposal",
             "post /api/day/proposals", "post /api/curves/forecast", "post /api/curves/form", "post /api/curves/points", "post /api/curves/drawn", "post /api/curves/drawing/svg",
-            "post /api/curves/drawing/dxf", "post /api/curves/drawing/pdf", "post /api/sheets/bend", "post /api/sheets/logbook", "post /api/sheets/form", "post /api/sheets/strap", "post /api/sheets/pipe",
+            "post /api/curves/drawing/dxf", "post /api/curves/drawing/pdf", "post /api/sheets/bend", "post /api/sheets/logbook", "post /api/sheets/day", "post /api/sheets/form", "post /api/sheets/strap", "post /api/sheets/pipe",
             "put /api/sample", "delete /api/sample", "delete /api/work/{key}");
 
     @Autowired
