@@ -16,6 +16,12 @@ import java.util.OptionalInt;
  */
 public record Outstanding(OptionalInt toStart, double suffices, Odds perPiece) {
 
+    /** Where fewer come good, a job had better be planned otherwise before its days are; a round number chosen by us. */
+    private static final double WORTH_PLANNING = 0.35;
+    /** Nobody lays out more at once than so many times what is missing, and so many. */
+    private static final int AT_ONCE_TIMES = 4;
+    private static final int AT_ONCE_MORE = 8;
+
     /**
      * @param missing   good pieces that are still to come, 0 or more
      * @param underWay  pieces of them that are begun and not bent yet
@@ -47,5 +53,20 @@ public record Outstanding(OptionalInt toStart, double suffices, Odds perPiece) {
             }
         }
         return new Outstanding(OptionalInt.of(enough - underWay), suffices, spread.odds());
+    }
+
+    /** Whether so many come good that their days are worth planning. */
+    public boolean worthPlanning() {
+        return toStart.isPresent() && perPiece.probability() >= WORTH_PLANNING;
+    }
+
+    /**
+     * How many pieces to plan: those to start, as far as anybody begins so many at once, or just those that are missing where the job
+     * is not worth planning as it is.
+     *
+     * @param missing good pieces that are still to come
+     */
+    public int toPlan(int missing) {
+        return worthPlanning() ? Math.min(toStart.orElseThrow(), AT_ONCE_TIMES * missing + AT_ONCE_MORE) : missing;
     }
 }

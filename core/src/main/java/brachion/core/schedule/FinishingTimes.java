@@ -8,7 +8,7 @@ import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
-import org.hipparchus.distribution.continuous.BetaDistribution;
+import org.hipparchus.random.RandomDataGenerator;
 
 /**
  * When a job may be done: its schedule is gone through many times, with pieces that break by their odds and wood that dries by its
@@ -53,13 +53,14 @@ public final class FinishingTimes {
      */
     public static int[] of(ScheduleProblem problem, Schedule schedule, int job, Wanted wanted, int trials, long seed) {
         SplittableRandom random = new SplittableRandom(seed);
+        RandomDataGenerator chances = new RandomDataGenerator(seed);
         Planned[] pieces = planned(problem, schedule, job);
         long alone = problem.pieces().stream().filter(piece -> piece.job() == job).findFirst()
                 .map(piece -> piece.operations().stream().mapToLong(Operation::lasts).sum()).orElse(0L);
-        BetaDistribution chance = beta(wanted.odds());
+        Beta chance = beta(wanted.odds());
         double spread = wanted.drying().map(days -> Math.log(days.latest() / Math.max(0.01, days.earliest())) / (2 * Z_80)).orElse(0.0);
         return IntStream.range(0, trials).map(trial -> one(pieces, wanted, alone,
-                chance.inverseCumulativeProbability(random.nextDouble()), Math.exp(spread * random.nextGaussian()), random)).sorted().toArray();
+                chances.nextBeta(chance.alpha(), chance.beta()), Math.exp(spread * random.nextGaussian()), random)).sorted().toArray();
     }
 
     private static Planned[] planned(ScheduleProblem problem, Schedule schedule, int job) {
@@ -114,11 +115,15 @@ public final class FinishingTimes {
         return pieces.length < 2 ? 0 : (last - first) / (pieces.length - 1);
     }
 
+    /** A beta distribution. */
+    private record Beta(double alpha, double beta) {
+    }
+
     /** The beta distribution with the mean of the odds and a range as wide. */
-    private static BetaDistribution beta(Odds odds) {
+    private static Beta beta(Odds odds) {
         double mean = Math.max(1 - SUREST, Math.min(SUREST, odds.probability()));
         double sd = Math.max(1e-3, (odds.high() - odds.low()) / (2 * Z_80));
         double weight = Math.max(0.2, mean * (1 - mean) / (sd * sd) - 1);
-        return new BetaDistribution(mean * weight, (1 - mean) * weight);
+        return new Beta(mean * weight, (1 - mean) * weight);
     }
 }
