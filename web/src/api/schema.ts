@@ -548,6 +548,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sheets/day": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["day"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sheets/bend": {
         parameters: {
             query?: never;
@@ -1755,7 +1771,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["day"];
+        get: operations["day_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2678,6 +2694,10 @@ export interface components {
             endsAt: string;
             /** Format: int32 */
             tooLongMinutes: number;
+            /** Format: int32 */
+            people: number;
+            /** Format: int32 */
+            overrunMinutes: number;
             items: number[];
         };
         HandsTimes: {
@@ -3061,6 +3081,38 @@ export interface components {
             /** Format: double */
             pegMm: number;
             alsoRack?: boolean;
+        };
+        BarFields: {
+            /** Format: int32 */
+            from: number;
+            /** Format: int32 */
+            to: number;
+            /** Format: int32 */
+            row: number;
+            name: string;
+            number: string;
+        };
+        DaySheetFields: {
+            sheet: components["schemas"]["SheetFields"];
+            days: components["schemas"]["WorkDayFields"][];
+        };
+        LaneFields: {
+            label: string;
+            bars: components["schemas"]["BarFields"][];
+        };
+        WorkDayFields: {
+            heading: string;
+            work: components["schemas"]["WorkFields"][];
+            goesOn: string[];
+            /** Format: int32 */
+            from: number;
+            /** Format: int32 */
+            to: number;
+            lanes: components["schemas"]["LaneFields"][];
+        };
+        WorkFields: {
+            time: string;
+            what: string;
         };
         BendSheetFields: {
             sheet: components["schemas"]["SheetFields"];
@@ -3774,6 +3826,17 @@ export interface components {
             count: number;
             offered: string[];
         };
+        ConflictView: {
+            /** Format: int32 */
+            piece: number;
+            asked: boolean;
+            /** @enum {string} */
+            kind: "CLOSED" | "HANDS_BUSY" | "THING_TAKEN";
+            /** @enum {string} */
+            step: "PLANNED" | "PREPARED" | "SOAKING" | "HEATING" | "BENDING" | "ON_FORM" | "DRYING" | "GLUING" | "IN_CLAMPS" | "FINISHED" | "JUDGED";
+            items: number[];
+            holders: number[];
+        };
         GainView: {
             /** Format: int64 */
             itemId?: number;
@@ -3793,6 +3856,7 @@ export interface components {
             /** Format: int32 */
             pieces: number;
             perPiece: components["schemas"]["Odds"];
+            worthPlanning: boolean;
             /** Format: date-time */
             plannedAt: string;
             /** Format: double */
@@ -3811,6 +3875,7 @@ export interface components {
             pieces: components["schemas"]["DayPieceView"][];
             slots: components["schemas"]["DaySlotView"][];
             jobs: components["schemas"]["JobOutlook"][];
+            conflicts: components["schemas"]["ConflictView"][];
             gains: components["schemas"]["GainView"][];
             /** Format: date-time */
             endsAt: string;
@@ -4811,6 +4876,11 @@ export type FactFields = components['schemas']['FactFields'];
 export type LogbookFields = components['schemas']['LogbookFields'];
 export type FormSheetFields = components['schemas']['FormSheetFields'];
 export type FormWantedFields = components['schemas']['FormWantedFields'];
+export type BarFields = components['schemas']['BarFields'];
+export type DaySheetFields = components['schemas']['DaySheetFields'];
+export type LaneFields = components['schemas']['LaneFields'];
+export type WorkDayFields = components['schemas']['WorkDayFields'];
+export type WorkFields = components['schemas']['WorkFields'];
 export type BendSheetFields = components['schemas']['BendSheetFields'];
 export type AppraisalRequest = components['schemas']['AppraisalRequest'];
 export type LoadFields = components['schemas']['LoadFields'];
@@ -4894,6 +4964,7 @@ export type ColumnView = components['schemas']['ColumnView'];
 export type GivenView = components['schemas']['GivenView'];
 export type NotebookAnswer = components['schemas']['NotebookAnswer'];
 export type WordView = components['schemas']['WordView'];
+export type ConflictView = components['schemas']['ConflictView'];
 export type GainView = components['schemas']['GainView'];
 export type JobOutlook = components['schemas']['JobOutlook'];
 export type Proposal = components['schemas']['Proposal'];
@@ -6260,6 +6331,30 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["FormSheetFields"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    day: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DaySheetFields"];
             };
         };
         responses: {
@@ -8300,7 +8395,7 @@ export interface operations {
             };
         };
     };
-    day: {
+    day_1: {
         parameters: {
             query?: never;
             header?: never;

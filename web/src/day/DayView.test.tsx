@@ -16,22 +16,24 @@ const JOB = {
 const PROPOSAL: Proposal = {
   from: at(7), order: [0], pieces: [{ jobId: 4, number: 1, name: 'Ribs 1' }],
   slots: [
-    { piece: 0, step: 'HEATING', begun: false, beginsAt: at(8, 30), handsOffAt: at(8, 33), readyAt: at(9, 3), endsAt: at(9, 3), tooLongMinutes: 0, items: [] },
-    { piece: 0, step: 'BENDING', begun: false, beginsAt: at(9, 3), handsOffAt: at(9, 13), readyAt: at(15), endsAt: at(15), tooLongMinutes: 0, items: [] },
+    { piece: 0, step: 'HEATING', begun: false, beginsAt: at(8, 30), handsOffAt: at(8, 33), readyAt: at(9, 3), endsAt: at(9, 3), tooLongMinutes: 0, people: 1, overrunMinutes: 0, items: [] },
+    { piece: 0, step: 'BENDING', begun: false, beginsAt: at(9, 3), handsOffAt: at(9, 13), readyAt: at(15), endsAt: at(15), tooLongMinutes: 0, people: 1, overrunMinutes: 0, items: [] },
   ],
-  jobs: [{ jobId: 4, name: 'Ribs', wanted: 2, pieces: 1, perPiece: { probability: 0.8, low: 0.7, high: 0.9 }, plannedAt: at(15), earliest: at(15), middle: at(15), latest: at(15) }],
-  gains: [{ more: 1, minutes: 45 }], endsAt: at(15), boundAt: at(15), changedMinutes: 0, lacking: ['FORM'],
+  jobs: [{ jobId: 4, name: 'Ribs', wanted: 2, pieces: 1, perPiece: { probability: 0.8, low: 0.7, high: 0.9 }, worthPlanning: true, plannedAt: at(15), earliest: at(15), middle: at(15), latest: at(15) }],
+  conflicts: [], gains: [{ more: 1, minutes: 45 }], endsAt: at(15), boundAt: at(15), changedMinutes: 0, lacking: ['FORM'],
 };
 
 let asked: AskedFields[];
 let taken: unknown[];
 let day: DayReading;
+let jobs: JobView[];
+let conflicts: Proposal['conflicts'];
 
 const server = {
-  GET: (path: string) => Promise.resolve({ data: path === '/api/day' ? day : path === '/api/jobs' ? [JOB] : [] }),
+  GET: (path: string) => Promise.resolve({ data: path === '/api/day' ? day : path === '/api/jobs' ? jobs : [] }),
   POST: (_: string, { body }: { body: AskedFields }) => {
     asked.push(body);
-    const lines: ProposalReading[] = [{ tried: 0, of: 10, done: false, proposal: { ...PROPOSAL, gains: [] } }, { tried: 10, of: 10, done: true, proposal: PROPOSAL }];
+    const lines: ProposalReading[] = [{ tried: 0, of: 10, done: false, proposal: { ...PROPOSAL, gains: [] } }, { tried: 10, of: 10, done: true, proposal: { ...PROPOSAL, conflicts } }];
     return Promise.resolve({ response: new Response(lines.map((line) => `${JSON.stringify(line)}\n`).join('')) });
   },
   PUT: (_: string, { body }: { body: unknown }) => {
@@ -52,6 +54,8 @@ beforeEach(() => {
   asked = [];
   taken = [];
   day = DAY;
+  jobs = [JOB];
+  conflicts = [];
 });
 
 it('plans every job at once and says when enough are done, what holds it up and what is not there', async () => {
@@ -99,4 +103,19 @@ it('asks for so many pieces as are typed, and no more for a job that is left out
   await waitFor(() => { expect(asked.at(-1)?.jobs).toEqual([]); });
   await userEvent.click(screen.getByRole('button', { name: 'As it was' }));
   await waitFor(() => { expect(asked.at(-1)?.jobs).toEqual([{ id: 4 }]); });
+});
+
+it('plans no more than fifty jobs together of itself, those that are due first', async () => {
+  jobs = Array.from({ length: 52 }, (_, at) => ({ ...JOB, id: at + 1, job: { ...JOB.job, name: `Ribs ${at}`, ...(at > 49 && { dueOn: '2026-12-20' }) } }));
+  show(<DayView />);
+  await waitFor(() => { expect(asked).toHaveLength(1); });
+  expect(asked[0]?.jobs).toHaveLength(50);
+  expect(asked[0]?.jobs.map(({ id }) => id)).toEqual(expect.arrayContaining([51, 52]));
+});
+
+it('says what keeps a piece from the moment it was moved to', async () => {
+  conflicts = [{ piece: 0, asked: true, kind: 'HANDS_BUSY', step: 'HEATING', items: [], holders: [0] }];
+  show(<DayView />);
+  const done = await screen.findByRole('region', { name: 'When it is done' });
+  await within(done).findByText(/^Ribs 1 goes on Tue 1 Dec, 08:30 and not when you asked: hands are busy with Ribs 1\.$/);
 });

@@ -17,11 +17,14 @@ import { today } from '../units/days';
 import { many, wholeNumber } from '../units/number';
 import { HoursDialog } from './HoursDialog';
 import { lanesOf } from './lanes';
-import { isThePlan } from './next';
+import { isThePlan, keyOf } from './next';
+import { sheetWords } from './paper';
 import { Shown } from './Shown';
-import { gainInWords, hoursInWords, lackingInWords, outlookInWords, stateInWords, tooLongInWords } from './words';
+import { gainInWords, hoursInWords, lackingInWords, outlookInWords, overrunInWords, refusedInWords, stateInWords, tooLongInWords } from './words';
 
 const MOST_PIECES = 200;
+/** So many are planned together; of more, those that are due first are ticked. */
+const MOST_JOBS = 50;
 /** A plan is worked out anew as time goes by [ms]. */
 const ASKED_AGAIN_MS = 600_000;
 
@@ -43,9 +46,10 @@ function Day({ day, jobs }: { day: DayReading; jobs: JobView[] }) {
   const [counts, setCounts] = useState<Record<number, string>>({});
   const [moved, setMoved] = useState<MovedFields[]>([]);
   const [anew, setAnew] = useState(false);
-  const [piece, setPiece] = useState<number>();
+  const [chosen, setChosen] = useState<string>();
   const [editing, setEditing] = useState(false);
-  const isIn = (id: number) => ticked[id] ?? (day.plan ? day.plan.pieces.some(({ jobId, number }) => jobId === id && number > 0) : true);
+  const first = useMemo(() => [...jobs].sort((a, b) => (a.job.dueOn ?? '9').localeCompare(b.job.dueOn ?? '9') || a.id - b.id).slice(0, MOST_JOBS).map(({ id }) => id), [jobs]);
+  const isIn = (id: number) => ticked[id] ?? (day.plan ? day.plan.pieces.some(({ jobId, number }) => jobId === id && number > 0) : first.includes(id));
   const asked: AskedFields = {
     jobs: jobs.filter(({ id }) => isIn(id)).map(({ id }) => {
       const toStart = wholeNumber(counts[id] ?? '', MOST_PIECES);
@@ -65,13 +69,14 @@ function Day({ day, jobs }: { day: DayReading; jobs: JobView[] }) {
   const proposal = search?.proposal;
   const shown = proposal ?? day.plan;
   const searching = search !== undefined && !search.done;
+  const at = shown?.pieces.findIndex((piece) => keyOf(piece) === chosen) ?? -1;
   const waiting = searching && search.of === 0;
   const inForce = proposal !== undefined && day.plan !== undefined && isThePlan(proposal, day.plan);
   const mine = moved.length > 0 || anew || Object.keys(ticked).length > 0 || Object.values(counts).some((count) => count !== '');
   const lanes = useMemo(() => lanesOf(shown?.slots ?? [], things), [shown, things]);
-  const move = (at: number, byMs: number) => {
-    const which = shown?.pieces[at];
-    const next = shown?.slots.find((slot) => slot.piece === at && !slot.begun);
+  const move = (moving: number, byMs: number) => {
+    const which = shown?.pieces[moving];
+    const next = shown?.slots.find((slot) => slot.piece === moving && !slot.begun);
     if (which?.jobId === undefined || !next || byMs === 0) return;
     const noSooner = new Date(Math.max(Date.parse(day.now), Date.parse(next.beginsAt) + byMs)).toISOString();
     setMoved([...moved.filter(({ jobId, number }) => jobId !== which.jobId || number !== which.number), { jobId: which.jobId, number: which.number, noSooner }]);
@@ -146,7 +151,8 @@ function Day({ day, jobs }: { day: DayReading; jobs: JobView[] }) {
       {search?.error && <Alert severity="error" sx={{ my: 1 }}>{search.error.message}</Alert>}
       <Dimmed old={waiting}>
         {proposal && <Answer proposal={proposal} things={things} changed={day.plan !== undefined} />}
-        {shown && shown.slots.length > 0 && <Shown day={day} slots={shown.slots} pieces={shown.pieces} things={things} lanes={lanes} chosen={piece} onChoose={setPiece} onMove={move} />}
+        {shown && shown.slots.length > 0 && <Shown day={day} slots={shown.slots} pieces={shown.pieces} things={things} lanes={lanes} conflicts={proposal?.conflicts ?? []} words={sheetWords(day, shown.pieces, jobs)} old={waiting} 
+          chosen={at < 0 ? undefined : at} onChoose={(piece) => { const which = piece === undefined ? undefined : shown.pieces[piece]; setChosen(which && keyOf(which)); }} onMove={move} />}
         {shown && shown.slots.length === 0 && jobs.length > 0 && <Typography sx={{ py: 4 }}>Nothing is to be begun: enough pieces are under way or done.</Typography>}
       </Dimmed>
     </Box>
@@ -166,6 +172,14 @@ function Answer({ proposal, things, changed }: { proposal: Proposal; things: Par
       {proposal.slots.filter(({ tooLongMinutes }) => tooLongMinutes > 0).map((slot) => {
         const piece = proposal.pieces[slot.piece];
         return piece && <Typography key={`${slot.piece} ${slot.step}`} color="error">{tooLongInWords(slot, piece)}</Typography>;
+      })}
+      {proposal.slots.filter(({ overrunMinutes, begun }) => overrunMinutes > 0 && !begun).map((slot) => {
+        const piece = proposal.pieces[slot.piece];
+        return piece && <Typography key={slot.piece} color="error">{overrunInWords(slot, piece)}</Typography>;
+      })}
+      {proposal.conflicts.filter(({ asked }) => asked).map((conflict) => {
+        const next = proposal.slots.find(({ piece, begun }) => piece === conflict.piece && !begun);
+        return next && <Typography key={conflict.piece}>{refusedInWords(conflict, next, proposal.pieces, things)}</Typography>;
       })}
       <Typography variant="body2" color="textSecondary">{many(proposal.pieces.length, 'piece is', 'pieces are')} planned. No order of work could be done before {printWeekday(proposal.boundAt)}.</Typography>
     </Box>

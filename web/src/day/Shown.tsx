@@ -1,13 +1,16 @@
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
-import type { DayPieceView, DayReading, DaySlotView, RigItemView } from '../api/schema';
+import type { ConflictView, DayPieceView, DayReading, DaySlotView, RigItemView } from '../api/schema';
 import { useOnPhone } from '../app/phone';
 import { Tray } from '../app/Tray';
+import { TakeSheet, type SheetWords } from '../paper/TakeSheet';
 import { printWeekday } from '../units/clock';
 import { Agenda } from './Agenda';
 import type { Lane } from './lanes';
 import { Lanes } from './Lanes';
 import { Moving } from './Moving';
+import { daysOnPaper } from './paper';
+import { conflictInWords } from './words';
 
 const DAY_MS = 86_400_000;
 const SPANS = { day: 'Day', week: 'Week', all: 'Whole run' };
@@ -19,13 +22,17 @@ interface ShownProps {
   slots: DaySlotView[];
   things: RigItemView[];
   lanes: Lane[];
+  conflicts: ConflictView[];
+  /** What else stands on paper. */
+  words: SheetWords;
+  old: boolean;
   chosen: number | undefined;
   onChoose: (piece: number | undefined) => void;
   onMove: (piece: number, byMs: number) => void;
 }
 
 /** The lanes of a day, a week or the whole run, and what is to be done in it. */
-export function Shown({ day, pieces, slots, things, lanes, chosen, onChoose, onMove }: ShownProps) {
+export function Shown({ day, pieces, slots, things, lanes, conflicts, words, old, chosen, onChoose, onMove }: ShownProps) {
   const [span, setSpan] = useState<Span>(useOnPhone() ? 'day' : 'week');
   const [ahead, setAhead] = useState(0);
   const nowMs = Date.parse(day.now);
@@ -35,6 +42,10 @@ export function Shown({ day, pieces, slots, things, lanes, chosen, onChoose, onM
   const fromMs = span === 'all' ? midnight(Math.min(begins, nowMs), 0) : first;
   const toMs = span === 'all' ? Math.max(ends, fromMs + DAY_MS) : midnight(first, span === 'day' ? 1 : 7);
   const step = span === 'day' ? 1 : 7;
+  const conflict = conflicts.find(({ piece }) => piece === chosen);
+  const next = slots.find(({ piece, begun }) => piece === chosen && !begun);
+  const open = { from: minutesOf(day.hours.opens), to: minutesOf(day.hours.closes), days: day.hours.days };
+  const days = daysOnPaper(slots, pieces, things, lanes, open, fromMs, toMs);
   return (
     <>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1, my: 1 }}>
@@ -48,10 +59,11 @@ export function Shown({ day, pieces, slots, things, lanes, chosen, onChoose, onM
         )}
       </Box>
       <Lanes lanes={lanes} pieces={pieces} slots={slots} fromMs={fromMs} toMs={toMs} nowMs={nowMs} chosen={chosen} onChoose={onChoose} onMove={onMove}
-        open={{ from: minutesOf(day.hours.opens), to: minutesOf(day.hours.closes), days: day.hours.days }} />
-      {chosen !== undefined && pieces[chosen] && <Moving piece={pieces[chosen]} onMove={(byMs) => { onMove(chosen, byMs); }} />}
+        open={open} />
+      {chosen !== undefined && pieces[chosen] && <Moving piece={pieces[chosen]} kept={conflict && next && conflictInWords(conflict, next.step, pieces, things)} onMove={(byMs) => { onMove(chosen, byMs); }} />}
       <Agenda pieces={pieces} things={things} chosen={chosen} onChoose={onChoose}
         slots={slots.filter(({ beginsAt }) => Date.parse(beginsAt) >= fromMs && Date.parse(beginsAt) < toMs)} />
+      {days.length > 0 && <Box sx={{ mt: 2 }}><TakeSheet old={old} words={words} ask={(sheet) => ({ about: 'day', asked: { sheet, days } })} /></Box>}
     </>
   );
 }

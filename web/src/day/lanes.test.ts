@@ -5,7 +5,7 @@ import { inRows, lanesOf, midnights, nameIn } from './lanes';
 const at = (hour: number, minute = 0) => new Date(2026, 11, 1, hour, minute).toISOString();
 
 function slot(piece: number, step: DaySlotView['step'], from: number, to: number, items: number[]): DaySlotView {
-  return { piece, step, begun: false, beginsAt: at(from), handsOffAt: at(from, 5), readyAt: at(to), endsAt: at(to), tooLongMinutes: 0, items };
+  return { piece, step, begun: false, beginsAt: at(from), handsOffAt: at(from, 5), readyAt: at(to), endsAt: at(to), tooLongMinutes: 0, people: 1, overrunMinutes: 0, items };
 }
 
 const thing = (id: number, kind: string, name: string) => ({ id, version: 0, item: { kind, name, room: 1, note: '' } }) as RigItemView;

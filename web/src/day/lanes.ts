@@ -1,4 +1,5 @@
 import type { DayPieceView, RigItemView, DaySlotView } from '../api/schema';
+import { GOES_ON } from './words';
 
 /** What is drawn of a stretch of work in a lane. */
 export interface Bar {
@@ -13,14 +14,13 @@ export interface Bar {
 export interface Lane {
   key: string;
   label: string;
+  /** What kind of thing it is of, where it is of one. */
+  kind?: RigItemView['item']['kind'];
   rows: number;
   bars: Bar[];
 }
 
 const KIND_ORDER = ['SOAKING_TROUGH', 'STEAM_BOX', 'HOT_TROUGH', 'HOT_PIPE', 'FORM', 'STRAP', 'CLAMPS', 'DRYING_PLACE'];
-/** Where something goes on that takes up nothing the rig has. */
-const WITHOUT = { SOAKING: 'In the water', HEATING: 'In the heat', BENDING: 'On the form', DRYING: 'Drying', GLUING: 'In clamps', IN_CLAMPS: 'In clamps' } as Partial<Record<DaySlotView['step'], string>>;
-
 /** Puts bars that overlap below one another, each in the first row that is free. */
 export function inRows(bars: Omit<Bar, 'row'>[]): Bar[] {
   const until: number[] = [];
@@ -32,19 +32,19 @@ export function inRows(bars: Omit<Bar, 'row'>[]): Bar[] {
   });
 }
 
-function laneOf(key: string, label: string, bars: Omit<Bar, 'row'>[]): Lane {
+function laneOf(key: string, label: string, bars: Omit<Bar, 'row'>[], kind?: RigItemView['item']['kind']): Lane {
   const placed = inRows(bars);
-  return { key, label, bars: placed, rows: Math.max(1, ...placed.map(({ row }) => row + 1)) };
+  return { key, label, ...(kind && { kind }), bars: placed, rows: Math.max(1, ...placed.map(({ row }) => row + 1)) };
 }
 
-/** A lane for the hands, one for each thing that is taken up, and one for whatever goes on without any. */
+/** A lane for the hands, one for each thing that is taken up, and one for whatever takes up nothing the rig has. */
 export function lanesOf(slots: DaySlotView[], things: RigItemView[]): Lane[] {
   const bar = (slot: number, { piece, beginsAt }: DaySlotView, until: string) => ({ slot, piece, fromMs: Date.parse(beginsAt), toMs: Date.parse(until) });
   const used = things.filter(({ id }) => slots.some(({ items }) => items.includes(id)))
     .sort((a, b) => KIND_ORDER.indexOf(a.item.kind) - KIND_ORDER.indexOf(b.item.kind) || a.item.name.localeCompare(b.item.name));
-  const ofThings = used.map(({ id, item }) => laneOf(`thing ${id}`, item.name, slots.flatMap((slot, at) => (slot.items.includes(id) ? [bar(at, slot, slot.endsAt)] : []))));
-  const without = [...new Set(Object.values(WITHOUT))].map((label) => laneOf(`without ${label}`, label,
-    slots.flatMap((slot, at) => (slot.items.length === 0 && WITHOUT[slot.step] === label ? [bar(at, slot, slot.endsAt)] : []))));
+  const ofThings = used.map(({ id, item }) => laneOf(`thing ${id}`, item.name, slots.flatMap((slot, at) => (slot.items.includes(id) ? [bar(at, slot, slot.endsAt)] : [])), item.kind));
+  const without = [...new Set(Object.values(GOES_ON))].map((label) => laneOf(`without ${label}`, label,
+    slots.flatMap((slot, at) => (slot.items.length === 0 && GOES_ON[slot.step] === label ? [bar(at, slot, slot.endsAt)] : []))));
   const hands = laneOf('hands', 'Hands', slots.flatMap((slot, at) => (!slot.begun && slot.handsOffAt > slot.beginsAt ? [bar(at, slot, slot.handsOffAt)] : [])));
   return [hands, ...ofThings, ...without].filter(({ bars }) => bars.length > 0);
 }

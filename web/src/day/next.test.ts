@@ -5,7 +5,7 @@ import { isBegun, nextOf } from './next';
 const at = (minute: number) => new Date(2026, 11, 1, 8, minute).toISOString();
 
 function slot(piece: number, step: DaySlotView['step'], minute: number): DaySlotView {
-  return { piece, step, begun: false, beginsAt: at(minute), handsOffAt: at(minute + 3), readyAt: at(minute + 30), endsAt: at(minute + 30), tooLongMinutes: 0, items: [] };
+  return { piece, step, begun: false, beginsAt: at(minute), handsOffAt: at(minute + 3), readyAt: at(minute + 30), endsAt: at(minute + 30), tooLongMinutes: 0, people: 1, overrunMinutes: 0, items: [] };
 }
 
 const PLAN: DayPlanView = {

@@ -1,4 +1,4 @@
-import type { BenchView, DayPlanView, DaySlotView, Proposal } from '../api/schema';
+import type { BenchView, DayPieceView, DayPlanView, DaySlotView, Proposal } from '../api/schema';
 
 const IN_ORDER: BenchView['step'][] = ['PLANNED', 'PREPARED', 'SOAKING', 'HEATING', 'BENDING', 'ON_FORM', 'DRYING', 'GLUING', 'IN_CLAMPS', 'FINISHED', 'JUDGED'];
 
@@ -16,11 +16,16 @@ export function nextOf(plan: DayPlanView, onBench: BenchView[]): DaySlotView | u
   return plan.slots.filter((slot) => slot.handsOffAt > slot.beginsAt && !isBegun(slot, plan, onBench)).sort((a, b) => a.beginsAt.localeCompare(b.beginsAt))[0];
 }
 
+/** What a piece is known by from one plan to the next. */
+export function keyOf({ jobId, number, pieceId }: Pick<DayPieceView, 'jobId' | 'number' | 'pieceId'>): string {
+  return jobId === undefined ? `bench ${pieceId ?? ''}` : `${jobId} ${number}`;
+}
+
 /** What is still to be begun, by piece and step. */
 function toBegin({ pieces, slots }: Pick<Proposal, 'pieces' | 'slots'>, after: string): Map<string, string> {
   return new Map(slots.filter(({ begun, beginsAt }) => !begun && beginsAt > after).map(({ piece, step, beginsAt }) => {
-    const { jobId, number, pieceId } = pieces[piece] ?? { jobId: undefined, number: 0, pieceId: undefined };
-    return [`${jobId ?? ''} ${number} ${jobId === undefined ? pieceId ?? '' : ''} ${step}`, beginsAt];
+    const which = pieces[piece];
+    return [`${which ? keyOf(which) : ''} ${step}`, beginsAt];
   }));
 }
 

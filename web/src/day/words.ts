@@ -1,4 +1,4 @@
-import type { GainView, HoursFields, JobOutlook, DayPieceView, RigItemView, DaySlotView } from '../api/schema';
+import type { ConflictView, GainView, HoursFields, JobOutlook, DayPieceView, RigItemView, DaySlotView } from '../api/schema';
 import { KIND } from '../rig/things/words';
 import { oddsInWords } from '../odds/words';
 import { printTime } from '../process/time';
@@ -22,14 +22,11 @@ export function hoursInWords({ days, opens, closes, people }: HoursFields): stri
   return `${said}, ${opens.slice(0, 5)} to ${closes.slice(0, 5)}, ${people} ${people === 1 ? 'pair' : 'pairs'} of hands`;
 }
 
-/** Fewer good pieces of ten are not worth planning for. */
-const WORTH_PLANNING = 0.35;
-
 /** When a job is done, and how sure that is. */
-export function outlookInWords({ plannedAt, dueOn, inTime, middle, latest, wanted, pieces, perPiece }: JobOutlook): string {
+export function outlookInWords({ plannedAt, dueOn, inTime, middle, latest, wanted, pieces, perPiece, worthPlanning }: JobOutlook): string {
   if (wanted === 0) return 'Enough good pieces are done.';
   if (pieces === 0) return 'No piece of it is planned.';
-  if (perPiece.probability < WORTH_PLANNING) return `Only ${oddsInWords(perPiece.probability)} pieces come good. Change its plan before its day.`;
+  if (!worthPlanning) return `Only ${oddsInWords(perPiece.probability)} pieces come good. Change its plan before its day.`;
   const late = dayOf(middle) === dayOf(latest) ? '' : `, 1 time in 10 after ${printWeekday(latest)}`;
   const sure = dueOn && inTime !== undefined ? ` By ${printWeekday(`${dueOn}T12:00`)} ${oddsInWords(inTime)} times.` : '';
   return `Enough good pieces about ${printWeekday(middle)}${late}.${sure} The last one planned is done ${printWeekday(plannedAt)}.`;
@@ -57,7 +54,40 @@ export function lackingInWords(kinds: (keyof typeof KIND)[]): string {
 /** A stretch of work as somebody reads it off a list: 08:30 Ribs 1, into the heat, Plywood box. */
 export function workInWords(slot: DaySlotView, piece: DayPieceView, things: RigItemView[]): string {
   const names = slot.items.map((id) => things.find((thing) => thing.id === id)?.item).filter((item) => item && item.kind !== 'CLAMPS').map((item) => item?.name);
-  return [`${piece.name}: ${DO[slot.step]}`, ...names].join(', ');
+  return [`${piece.name}: ${DO[slot.step]}`, ...(slot.people > 1 ? [`${slot.people} pairs of hands`] : []), ...names].join(', ');
+}
+
+/** Where a piece is while nobody is at it. */
+export const GOES_ON: Partial<Record<DaySlotView['step'], string>> = {
+  SOAKING: 'In the water', HEATING: 'In the heat', BENDING: 'On the form', DRYING: 'Drying', GLUING: 'In clamps', IN_CLAMPS: 'In clamps',
+};
+
+/** What could not follow in time, where it is not the next step that is kept. */
+const FOLLOWS: Partial<Record<DaySlotView['step'], string>> = {
+  HEATING: 'it could not go into the heat in time', BENDING: 'it could not be bent while it is hot', DRYING: 'it could not come off the form', GLUING: 'it could not be glued in time',
+  IN_CLAMPS: 'it could not be clamped in time', FINISHED: 'it could not come out of the clamps',
+};
+const MOST_NAMED = 3;
+
+/** What keeps a piece from going on. */
+export function conflictInWords({ kind, step, items, holders }: ConflictView, next: DaySlotView['step'], pieces: DayPieceView[], things: RigItemView[]): string {
+  const follows = step === next ? '' : FOLLOWS[step];
+  const names = holders.slice(0, MOST_NAMED).map((holder) => pieces[holder]?.name ?? '');
+  const whose = [...names, ...(holders.length > MOST_NAMED ? [`${holders.length - MOST_NAMED} more`] : [])].join(' and ');
+  const named = items.map((id) => things.find((thing) => thing.id === id)?.item.name ?? '').join(' or ');
+  const what = { CLOSED: step === 'HEATING' ? 'nobody is in the shop for long enough, or the heat is not up yet' : 'nobody is in the shop for long enough',
+    HANDS_BUSY: `hands are busy with ${whose}`, THING_TAKEN: `${named} is taken by ${whose}` }[kind];
+  return follows ? `${follows}, because ${what}` : what;
+}
+
+/** What cannot be had as somebody asked for it. */
+export function refusedInWords(conflict: ConflictView, slot: DaySlotView, pieces: DayPieceView[], things: RigItemView[]): string {
+  return `${pieces[slot.piece]?.name ?? ''} goes on ${printWhen(slot.beginsAt)} and not when you asked: ${conflictInWords(conflict, slot.step, pieces, things)}.`;
+}
+
+/** Glue that sets before the clamps are on. */
+export function overrunInWords(slot: DaySlotView, piece: DayPieceView): string {
+  return `${piece.name}: the glue is set ${printTime(60 * slot.overrunMinutes)} before the last clamp is on. Take a slower one, or more hands.`;
 }
 
 /** What had to wait too long. */

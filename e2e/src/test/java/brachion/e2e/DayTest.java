@@ -12,6 +12,9 @@ import java.nio.file.Files;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 
@@ -43,6 +46,7 @@ class DayTest extends BrowserTest {
     }
 
     private void onlyTheRibs() {
+        page.getByLabel("Pieces of Twelve ribs to begin").waitFor();
         for (String other : List.of("Snowshoe frames", "Orchard gate", "Garden arch", "Basket rims")) {
             Locator box = page.getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName(Pattern.compile(other)));
             if (box.count() > 0 && box.isChecked()) {
@@ -85,6 +89,25 @@ class DayTest extends BrowserTest {
         assertThat(agenda.getByText(Pattern.compile("Twelve ribs \\d+: bend and clamp"))).hasCount(12);
         assertThat(region("When it is done")).containsText(Pattern.compile("One more like Snowshoe form, 6 in: done .* sooner"));
         String sixth = agenda.getByText("Twelve ribs 6: bend and clamp").locator("xpath=ancestor::li").textContent();
+
+        agenda.getByText(Pattern.compile("Twelve ribs 12: into the heat")).click();
+        Locator moving = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Move Twelve ribs 12"));
+        assertThat(moving).containsText(Pattern.compile("Not sooner: .*(Twelve ribs|nobody is in the shop)"));
+        moving.getByText("A day sooner").click();
+        assertThat(region("When it is done")).containsText(Pattern.compile("Twelve ribs 12 goes on .* and not when you asked: "));
+        assertThat(page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Move Twelve ribs 12"))).isVisible();
+        button("As it was").click();
+        onlyTheRibs();
+        page.getByLabel("Pieces of Twelve ribs to begin").fill("12");
+        assertThat(region("When it is done").getByText("and not when you asked")).hasCount(0);
+        assertThat(page.getByRole(AriaRole.STATUS, new Page.GetByRoleOptions().setName("When Twelve ribs is done"))).containsText("The last one planned is done");
+        searched();
+
+        Download sheet = page.waitForDownload(() -> button("Print as PDF").click());
+        try (PDDocument paper = Loader.loadPDF(sheet.path().toFile())) {
+            assertThat(paper.getNumberOfPages()).as("a page for each day on which there is work").isBetween(4, 24);
+            assertThat(new PDFTextStripper().getText(paper)).contains("Twelve ribs 12: bend and clamp", "On the form overnight: ").doesNotContain("Orchard gate 2: into the water");
+        }
 
         button("Use this plan").click();
         assertThat(page.getByText(Pattern.compile("^In force, made"))).isVisible();

@@ -25,7 +25,7 @@ public record GlueAtHand(OptionalDouble openMinutes, OptionalDouble clampedHours
     }
 
     /** How long it stays open in a shop [°C], by its label [s]; empty when nobody wrote it down. */
-    OptionalDouble openSeconds(double shopC) {
+    public OptionalDouble openSeconds(double shopC) {
         return openMinutes.isPresent() ? OptionalDouble.of(Glue.inShop(openMinutes.getAsDouble(), shopC) * 60) : OptionalDouble.empty();
     }
 }

@@ -6,6 +6,7 @@ import brachion.core.bench.PieceLife;
 import brachion.core.bench.Step;
 import brachion.core.bench.WayOfThePiece;
 import brachion.core.method.Recipe;
+import brachion.core.method.Sheet;
 import brachion.core.process.StageKind;
 import java.time.Duration;
 import java.time.Instant;
@@ -13,6 +14,7 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Function;
 
@@ -29,25 +31,24 @@ public final class OperationsOfPiece {
 
     private final Recipe plan;
     private final WayOfThePiece way;
+    private final Crew crew;
     private final HandsTimes hands;
-    private final int longestDay;
     private final GlueAtHand glue;
     private final Optional<DryingDays> drying;
     private final Function<Set<Step>, List<Requirement>> needs;
 
     /**
      * @param plan   the recipe, with moisture and slope of grain known
-     * @param hands  how long hands are at it
-     * @param longestDay how long somebody is in the shop at the most [min]; what is in the heat for longer cannot be watched all the while
+     * @param crew   who makes it
      * @param glue   the glue it is made with
      * @param drying how long it dries; empty when that is not waited for
      * @param needs  what of the rig is taken up while a piece is at some steps
      */
-    public OperationsOfPiece(Recipe plan, HandsTimes hands, int longestDay, GlueAtHand glue, Optional<DryingDays> drying, Function<Set<Step>, List<Requirement>> needs) {
+    public OperationsOfPiece(Recipe plan, Crew crew, GlueAtHand glue, Optional<DryingDays> drying, Function<Set<Step>, List<Requirement>> needs) {
         this.plan = plan;
         this.way = WayOfThePiece.of(plan);
-        this.hands = hands;
-        this.longestDay = longestDay;
+        this.crew = crew;
+        this.hands = crew.hands();
         this.glue = glue;
         this.drying = drying;
         this.needs = needs;
@@ -61,7 +62,7 @@ public final class OperationsOfPiece {
         }
         way.heat().ifPresent(heat -> heated(heat, all));
         if (way.glued()) {
-            all.add(new Operation(Step.GLUING, 1, hands.glue(), inClamps(), Operation.ANY_TIME, false, 0, needs.apply(EnumSet.of(Step.GLUING, Step.IN_CLAMPS))));
+            all.add(crew.gluing(open(), layup(Sheet.Measure.CLOSING), inClamps(), needs.apply(EnumSet.of(Step.GLUING, Step.IN_CLAMPS))));
         } else if (!way.heated()) {
             all.add(new Operation(Step.IN_CLAMPS, 1, hands.bend(), inClamps(), Operation.ANY_TIME, false, 0, needs.apply(EnumSet.of(Step.IN_CLAMPS))));
         }
@@ -75,7 +76,7 @@ public final class OperationsOfPiece {
         int minutes = planned(heat);
         List<Requirement> heater = needs.apply(EnumSet.of(Step.HEATING));
         // over a pipe it is in somebody's hands all the while
-        boolean watched = hands.warmUp() + hands.layIn() + minutes <= longestDay;
+        boolean watched = hands.warmUp() + hands.layIn() + minutes <= crew.longestDay();
         all.add(heat == StageKind.HOT_PIPE ? new Operation(Step.HEATING, 1, hands.layIn() + minutes, 0, 0, true, hands.warmUp(), heater)
                 : new Operation(Step.HEATING, 1, hands.layIn(), minutes, watched ? Math.max(HEAT_WAITS, minutes / HEAT_WAITS_PART) : DAY, watched, hands.warmUp(), heater));
         int held = (int) Math.ceil(Following.holdSeconds(plan) / 60) + planned(StageKind.STEAM_ON);
@@ -86,6 +87,15 @@ public final class OperationsOfPiece {
 
     private int planned(StageKind stage) {
         return (int) Math.ceil(plan.method().plannedMinutes(stage).orElse(0));
+    }
+
+    private OptionalDouble open() {
+        OptionalDouble label = glue.openSeconds(plan.shop().celsius());
+        return label.isPresent() ? OptionalDouble.of(label.getAsDouble() / 60) : layup(Sheet.Measure.OPEN_TIME);
+    }
+
+    private OptionalDouble layup(Sheet.Measure measure) {
+        return plan.method().sheet(plan).value(measure);
     }
 
     private int inClamps() {
@@ -116,12 +126,15 @@ public final class OperationsOfPiece {
 
     /**
      * When the operation a piece is at began, as far as what follows hangs on it: so long before it is due as it lasts, where it is
-     * known when that is.
+     * known when that is. What lies in a heat that was read and from which nothing comes counts from now on.
      *
      * @param due when what it waits for is due; empty when that cannot be said
      * @param now minute 0
      */
     public static int begunAt(PieceLife life, Optional<Instant> due, Operation operation, Instant now) {
+        if (due.isEmpty() && life.step() == Step.HEATING && life.probe().isPresent() && operation.minutes() > 0) {
+            return -operation.handsMinutes();
+        }
         long begun = due.map(at -> minutes(now, at) - operation.lasts()).or(() -> life.since().map(at -> minutes(now, at))).orElse(0L);
         return (int) Math.max(-100L * 24 * 60, Math.min(0, begun));
     }

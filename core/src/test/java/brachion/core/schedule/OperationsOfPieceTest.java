@@ -26,7 +26,7 @@ class OperationsOfPieceTest {
     private static final Instant EIGHT = Instant.parse("2026-12-01T08:00:00Z");
 
     private static List<Operation> of(Recipe plan) {
-        return new OperationsOfPiece(plan, HandsTimes.USUAL, 540, GlueAtHand.UNKNOWN, Optional.of(new DryingDays(3, 5, 8)), steps -> List.of(new Requirement(List.of(0), 1))).all();
+        return new OperationsOfPiece(plan, new Crew(1, 540, HandsTimes.USUAL, OptionalDouble.empty()), GlueAtHand.UNKNOWN, Optional.of(new DryingDays(3, 5, 8)), steps -> List.of(new Requirement(List.of(0), 1))).all();
     }
 
     private static List<Step> steps(MethodKind kind) {
@@ -80,6 +80,8 @@ class OperationsOfPieceTest {
         PieceLife life = PieceLife.of(BenchWays.of(MethodKind.STEAM_BOX), List.of(new Tapped(Tap.INTO_HEAT, EIGHT, OptionalDouble.empty())));
         assertThat(OperationsOfPiece.begunAt(life, Optional.of(EIGHT.plusSeconds(1200)), heat, EIGHT.plusSeconds(600))).isEqualTo(Math.min(0, 10 - heat.lasts()));
         assertThat(OperationsOfPiece.begunAt(life, Optional.empty(), heat, EIGHT.plusSeconds(600))).isEqualTo(-10);
+        PieceLife cold = PieceLife.of(BenchWays.of(MethodKind.STEAM_BOX), List.of(new Tapped(Tap.INTO_HEAT, EIGHT, OptionalDouble.empty()), new Tapped(Tap.READING, EIGHT.plusSeconds(60), OptionalDouble.of(30))));
+        assertThat(OperationsOfPiece.begunAt(cold, Optional.empty(), heat, EIGHT.plusSeconds(600))).as("the box is cold").isEqualTo(-heat.handsMinutes());
     }
 
     /** Ash of 18 % dries to 10 % in air of 50 % in days or weeks, in a loft over a stove sooner. */
@@ -93,5 +95,21 @@ class OperationsOfPieceTest {
         assertThat(shop.middle()).isLessThan(shop.latest());
         assertThat(DryingDays.of(BenchWays.of(MethodKind.COLD_LAMINATION), new Shop(18, 0.45, 0))).as("nothing dries").isEmpty();
         assertThat(DryingDays.of(plan, new Shop(18, 0.85, 0))).as("it never comes to 10 %").isEmpty();
+    }
+
+    private static Operation glued(int people, double openMinutes, double closingMinutes) {
+        Recipe plan = BenchWays.of(MethodKind.COLD_LAMINATION);
+        // its label is for 20 °C; this shop is colder or warmer
+        GlueAtHand here = new GlueAtHand(OptionalDouble.of(openMinutes * Math.pow(2, (plan.shop().celsius() - 20) / 10)), OptionalDouble.of(8));
+        Crew crew = new Crew(people, 540, HandsTimes.USUAL, OptionalDouble.of(closingMinutes));
+        return new OperationsOfPiece(plan, crew, here, Optional.empty(), steps -> List.of(new Requirement(List.of(0), 1))).all().get(0);
+    }
+
+    @Test
+    void as_many_spread_and_clamp_as_it_takes_while_the_glue_is_open_and_as_there_are() {
+        assertThat(glued(3, 30, 25)).as("one is quick enough").returns(1, Operation::people).returns(25, Operation::handsMinutes).returns(0, Operation::overrunMinutes);
+        assertThat(glued(3, 12.5, 25)).as("two share it").returns(2, Operation::people).returns(13, Operation::handsMinutes).returns(0, Operation::overrunMinutes);
+        assertThat(glued(1, 12, 25)).as("nobody helps").returns(1, Operation::people).returns(25, Operation::handsMinutes).returns(13, Operation::overrunMinutes);
+        assertThat(glued(2, 5, 25)).as("two are too few").returns(2, Operation::people).returns(8, Operation::overrunMinutes);
     }
 }

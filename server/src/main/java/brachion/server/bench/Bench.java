@@ -27,4 +27,7 @@ public interface Bench {
 
     /** Minutes from one touch to another as they usually are in this shop, the median of the latest pieces; empty while they are too few. */
     OptionalDouble usualMinutes(Tap from, Tap to);
+
+    /** The same of the pieces somebody made. */
+    OptionalDouble usualMinutes(Tap from, Tap to, String person);
 }

@@ -1,11 +1,11 @@
 package brachion.server.day;
 
 import brachion.core.bench.Step;
+import brachion.server.day.DayReading.DayPlanView;
 import brachion.server.day.ProposalReading.DayPieceView;
 import brachion.server.day.ProposalReading.DaySlotView;
 import brachion.server.rig.RigItemFields;
 import brachion.server.rig.RigItems;
-import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -17,6 +17,7 @@ import net.fortuna.ical4j.model.property.Description;
 import net.fortuna.ical4j.model.property.DtStamp;
 import net.fortuna.ical4j.model.property.Location;
 import net.fortuna.ical4j.model.property.ProdId;
+import net.fortuna.ical4j.model.property.Sequence;
 import net.fortuna.ical4j.model.property.Uid;
 import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
@@ -44,16 +45,18 @@ class CalendarOfDay {
             List<DaySlotView> slots = day.plan().slots();
             Map<Long, RigItemFields> things = rig.of(slots.stream().flatMap(slot -> slot.items().stream()).distinct().toList());
             slots.stream().filter(slot -> !slot.begun() && slot.handsOffAt().isAfter(slot.beginsAt()))
-                    .forEach(slot -> calendar.add(event(day.plan().pieces().get(slot.piece()), slot, things, day.plan().madeAt())));
+                    .forEach(slot -> calendar.add(event(day.plan().pieces().get(slot.piece()), slot, things, day.plan())));
         }
         return calendar.toString();
     }
 
-    private static VEvent event(DayPieceView piece, DaySlotView slot, Map<Long, RigItemFields> things, Instant stamp) {
+    private static VEvent event(DayPieceView piece, DaySlotView slot, Map<Long, RigItemFields> things, DayPlanView plan) {
         VEvent event = new VEvent(slot.beginsAt(), slot.handsOffAt(), piece.name() + ": " + work(slot.step()));
         event.removeAll("DTSTAMP");
-        event.add(new DtStamp(stamp));
+        event.add(new DtStamp(plan.madeAt()));
         event.add(new Uid(uid(piece, slot.step())));
+        // who has it in a calendar already is told that this is newer
+        event.add(new Sequence((int) (plan.madeAt().getEpochSecond() / 60)));
         String with = slot.items().stream().map(things::get).filter(Objects::nonNull).map(RigItemFields::name).collect(Collectors.joining(", "));
         if (!with.isEmpty()) {
             event.add(new Description(with));

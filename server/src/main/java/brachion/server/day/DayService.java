@@ -1,8 +1,8 @@
 package brachion.server.day;
 
-import brachion.core.bench.Step;
 import brachion.core.schedule.CannotBeScheduledException;
 import brachion.core.schedule.Decoder;
+import brachion.core.schedule.Operation;
 import brachion.core.schedule.Schedule;
 import brachion.core.schedule.Schedule.Slot;
 import brachion.server.bench.Bench;
@@ -131,12 +131,12 @@ class DayService {
     private static List<SlotColumns> slots(ShopRun run, Schedule schedule) {
         return schedule.slots().stream().map(slot -> {
             RunPiece piece = run.pieces().get(slot.piece());
-            return new SlotColumns(piece.jobId(), piece.number(), piece.pieceId(), step(run, slot), run.at(slot.begins()), run.at(slot.handsOff()), run.at(slot.ready()), run.at(slot.ends()));
+            return new SlotColumns(piece.jobId(), piece.number(), piece.pieceId(), operation(run, slot).step(), operation(run, slot).people(), run.at(slot.begins()), run.at(slot.handsOff()), run.at(slot.ready()), run.at(slot.ends()));
         }).toList();
     }
 
-    private static Step step(ShopRun run, Slot slot) {
-        return run.problem().pieces().get(slot.piece()).operations().get(slot.operation()).step();
+    private static Operation operation(ShopRun run, Slot slot) {
+        return run.problem().pieces().get(slot.piece()).operations().get(slot.operation());
     }
 
     private static List<SlotItemColumns> items(ShopRun run, Schedule schedule) {
@@ -163,7 +163,7 @@ class DayService {
             if (!pieces.contains(piece)) {
                 pieces.add(piece);
             }
-            slots.add(new DaySlotView(pieces.indexOf(piece), slot.step(), !slot.beginsAt().isAfter(plan.madeAt()), slot.beginsAt(), slot.handsOffAt(), slot.readyAt(), slot.endsAt(), 0, items.getOrDefault(i, List.of())));
+            slots.add(new DaySlotView(pieces.indexOf(piece), slot.step(), !slot.beginsAt().isAfter(plan.madeAt()), slot.beginsAt(), slot.handsOffAt(), slot.readyAt(), slot.endsAt(), 0, slot.people(), 0, items.getOrDefault(i, List.of())));
         }
         Map<Long, String> names = jobs.names(pieces.stream().map(RunPiece::jobId).filter(Objects::nonNull).distinct().toList());
         return new DayPlanView(plan.version(), plan.madeAt(), pieces.stream().map(piece -> new DayPieceView(piece.jobId(), piece.number(), piece.pieceId(),

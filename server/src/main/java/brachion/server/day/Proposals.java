@@ -2,12 +2,15 @@ package brachion.server.day;
 
 import brachion.core.schedule.Bottlenecks;
 import brachion.core.schedule.Bottlenecks.Gain;
+import brachion.core.schedule.Conflict;
+import brachion.core.schedule.Conflicts;
 import brachion.core.schedule.FinishingTimes;
 import brachion.core.schedule.LowerBound;
 import brachion.core.schedule.Operation;
 import brachion.core.schedule.PieceOfWork;
 import brachion.core.schedule.Schedule;
 import brachion.core.schedule.Schedule.Slot;
+import brachion.server.day.ProposalReading.ConflictView;
 import brachion.server.day.ProposalReading.GainView;
 import brachion.server.day.ProposalReading.JobOutlook;
 import brachion.server.day.ProposalReading.DayPieceView;
@@ -41,7 +44,7 @@ final class Proposals {
 
     Proposal of(Schedule schedule, boolean last) {
         return new Proposal(run.from(), schedule.order(), run.pieces().stream().map(piece -> new DayPieceView(piece.jobId(), piece.number(), piece.pieceId(), piece.name())).toList(),
-                schedule.slots().stream().map(this::slot).toList(), outlooks(schedule), last ? gains(schedule) : List.of(), run.at(schedule.worth().endsMinute()),
+                schedule.slots().stream().map(this::slot).toList(), outlooks(schedule), conflicts(schedule), last ? gains(schedule) : List.of(), run.at(schedule.worth().endsMinute()),
                 run.at(Math.min(bound.endsMinute(), schedule.worth().endsMinute())), schedule.worth().changedMinutes(), List.copyOf(run.lacking()));
     }
 
@@ -50,7 +53,7 @@ final class Proposals {
         Operation operation = piece.operations().get(slot.operation());
         long most = (long) slot.ready() + operation.slackMinutes();
         return new DaySlotView(slot.piece(), operation.step(), slot.operation() < piece.begun(), run.at(slot.begins()), run.at(slot.handsOff()), run.at(slot.ready()), run.at(slot.ends()),
-                operation.slackMinutes() == Operation.ANY_TIME ? 0 : (int) Math.max(0, slot.ends() - Math.max(most, 0)), slot.things().stream().map(run.things()::get).toList());
+                operation.slackMinutes() == Operation.ANY_TIME ? 0 : (int) Math.max(0, slot.ends() - Math.max(most, 0)), operation.people(), operation.overrunMinutes(), slot.things().stream().map(run.things()::get).toList());
     }
 
     private List<JobOutlook> outlooks(Schedule schedule) {
@@ -66,10 +69,31 @@ final class Proposals {
             int[] ends = FinishingTimes.of(run.problem(), schedule, job, named.asked(), TRIALS, SEED);
             OptionalInt due = run.problem().due().get(job);
             Double inTime = due.isEmpty() ? null : Arrays.stream(ends).filter(end -> end <= due.getAsInt()).count() / (double) TRIALS;
-            all.add(new JobOutlook(named.id(), named.name(), named.dueOn(), named.asked().wanted(), mine.length, named.asked().odds(), run.at(Arrays.stream(mine).max().orElse(0)), inTime,
+            all.add(new JobOutlook(named.id(), named.name(), named.dueOn(), named.asked().wanted(), mine.length, named.asked().odds(), named.worthPlanning(), run.at(Arrays.stream(mine).max().orElse(0)), inTime,
                     run.at(ends[TRIALS / 10]), run.at(ends[TRIALS / 2]), run.at(ends[TRIALS - TRIALS / 10])));
         }
         return all;
+    }
+
+    /** What keeps each piece from going on when somebody asked for it; of the others, what kept it to the last unless it stays where people count on it. */
+    private List<ConflictView> conflicts(Schedule schedule) {
+        Conflicts conflicts = new Conflicts(run.problem(), schedule);
+        List<ConflictView> all = new ArrayList<>();
+        for (int piece = 0; piece < run.pieces().size(); piece++) {
+            int goesOn = conflicts.goesOn(piece).orElse(0);
+            boolean asked = run.moved().containsKey(piece);
+            int at = asked ? Math.max(run.moved().get(piece), conflicts.ready(piece)) : goesOn - 1;
+            if (at >= conflicts.ready(piece) && at < goesOn && run.problem().pieces().get(piece).before().isEmpty()) {
+                int of = piece;
+                conflicts.at(piece, at).map(conflict -> conflict(of, asked, conflict)).ifPresent(all::add);
+            }
+        }
+        return all;
+    }
+
+    private ConflictView conflict(int piece, boolean asked, Conflict conflict) {
+        return new ConflictView(piece, asked, conflict.kind(), run.problem().pieces().get(piece).operations().get(conflict.operation()).step(),
+                conflict.things().stream().map(run.things()::get).toList(), conflict.pieces());
     }
 
     private List<GainView> gains(Schedule schedule) {

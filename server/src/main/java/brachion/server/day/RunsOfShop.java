@@ -11,6 +11,7 @@ import brachion.core.method.Recipe;
 import brachion.core.method.Workshop;
 import brachion.core.process.Shop;
 import brachion.core.risk.UnknownInputs;
+import brachion.core.schedule.Crew;
 import brachion.core.schedule.DryingDays;
 import brachion.core.schedule.FinishingTimes.Wanted;
 import brachion.core.schedule.HandsTimes;
@@ -33,6 +34,7 @@ import brachion.server.recipe.Workshops;
 import brachion.server.rig.RigItemFields;
 import brachion.server.rig.RigItems;
 import brachion.server.rig.UsedFields;
+import brachion.server.storage.Absent;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Duration;
@@ -57,8 +59,6 @@ import org.springframework.stereotype.Component;
 class RunsOfShop {
 
     private static final int MOST_PIECES = 400;
-    /** Whoever would have to begin so many times as many as are missing had better change the plan. */
-    private static final int TOO_MANY_TIMES = 4;
     private static final int KEPT = 500;
 
     private final Jobs jobs;
@@ -91,9 +91,19 @@ class RunsOfShop {
 
     /** How long hands take in this shop, as far as it was measured on the bench. */
     HandsTimes measured() {
+        return measured(null);
+    }
+
+    /** The same by somebody's own hands, as far as theirs were measured. */
+    private HandsTimes measured(String person) {
         HandsTimes usual = HandsTimes.USUAL;
-        return new HandsTimes(usual.layIn(), minutes(bench.usualMinutes(Tap.PULLED, Tap.CLAMPED), usual.bend()), minutes(bench.usualMinutes(Tap.GLUE_ON, Tap.CLAMPED), usual.glue()),
-                usual.takeOff(), usual.warmUp());
+        return new HandsTimes(usual.layIn(), minutes(usually(Tap.PULLED, person), usual.bend()), minutes(usually(Tap.GLUE_ON, person), usual.glue()), usual.takeOff(), usual.warmUp());
+    }
+
+    /** From a touch to the last clamp as somebody usually takes, or else as the shop does. */
+    private OptionalDouble usually(Tap from, String person) {
+        OptionalDouble own = person == null ? OptionalDouble.empty() : bench.usualMinutes(from, Tap.CLAMPED, person);
+        return own.isPresent() ? own : bench.usualMinutes(from, Tap.CLAMPED);
     }
 
     /** No quicker than is usual: a run is no race, and a carry of seconds is not all the work at the form. */
@@ -108,7 +118,7 @@ class RunsOfShop {
         private final Instant from;
         private final ZoneId zone;
         private final HoursFields hours;
-        private final HandsTimes hands;
+        private final Map<Optional<String>, Crew> crews = new HashMap<>();
         private final Workshop workshop = workshops.now();
         private final Map<Long, RigItemFields> items = rig.all();
         private final List<Long> things = List.copyOf(items.keySet());
@@ -116,6 +126,7 @@ class RunsOfShop {
         private final PlanBefore before;
         private final Set<ItemKind> lacking = EnumSet.noneOf(ItemKind.class);
         private final List<PieceOfWork> work = new ArrayList<>();
+        private final Map<Integer, Integer> movedTo = new HashMap<>();
         private final List<RunPiece> pieces = new ArrayList<>();
         private final List<RunJob> runJobs = new ArrayList<>();
 
@@ -124,7 +135,6 @@ class RunsOfShop {
             this.from = from;
             this.zone = zone;
             this.hours = hours;
-            this.hands = hours.hands(measured());
             this.onBench = bench.onIt(from);
             this.before = before;
         }
@@ -137,20 +147,21 @@ class RunsOfShop {
                 }
             });
             asked.jobs().forEach(this::ofJob);
-            runJobs.add(new RunJob(null, "", null, null, 0));
+            runJobs.add(new RunJob(null, "", null, null, 0, true));
             onBench.stream().filter(piece -> piece.jobId() == null || !named.containsKey(piece.jobId())).forEach(piece -> underWay(piece, runJobs.size() - 1, 0));
             if (work.size() > MOST_PIECES) {
                 throw new RefusedFieldException("jobs", "Up to " + MOST_PIECES + " pieces are planned together, not " + work.size() + ".");
             }
             List<OptionalInt> due = runJobs.stream().map(job -> job.dueOn() == null ? OptionalInt.empty() : OptionalInt.of(hours.closing(job.dueOn(), from, zone))).toList();
             return new ShopRun(from, new ScheduleProblem(work, due, things.stream().map(thing -> items.get(thing).room()).toList(), hours.people(), hours.from(from, zone, hot())),
-                    List.copyOf(pieces), List.copyOf(runJobs), things, lacking);
+                    List.copyOf(pieces), List.copyOf(runJobs), things, Map.copyOf(movedTo), lacking);
         }
 
         /** What is in the heat is not left there: somebody stays until it is bent [min]. */
         private int hot() {
             return work.stream().filter(piece -> piece.begun() > 0 && piece.operations().get(piece.begun() - 1).step() == Step.HEATING)
-                    .mapToInt(piece -> Math.max(0, piece.begunAt() + piece.operations().get(piece.begun() - 1).lasts()) + hands.bend()).sum();
+                    .mapToInt(piece -> Math.max(0, piece.begunAt() + piece.operations().get(piece.begun() - 1).lasts())
+                            + hours.hands(measured()).bend()).sum();
         }
 
         private void ofJob(JobAskedFields job) {
@@ -166,12 +177,11 @@ class RunsOfShop {
             Optional<DryingDays> dry = dries(plan, one.job().madeWith());
             List<Operation> all = operations(plan, glue(one.job().madeWith()), one.job().madeWith(), dry);
             int counted = progress.good() + progress.bent() + progress.underWay();
-            int byOdds = outstanding.toStart().orElse(MOST_PIECES);
-            int toStart = toStart(job, counted, byOdds > TOO_MANY_TIMES * progress.missing() ? progress.missing() : byOdds);
+            int toStart = toStart(job, counted, outstanding.toPlan(progress.missing()));
             for (int number : before.freeNumbers(job.id(), numbers.values(), toStart)) {
                 add(new RunPiece(job.id(), number, null, one.job().name() + " " + number), new PieceOfWork(key(job.id(), number), place, all, 0, 0, List.of(), 0, List.of()));
             }
-            runJobs.add(new RunJob(job.id(), one.job().name(), one.job().dueOn(), new Wanted(Math.max(0, progress.wanted() - progress.good()), outstanding.perPiece(), dry), counted + toStart));
+            runJobs.add(new RunJob(job.id(), one.job().name(), one.job().dueOn(), new Wanted(Math.max(0, progress.wanted() - progress.good()), outstanding.perPiece(), dry), counted + toStart, outstanding.worthPlanning()));
         }
 
         /** As many as somebody says, else as many as the plan counts on, else as the odds ask for. */
@@ -206,7 +216,8 @@ class RunsOfShop {
             }
             Optional<MovedFields> moved = asked.moved().stream().filter(each -> each.jobId().equals(piece.jobId()) && each.number() == piece.number()).findFirst();
             List<Counted> counted = asked.anew() || moved.isPresent() ? List.of() : before.of(piece, untouched.operations(), things);
-            int earliest = moved.map(each -> (int) Math.max(0, Math.min(hoursAhead(), Duration.between(from, each.noSooner()).toMinutes()))).orElse(0);
+            moved.ifPresent(each -> movedTo.put(work.size(), (int) Math.max(0, Math.min(hoursAhead(), Duration.between(from, each.noSooner()).toMinutes()))));
+            int earliest = movedTo.getOrDefault(work.size(), 0);
             pieces.add(piece);
             work.add(untouched.with(earliest, counted));
         }
@@ -231,9 +242,18 @@ class RunsOfShop {
             return madeWith.stream().filter(used -> items.containsKey(used.itemId()) && items.get(used.itemId()).kind() == kind);
         }
 
+        /** The shop's hands at the pace of whoever makes it. */
+        private Crew crew(String person) {
+            return crews.computeIfAbsent(Optional.ofNullable(Absent.given(person)), who -> {
+                OptionalDouble measured = usually(Tap.GLUE_ON, who.orElse(null));
+                OptionalDouble closing = hours.glueMinutes() == null ? measured : OptionalDouble.of(hours.glueMinutes());
+                return new Crew(hours.people(), hours.longestMinutes(), hours.hands(measured(who.orElse(null))), closing);
+            });
+        }
+
         private List<Operation> operations(Recipe plan, GlueAtHand glue, List<UsedFields> madeWith, Optional<DryingDays> dry) {
             List<ItemKind> kinds = ItemKind.neededFor(plan);
-            return new OperationsOfPiece(plan, hands, hours.longestMinutes(), glue, dry, steps -> kinds.stream().filter(kind -> steps.stream().anyMatch(kind::takenAt))
+            return new OperationsOfPiece(plan, crew(plan.names().person()), glue, dry, steps -> kinds.stream().filter(kind -> steps.stream().anyMatch(kind::takenAt))
                     .flatMap(kind -> needed(kind, plan, madeWith).stream()).toList()).all();
         }
 

@@ -13,11 +13,12 @@ import java.time.Instant;
  * @param number     which of the pieces of that job
  * @param pieceId    the piece on the bench, null while it is not there
  * @param step       what is done
+ * @param people     pairs of hands it takes
  * @param beginsAt   when it begins
  * @param handsOffAt when the hands are free again
  * @param readyAt    when the next may begin
  * @param endsAt     when the next does
  */
 @Embeddable
-record SlotColumns(Long jobId, int number, Long pieceId, @Enumerated(EnumType.STRING) Step step, Instant beginsAt, Instant handsOffAt, Instant readyAt, Instant endsAt) {
+record SlotColumns(Long jobId, int number, Long pieceId, @Enumerated(EnumType.STRING) Step step, int people, Instant beginsAt, Instant handsOffAt, Instant readyAt, Instant endsAt) {
 }

@@ -12,6 +12,7 @@ import biweekly.component.VEvent;
 import brachion.server.ServerTest;
 import brachion.server.Wire;
 import com.jayway.jsonpath.JsonPath;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
@@ -153,12 +154,14 @@ class DayApiTest {
                 .containsExactlyInAnyOrderElementsOf(JsonPath.<List<String>>read(line, "$.proposal.slots[*].handsOffAt"));
         assertThat(events).extracting(event -> event.getSummary().getValue()).contains("Ribs 1: into the heat", "Ribs 2: off the form, hang to dry");
         assertThat(events).filteredOn(event -> event.getSummary().getValue().contains("bend")).allMatch(event -> event.getDescription().getValue().equals("Rib form"));
+        List<Integer> states = events.stream().map(event -> event.getSequence().getValue()).toList();
         List<String> names = events.stream().map(event -> event.getUid().getValue()).sorted().toList();
         assertThat(names).doesNotHaveDuplicates();
         Instant later = Instant.now().plusSeconds(90_000);
         String moved = ", \"moved\": [{\"jobId\": %d, \"number\": 1, \"noSooner\": \"%s\"}]".formatted(job, later);
         assertThat(take(asked(job, 2, moved), proposed(asked(job, 2, moved)))).hasStatusOk();
         assertThat(calendar().stream().map(event -> event.getUid().getValue()).sorted().toList()).as("moved, not doubled").isEqualTo(names);
+        assertThat(calendar()).as("newer than before, so that they are moved where they are known").allMatch(event -> event.getSequence().getValue() >= states.get(0));
     }
 
     private List<VEvent> calendar() throws Exception {
@@ -212,6 +215,91 @@ class DayApiTest {
             }
         }
         assertThat(read(day(), "$.hands.bend", Integer.class)).as("the median of 15, 20 and 25 min").isEqualTo(20);
+    }
+
+    @Test
+    void a_piece_is_planned_by_the_pace_of_whoever_makes_it() throws Exception {
+        rig();
+        put(mvc, "/api/day/hours?version=-1", ALL_WEEK);
+        for (int i = 0; i < 6; i++) {
+            String who = i % 2 == 0 ? "Ada" : "Bo";
+            long piece = read(post(mvc, "/api/bench", "{\"name\": \"Rib\", \"recipe\": %s}".formatted(Wire.recipe(12, 200, Wire.STEAM))), "$.id", Long.class);
+            Instant pulled = Instant.now().minusSeconds(7200);
+            for (String tap : List.of("INTO_HEAT", "PULLED", "CLAMPED")) {
+                Instant at = tap.equals("INTO_HEAT") ? pulled.minusSeconds(1800) : tap.equals("PULLED") ? pulled : pulled.plusSeconds(60 * (who.equals("Ada") ? 31 : 14));
+                assertThat(post(mvc, "/api/bench/" + piece + "/taps", "{\"tap\": \"%s\", \"saidAt\": \"%s\", \"person\": \"%s\"}".formatted(tap, at, who))).hasStatusOk();
+            }
+            Wire.delete(mvc, "/api/bench/" + piece + "?version=" + read(mvc.get().uri("/api/bench").exchange(), "$.pieces[0].version", Integer.class));
+        }
+        for (Map.Entry<String, Integer> pace : Map.of("Ada", 31, "Bo", 14, "Cy", 31).entrySet()) {
+            String recipe = Wire.recipe(12, 200, Wire.STEAM);
+            String theirs = "{\"person\": \"%s\", %s".formatted(pace.getKey(), recipe.strip().substring(1));
+            long job = read(post(mvc, "/api/jobs", "{\"name\": \"Ribs\", \"wanted\": 1, \"certainty\": 0.9, \"flawsPass\": true, \"note\": \"\", \"recipe\": %s}".formatted(theirs)), "$.id", Long.class);
+            String line = proposed(asked(job, 1, ""));
+            Instant begins = Instant.parse(JsonPath.<List<String>>read(line, "$.proposal.slots[?(@.step == 'BENDING')].beginsAt").get(0));
+            Instant handsOff = Instant.parse(JsonPath.<List<String>>read(line, "$.proposal.slots[?(@.step == 'BENDING')].handsOffAt").get(0));
+            assertThat(Duration.between(begins, handsOff)).as("%s; who was never measured is as quick as the shop", pace.getKey()).isEqualTo(Duration.ofMinutes(pace.getValue()));
+        }
+    }
+
+    @Test
+    void what_keeps_a_piece_from_the_moment_it_was_moved_to_is_said() throws Exception {
+        rig();
+        put(mvc, "/api/day/hours?version=-1", ALL_WEEK);
+        long job = ribs(2, "null");
+        String first = proposed(asked(job, 2, ""));
+        assertThat(JsonPath.<List<Object>>read(first, "$.proposal.conflicts[?(@.asked == true)]")).as("nobody asked").isEmpty();
+        assertThat(JsonPath.<List<String>>read(first, "$.proposal.conflicts[?(@.piece == 1)].kind")).as("the second waits for the first").doesNotContain("CLOSED").hasSize(1);
+        assertThat(take(asked(job, 2, ""), first)).hasStatusOk();
+        Instant hour = Instant.parse(JsonPath.<List<String>>read(first, "$.proposal.slots[?(@.piece == 0 && @.step == 'BENDING')].beginsAt").get(0)).plusSeconds(3600);
+        String moved = ", \"moved\": [{\"jobId\": %d, \"number\": 2, \"noSooner\": \"%s\"}]".formatted(job, hour);
+        String line = proposed(asked(job, 2, moved));
+        assertThat(JsonPath.<List<Map<String, Object>>>read(line, "$.proposal.conflicts[?(@.asked == true)]")).singleElement()
+                .satisfies(conflict -> assertThat(conflict).containsEntry("kind", "THING_TAKEN").containsEntry("step", "BENDING").containsEntry("piece", 1).containsEntry("holders", List.of(0)));
+    }
+
+    /** The thermometer says that the box is cold: bending waits for the heat, and the plan with it. */
+    @Test
+    void while_the_box_stays_cold_what_comes_after_it_is_planned_later() throws Exception {
+        rig();
+        put(mvc, "/api/day/hours?version=-1", ALL_WEEK);
+        Instant bends = null;
+        for (int celsius : new int[] {98, 30}) {
+            long piece = read(post(mvc, "/api/bench", "{\"name\": \"Rib at %d\", \"recipe\": %s}".formatted(celsius, Wire.recipe(12, 200, Wire.STEAM))), "$.id", Long.class);
+            Instant in = Instant.now().minusSeconds(20 * 60);
+            assertThat(post(mvc, "/api/bench/" + piece + "/taps", "{\"tap\": \"INTO_HEAT\", \"saidAt\": \"%s\"}".formatted(in))).hasStatusOk();
+            for (int minute = 1; minute < 20; minute += 3) {
+                assertThat(post(mvc, "/api/bench/" + piece + "/taps", "{\"tap\": \"READING\", \"celsius\": %d, \"saidAt\": \"%s\"}".formatted(celsius, in.plusSeconds(60 * minute)))).hasStatusOk();
+            }
+            String line = proposed("{\"jobs\": [], \"anew\": false}");
+            Instant begins = Instant.parse(JsonPath.<List<String>>read(line, "$.proposal.slots[?(@.step == 'BENDING')].beginsAt").get(0));
+            if (bends == null) {
+                bends = begins;
+            } else {
+                assertThat(begins).isAfter(bends.plusSeconds(600));
+            }
+            Wire.delete(mvc, "/api/bench/" + piece + "?version=" + read(mvc.get().uri("/api/bench").exchange(), "$.pieces[0].version", Integer.class));
+        }
+    }
+
+    @Test
+    void a_quick_glue_takes_two_pairs_of_hands_where_there_are_two_and_too_quick_a_one_is_said() throws Exception {
+        long glue = read(post(mvc, "/api/rig/items", "{\"kind\": \"GLUE\", \"name\": \"Quick\", \"room\": 1, \"note\": \"\", \"openMinutes\": 2}"), "$.id", Long.class);
+        String job = post(mvc, "/api/jobs", "{\"name\": \"Stacks\", \"wanted\": 1, \"certainty\": 0.9, \"flawsPass\": true, \"note\": \"\", \"madeWith\": [{\"itemId\": %d, \"takes\": 1}], \"recipe\": %s}"
+                .formatted(glue, Wire.recipe(2, 200, Wire.EIGHT_PLIES))).getResponse().getContentAsString();
+        long id = JsonPath.<Integer>read(job, "$.id");
+        int version = -1;
+        int alone = 0;
+        for (int people : new int[] {1, 2}) {
+            assertThat(put(mvc, "/api/day/hours?version=" + version, ALL_WEEK.replace("\"people\": 1", "\"people\": " + people))).hasStatusOk();
+            version = read(day(), "$.hoursVersion", Integer.class);
+            String line = proposed(asked(id, 1, ""));
+            Map<String, Object> gluing = JsonPath.<List<Map<String, Object>>>read(line, "$.proposal.slots[?(@.step == 'GLUING')]").get(0);
+            assertThat(gluing).containsEntry("people", people);
+            alone = people == 1 ? (int) gluing.get("overrunMinutes") : alone;
+            assertThat((int) gluing.get("overrunMinutes")).as("two are sooner done").isLessThan(people == 1 ? Integer.MAX_VALUE : alone);
+        }
+        assertThat(alone).isPositive();
     }
 
     @Test
