@@ -32,6 +32,8 @@ final class OddsSpread {
     private static final int FEWEST_OF_AN_OUTLOOK = 12;
     private static final int FEWEST_OF_A_ROUGH_OUTLOOK = 4;
     private static final int CLASSES = 1000;
+    /** From a first term that is smaller the others cannot be multiplied up. */
+    private static final double SMALLEST_TERM = 1e-250;
     private static final double[][] STANDARD = points();
 
     private final double[] value;
@@ -203,7 +205,30 @@ final class OddsSpread {
 
     /** Chance that of so many pieces so many come out good at least. */
     double enough(int pieces, int good) {
-        return good == 0 ? 1 : average(p -> 1 - new BinomialDistribution(pieces, p).cumulativeProbability(good - 1));
+        return good == 0 ? 1 : average(p -> atLeast(pieces, good, p));
+    }
+
+    /** The upper tail of a binomial distribution, added up from whichever end has fewer terms. */
+    static double atLeast(int pieces, int good, double p) {
+        if (good > pieces) {
+            return 0;
+        }
+        return pieces - good < good ? upTo(pieces - good, pieces, 1 - p) : 1 - upTo(good - 1, pieces, p);
+    }
+
+    /** The chance of no more than so many of so many, each with that chance. */
+    private static double upTo(int most, int of, double p) {
+        double term = Math.pow(1 - p, of);
+        if (term < SMALLEST_TERM) {
+            return new BinomialDistribution(of, p).cumulativeProbability(most);
+        }
+        double odds = p / (1 - p);
+        double sum = term;
+        for (int k = 1; k <= most; k++) {
+            term *= odds * (of - k + 1) / k;
+            sum += term;
+        }
+        return Math.min(1, sum);
     }
 
     /** The mean of a function of the probability, such as the chance that several pieces hold. */

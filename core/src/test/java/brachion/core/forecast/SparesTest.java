@@ -117,4 +117,26 @@ class SparesTest {
         assertThat(done.toStart()).isEqualTo(OptionalInt.of(0));
         assertThat(done.suffices()).isEqualTo(1);
     }
+
+    @Test
+    void a_tail_added_up_is_that_of_the_distribution() {
+        for (int pieces : new int[] {1, 2, 7, 40, 400}) {
+            for (int good = 1; good <= pieces; good += Math.max(1, pieces / 9)) {
+                for (double p : new double[] {0, 1e-9, 0.003, 0.2, 0.5, 0.77, 0.99, 1 - 1e-9, 1}) {
+                    assertThat(OddsSpread.atLeast(pieces, good, p)).as("%d of %d at %s", good, pieces, p)
+                            .isCloseTo(1 - new BinomialDistribution(pieces, p).cumulativeProbability(good - 1), within(1e-11));
+                }
+            }
+        }
+        assertThat(OddsSpread.atLeast(3, 4, 1)).isZero();
+    }
+
+    @Test
+    void a_job_of_which_few_come_good_is_not_laid_out_in_hundreds() {
+        Odds fair = new Odds(0.6, 0.4, 0.8);
+        assertThat(new Outstanding(OptionalInt.of(9), 0, fair)).returns(true, Outstanding::worthPlanning).returns(9, each -> each.toPlan(4));
+        assertThat(new Outstanding(OptionalInt.of(300), 0, fair).toPlan(4)).isEqualTo(24);
+        assertThat(new Outstanding(OptionalInt.of(300), 0, new Odds(0.1, 0, 0.2))).returns(false, Outstanding::worthPlanning).returns(4, each -> each.toPlan(4));
+        assertThat(new Outstanding(OptionalInt.empty(), 0, fair).worthPlanning()).isFalse();
+    }
 }

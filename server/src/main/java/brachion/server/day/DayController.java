@@ -9,6 +9,7 @@ import brachion.server.storage.Stores;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import java.time.Duration;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -68,7 +69,7 @@ class DayController {
     @ApiResponse(responseCode = "200", description = "Lines of JSON, each better schedule on one of its own", content = @Content(mediaType = MediaType.APPLICATION_NDJSON_VALUE,
             schema = @Schema(implementation = ProposalReading.class)))
     @PostMapping(value = "/proposals", produces = MediaType.APPLICATION_NDJSON_VALUE)
-    ResponseEntity<StreamingResponseBody> propose(@Valid @RequestBody AskedFields asked) {
+    ResponseEntity<StreamingResponseBody> propose(@Valid @RequestBody AskedFields asked, HttpServletResponse response) {
         ShopRun run = service.run(asked);
         Schedule first;
         Proposals proposals;
@@ -81,7 +82,7 @@ class DayController {
         }
         int tries = Math.max(FEWEST_TRIES, Math.min(MOST_TRIES, BLOCKS_PLACED / Math.max(1, first.slots().size())));
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_NDJSON).body(out -> {
-            improve(run, proposals, first, tries, new JsonLines(out, json));
+            improve(run, proposals, first, tries, new JsonLines(response, json));
         });
     }
 

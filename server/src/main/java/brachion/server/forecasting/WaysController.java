@@ -27,6 +27,7 @@ import brachion.server.storage.JsonLines;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
@@ -169,13 +170,13 @@ class WaysController {
             content = @Content(mediaType = MediaType.APPLICATION_NDJSON_VALUE,
                     schema = @Schema(implementation = ProgressReading.class)))
     @PostMapping(value = "/api/ways", produces = MediaType.APPLICATION_NDJSON_VALUE)
-    ResponseEntity<StreamingResponseBody> find(@Valid @RequestBody WaysRequest request) {
+    ResponseEntity<StreamingResponseBody> find(@Valid @RequestBody WaysRequest request, HttpServletResponse response) {
         Workshop workshop = workshops.now();
         AtHand atHand = request.atHand(workshop.woods());
         Wanted wanted = request.wanted(workshop.shop());
         WaySearch search = new WaySearch(fitted.current().risk());
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_NDJSON).body(out -> {
-            JsonLines lines = new JsonLines(out, json);
+            JsonLines lines = new JsonLines(response, json);
             Found found = search.find(wanted, atHand, (done, of) -> lines.write(new ProgressReading(done, of, null)));
             lines.write(new ProgressReading(found.looked(), found.looked(), FoundView.of(found)));
         });

@@ -1,9 +1,7 @@
 package brachion.server.storage;
 
-import java.io.BufferedWriter;
+import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.io.OutputStream;
-import java.io.OutputStreamWriter;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import tools.jackson.databind.json.JsonMapper;
@@ -11,12 +9,12 @@ import tools.jackson.databind.json.JsonMapper;
 /** An answer that is given line by line, each a document of JSON of its own (NDJSON), while it is worked out. */
 public final class JsonLines {
 
-    private final BufferedWriter writer;
+    private final HttpServletResponse response;
     private final JsonMapper json;
 
-    /** Lines into what is answered. */
-    public JsonLines(OutputStream out, JsonMapper json) {
-        this.writer = new BufferedWriter(new OutputStreamWriter(out, StandardCharsets.UTF_8));
+    /** Lines of an answer. */
+    public JsonLines(HttpServletResponse response, JsonMapper json) {
+        this.response = response;
         this.json = json;
     }
 
@@ -27,9 +25,9 @@ public final class JsonLines {
      */
     public void write(Object line) {
         try {
-            writer.write(json.writeValueAsString(line));
-            writer.newLine();
-            writer.flush();
+            response.getOutputStream().write((json.writeValueAsString(line) + "\n").getBytes(StandardCharsets.UTF_8));
+            // a stream that is flushed keeps the end of a long line back until the next one
+            response.flushBuffer();
         } catch (IOException gone) {
             throw new UncheckedIOException(gone);
         }
