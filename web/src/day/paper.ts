@@ -12,13 +12,12 @@ const MINUTE_MS = 60_000;
 const DAY_MINUTES = 1440;
 /** As many days as a sheet may have. */
 const MOST_DAYS = 62;
-const MOST_CAUTIONS = 10;
 
 /** What stands above the days on paper. */
 export function sheetWords(day: DayReading, pieces: DayPieceView[], jobs: JobView[]): SheetWords {
   const planned = jobs.filter(({ id }) => pieces.some(({ jobId }) => jobId === id));
-  const cautions = [...new Set(planned.map(({ job }) => methodOf(job.recipe).caution))].slice(0, MOST_CAUTIONS);
-  return { title: 'The day', lines: [hoursInWords(day.hours), ...planned.map(({ job }) => `${job.name}: ${wantedLine(job, today())}`)].slice(0, 30), cautions, code: `${window.location.origin}/bench` };
+  const cautions = [...new Set(planned.map(({ job }) => methodOf(job.recipe).caution))].join(' ');
+  return { title: 'The day', lines: [hoursInWords(day.hours), ...planned.map(({ job }) => `${job.name}: ${wantedLine(job, today())}`)].slice(0, 30), cautions: cautions === '' ? [] : [cautions], code: `${window.location.origin}/bench` };
 }
 
 /** Minutes on the clock from a midnight on, where the person is. */

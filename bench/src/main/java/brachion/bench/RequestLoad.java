@@ -1,6 +1,8 @@
 package brachion.bench;
 
+import java.io.BufferedInputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
@@ -20,16 +22,41 @@ final class RequestLoad {
      * @param turns   turns that are
      */
     double medianMillis(IntFunction<HttpRequest> request, int warmUp, int turns) throws IOException, InterruptedException {
+        return median(request, warmUp, turns, answer -> answer.readAllBytes());
+    }
+
+    /** The same until the first line of an answer is there; it is read to its end before the next is asked. */
+    double medianMillisToTheFirstLine(IntFunction<HttpRequest> request, int warmUp, int turns) throws IOException, InterruptedException {
+        return median(request, warmUp, turns, RequestLoad::readALine);
+    }
+
+    private static void readALine(InputStream answer) throws IOException {
+        int sign = answer.read();
+        while (sign >= 0 && sign != '\n') {
+            sign = answer.read();
+        }
+    }
+
+    /** How much of an answer is waited for. */
+    private interface WaitedFor {
+        void read(InputStream answer) throws IOException;
+    }
+
+    private double median(IntFunction<HttpRequest> request, int warmUp, int turns, WaitedFor waited) throws IOException, InterruptedException {
         double[] millis = new double[turns];
         for (int i = -warmUp; i < turns; i++) {
             HttpRequest next = request.apply(i + warmUp);
             long sent = System.nanoTime();
-            HttpResponse<byte[]> answer = client.send(next, HttpResponse.BodyHandlers.ofByteArray());
-            if (answer.statusCode() != 200) {
-                throw new Refused("answered " + answer.statusCode() + " at turn " + i);
-            }
-            if (i >= 0) {
-                millis[i] = (System.nanoTime() - sent) / 1e6;
+            HttpResponse<InputStream> answer = client.send(next, HttpResponse.BodyHandlers.ofInputStream());
+            try (InputStream body = new BufferedInputStream(answer.body())) {
+                if (answer.statusCode() != 200) {
+                    throw new Refused("answered " + answer.statusCode() + " at turn " + i);
+                }
+                waited.read(body);
+                if (i >= 0) {
+                    millis[i] = (System.nanoTime() - sent) / 1e6;
+                }
+                body.readAllBytes();
             }
         }
         Arrays.sort(millis);

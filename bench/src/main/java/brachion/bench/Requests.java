@@ -3,8 +3,10 @@ package brachion.bench;
 import java.io.IOException;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.util.List;
 import java.util.Locale;
 import java.util.function.IntFunction;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
@@ -81,9 +83,25 @@ final class Requests {
         row("what was behind its flaw", "", visitor.post(broken + "/diagnosis", turn -> MARKS_ALONE), 40, 40);
         row("what to try next", "", visitor.post("/api/forecast/next", turn -> asked(RECIPE.formatted(MEASURED, 98), ", \"others\": []" + MARKS)), 5, 10);
         row("search over every combination of all woods", "aim: 2,000 ms", visitor.post("/api/ways", Requests::wish), 5, 10);
+        day();
         row("evidence", "", visitor.get("/api/evidence"), 20, 40);
         row("a page of trials", "", visitor.get("/api/trials?size=40"), 100, 100);
         row("all trials of the sample as a table", "", visitor.get("/api/exchange/trials"), 50, 50);
+    }
+
+    /** Plans of all jobs of the shop, and of one with two hundred pieces. */
+    private void day() throws IOException, InterruptedException {
+        String all = load().client().send(visitor.get("/api/jobs").apply(0), HttpResponse.BodyHandlers.ofString()).body();
+        List<String> jobs = Pattern.compile("\\{\"id\":(\\d+),\"version\"").matcher(all).results().map(job -> job.group(1)).toList();
+        String every = jobs.stream().map("{\"id\": %s}"::formatted).collect(Collectors.joining(", ", "{\"anew\": true, \"jobs\": [", "]}"));
+        String large = "{\"anew\": true, \"jobs\": [{\"id\": %s, \"toStart\": 200}]}".formatted(jobs.get(0));
+        firstLine("the first plan of a day", "aim: 300 ms", visitor.post("/api/day/proposals", turn -> every));
+        firstLine("the first plan of 200 pieces", "aim: 3,000 ms", visitor.post("/api/day/proposals", turn -> large));
+        row("the best plan of a day", "aim: 3,000 ms", visitor.post("/api/day/proposals", turn -> every), 3, 7);
+    }
+
+    private void firstLine(String what, String aim, IntFunction<HttpRequest> request) throws IOException, InterruptedException {
+        add(what, aim, load().medianMillisToTheFirstLine(request, 8, 15));
     }
 
     /** What a shop of so many records asks most, and what takes longest there. */
@@ -128,6 +146,10 @@ final class Requests {
             rows.add("request: " + what, "not answered", refused.getMessage());
             return;
         }
+        add(what, aim, millis);
+    }
+
+    private void add(String what, String aim, double millis) {
         rows.add("request: " + what, String.format(Locale.ROOT, "%.1f ms", millis), String.format(Locale.ROOT,
                 "%.1f ms more than an empty request (%.2f ms)%s", millis - emptyMillis, emptyMillis, aim.isEmpty() ? "" : "; " + aim));
     }
