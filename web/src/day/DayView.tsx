@@ -33,7 +33,7 @@ export function DayView() {
   const { data: day, error } = useDay();
   const { data: jobs, error: jobsError } = useJobs();
   if (error || jobsError) return <Alert severity="error">{(error ?? jobsError)?.message}</Alert>;
-  return day && jobs ? <Day day={day} jobs={jobs} /> : <Box sx={{ minHeight: 600 }} />;
+  return day && jobs ? <Day day={day} jobs={jobs} /> : <Box sx={{ minHeight: '100vh' }} />;
 }
 
 function Day({ day, jobs }: { day: DayReading; jobs: JobView[] }) {
@@ -98,7 +98,7 @@ function Day({ day, jobs }: { day: DayReading; jobs: JobView[] }) {
       });
   };
   return (
-    <Box sx={{ minHeight: 700 }}>
+    <Box sx={{ minHeight: '100vh' }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 2, rowGap: 1, mb: 1 }}>
         <Typography variant="h1" sx={{ flexGrow: 1 }}>The day</Typography>
         <Button onClick={() => { setEditing(true); }}>{hoursInWords(day.hours)}</Button>
@@ -115,7 +115,7 @@ function Day({ day, jobs }: { day: DayReading; jobs: JobView[] }) {
         {jobs.map((view) => {
           const outlook = isIn(view.id) ? proposal?.jobs.find(({ jobId }) => jobId === view.id) : undefined;
           return (
-            <Paper key={view.id} sx={{ px: 1.5, py: 0.75, border: 1, borderColor: 'divider', minHeight: 116 }}>
+            <Paper key={view.id} sx={{ px: 1.5, py: 0.75, border: 1, borderColor: 'divider' }}>
               <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5 }}>
                 <Box component="label" sx={{ display: 'flex', alignItems: 'center', gap: 1, minHeight: 40, flexGrow: 1 }}>
                   <input type="checkbox" checked={isIn(view.id)} onChange={() => { setTicked({ ...ticked, [view.id]: !isIn(view.id) }); }} />
@@ -124,7 +124,7 @@ function Day({ day, jobs }: { day: DayReading; jobs: JobView[] }) {
                 <Field label="Begin" value={counts[view.id] ?? ''} sx={{ width: 84, flexShrink: 0 }} onChange={(event) => { setCounts({ ...counts, [view.id]: event.target.value }); }}
                   slotProps={{ htmlInput: { inputMode: 'numeric', autoComplete: 'off', 'aria-label': `Pieces of ${view.job.name} to begin` } }} />
               </Box>
-              <Dimmed old={waiting}><Typography role="status" aria-label={`When ${view.job.name} is done`} variant="body2">{outlook && outlookInWords(outlook)}</Typography></Dimmed>
+              <Dimmed old={waiting}><Typography role="status" aria-label={`When ${view.job.name} is done`} variant="body2" sx={{ minHeight: '6em' }}>{outlook && outlookInWords(outlook, proposal?.pieces.filter(({ jobId, pieceId }) => jobId === view.id && pieceId === undefined).length ?? 0)}</Typography></Dimmed>
             </Paper>
           );
         })}

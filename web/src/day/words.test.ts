@@ -14,10 +14,10 @@ describe('words of the day', () => {
   });
 
   it('says when enough are done and how sure that is', () => {
-    expect(outlookInWords(OUTLOOK)).toMatch(/^Enough good pieces about \w{3} \d+ \w+\. The last one planned is done/);
-    expect(outlookInWords({ ...OUTLOOK, latest: soon(12), dueOn: soon(10).slice(0, 10), inTime: 0.8 })).toMatch(/, 1 time in 10 after .* By \w{3} .* 8 in 10 times\./);
-    expect(outlookInWords({ ...OUTLOOK, wanted: 0 })).toBe('Enough good pieces are done.');
-    expect(outlookInWords({ ...OUTLOOK, worthPlanning: false, perPiece: { probability: 0.1, low: 0, high: 0.2 } })).toBe('Only 1 in 10 pieces come good. Change its plan before its day.');
+    expect(outlookInWords(OUTLOOK, 14)).toMatch(/^14 pieces to begin\. Enough good pieces about \w{3} \d+ \w+\. The last one planned is done/);
+    expect(outlookInWords({ ...OUTLOOK, latest: soon(12), dueOn: soon(10).slice(0, 10), inTime: 0.8 }, 0)).toMatch(/, 1 time in 10 after .* By \w{3} .* 8 in 10 times\./);
+    expect(outlookInWords({ ...OUTLOOK, wanted: 0 }, 0)).toBe('Enough good pieces are done.');
+    expect(outlookInWords({ ...OUTLOOK, worthPlanning: false, perPiece: { probability: 0.1, low: 0, high: 0.2 } }, 3)).toBe('Only 1 in 10 pieces come good. Change its plan before its day.');
   });
 
   it('says what one more would gain and what is not there', () => {

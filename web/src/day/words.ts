@@ -3,6 +3,7 @@ import { KIND } from '../rig/things/words';
 import { oddsInWords } from '../odds/words';
 import { printTime } from '../process/time';
 import { dayOf, printWeekday, printWhen } from '../units/clock';
+import { many } from '../units/number';
 
 /** What hands do at the beginning of a stretch of work. */
 export const DO: Record<DaySlotView['step'], string> = {
@@ -22,14 +23,15 @@ export function hoursInWords({ days, opens, closes, people }: HoursFields): stri
   return `${said}, ${opens.slice(0, 5)} to ${closes.slice(0, 5)}, ${people} ${people === 1 ? 'pair' : 'pairs'} of hands`;
 }
 
-/** When a job is done, and how sure that is. */
-export function outlookInWords({ plannedAt, dueOn, inTime, middle, latest, wanted, pieces, perPiece, worthPlanning }: JobOutlook): string {
+/** How many pieces of a job are to be begun, when it is done, and how sure that is. */
+export function outlookInWords({ plannedAt, dueOn, inTime, middle, latest, wanted, pieces, perPiece, worthPlanning }: JobOutlook, toBegin: number): string {
   if (wanted === 0) return 'Enough good pieces are done.';
   if (pieces === 0) return 'No piece of it is planned.';
   if (!worthPlanning) return `Only ${oddsInWords(perPiece.probability)} pieces come good. Change its plan before its day.`;
   const late = dayOf(middle) === dayOf(latest) ? '' : `, 1 time in 10 after ${printWeekday(latest)}`;
   const sure = dueOn && inTime !== undefined ? ` By ${printWeekday(`${dueOn}T12:00`)} ${oddsInWords(inTime)} times.` : '';
-  return `Enough good pieces about ${printWeekday(middle)}${late}.${sure} The last one planned is done ${printWeekday(plannedAt)}.`;
+  const begin = toBegin === 0 ? '' : `${many(toBegin, 'piece', 'pieces')} to begin. `;
+  return `${begin}Enough good pieces about ${printWeekday(middle)}${late}.${sure} The last one planned is done ${printWeekday(plannedAt)}.`;
 }
 
 /** Whether what is shown is what people count on. */
