@@ -1,6 +1,6 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { beforeEach, expect, it, vi } from 'vitest';
+import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import type { AskedFields, DayReading, JobView, Proposal, ProposalReading } from '../api/schema';
 import { show, STEAMED } from '../testing';
 import { DayView } from './DayView';
@@ -49,6 +49,10 @@ vi.mock('../api/client', async (original) => ({
 }));
 
 vi.mock('../bench/useBench', () => ({ useBench: () => ({ bench: { pieces: [] } }) }));
+
+// days far off are said with their year
+beforeEach(() => { vi.useFakeTimers({ toFake: ['Date'], now: new Date(2026, 11, 1, 7) }); });
+afterEach(() => { vi.useRealTimers(); });
 
 beforeEach(() => {
   asked = [];

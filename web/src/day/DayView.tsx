@@ -150,7 +150,7 @@ function Day({ day, jobs }: { day: DayReading; jobs: JobView[] }) {
       )}
       {search?.error && <Alert severity="error" sx={{ my: 1 }}>{search.error.message}</Alert>}
       <Dimmed old={waiting}>
-        {proposal && <Answer proposal={proposal} things={things} changed={day.plan !== undefined} />}
+        {proposal && <Answer proposal={proposal} things={things} changed={day.plan !== undefined && !inForce} />}
         {shown && shown.slots.length > 0 && <Shown day={day} slots={shown.slots} pieces={shown.pieces} things={things} lanes={lanes} conflicts={proposal?.conflicts ?? []} words={sheetWords(day, shown.pieces, jobs)} old={waiting} 
           chosen={at < 0 ? undefined : at} onChoose={(piece) => { const which = piece === undefined ? undefined : shown.pieces[piece]; setChosen(which && keyOf(which)); }} onMove={move} />}
         {shown && shown.slots.length === 0 && jobs.length > 0 && <Typography sx={{ py: 4 }}>Nothing is to be begun: enough pieces are under way or done.</Typography>}

@@ -6,11 +6,8 @@ import { useThings } from '../api/things';
 import { PutOnBench } from '../bench/PutOnBench';
 import { useServerTime } from '../bench/useServerTime';
 import { printTimeOfDay, printWeekday, dayOf } from '../units/clock';
-import { nextOf } from './next';
+import { LATE_MS, nextOf } from './next';
 import { workInWords } from './words';
-
-/** Nobody is late by less [ms]. */
-const LATE_MS = 10 * 60_000;
 
 /** What is to be done next by the plan of the day, and the piece for it where it is not on the bench yet. */
 export function NextByThePlan({ onBench, jobs }: { onBench: BenchView[]; jobs: JobView[] }) {

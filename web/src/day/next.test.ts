@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { BenchView, DayPlanView, DaySlotView } from '../api/schema';
-import { isBegun, nextOf } from './next';
+import type { BenchView, DayPlanView, DaySlotView, Proposal } from '../api/schema';
+import { isBegun, isThePlan, nextOf } from './next';
 
 const at = (minute: number) => new Date(2026, 11, 1, 8, minute).toISOString();
 
@@ -24,5 +24,20 @@ describe('what is next by the plan', () => {
     expect(isBegun(slot(0, 'BENDING', 31), PLAN, onBench('ON_FORM'))).toBe(true);
     expect(isBegun(slot(0, 'DRYING', 60), PLAN, onBench('ON_FORM'))).toBe(false);
     expect(isBegun(slot(0, 'DRYING', 60), PLAN, [])).toBe(true);
+  });
+});
+
+describe('whether a plan is in force', () => {
+  const proposal = (from: number, slots: DaySlotView[]) => ({ from: at(from), pieces: PLAN.pieces, slots }) as Proposal;
+
+  it('is so while nothing is later than ten minutes', () => {
+    expect(isThePlan(proposal(0, PLAN.slots), PLAN)).toBe(true);
+    expect(isThePlan(proposal(1, [slot(0, 'HEATING', 1), slot(0, 'BENDING', 32), slot(1, 'HEATING', 11), slot(1, 'BENDING', 51)]), PLAN)).toBe(true);
+    expect(isThePlan(proposal(12, [slot(0, 'HEATING', 12), slot(0, 'BENDING', 43), slot(1, 'HEATING', 20), slot(1, 'BENDING', 60)]), PLAN)).toBe(false);
+  });
+
+  it('is not so when a piece came or went', () => {
+    expect(isThePlan(proposal(0, PLAN.slots.slice(0, 2)), PLAN)).toBe(false);
+    expect(isThePlan({ ...proposal(0, [...PLAN.slots, slot(2, 'BENDING', 300)]), pieces: [...PLAN.pieces, { jobId: 1, number: 3, name: 'Ribs 3' }] }, PLAN)).toBe(false);
   });
 });

@@ -21,17 +21,22 @@ export function keyOf({ jobId, number, pieceId }: Pick<DayPieceView, 'jobId' | '
   return jobId === undefined ? `bench ${pieceId ?? ''}` : `${jobId} ${number}`;
 }
 
-/** What is still to be begun, by piece and step. */
-function toBegin({ pieces, slots }: Pick<Proposal, 'pieces' | 'slots'>, after: string): Map<string, string> {
-  return new Map(slots.filter(({ begun, beginsAt }) => !begun && beginsAt > after).map(({ piece, step, beginsAt }) => {
+/** When what is still to be begun begins, by piece and step [ms]. */
+function toBegin({ pieces, slots }: Pick<Proposal, 'pieces' | 'slots'>): Map<string, number> {
+  return new Map(slots.filter(({ begun }) => !begun).map(({ piece, step, beginsAt }) => {
     const which = pieces[piece];
-    return [`${which ? keyOf(which) : ''} ${step}`, beginsAt];
+    return [`${which ? keyOf(which) : ''} ${step}`, Date.parse(beginsAt)];
   }));
 }
 
-/** Whether a proposal is what the plan in force says of what is still to come. */
+/** Nobody is late by less [ms]. */
+export const LATE_MS = 10 * 60_000;
+
+/** Whether a proposal is what the plan in force says of what is still to come; what is due now may be late, and what is not late has not moved. */
 export function isThePlan(proposal: Proposal, plan: DayPlanView): boolean {
-  const now = toBegin(proposal, proposal.from);
-  const then = toBegin(plan, proposal.from);
-  return now.size === then.size && [...now].every(([what, beginsAt]) => then.get(what) === beginsAt);
+  const from = Date.parse(proposal.from);
+  const now = toBegin(proposal);
+  const then = toBegin(plan);
+  return [...now].every(([what, begins]) => begins <= from + LATE_MS || Math.abs((then.get(what) ?? Infinity) - begins) <= LATE_MS)
+    && [...then].every(([what, begins]) => begins <= from + 2 * LATE_MS || now.has(what));
 }

@@ -1,4 +1,4 @@
-import { expect, it } from 'vitest';
+import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import type { DaySlotView } from '../api/schema';
 import { lanesOf } from './lanes';
 import { daysOnPaper } from './paper';
@@ -11,6 +11,10 @@ const SLOTS = [
   slot(0, 'BENDING', at(1, 9), at(1, 9, 10), at(2, 10)), slot(1, 'BENDING', at(1, 16, 55), at(1, 17, 20), at(2, 18)), slot(0, 'DRYING', at(2, 10), at(2, 10, 5), at(6, 10)),
 ];
 const days = () => daysOnPaper(SLOTS, PIECES, [], lanesOf(SLOTS, []), { from: 480, to: 1020 }, Date.parse(at(1, 0)), Date.parse(at(8, 0)));
+
+// days far off are said with their year
+beforeEach(() => { vi.useFakeTimers({ toFake: ['Date'], now: new Date(2026, 11, 1, 7) }); });
+afterEach(() => { vi.useRealTimers(); });
 
 it('has a page for each day on which anything is to be done', () => {
   expect(days().map(({ heading }) => heading)).toEqual(['Tue 1 Dec', 'Wed 2 Dec']);

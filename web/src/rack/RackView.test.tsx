@@ -1,6 +1,6 @@
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { beforeEach, expect, it, vi } from 'vitest';
+import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import type { DryingView } from '../api/schema';
 import type { Notice } from '../app/notice';
 import { show } from '../testing';
@@ -37,6 +37,10 @@ vi.mock('../units/reading', async (original) => {
   const { readPlainly } = await import('../units/testReading');
   return { ...(await original<typeof import('../units/reading')>()), readNow: (fields: Parameters<typeof readPlainly>[0]) => Promise.resolve(readPlainly(fields)) };
 });
+
+// its dates are said as of a day before them; only the date stands still
+beforeEach(() => { vi.useFakeTimers({ toFake: ['Date'], now: new Date(2026, 10, 20, 12) }); });
+afterEach(() => { vi.useRealTimers(); });
 
 beforeEach(() => {
   vi.clearAllMocks();
