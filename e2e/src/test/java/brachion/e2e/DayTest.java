@@ -5,10 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.BoundingBox;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.util.List;
@@ -63,17 +61,6 @@ class DayTest extends BrowserTest {
         settle();
     }
 
-    private void drag(Locator bar, double byPx) {
-        bar.scrollIntoViewIfNeeded();
-        BoundingBox box = bar.boundingBox();
-        double x = box.x + box.width / 2;
-        double y = box.y + box.height / 2;
-        page.mouse().move(x, y);
-        page.mouse().down();
-        page.mouse().move(x + byPx, y, new Mouse.MoveOptions().setSteps(5));
-        page.mouse().up();
-    }
-
     @AfterEach
     void leaveTheShopAsItWas() {
         page.navigate("/bench/day");
@@ -109,14 +96,6 @@ class DayTest extends BrowserTest {
         moving.getByText("A day sooner").click();
         assertThat(region("When it is done")).containsText(Pattern.compile("Twelve ribs 12 goes on .* and not when you asked: "));
         assertThat(page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Move Twelve ribs 12"))).isVisible();
-        button("As it was").click();
-        onlyTheRibs();
-        page.getByLabel("Pieces of Twelve ribs to begin").fill("12");
-        searched();
-        Locator itsDay = agenda.getByText("Twelve ribs 12: into the heat").locator("xpath=ancestor::li/../../h3");
-        String before = itsDay.textContent();
-        drag(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Twelve ribs 12, off the form"))).first(), 160);
-        assertThat(itsDay).not().hasText(before);
         button("As it was").click();
         onlyTheRibs();
         page.getByLabel("Pieces of Twelve ribs to begin").fill("12");
