@@ -21,6 +21,7 @@ Object.assign(globalThis, { ResizeObserver, scrollTo: () => undefined });
 afterEach(() => {
   cleanup();
   localStorage.clear();
+  sessionStorage.clear();
 });
 
 // one worker runs several files; what one put in place of a module must not stand in the next
