@@ -5,15 +5,15 @@ import { workInWords } from './words';
 
 interface AgendaProps {
   pieces: DayPieceView[];
-  slots: DaySlotView[];
+  /** What hands are to do, in the order of time. */
+  work: DaySlotView[];
   things: RigItemView[];
   chosen: number | undefined;
   onChoose: (piece: number | undefined) => void;
 }
 
 /** What hands do when, day by day. */
-export function Agenda({ pieces, slots, things, chosen, onChoose }: AgendaProps) {
-  const work = slots.filter(({ begun, beginsAt, handsOffAt }) => !begun && handsOffAt > beginsAt).sort((a, b) => a.beginsAt.localeCompare(b.beginsAt));
+export function Agenda({ pieces, work, things, chosen, onChoose }: AgendaProps) {
   const days = [...new Set(work.map(({ beginsAt }) => dayOf(beginsAt)))];
   return (
     <Box component="section" aria-label="What to do when" sx={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(min(100%, 330px), 1fr))', gap: 3, mt: 3 }}>

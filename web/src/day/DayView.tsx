@@ -17,7 +17,7 @@ import { today } from '../units/days';
 import { many, wholeNumber } from '../units/number';
 import { HoursDialog } from './HoursDialog';
 import { lanesOf } from './lanes';
-import { isThePlan, keyOf } from './next';
+import { goesOnWith, isThePlan, keyOf } from './next';
 import { sheetWords } from './paper';
 import { Shown } from './Shown';
 import { gainInWords, hoursInWords, lackingInWords, outlookInWords, overrunInWords, refusedInWords, stateInWords, tooLongInWords } from './words';
@@ -76,7 +76,7 @@ function Day({ day, jobs }: { day: DayReading; jobs: JobView[] }) {
   const lanes = useMemo(() => lanesOf(shown?.slots ?? [], things), [shown, things]);
   const move = (moving: number, byMs: number) => {
     const which = shown?.pieces[moving];
-    const next = shown?.slots.find((slot) => slot.piece === moving && !slot.begun);
+    const next = shown && goesOnWith(shown.slots, moving);
     if (which?.jobId === undefined || !next || byMs === 0) return;
     const noSooner = new Date(Math.max(Date.parse(day.now), Date.parse(next.beginsAt) + byMs)).toISOString();
     setMoved([...moved.filter(({ jobId, number }) => jobId !== which.jobId || number !== which.number), { jobId: which.jobId, number: which.number, noSooner }]);
@@ -178,7 +178,7 @@ function Answer({ proposal, things, changed }: { proposal: Proposal; things: Par
         return piece && <Typography key={slot.piece} color="error">{overrunInWords(slot, piece)}</Typography>;
       })}
       {proposal.conflicts.filter(({ asked }) => asked).map((conflict) => {
-        const next = proposal.slots.find(({ piece, begun }) => piece === conflict.piece && !begun);
+        const next = goesOnWith(proposal.slots, conflict.piece);
         return next && <Typography key={conflict.piece}>{refusedInWords(conflict, next, proposal.pieces, things)}</Typography>;
       })}
       <Typography variant="body2" color="textSecondary">{many(proposal.pieces.length, 'piece is', 'pieces are')} planned. No order of work could be done before {printWeekday(proposal.boundAt)}.</Typography>

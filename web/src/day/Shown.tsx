@@ -9,6 +9,7 @@ import { Agenda } from './Agenda';
 import type { Lane } from './lanes';
 import { Lanes } from './Lanes';
 import { Moving } from './Moving';
+import { goesOnWith, workOfHands } from './next';
 import { daysOnPaper } from './paper';
 import { conflictInWords } from './words';
 
@@ -43,9 +44,9 @@ export function Shown({ day, pieces, slots, things, lanes, conflicts, words, old
   const toMs = span === 'all' ? Math.max(ends, fromMs + DAY_MS) : midnight(first, span === 'day' ? 1 : 7);
   const step = span === 'day' ? 1 : 7;
   const conflict = conflicts.find(({ piece }) => piece === chosen);
-  const next = slots.find(({ piece, begun }) => piece === chosen && !begun);
+  const next = goesOnWith(slots, chosen);
   const open = { from: minutesOf(day.hours.opens), to: minutesOf(day.hours.closes), days: day.hours.days };
-  const days = daysOnPaper(slots, pieces, things, lanes, open, fromMs, toMs);
+  const work = workOfHands(slots).filter(({ beginsAt }) => Date.parse(beginsAt) >= fromMs && Date.parse(beginsAt) < toMs);
   return (
     <>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1, my: 1 }}>
@@ -61,9 +62,12 @@ export function Shown({ day, pieces, slots, things, lanes, conflicts, words, old
       <Lanes lanes={lanes} pieces={pieces} slots={slots} fromMs={fromMs} toMs={toMs} nowMs={nowMs} chosen={chosen} onChoose={onChoose} onMove={onMove}
         open={open} />
       {chosen !== undefined && pieces[chosen] && <Moving piece={pieces[chosen]} kept={conflict && next && conflictInWords(conflict, next.step, pieces, things)} onMove={(byMs) => { onMove(chosen, byMs); }} />}
-      <Agenda pieces={pieces} things={things} chosen={chosen} onChoose={onChoose}
-        slots={slots.filter(({ beginsAt }) => Date.parse(beginsAt) >= fromMs && Date.parse(beginsAt) < toMs)} />
-      {days.length > 0 && <Box sx={{ mt: 2 }}><TakeSheet old={old} words={words} ask={(sheet) => ({ about: 'day', asked: { sheet, days } })} /></Box>}
+      <Agenda pieces={pieces} things={things} work={work} chosen={chosen} onChoose={onChoose} />
+      {work.length > 0 && (
+        <Box sx={{ mt: 2 }}>
+          <TakeSheet old={old} words={words} ask={(sheet) => ({ about: 'day', asked: { sheet, days: daysOnPaper(slots, pieces, things, lanes, open, fromMs, toMs) } })} />
+        </Box>
+      )}
     </>
   );
 }

@@ -1,4 +1,5 @@
 import type { DayPieceView, RigItemView, DaySlotView } from '../api/schema';
+import { wantsHands } from './next';
 import { GOES_ON } from './words';
 
 /** What is drawn of a stretch of work in a lane. */
@@ -45,7 +46,7 @@ export function lanesOf(slots: DaySlotView[], things: RigItemView[]): Lane[] {
   const ofThings = used.map(({ id, item }) => laneOf(`thing ${id}`, item.name, slots.flatMap((slot, at) => (slot.items.includes(id) ? [bar(at, slot, slot.endsAt)] : [])), item.kind));
   const without = [...new Set(Object.values(GOES_ON))].map((label) => laneOf(`without ${label}`, label,
     slots.flatMap((slot, at) => (slot.items.length === 0 && GOES_ON[slot.step] === label ? [bar(at, slot, slot.endsAt)] : []))));
-  const hands = laneOf('hands', 'Hands', slots.flatMap((slot, at) => (!slot.begun && slot.handsOffAt > slot.beginsAt ? [bar(at, slot, slot.handsOffAt)] : [])));
+  const hands = laneOf('hands', 'Hands', slots.flatMap((slot, at) => (wantsHands(slot) ? [bar(at, slot, slot.handsOffAt)] : [])));
   return [hands, ...ofThings, ...without].filter(({ bars }) => bars.length > 0);
 }
 

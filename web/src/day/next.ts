@@ -11,9 +11,24 @@ export function isBegun(slot: DaySlotView, plan: DayPlanView, onBench: BenchView
   return !piece || IN_ORDER.indexOf(piece.step) >= IN_ORDER.indexOf(slot.step);
 }
 
+/** Whether hands are still to be had for a stretch of work. */
+export function wantsHands({ begun, beginsAt, handsOffAt }: DaySlotView): boolean {
+  return !begun && handsOffAt > beginsAt;
+}
+
+/** What hands are still to do, in the order of time. */
+export function workOfHands(slots: DaySlotView[]): DaySlotView[] {
+  return slots.filter(wantsHands).sort((a, b) => a.beginsAt.localeCompare(b.beginsAt));
+}
+
+/** What a piece goes on with; nothing when all of it is begun. */
+export function goesOnWith(slots: DaySlotView[], piece: number | undefined): DaySlotView | undefined {
+  return slots.find((slot) => slot.piece === piece && !slot.begun);
+}
+
 /** What hands are to do next by the plan; nothing when all is begun. */
 export function nextOf(plan: DayPlanView, onBench: BenchView[]): DaySlotView | undefined {
-  return plan.slots.filter((slot) => slot.handsOffAt > slot.beginsAt && !isBegun(slot, plan, onBench)).sort((a, b) => a.beginsAt.localeCompare(b.beginsAt))[0];
+  return workOfHands(plan.slots).find((slot) => !isBegun(slot, plan, onBench));
 }
 
 /** What a piece is known by from one plan to the next. */

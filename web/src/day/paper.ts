@@ -5,6 +5,7 @@ import { wantedLine } from '../jobs/words';
 import { dayOf, printTimeOfDay, printWeekday, printWhen } from '../units/clock';
 import { today } from '../units/days';
 import { midnights, type Lane } from './lanes';
+import { workOfHands } from './next';
 import { GOES_ON, hoursInWords, workInWords } from './words';
 
 type WorkDay = DaySheetFields['days'][number];
@@ -31,7 +32,7 @@ function clockMinutes(moment: number, midnight: number): number {
 export function daysOnPaper(slots: DaySlotView[], pieces: DayPieceView[], things: RigItemView[], lanes: Lane[], open: { from: number; to: number }, fromMs: number, toMs: number): WorkDay[] {
   return midnights(fromMs, toMs).map((midnight) => {
     const day = dayOf(new Date(midnight).toISOString());
-    const work = slots.filter(({ begun, beginsAt, handsOffAt }) => !begun && handsOffAt > beginsAt && dayOf(beginsAt) === day).sort((a, b) => a.beginsAt.localeCompare(b.beginsAt));
+    const work = workOfHands(slots).filter(({ beginsAt }) => dayOf(beginsAt) === day);
     const clocks = work.flatMap(({ beginsAt, handsOffAt }) => [beginsAt, handsOffAt].map((moment) => clockMinutes(Date.parse(moment), midnight)));
     const from = Math.min(open.from, ...clocks);
     const to = Math.max(open.to, ...clocks);

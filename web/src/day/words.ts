@@ -41,9 +41,14 @@ export function stateInWords(madeAt: string | undefined, inForce: boolean, mine:
   return mine ? 'Not in force yet' : 'The bench went another way than planned. This is the plan mended, with as little changed as can be';
 }
 
+/** Things by their keys, as far as they are still there. */
+function inTheRig(ids: number[], things: RigItemView[]): RigItemView['item'][] {
+  return ids.flatMap((id) => things.filter((thing) => thing.id === id).map(({ item }) => item));
+}
+
 /** What holds the work up: what one more of something would gain. */
 export function gainInWords({ itemId, more, minutes }: GainView, things: RigItemView[]): string {
-  const thing = things.find(({ id }) => id === itemId)?.item;
+  const [thing] = inTheRig(itemId === undefined ? [] : [itemId], things);
   const what = thing ? (more > 1 ? `${more} more like ${thing.name}` : `One more like ${thing.name}`) : 'Another pair of hands';
   return `${what}: done ${printTime(60 * minutes)} sooner.`;
 }
@@ -55,7 +60,7 @@ export function lackingInWords(kinds: (keyof typeof KIND)[]): string {
 
 /** A stretch of work as somebody reads it off a list: 08:30 Ribs 1, into the heat, Plywood box. */
 export function workInWords(slot: DaySlotView, piece: DayPieceView, things: RigItemView[]): string {
-  const names = slot.items.map((id) => things.find((thing) => thing.id === id)?.item).filter((item) => item && item.kind !== 'CLAMPS').map((item) => item?.name);
+  const names = inTheRig(slot.items, things).filter(({ kind }) => kind !== 'CLAMPS').map(({ name }) => name);
   return [`${piece.name}: ${DO[slot.step]}`, ...(slot.people > 1 ? [`${slot.people} pairs of hands`] : []), ...names].join(', ');
 }
 
@@ -76,7 +81,7 @@ export function conflictInWords({ kind, step, items, holders }: ConflictView, ne
   const follows = step === next ? '' : FOLLOWS[step];
   const names = holders.slice(0, MOST_NAMED).map((holder) => pieces[holder]?.name ?? '');
   const whose = [...names, ...(holders.length > MOST_NAMED ? [`${holders.length - MOST_NAMED} more`] : [])].join(' and ');
-  const named = items.map((id) => things.find((thing) => thing.id === id)?.item.name ?? '').join(' or ');
+  const named = inTheRig(items, things).map(({ name }) => name).join(' or ');
   const what = { CLOSED: step === 'HEATING' ? 'nobody is in the shop for long enough, or the heat is not up yet' : 'nobody is in the shop for long enough',
     HANDS_BUSY: `hands are busy with ${whose}`, THING_TAKEN: `${named} is taken by ${whose}` }[kind];
   return follows ? `${follows}, because ${what}` : what;

@@ -101,7 +101,12 @@ final class Requests {
     }
 
     private void firstLine(String what, String aim, IntFunction<HttpRequest> request) throws IOException, InterruptedException {
-        add(what, aim, load().medianMillisToTheFirstLine(request, 8, 15));
+        row(what, aim, () -> load().medianMillisToTheFirstLine(request, 8, 15));
+    }
+
+    /** Something that is measured [ms]. */
+    private interface Measured {
+        double millis() throws IOException, InterruptedException;
     }
 
     /** What a shop of so many records asks most, and what takes longest there. */
@@ -139,17 +144,17 @@ final class Requests {
 
     void row(String what, String aim, IntFunction<HttpRequest> request, int warmUp, int turns)
             throws IOException, InterruptedException {
+        row(what, aim, () -> load().medianMillis(request, warmUp, turns));
+    }
+
+    private void row(String what, String aim, Measured measured) throws IOException, InterruptedException {
         double millis;
         try {
-            millis = load().medianMillis(request, warmUp, turns);
+            millis = measured.millis();
         } catch (RequestLoad.Refused refused) {
             rows.add("request: " + what, "not answered", refused.getMessage());
             return;
         }
-        add(what, aim, millis);
-    }
-
-    private void add(String what, String aim, double millis) {
         rows.add("request: " + what, String.format(Locale.ROOT, "%.1f ms", millis), String.format(Locale.ROOT,
                 "%.1f ms more than an empty request (%.2f ms)%s", millis - emptyMillis, emptyMillis, aim.isEmpty() ? "" : "; " + aim));
     }

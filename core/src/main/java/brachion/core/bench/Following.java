@@ -4,7 +4,6 @@ import brachion.core.bench.Standing.Due;
 import brachion.core.bench.Standing.Wood;
 import brachion.core.method.HotWood;
 import brachion.core.method.Recipe;
-import brachion.core.method.Sheet;
 import brachion.core.process.Moments;
 import brachion.core.process.ProbeRecord;
 import brachion.core.process.ProcessSimulation;
@@ -83,10 +82,8 @@ public final class Following {
     }
 
     private Standing gluing(PieceLife life) {
-        OptionalDouble label = glue.openSeconds(plan.shop().celsius());
-        OptionalDouble usual = plan.method().sheet(plan).value(Sheet.Measure.OPEN_TIME);
-        return label.isEmpty() && usual.isEmpty() ? waiting(life)
-                : planned(life, label.orElseGet(() -> usual.getAsDouble() * MINUTE_S), Due.GLUE_CLOSES);
+        OptionalDouble open = glue.openMinutes(plan);
+        return open.isEmpty() ? waiting(life) : planned(life, open.getAsDouble() * MINUTE_S, Due.GLUE_CLOSES);
     }
 
     private Standing inClamps(PieceLife life) {

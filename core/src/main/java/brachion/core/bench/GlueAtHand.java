@@ -1,6 +1,8 @@
 package brachion.core.bench;
 
 import brachion.core.method.Glue;
+import brachion.core.method.Recipe;
+import brachion.core.method.Sheet;
 import java.util.OptionalDouble;
 
 /**
@@ -11,6 +13,7 @@ import java.util.OptionalDouble;
  */
 public record GlueAtHand(OptionalDouble openMinutes, OptionalDouble clampedHours) {
 
+    private static final double MINUTE_S = 60;
     /** A glue nothing is known of but its kind. */
     public static final GlueAtHand UNKNOWN = new GlueAtHand(OptionalDouble.empty(), OptionalDouble.empty());
 
@@ -24,8 +27,14 @@ public record GlueAtHand(OptionalDouble openMinutes, OptionalDouble clampedHours
         return clampedHours.orElse(Glue.CLAMPED_H) * 3600;
     }
 
+    /** How long it stays open while a piece is made with it [min]: by its label, else as its kind does; empty when neither is known. */
+    public OptionalDouble openMinutes(Recipe plan) {
+        OptionalDouble label = openSeconds(plan.shop().celsius());
+        return label.isPresent() ? OptionalDouble.of(label.getAsDouble() / MINUTE_S) : plan.method().sheet(plan).value(Sheet.Measure.OPEN_TIME);
+    }
+
     /** How long it stays open in a shop [°C], by its label [s]; empty when nobody wrote it down. */
-    public OptionalDouble openSeconds(double shopC) {
-        return openMinutes.isPresent() ? OptionalDouble.of(Glue.inShop(openMinutes.getAsDouble(), shopC) * 60) : OptionalDouble.empty();
+    OptionalDouble openSeconds(double shopC) {
+        return openMinutes.isPresent() ? OptionalDouble.of(Glue.inShop(openMinutes.getAsDouble(), shopC) * MINUTE_S) : OptionalDouble.empty();
     }
 }

@@ -4,16 +4,18 @@ import brachion.core.schedule.Conflict.Kind;
 import brachion.core.schedule.Schedule.Slot;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Predicate;
-import java.util.stream.Stream;
+import java.util.stream.Collectors;
 
 /** Why pieces of a schedule do not go on sooner. Not for several threads at once. */
 public final class Conflicts {
 
     private final ScheduleProblem problem;
     private final List<Slot> slots;
+    private final Map<Integer, List<Slot>> ofPiece;
     private final Timeline people;
     private final Timeline[] things;
 
@@ -21,6 +23,7 @@ public final class Conflicts {
     public Conflicts(ScheduleProblem problem, Schedule schedule) {
         this.problem = problem;
         slots = schedule.slots();
+        ofPiece = slots.stream().collect(Collectors.groupingBy(Slot::piece));
         people = new Timeline(problem.people());
         things = problem.room().stream().map(Timeline::new).toArray(Timeline[]::new);
         slots.forEach(slot -> take(slot, 1));
@@ -40,16 +43,16 @@ public final class Conflicts {
 
     /** When a piece goes on [min]; empty when nothing is left to begin. */
     public OptionalInt goesOn(int piece) {
-        return of(piece).filter(slot -> slot.operation() == problem.pieces().get(piece).begun()).map(slot -> OptionalInt.of(slot.begins())).findFirst().orElse(OptionalInt.empty());
+        return of(piece).stream().filter(slot -> slot.operation() == problem.pieces().get(piece).begun()).mapToInt(Slot::begins).findFirst();
     }
 
     /** When a piece could go on by itself [min]: 0 unless it is under way. */
     public int ready(int piece) {
-        return of(piece).filter(slot -> slot.operation() == problem.pieces().get(piece).begun() - 1).mapToInt(Slot::ready).map(ready -> Math.max(0, ready)).findFirst().orElse(0);
+        return of(piece).stream().filter(slot -> slot.operation() == problem.pieces().get(piece).begun() - 1).mapToInt(Slot::ready).map(ready -> Math.max(0, ready)).findFirst().orElse(0);
     }
 
-    private Stream<Slot> of(int piece) {
-        return slots.stream().filter(slot -> slot.piece() == piece);
+    private List<Slot> of(int piece) {
+        return ofPiece.getOrDefault(piece, List.of());
     }
 
     /**
@@ -59,7 +62,7 @@ public final class Conflicts {
      * @return empty when nothing does: it stands later because people count on that, or because it was placed before others
      */
     public Optional<Conflict> at(int piece, int at) {
-        List<Slot> own = of(piece).toList();
+        List<Slot> own = of(piece);
         own.forEach(slot -> take(slot, -1));
         try {
             return at(piece, problem.pieces().get(piece).begun(), at);

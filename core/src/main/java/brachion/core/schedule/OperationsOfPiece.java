@@ -14,7 +14,6 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Function;
 
@@ -32,7 +31,6 @@ public final class OperationsOfPiece {
     private final Recipe plan;
     private final WayOfThePiece way;
     private final Crew crew;
-    private final HandsTimes hands;
     private final GlueAtHand glue;
     private final Optional<DryingDays> drying;
     private final Function<Set<Step>, List<Requirement>> needs;
@@ -48,7 +46,6 @@ public final class OperationsOfPiece {
         this.plan = plan;
         this.way = WayOfThePiece.of(plan);
         this.crew = crew;
-        this.hands = crew.hands();
         this.glue = glue;
         this.drying = drying;
         this.needs = needs;
@@ -56,13 +53,14 @@ public final class OperationsOfPiece {
 
     /** All of it, in order. */
     public List<Operation> all() {
+        HandsTimes hands = crew.hands();
         List<Operation> all = new ArrayList<>();
         if (way.comesTo(Step.SOAKING)) {
             all.add(new Operation(Step.SOAKING, 1, hands.layIn(), planned(StageKind.SOAK), SOAK_WAITS, false, 0, needs.apply(EnumSet.of(Step.SOAKING))));
         }
         way.heat().ifPresent(heat -> heated(heat, all));
         if (way.glued()) {
-            all.add(crew.gluing(open(), layup(Sheet.Measure.CLOSING), inClamps(), needs.apply(EnumSet.of(Step.GLUING, Step.IN_CLAMPS))));
+            all.add(crew.gluing(glue.openMinutes(plan), plan.method().sheet(plan).value(Sheet.Measure.CLOSING), inClamps(), needs.apply(EnumSet.of(Step.GLUING, Step.IN_CLAMPS))));
         } else if (!way.heated()) {
             all.add(new Operation(Step.IN_CLAMPS, 1, hands.bend(), inClamps(), Operation.ANY_TIME, false, 0, needs.apply(EnumSet.of(Step.IN_CLAMPS))));
         }
@@ -73,6 +71,7 @@ public final class OperationsOfPiece {
     }
 
     private void heated(StageKind heat, List<Operation> all) {
+        HandsTimes hands = crew.hands();
         int minutes = planned(heat);
         List<Requirement> heater = needs.apply(EnumSet.of(Step.HEATING));
         // over a pipe it is in somebody's hands all the while
@@ -87,15 +86,6 @@ public final class OperationsOfPiece {
 
     private int planned(StageKind stage) {
         return (int) Math.ceil(plan.method().plannedMinutes(stage).orElse(0));
-    }
-
-    private OptionalDouble open() {
-        OptionalDouble label = glue.openSeconds(plan.shop().celsius());
-        return label.isPresent() ? OptionalDouble.of(label.getAsDouble() / 60) : layup(Sheet.Measure.OPEN_TIME);
-    }
-
-    private OptionalDouble layup(Sheet.Measure measure) {
-        return plan.method().sheet(plan).value(measure);
     }
 
     private int inClamps() {

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /** What other capabilities may ask of the bench. */
@@ -25,9 +26,10 @@ public interface Bench {
     /** What pieces are called, those that were judged or taken off as well, by their keys. */
     Map<Long, String> names(Collection<Long> pieces);
 
-    /** Minutes from one touch to another as they usually are in this shop, the median of the latest pieces; empty while they are too few. */
-    OptionalDouble usualMinutes(Tap from, Tap to);
-
-    /** The same of the pieces somebody made. */
-    OptionalDouble usualMinutes(Tap from, Tap to, String person);
+    /**
+     * Minutes from one touch to another as they usually are in this shop, the median of the latest pieces; empty while they are too few.
+     *
+     * @param person whose pieces are looked at; empty for everybody's
+     */
+    OptionalDouble usualMinutes(Tap from, Tap to, Optional<String> person);
 }

@@ -42,14 +42,13 @@ interface BenchRepository extends JpaRepository<BenchPieceEntity, Long> {
     record Took(Instant begun, Instant done) {
     }
 
-    /** How long it took from one touch to another, of the latest pieces of which both were said. */
+    /**
+     * How long it took from one touch to another, of the latest pieces of which both were said.
+     *
+     * @param person who said the last, or whose the piece is where nobody is named; null for everybody
+     */
     @Query("select new brachion.server.bench.BenchRepository$Took(a.saidAt, b.saidAt) from BenchPieceEntity p join p.taps a join p.taps b "
-            + "where a.tap = :from and b.tap = :to and b.saidAt > a.saidAt order by p.id desc")
-    List<Took> between(Tap from, Tap to, Limit most);
-
-    /** The same where somebody said the last, or where nobody is named and the piece is theirs. */
-    @Query("select new brachion.server.bench.BenchRepository$Took(a.saidAt, b.saidAt) from BenchPieceEntity p join p.taps a join p.taps b "
-            + "where a.tap = :from and b.tap = :to and b.saidAt > a.saidAt and coalesce(b.person, p.person) = :person order by p.id desc")
+            + "where a.tap = :from and b.tap = :to and b.saidAt > a.saidAt and (:person is null or coalesce(b.person, p.person) = :person) order by p.id desc")
     List<Took> between(Tap from, Tap to, String person, Limit most);
 
     @Query("select count(p) from BenchPieceEntity p where p.recipe.blank.speciesId = :speciesId")

@@ -123,18 +123,8 @@ class BenchService implements Bench {
 
     @Override
     @Transactional(readOnly = true)
-    public OptionalDouble usualMinutes(Tap from, Tap to) {
-        return usually(repository.between(from, to, Limit.of(LATEST)));
-    }
-
-    @Override
-    @Transactional(readOnly = true)
-    public OptionalDouble usualMinutes(Tap from, Tap to, String person) {
-        return usually(repository.between(from, to, person, Limit.of(LATEST)));
-    }
-
-    private static OptionalDouble usually(List<BenchRepository.Took> times) {
-        double[] minutes = times.stream().mapToDouble(took -> Duration.between(took.begun(), took.done()).toSeconds() / 60.0).sorted().toArray();
+    public OptionalDouble usualMinutes(Tap from, Tap to, Optional<String> person) {
+        double[] minutes = repository.between(from, to, person.orElse(null), Limit.of(LATEST)).stream().mapToDouble(took -> Duration.between(took.begun(), took.done()).toSeconds() / 60.0).sorted().toArray();
         return minutes.length < FEWEST_TO_TELL ? OptionalDouble.empty() : OptionalDouble.of(minutes[minutes.length / 2]);
     }
 

@@ -91,19 +91,19 @@ class RunsOfShop {
 
     /** How long hands take in this shop, as far as it was measured on the bench. */
     HandsTimes measured() {
-        return measured(null);
+        return measured(Optional.empty(), usually(Tap.GLUE_ON, Optional.empty()));
     }
 
-    /** The same by somebody's own hands, as far as theirs were measured. */
-    private HandsTimes measured(String person) {
+    /** The same by somebody's own hands, as far as theirs were measured; from the glue to the last clamp they take so long [min]. */
+    private HandsTimes measured(Optional<String> person, OptionalDouble closing) {
         HandsTimes usual = HandsTimes.USUAL;
-        return new HandsTimes(usual.layIn(), minutes(usually(Tap.PULLED, person), usual.bend()), minutes(usually(Tap.GLUE_ON, person), usual.glue()), usual.takeOff(), usual.warmUp());
+        return new HandsTimes(usual.layIn(), minutes(usually(Tap.PULLED, person), usual.bend()), minutes(closing, usual.glue()), usual.takeOff(), usual.warmUp());
     }
 
     /** From a touch to the last clamp as somebody usually takes, or else as the shop does. */
-    private OptionalDouble usually(Tap from, String person) {
-        OptionalDouble own = person == null ? OptionalDouble.empty() : bench.usualMinutes(from, Tap.CLAMPED, person);
-        return own.isPresent() ? own : bench.usualMinutes(from, Tap.CLAMPED);
+    private OptionalDouble usually(Tap from, Optional<String> person) {
+        OptionalDouble own = bench.usualMinutes(from, Tap.CLAMPED, person);
+        return own.isPresent() || person.isEmpty() ? own : bench.usualMinutes(from, Tap.CLAMPED, Optional.empty());
     }
 
     /** No quicker than is usual: a run is no race, and a carry of seconds is not all the work at the form. */
@@ -161,7 +161,7 @@ class RunsOfShop {
         private int hot() {
             return work.stream().filter(piece -> piece.begun() > 0 && piece.operations().get(piece.begun() - 1).step() == Step.HEATING)
                     .mapToInt(piece -> Math.max(0, piece.begunAt() + piece.operations().get(piece.begun() - 1).lasts())
-                            + hours.hands(measured()).bend()).sum();
+                            + crew(null).hands().bend()).sum();
         }
 
         private void ofJob(JobAskedFields job) {
@@ -245,9 +245,9 @@ class RunsOfShop {
         /** The shop's hands at the pace of whoever makes it. */
         private Crew crew(String person) {
             return crews.computeIfAbsent(Optional.ofNullable(Absent.given(person)), who -> {
-                OptionalDouble measured = usually(Tap.GLUE_ON, who.orElse(null));
+                OptionalDouble measured = usually(Tap.GLUE_ON, who);
                 OptionalDouble closing = hours.glueMinutes() == null ? measured : OptionalDouble.of(hours.glueMinutes());
-                return new Crew(hours.people(), hours.longestMinutes(), hours.hands(measured(who.orElse(null))), closing);
+                return new Crew(hours.people(), hours.longestMinutes(), hours.hands(measured(who, measured)), closing);
             });
         }
 

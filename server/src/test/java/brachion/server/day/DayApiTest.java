@@ -203,16 +203,21 @@ class DayApiTest {
         assertThat(post(mvc, "/api/day/proposals", "{\"jobs\": null}")).hasStatus(HttpStatus.BAD_REQUEST);
     }
 
+    /** A piece on the bench that took so long from the pull to the last clamp. */
+    private long bent(String by, int minutes) {
+        long piece = read(post(mvc, "/api/bench", "{\"name\": \"Rib\", \"recipe\": %s}".formatted(Wire.recipe(12, 200, Wire.STEAM))), "$.id", Long.class);
+        Instant pulled = Instant.now().minusSeconds(7200);
+        for (Map.Entry<String, Instant> tap : List.of(Map.entry("INTO_HEAT", pulled.minusSeconds(1800)), Map.entry("PULLED", pulled), Map.entry("CLAMPED", pulled.plusSeconds(60L * minutes)))) {
+            assertThat(post(mvc, "/api/bench/" + piece + "/taps", "{\"tap\": \"%s\", \"saidAt\": \"%s\"%s}".formatted(tap.getKey(), tap.getValue(), by))).hasStatusOk();
+        }
+        return piece;
+    }
+
     @Test
     void the_bench_tells_how_long_hands_take_once_three_pieces_do() {
         for (int i = 0; i < 3; i++) {
             assertThat(read(day(), "$.hands.bend", Integer.class)).as("after %d pieces", i).isEqualTo(10);
-            long piece = read(post(mvc, "/api/bench", "{\"name\": \"Rib\", \"recipe\": %s}".formatted(Wire.recipe(12, 200, Wire.STEAM))), "$.id", Long.class);
-            Instant pulled = Instant.now().minusSeconds(3600);
-            for (String tap : List.of("INTO_HEAT", "PULLED", "CLAMPED")) {
-                Instant at = tap.equals("INTO_HEAT") ? pulled.minusSeconds(1800) : tap.equals("PULLED") ? pulled : pulled.plusSeconds(60 * (15 + 5 * i));
-                assertThat(post(mvc, "/api/bench/" + piece + "/taps", "{\"tap\": \"%s\", \"saidAt\": \"%s\"}".formatted(tap, at))).hasStatusOk();
-            }
+            bent("", 15 + 5 * i);
         }
         assertThat(read(day(), "$.hands.bend", Integer.class)).as("the median of 15, 20 and 25 min").isEqualTo(20);
     }
@@ -223,12 +228,7 @@ class DayApiTest {
         put(mvc, "/api/day/hours?version=-1", ALL_WEEK);
         for (int i = 0; i < 6; i++) {
             String who = i % 2 == 0 ? "Ada" : "Bo";
-            long piece = read(post(mvc, "/api/bench", "{\"name\": \"Rib\", \"recipe\": %s}".formatted(Wire.recipe(12, 200, Wire.STEAM))), "$.id", Long.class);
-            Instant pulled = Instant.now().minusSeconds(7200);
-            for (String tap : List.of("INTO_HEAT", "PULLED", "CLAMPED")) {
-                Instant at = tap.equals("INTO_HEAT") ? pulled.minusSeconds(1800) : tap.equals("PULLED") ? pulled : pulled.plusSeconds(60 * (who.equals("Ada") ? 31 : 14));
-                assertThat(post(mvc, "/api/bench/" + piece + "/taps", "{\"tap\": \"%s\", \"saidAt\": \"%s\", \"person\": \"%s\"}".formatted(tap, at, who))).hasStatusOk();
-            }
+            long piece = bent(", \"person\": \"%s\"".formatted(who), who.equals("Ada") ? 31 : 14);
             Wire.delete(mvc, "/api/bench/" + piece + "?version=" + read(mvc.get().uri("/api/bench").exchange(), "$.pieces[0].version", Integer.class));
         }
         for (Map.Entry<String, Integer> pace : Map.of("Ada", 31, "Bo", 14, "Cy", 31).entrySet()) {
