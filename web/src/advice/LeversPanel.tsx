@@ -3,10 +3,10 @@ import { useLevers } from '../api/advice';
 import type { LeversAnswer, Odds, RecipeFields } from '../api/schema';
 import { usePalette } from '../app/palette';
 import { useStored } from '../app/storage';
+import { Tray } from '../app/Tray';
 import { useUnits } from '../app/units';
 import { HowComputed } from '../help/HowComputed';
 import { oddsInWords, rangeInWords } from '../odds/words';
-import { Choice } from '../recipe/Choice';
 import { changeInWords, changesInWords } from './words';
 
 type Wish = '0.8' | '0.9' | '0.95';
@@ -26,8 +26,10 @@ export function LeversPanel({ recipe, stale = false, onTake }: LeversPanelProps)
   const { data, isPlaceholderData: old } = useLevers(recipe, Number(wish));
   return (
     <Box component="section" aria-label="What to change" sx={{ display: 'grid', gap: 1, alignContent: 'start', minHeight: ROOM }}>
-      <Typography variant="h2">What to change</Typography>
-      <Choice label="Odds wanted" options={WISHES} value={wish} onChange={setWish} />
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', justifyContent: 'space-between', columnGap: 1, '& button': { px: 1 } }}>
+        <Typography variant="h2">What to change</Typography>
+        <Tray aria-label="Odds wanted" options={WISHES} chosen={(each) => each === wish} onTap={setWish} />
+      </Box>
       {data && <Steps answer={data} old={old || stale} onTake={onTake} />}
       <HowComputed part="the-advice" />
     </Box>
@@ -40,6 +42,8 @@ const ROOM = 560;
 function Steps({ answer, old, onTake }: { answer: LeversAnswer; old: boolean; onTake: (recipe: RecipeFields) => void }) {
   const [system] = useUnits();
   const { now, levers, cheapest } = answer;
+  // where one step is enough it stands above already
+  const alone = levers.filter(({ kind }) => cheapest.changes.length !== 1 || cheapest.changes[0]?.kind !== kind);
   return (
     <>
       {cheapest.changes.length === 0 ? (
@@ -51,8 +55,7 @@ function Steps({ answer, old, onTake }: { answer: LeversAnswer; old: boolean; on
           words={changesInWords(cheapest.changes, system)} beyond={cheapest.beyondRecords}
           note={cheapest.reaches ? 'least trouble that gets there' : 'as far as three steps take it'} />
       )}
-      {levers.length > 0 && <Typography variant="h3" sx={{ mt: 0.5 }}>One step at a time</Typography>}
-      {levers.slice(0, 6).map((lever) => (
+      {alone.slice(0, 6).map((lever) => (
         <Step key={lever.kind} now={now} then={lever.unbroken} old={old} onTake={() => { onTake(lever.recipe); }}
           words={changeInWords(lever, system)} beyond={lever.beyondRecords} />
       ))}
@@ -77,7 +80,7 @@ function Step({ now, then, old, words, beyond, note, onTake }: StepProps) {
   return (
     <ButtonBase onClick={onTake} disabled={old}
       sx={{
-        display: 'grid', gridTemplateColumns: '1fr 104px', gap: 1, alignItems: 'center', textAlign: 'left', px: 1.25, py: 0.75, minHeight: 44,
+        display: 'grid', gridTemplateColumns: '1fr 84px', gap: 1, alignItems: 'center', textAlign: 'left', px: 1.25, py: 0.75, minHeight: 44,
         border: note ? 2 : 1, borderColor: note ? 'primary.main' : 'divider', borderRadius: 1, opacity: old ? 0.5 : 1, '&:hover': { bgcolor: 'action.hover' },
       }}>
       <Box>
@@ -87,7 +90,7 @@ function Step({ now, then, old, words, beyond, note, onTake }: StepProps) {
           {beyond && <Box component="span" sx={{ color: 'data.flaw' }}>; beyond your records</Box>}
         </Typography>
       </Box>
-      <Box component="svg" viewBox="0 0 104 20" aria-hidden sx={{ width: 104 }}>
+      <Box component="svg" viewBox="0 0 104 20" aria-hidden sx={{ width: 84 }}>
         <line x1={2} x2={102} y1={10} y2={10} stroke={colours.divider} strokeWidth={6} strokeLinecap="round" />
         <line x1={2 + now.probability * 100} x2={2 + then.probability * 100} y1={10} y2={10} stroke={colours.data.clean} strokeWidth={6} />
         <circle cx={2 + now.probability * 100} cy={10} r={3.5} fill={colours.text.secondary} />

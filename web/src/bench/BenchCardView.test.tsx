@@ -19,7 +19,7 @@ vi.mock('react-router', async (original) => ({ ...(await original<typeof import(
 it('says what a piece is, what to have ready, and where its clock is', async () => {
   show(<BenchCardView />);
   expect(screen.getByRole('heading', { name: 'Frame, left' })).toBeDefined();
-  expect(screen.getByText(/White ash, 3\/4" × 1", radius 6" through 180°/)).toBeDefined();
+  expect(screen.getByRole('region', { name: 'On paper' }).textContent).toMatch(/3\/4" × 1" of air-dried white ash to 6" inside through 180°/);
   expect(screen.getByText('Gloves and sleeves on: steam burns')).toBeDefined();
   await userEvent.click(screen.getByRole('button', { name: 'Print as PDF' }));
   expect(asked).toHaveBeenCalledWith({ about: 'bend', asked: expect.objectContaining({ recipe: STEAMED, drawn: ['BENT'] }) });

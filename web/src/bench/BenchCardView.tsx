@@ -5,11 +5,11 @@ import type { BenchView } from '../api/schema';
 import { NotHere } from '../app/NotHere';
 import { useUnits } from '../app/units';
 import { BendDrawing } from '../bend/BendDrawing';
-import { factsOf, lineOf, METHOD, methodOf } from '../methods/forms';
+import { factsOf, methodOf } from '../methods/forms';
 import { RowsTable } from '../paper/RowsTable';
 import { TakeSheet } from '../paper/TakeSheet';
 import { Caution } from '../recipe/fields';
-import { shapeLine, stockLine } from '../recipe/words';
+import { SaidRecipe, useSaid } from '../sentence/SaidRecipe';
 import { rowsOf } from '../sheet/words';
 import { useBench } from './useBench';
 import { cardOf, checklist } from './words';
@@ -29,13 +29,14 @@ export function BenchCardView() {
 
 function Card({ piece }: { piece: BenchView }) {
   const [system] = useUnits();
+  const said = useSaid();
   const { data: forecast } = useForecast(piece.recipe);
   const { data: species = [] } = useSpecies();
   const { recipe, name } = piece;
   const wood = species.find(({ id }) => id === recipe.blank.speciesId)?.commonName ?? '';
   const place = `/bench#${cardOf(piece)}`;
   const words = {
-    title: name, lines: [`${METHOD[recipe.method.kind]}. ${wood}, ${shapeLine(recipe, system)}.`, `${stockLine(recipe)}; ${lineOf(recipe.method, system)}`],
+    title: name, lines: [said(recipe)],
     rows: forecast ? rowsOf(forecast.sheet, system) : [], ready: checklist(factsOf(recipe.method)), byHand: BY_HAND, cautions: [methodOf(recipe).caution], code: `${window.location.origin}${place}`,
   };
   return (
@@ -46,8 +47,7 @@ function Card({ piece }: { piece: BenchView }) {
       </Box>
       <Paper component="section" aria-label="On paper" sx={{ maxWidth: 640, p: 2.5 }}>
         <Typography variant="h1" sx={{ mb: 0.5 }}>{name}</Typography>
-        <Typography>{words.lines[0]}</Typography>
-        <Typography variant="body2">{words.lines[1]}</Typography>
+        <Typography><SaidRecipe recipe={recipe} /></Typography>
         <Box sx={{ height: 190, my: 1 }}>{forecast && <BendDrawing recipe={recipe} section={forecast.section} sheet={forecast.sheet} lettering={1.3} />}</Box>
         <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, columnGap: 3, alignItems: 'start' }}>
           <RowsTable rows={words.rows} narrow />

@@ -8,7 +8,7 @@ import { useUnits } from '../app/units';
 import { PieceGlyph } from '../bend/PieceGlyph';
 import { factsOf } from '../methods/forms';
 import { PhotosOf } from '../photo/PhotosOf';
-import { processLine, shapeLine } from '../recipe/words';
+import { SaidRecipe } from '../sentence/SaidRecipe';
 import { BenchClock } from './BenchClock';
 import { ChamberCurve } from './ChamberCurve';
 import { MadeWith, MadeWithDialog } from './MadeWith';
@@ -27,7 +27,6 @@ interface PieceCardProps {
   piece: BenchView;
   /** Where it stands among the others; the most pressing at 0. */
   place: number;
-  wood: string;
   /** The job it is for. */
   job: JobView | undefined;
   waiting: WaitingTap[];
@@ -38,7 +37,7 @@ interface PieceCardProps {
 const BEFORE_THE_PULL: Step[] = [...UNTOUCHED, 'SOAKING', 'HEATING'];
 
 /** One piece under way: what it is, what its clock says, and what may be said of it by a touch. */
-export function PieceCard({ piece, place, wood, job, waiting, lost }: PieceCardProps) {
+export function PieceCard({ piece, place, job, waiting, lost }: PieceCardProps) {
   const first = place === 0;
   const card = useStayingInSight(place);
   const [system] = useUnits();
@@ -60,7 +59,7 @@ export function PieceCard({ piece, place, wood, job, waiting, lost }: PieceCardP
                 <Typography variant="body2" sx={{ minHeight: '1.5em' }}>{job && <>For <Link component={RouterLink} to={`/plan/jobs/${job.id}`}>{job.job.name}</Link></>}</Typography>
               )}
               <Typography variant="body2" color="textSecondary">
-                {wood}, {shapeLine(recipe, system)}. {processLine(recipe, system)}{recipe.person ? `, ${recipe.person}` : ''}
+                <SaidRecipe recipe={recipe} />{recipe.person ? ` Bent by ${recipe.person}.` : ''}
               </Typography>
               {piece.stockId !== undefined && (
                 <Typography variant="body2">Sawn from <Link component={RouterLink} to={`/stock/${piece.stockId}`}>{recipe.board ?? 'a board'}{piece.blankName ? `, ${piece.blankName}` : ''}</Link></Typography>

@@ -60,7 +60,6 @@ export function UnderWay() {
         sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 2, gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'repeat(2, minmax(0, 1fr))' } }}>
         {species && order.map((piece, place) => (
           <PieceCard key={piece.id} piece={piece} place={place} lost={lost} job={jobs.find(({ id }) => id === piece.jobId)}
-            wood={species.find(({ id }) => id === piece.recipe.blank.speciesId)?.commonName ?? ''}
             waiting={waiting.filter((tap) => tap.piece === piece.id)} />
         ))}
       </Box>

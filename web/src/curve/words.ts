@@ -2,7 +2,7 @@ import type { AskedCurve } from '../api/curves';
 import type { BendView, FormReading, FormWantedFields, RigItemFields, StrapReading, ZoneView } from '../api/schema';
 import type { UnitSystem } from '../app/units';
 import type { Grip } from './geometry';
-import { SUPPORT } from '../recipe/words';
+import { SUPPORT } from '../recipe/options';
 import { many } from '../units/number';
 import { BARE } from '../units/reading';
 import { printInches, printLength, printMillimetres, printPull } from '../units/printing';

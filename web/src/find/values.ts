@@ -1,7 +1,7 @@
 import type { ConditionFields, FactView, ValueReading } from '../api/schema';
 import type { UnitSystem } from '../app/units';
 import { METHOD } from '../methods/forms';
-import { ADDITIVE, GLUE, GROWTH_RINGS, KNOTS, OUTER_FACE, OUTLINE, SEASONING } from '../recipe/words';
+import { ADDITIVE, GLUE, GROWTH_RINGS, KNOTS, OUTER_FACE, OUTLINE, SEASONING } from '../recipe/options';
 import { ALONG_BEND, FLAW, SEVERITY } from '../trials/words';
 import { printDay, printMonth } from '../units/days';
 import { printLength, printTemperature } from '../units/printing';

@@ -12,7 +12,8 @@ import { PieceGlyph } from '../bend/PieceGlyph';
 import { HowComputed } from '../help/HowComputed';
 import { usePlanIt } from '../plan/draft';
 import { useWoodName } from '../recipe/woodNames';
-import { processLine, shapeLine, stockLine } from '../recipe/words';
+import { processLine, shapeLine } from '../recipe/words';
+import { SaidRecipe } from '../sentence/SaidRecipe';
 import { SEVERITY } from '../trials/words';
 import { printDay, today } from '../units/days';
 import { jobForm, jobOf, planFor } from './draft';
@@ -101,7 +102,7 @@ function Plan({ view, toStart }: { view: JobView; toStart: number | undefined })
       <Typography variant="h2" gutterBottom>The plan</Typography>
       <Box sx={{ display: 'flex', gap: 2 }}>
         <PieceGlyph recipe={job.recipe} severity="CLEAN" />
-        <Typography>{woodOf(job.recipe.blank.speciesId)}, {stockLine(job.recipe)}; {shapeLine(job.recipe, system)}. {processLine(job.recipe, system)}</Typography>
+        <Typography><SaidRecipe recipe={job.recipe} /></Typography>
       </Box>
       <JobsCurve view={view} />
       <JobsThings view={view} />

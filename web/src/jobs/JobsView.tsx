@@ -2,10 +2,8 @@ import { Alert, Box, Button, Paper, Typography } from '@mui/material';
 import { Link as RouterLink } from 'react-router';
 import { useJobs } from '../api/jobs';
 import type { JobView } from '../api/schema';
-import { useUnits } from '../app/units';
 import { PieceGlyph } from '../bend/PieceGlyph';
-import { useWoodName } from '../recipe/woodNames';
-import { processLine, shapeLine } from '../recipe/words';
+import { SaidRecipe } from '../sentence/SaidRecipe';
 import { today } from '../units/days';
 import { Marks } from './Marks';
 import { progressInWords, wantedLine } from './words';
@@ -31,15 +29,13 @@ export function JobsView() {
 }
 
 function OneOfThem({ view: { id, job, progress } }: { view: JobView }) {
-  const [system] = useUnits();
-  const wood = useWoodName()(job.recipe.blank.speciesId);
   return (
     <Paper component="li" aria-label={job.name} sx={{ p: 2, border: 1, borderColor: 'divider', display: 'flex', gap: 2 }}>
       <PieceGlyph recipe={job.recipe} severity="CLEAN" />
       <Box sx={{ minWidth: 0, flexGrow: 1 }}>
         <Typography variant="h2" component={RouterLink} to={`/plan/jobs/${id}`} sx={{ color: 'primary.main' }}>{job.name}</Typography>
         <Typography>{wantedLine(job, today())}</Typography>
-        <Typography variant="body2" color="textSecondary" sx={{ mb: 1 }}>{wood}, {shapeLine(job.recipe, system)}. {processLine(job.recipe, system)}</Typography>
+        <Typography variant="body2" color="textSecondary" sx={{ mb: 1 }}><SaidRecipe recipe={job.recipe} /></Typography>
         <Marks progress={progress} />
         <Typography variant="body2">{progressInWords(progress)}</Typography>
       </Box>

@@ -9,13 +9,15 @@ import { useNotice } from '../app/notice';
 import { useStored } from '../app/storage';
 import { useUnits } from '../app/units';
 import { Dimmed } from '../app/Dimmed';
+import { Fold } from '../app/Fold';
+import { useOnPhone } from '../app/phone';
 import { BAR_HEIGHT } from '../app/Shell';
 import { BendDrawing } from '../bend/BendDrawing';
 import { methodOf } from '../methods/forms';
 import { Grounds } from '../odds/Grounds';
-import { OddsPanel } from '../odds/OddsPanel';
+import { OddsInShort, OddsPanel } from '../odds/OddsPanel';
 import { completed, formOf, problemsByField } from '../recipe/form';
-import { RecipeInputs } from '../recipe/RecipeInputs';
+import { EntryModeButton, Recipe, useEntryMode } from '../recipe/Recipe';
 import { useRecipe } from '../recipe/useRecipe';
 import { WaitLine } from '../recipe/WaitLine';
 import { shapeLine } from '../recipe/words';
@@ -125,6 +127,8 @@ function TrialEditor({ title, action, trial, onChange, onSave, above, beside }: 
   const [refusal, setRefusal] = useState<Error | null>(null);
   const [saving, setSaving] = useState(false);
   const [tried, setTried] = useState(false);
+  const [mode, setMode] = useEntryMode();
+  const onPhone = useOnPhone();
   const { problems: doneProblems } = doneOf(doneText, read, processOf(form));
   const missing = missingFrom(trial, Object.keys(problems).length + Object.keys(doneProblems).length, read);
 
@@ -158,17 +162,18 @@ function TrialEditor({ title, action, trial, onChange, onSave, above, beside }: 
       <Box component="form" noValidate onSubmit={(event) => { event.preventDefault(); void save(); }}>
         <Typography variant="h1" sx={{ mb: 2 }}>{title}</Typography>
         {above}
-        <RecipeInputs
-          form={form}
-          readings={readings}
-          problems={{ ...(refusal instanceof Problem ? problemsByField(form, refusal.errors) : {}), ...problems }}
-          understood={answer?.recipe}
-          onChange={(change) => { setRefusal(null); onChange({ ...trial, recipe: { ...form, ...change } }); }}
-        />
-        {method.followed && (
-          <DoneInputs plan={form} done={doneText} readings={read} problems={doneProblems}
-            onChange={(change) => { setRefusal(null); onChange({ ...trial, done: { ...doneText, ...change } }); }} />
-        )}
+        <Box component="section" aria-label="Recipe" sx={{ mb: 2 }}>
+          <Recipe
+            mode={mode}
+            said="logged"
+            form={form}
+            readings={readings}
+            problems={{ ...(refusal instanceof Problem ? problemsByField(form, refusal.errors) : {}), ...problems }}
+            understood={answer?.recipe}
+            onChange={(change) => { setRefusal(null); onChange({ ...trial, recipe: { ...form, ...change } }); }}
+          />
+          <EntryModeButton mode={mode} onChange={setMode} />
+        </Box>
         <OutcomeInputs
           outcome={outcome}
           neverSeen={method.neverSeen}
@@ -176,9 +181,13 @@ function TrialEditor({ title, action, trial, onChange, onSave, above, beside }: 
           patternMm={answer?.recipe.innerRadiusMm}
           onChange={(change) => { setRefusal(null); onChange({ ...trial, outcome: { ...outcome, ...change } }); }}
         />
+        {method.followed && (
+          <DoneInputs plan={form} done={doneText} readings={read} problems={doneProblems}
+            onChange={(change) => { setRefusal(null); onChange({ ...trial, done: { ...doneText, ...change } }); }} />
+        )}
         {refusal && <Alert severity="error" sx={{ mb: 2 }}>{refusal.message}</Alert>}
         {tried && missing && <Alert severity="warning" sx={{ mb: 2 }}>{missing}</Alert>}
-        <Box sx={{ display: 'flex', alignItems: 'center', flexWrap: 'wrap', gap: 2 }}>
+        <Box sx={IN_SIGHT}>
           <Button type="submit" variant="contained" size="large" loading={saving}>
             {action}
           </Button>
@@ -186,21 +195,26 @@ function TrialEditor({ title, action, trial, onChange, onSave, above, beside }: 
         </Box>
       </Box>
       <Paper sx={{ p: 2, position: { md: 'sticky' }, top: { md: BAR_HEIGHT + 16 } }}>
-        <Dimmed old={!current} sx={{ minHeight: 480 }}>
+        <Dimmed old={!current} sx={{ minHeight: { xs: 360, sm: 480 } }}>
           <Box sx={{ height: 240, mb: 1 }}>
             {answer && (
               <BendDrawing recipe={answer.recipe} section={answer.forecast.section} sheet={answer.forecast.sheet} lettering={1.45}
                 flaw={outcome.severity && outcome.severity !== 'CLEAN' ? outcome.flaw : undefined} flawAt={outcome.flawAt} />
             )}
           </Box>
-          {answer && <OddsPanel {...answer} />}
-          {answer && <Grounds {...answer} />}
+          {answer && (onPhone ? <OddsInShort answer={answer.forecast} /> : <OddsPanel {...answer} />)}
+          <Fold when={onPhone} title="Why: records, springback">{answer && <Grounds {...answer} />}</Fold>
         </Dimmed>
         <WaitLine state={state}>{answer && shapeLine(answer.recipe, system)}</WaitLine>
       </Paper>
     </Box>
   );
 }
+
+/** What ends the work stays in sight however long the form is; on a phone above the places. */
+const IN_SIGHT = {
+  display: 'flex', alignItems: 'center', flexWrap: 'wrap', columnGap: 2, position: 'sticky', bottom: { xs: 54, sm: 0 }, zIndex: 4, py: 1, bgcolor: 'background.default',
+} as const;
 
 /** What is measured after the bend: the curve of a piece that held, and the process as it was done. */
 function afterwardsTyped({ recipe, outcome, done = AS_PLANNED }: TrialForm): Partial<Record<string, Typed>> {

@@ -1,6 +1,8 @@
 import { Box, Typography } from '@mui/material';
 import { useReleasedCurve } from '../api/queries';
 import { Field } from '../app/Field';
+import { Fold } from '../app/Fold';
+import { useOnPhone } from '../app/phone';
 import { useUnits } from '../app/units';
 import { Choice } from '../recipe/Choice';
 import { Row, Step } from '../recipe/fields';
@@ -27,6 +29,7 @@ interface OutcomeInputsProps {
 
 /** How it came out. */
 export function OutcomeInputs({ outcome, neverSeen, readings, patternMm, dated = true, onChange }: OutcomeInputsProps) {
+  const onPhone = useOnPhone();
   const damaged = outcome.severity !== undefined && outcome.severity !== 'CLEAN';
   return (
     <Step title="How it came out">
@@ -44,22 +47,24 @@ export function OutcomeInputs({ outcome, neverSeen, readings, patternMm, dated =
         </>
       )}
       {outcome.severity !== 'BROKEN' && <Released outcome={outcome} readings={readings} patternMm={patternMm} onChange={onChange} />}
-      {dated && (
-        <Row>
-          <Field label="Bent on" type="date" value={outcome.bentOn || today()}
-            onChange={(event) => { onChange({ bentOn: event.target.value }); }}
-            helperText=" " />
-        </Row>
-      )}
-      {damaged && (
-        <Field label="Mended how" value={outcome.mended} onChange={(event) => { onChange({ mended: event.target.value }); }}
-          slotProps={{ htmlInput: { maxLength: 200 } }} helperText=" " />
-      )}
-      <Field label="What to do otherwise next time" value={outcome.nextTime} onChange={(event) => { onChange({ nextTime: event.target.value }); }}
-        slotProps={{ htmlInput: { maxLength: 500 } }} helperText=" " />
-      <Field label="Note" value={outcome.note} multiline rows={3}
-        onChange={(event) => { onChange({ note: event.target.value }); }}
-        slotProps={{ htmlInput: { maxLength: 2000 } }} />
+      <Fold when={onPhone} title="Day, next time, a note">
+        {dated && (
+          <Row>
+            <Field label="Bent on" type="date" value={outcome.bentOn || today()}
+              onChange={(event) => { onChange({ bentOn: event.target.value }); }}
+              helperText=" " />
+          </Row>
+        )}
+        {damaged && (
+          <Field label="Mended how" value={outcome.mended} onChange={(event) => { onChange({ mended: event.target.value }); }}
+            slotProps={{ htmlInput: { maxLength: 200 } }} helperText=" " />
+        )}
+        <Field label="What to do otherwise next time" value={outcome.nextTime} onChange={(event) => { onChange({ nextTime: event.target.value }); }}
+          slotProps={{ htmlInput: { maxLength: 500 } }} helperText=" " />
+        <Field label="Note" value={outcome.note} multiline rows={3}
+          onChange={(event) => { onChange({ note: event.target.value }); }}
+          slotProps={{ htmlInput: { maxLength: 2000 } }} />
+      </Fold>
     </Step>
   );
 }

@@ -62,6 +62,9 @@ export interface Facts {
   carried: boolean;
 }
 
+/** What is said of a way beside the sentence: how the stock is shaved for the bend, how a stack is closed. */
+export type Aside = 'shaving' | 'clamping';
+
 /** Prints what is stored so that it reads back the same. */
 export interface Exact {
   length: (mm: number) => string;
@@ -71,6 +74,10 @@ export interface Exact {
 /** A way of bending as the page knows it: what it asks for and the words it uses. */
 export interface MethodForm<K extends Kind = Kind> {
   label: string;
+  /** How it is done, as a drawing of lines, 64 wide and 40 high. */
+  glyph: string;
+  /** What is said of it beside the sentence of a recipe. */
+  asides: Aside[];
   /** What can hurt about it. */
   caution: string;
   /** Ways of one family inform each other. */

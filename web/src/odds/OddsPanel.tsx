@@ -1,4 +1,5 @@
 import { Box, Typography } from '@mui/material';
+import type { ReactNode } from 'react';
 import type { ForecastAnswer, Odds } from '../api/schema';
 import { usePalette } from '../app/palette';
 import { HowComputed } from '../help/HowComputed';
@@ -9,38 +10,39 @@ import { nearInWords } from './groundsInWords';
 import { blemishesInWords, hiddenInWords, limitInWords, oddsInWords, rangeInWords, reasonsInWords } from './words';
 
 interface OddsPanelProps extends Answer {
-  /** Whether it says here what limits the bend. */
-  limits?: boolean;
+  /** What stands between what limits it and all that is of less weight. */
+  children?: ReactNode;
 }
 
-/** Will it bend: the odds in plain words, the range, what limits it and why. */
-export function OddsPanel({ recipe, forecast: answer, limits = true }: OddsPanelProps) {
+/** Will it bend: the odds in plain words, the range, what limits it and why, what to change, then all else. */
+export function OddsPanel({ recipe, forecast: answer, children }: OddsPanelProps) {
   return (
-    <Box component="section" aria-label="Odds" sx={{ display: 'grid', gap: 1.5 }}>
-      <Doubts answer={answer} />
+    <Box component="section" aria-label="Odds" sx={{ display: 'grid', gap: 1.25 }}>
       <Box aria-live="polite">
-        <Typography component="p" sx={{ fontFamily: 'h1.fontFamily', fontWeight: 600, fontSize: '2.1rem', lineHeight: 1.1 }}>
+        <Typography component="p" sx={{ fontFamily: 'h1.fontFamily', fontWeight: 600, fontSize: '2.3rem', lineHeight: 1.1 }}>
           {oddsInWords(answer.unbroken.probability, answer.evidence.trialsOfFamily)}
         </Typography>
         <Typography>
           hold without breaking, {rangeInWords(answer.unbroken)}
         </Typography>
-        <Typography variant="body2" sx={answer.evidence.beyondRecords ? { fontWeight: 600, color: 'data.flaw' } : { color: 'text.secondary' }}>
-          {answer.evidence.beyondRecords
-            ? 'Beyond your records: none was asked this much.'
-            : nearInWords(answer.evidence)}
-        </Typography>
       </Box>
       <TenPieces odds={answer.unbroken} hidden={answer.hidden} />
-      <Typography variant="body2" color="textSecondary">
-        {hiddenInWords(answer.hidden, answer.evidence.trialsOfFamily)}{' '}
-        {oddsInWords(answer.clean.probability, answer.evidence.trialsOfFamily)} come out clean, {rangeInWords(answer.clean)}.
-      </Typography>
+      <Limits recipe={recipe} forecast={answer} />
+      {children}
+      <Box>
+        <Typography variant="body2" sx={answer.evidence.beyondRecords ? { fontWeight: 600, color: 'data.flaw' } : { color: 'text.secondary' }}>
+          {answer.evidence.beyondRecords ? 'Harder than anything you have logged.' : nearInWords(answer.evidence)}
+        </Typography>
+        <Typography variant="body2" color="textSecondary">
+          {hiddenInWords(answer.hidden, answer.evidence.trialsOfFamily)}{' '}
+          {oddsInWords(answer.clean.probability, answer.evidence.trialsOfFamily)} come out clean, {rangeInWords(answer.clean)}.
+        </Typography>
+      </Box>
       {blemishesInWords(answer.blemishes).map((sentence) => <Typography key={sentence} variant="body2">{sentence}</Typography>)}
+      <Doubts answer={answer} />
       {answer.fit.behind && (
         <Typography variant="body2" role="status">Your last change to the records is still being counted in.</Typography>
       )}
-      {limits && <Limits recipe={recipe} forecast={answer} />}
       <Box><HowComputed part="the-odds" /></Box>
     </Box>
   );

@@ -16,8 +16,8 @@ describe('what the odds rest on, in words', () => {
   });
 
   it('says of one record what is said of one', () => {
-    expect(nearInWords({ trialsNear: 1, ofOtherShops: { ofFamily: 0, near: 0 } })).toBe('1 of your records was asked about as much.');
-    expect(nearInWords({ trialsNear: 6, ofOtherShops: { ofFamily: 9, near: 2 } })).toBe('4 of your records and 2 of other shops’ were asked about as much.');
+    expect(nearInWords({ trialsNear: 1, ofOtherShops: { ofFamily: 0, near: 0 } })).toBe('1 of your bends was about as hard.');
+    expect(nearInWords({ trialsNear: 6, ofOtherShops: { ofFamily: 9, near: 2 } })).toBe('4 of your bends and 2 of other shops’ were about as hard.');
   });
 
   it('asks about green wood that is dry', () => {

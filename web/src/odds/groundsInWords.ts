@@ -108,9 +108,9 @@ export function trialsInWords({ trialsOfFamily, trialsThisWay, trialsNear, ofOth
   return `${whoseInWords(trialsOfFamily, ofOtherShops.ofFamily, `${called} trials`)}${thisWay}, ${trialsNear} of them asked about as much,`;
 }
 
-/** How many of them were asked about as much as the bend. */
+/** How many of them were about as hard as the bend. */
 export function nearInWords({ trialsNear, ofOtherShops }: Pick<Counts, 'trialsNear' | 'ofOtherShops'>): string {
-  return `${whoseInWords(trialsNear, ofOtherShops.near, 'records')} ${trialsNear === 1 ? 'was' : 'were'} asked about as much.`;
+  return `${whoseInWords(trialsNear, ofOtherShops.near, 'bends')} ${trialsNear === 1 ? 'was' : 'were'} about as hard.`;
 }
 
 type Counts = Pick<ForecastAnswer['evidence'], 'trialsOfFamily' | 'trialsThisWay' | 'trialsNear' | 'ofOtherShops'>;

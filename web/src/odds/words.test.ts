@@ -35,8 +35,8 @@ describe('odds in words', () => {
   });
 
   it('says what part breaks unforeseen, and whether that is known yet', () => {
-    expect(hiddenInWords(0.04, 160)).toBe('Among them 4 in 100 pieces of yours break for reasons nothing measured here explains.');
-    expect(hiddenInWords(0.03, 0)).toContain('until your own records say better');
+    expect(hiddenInWords(0.04, 160)).toBe('Of these, 4 in 100 of your pieces break for no reason we can see.');
+    expect(hiddenInWords(0.03, 0)).toContain('until your own bends say better');
     expect(hiddenInWords(0.001, 200)).toContain('fewer than 1 in 100');
   });
 

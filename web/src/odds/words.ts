@@ -35,8 +35,8 @@ export function rangeInWords({ low, high }: Odds): string {
 export function hiddenInWords(hidden: number, trials: number): string {
   const share = hidden < 0.005 ? 'fewer than 1 in 100' : `${Math.round(hidden * 100)} in 100`;
   return trials < FEW
-    ? `Among them ${share} are taken to break for reasons nothing measured explains, until your own records say better.`
-    : `Among them ${share} pieces of yours break for reasons nothing measured here explains.`;
+    ? `Of these, ${share} are taken to break for no reason anyone can see, until your own bends say better.`
+    : `Of these, ${share} of your pieces break for no reason we can see.`;
 }
 
 /** With fewer trials than this a share of one in some dozens is still taken for granted. */
@@ -63,7 +63,7 @@ export function limitInWords(mode: Pick<ModeForecast, 'mode' | 'ratio'>, recipe:
   const share = Math.round(mode.ratio * 100);
   return mode.mode === 'GLUE_LINE'
     ? `The glue line limits it: the plies pull at ${share} % of what structural rules allow.`
-    : `The ${FACE[mode.mode]}${of} limits it: ${share} % of what it bears.`;
+    : `The ${FACE[mode.mode]}${of} limits it: ${share} % of what 19 in 20 clear pieces stand.`;
 }
 
 /** A piece spoilt more rarely than this is not worth a line. */

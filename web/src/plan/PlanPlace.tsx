@@ -1,4 +1,4 @@
-import { Box, Typography } from '@mui/material';
+import { Box, Typography, type Theme } from '@mui/material';
 import { Outlet, useLocation } from 'react-router';
 import { useNotice } from '../app/notice';
 import { PartBar } from '../app/PartBar';
@@ -7,21 +7,23 @@ import { BAR_HEIGHT } from '../app/Shell';
 import { useStored } from '../app/storage';
 import { useUnits } from '../app/units';
 import { completed, FIRST_RECIPE, formOf, type RecipeForm } from '../recipe/form';
-import { RecipeInputs } from '../recipe/RecipeInputs';
+import { EntryModeButton, Recipe, useEntryMode } from '../recipe/Recipe';
 import { useRecipe } from '../recipe/useRecipe';
+import { WaitLine } from '../recipe/WaitLine';
 import { shapeLine } from '../recipe/words';
 import { usePlannedJob } from '../jobs/usePlannedJob';
 import { ForTheJob } from '../jobs/ForTheJob';
 import { PutOnBench } from '../bench/PutOnBench';
 import { PLAN_DRAFT } from './draft';
-import { PieceBand } from './PieceBand';
+import { HangingPiece, PieceAtTheEdge } from './PieceBand';
 import type { Plan } from './usePlan';
 
+const FORECAST = '/plan';
 /** Of several bends; it is drawn there, in place of the one bend. */
 const CURVE = '/plan/curve';
 
 const PARTS = [
-  { to: '/plan', label: 'Forecast' },
+  { to: FORECAST, label: 'Forecast' },
   { to: CURVE, label: 'Curve' },
   { to: '/plan/ways', label: 'Other ways' },
   { to: '/plan/map', label: 'Map' },
@@ -30,11 +32,12 @@ const PARTS = [
   { to: '/plan/spares', label: 'Spares' },
 ];
 
-/** One bend: its recipe, the piece drawn with its odds, and what there is to know of it, part by part. */
+/** One bend: its recipe, and what there is to know of it, part by part; the forecast first. */
 export function PlanPlace() {
   const [kept, setForm] = useStored<RecipeForm>(PLAN_DRAFT, FIRST_RECIPE);
   const form = completed(kept);
   const state = useRecipe(form);
+  const [mode, setMode] = useEntryMode();
   const [system] = useUnits();
   const notify = useNotice();
   const onPhone = useOnPhone();
@@ -49,34 +52,65 @@ export function PlanPlace() {
       notify({ message: 'Taken into the recipe.', undo: () => { setForm(form); } });
     },
   };
-  const inputs = (
-    <RecipeInputs form={form} readings={state.readings} problems={state.problems} understood={state.answer?.recipe} onChange={plan.change} />
+  const recipe = (
+    <Box component="section" aria-label="Recipe">
+      <Recipe mode={mode} form={form} readings={state.readings} problems={state.problems} understood={state.answer?.recipe} onChange={plan.change} />
+    </Box>
   );
+  const inFields = mode === 'FIELDS' && !onPhone;
+  const folded = onPhone && pathname !== FORECAST;
   return (
-    <Box sx={{ display: 'grid', columnGap: 3, gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '330px minmax(0, 1fr)' }, alignItems: 'start' }}>
+    <>
       <Typography variant="h1" sx={{ position: 'absolute', left: -9999 }}>Plan a bend</Typography>
-      {!onPhone && <Box component="section" aria-label="Recipe" sx={BESIDE}>{inputs}</Box>}
-      <Box sx={{ minWidth: 0 }}>
-        {pathname !== CURVE && <PieceBand state={state} />}
-        <ForTheJob recipe={state.answer?.recipe} stale={!state.current} job={job} onLeave={leaveJob} />
-        <PartBar label="Parts of the plan" parts={PARTS} beside={<PutOnBench recipe={state.answer?.recipe} stale={!state.current} jobId={job?.id} />} />
-        {onPhone && pathname === '/plan' && <section aria-label="Recipe">{inputs}</section>}
-        {onPhone && pathname !== '/plan' && (
-          <Box component="details" sx={{ mb: 2 }}>
+      {onPhone && <HangingPiece state={state} />}
+      <Box sx={inFields ? undefined : HEAD}>
+        {folded ? (
+          <Box component="details">
             <Box component="summary" sx={{ cursor: 'pointer', fontWeight: 600, py: 1 }}>
               {state.answer ? shapeLine(state.answer.recipe, system) : 'The recipe'}: change it
             </Box>
-            <section aria-label="Recipe">{inputs}</section>
+            {recipe}
           </Box>
-        )}
-        <Outlet context={plan} />
+        ) : !inFields && recipe}
+        <Box sx={{ display: 'flex', alignItems: 'center', columnGap: 1 }}>
+          <Box sx={{ flexGrow: 1, minWidth: 0 }}><WaitLine state={state} /></Box>
+          <EntryModeButton mode={mode} onChange={setMode} />
+        </Box>
       </Box>
-    </Box>
+      <Box sx={inFields ? BESIDE_FIELDS : undefined}>
+        {inFields && <Box sx={FIELDS}>{recipe}</Box>}
+        <Box sx={{ minWidth: 0 }}>
+          <PartBar label="Parts of the plan" parts={PARTS} beside={(
+            <>
+              <ForTheJob recipe={state.answer?.recipe} stale={!state.current} job={job} onLeave={leaveJob} />
+              <PutOnBench recipe={state.answer?.recipe} stale={!state.current} jobId={job?.id} />
+            </>
+          )} />
+          {pathname === FORECAST || pathname === CURVE || onPhone ? <Outlet context={plan} /> : (
+            <Box sx={WITH_EDGE}>
+              <Box sx={{ minWidth: 0 }}><Outlet context={plan} /></Box>
+              <PieceAtTheEdge state={state} />
+            </Box>
+          )}
+        </Box>
+      </Box>
+    </>
   );
 }
 
-/** The recipe keeps its place beside the drawing and scrolls by itself. */
-const BESIDE = {
+/** The sentence stands at the head of the page, over its whole width. */
+const HEAD = {
+  mx: { xs: -1.5, sm: -3 }, px: { xs: 1.5, sm: 3 }, mt: { xs: 0, sm: -2.5 }, pt: { xs: 1, sm: 1.5 }, bgcolor: 'background.paper',
+  // as wide as the window, however wide that is
+  boxShadow: (theme: Theme) => `0 0 0 100vmax ${theme.vars?.palette.background.paper ?? ''}`, clipPath: 'inset(0 -100vmax)',
+} as const;
+
+const BESIDE_FIELDS = { display: 'grid', columnGap: 3, gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: '330px minmax(0, 1fr)' }, alignItems: 'start' } as const;
+
+/** The fields keep their place beside the answer and scroll by themselves. */
+const FIELDS = {
   position: { md: 'sticky' }, top: BAR_HEIGHT + 12, maxHeight: { md: `calc(100vh - ${BAR_HEIGHT + 24}px)` }, overflowY: { md: 'auto' },
   overflowX: 'hidden', scrollbarWidth: 'thin', pr: { md: 1.5 }, pt: 0.5,
 } as const;
+
+const WITH_EDGE = { display: 'grid', columnGap: 3, gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 250px' }, alignItems: 'start' } as const;

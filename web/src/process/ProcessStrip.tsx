@@ -120,7 +120,7 @@ function Legend({ shown }: { shown: Shown }) {
   const span = shown === 'softness' ? [0, 1] : shown === 'moisture' ? [4, 30] : [15, 100];
   const stops = [0, 0.25, 0.5, 0.75, 1].map((s) => ramp.colour((span[0] ?? 0) + s * ((span[1] ?? 1) - (span[0] ?? 0))));
   return (
-    <Typography variant="body2" sx={{ display: 'flex', alignItems: 'center', gap: 0.75 }}>
+    <Typography component="div" variant="body2" sx={{ display: 'flex', alignItems: 'center', gap: 0.75 }}>
       {ramp.low}
       <Box aria-hidden sx={{ width: 90, height: 12, background: `linear-gradient(90deg, ${stops.join(',')})` }} />
       {ramp.high}

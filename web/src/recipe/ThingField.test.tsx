@@ -15,7 +15,7 @@ const typed = vi.fn<(form: RecipeForm) => void>();
 
 function Typing() {
   const [form, setForm] = useState(FIRST_RECIPE);
-  return <ThingField form={form} onChange={(change) => { typed({ ...form, ...change }); setForm({ ...form, ...change }); }} kind="FORM" label="Form in the rig" none="None yet." />;
+  return <ThingField form={form} onChange={(change) => { typed({ ...form, ...change }); setForm({ ...form, ...change }); }} kind="FORM" />;
 }
 
 it('a form brings its curve, and can be taken back', async () => {

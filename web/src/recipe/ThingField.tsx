@@ -4,25 +4,36 @@ import { useThings } from '../api/things';
 import { Field } from '../app/Field';
 import { useNotice } from '../app/notice';
 import { useUnits, type UnitSystem } from '../app/units';
+import { say } from '../messages/say';
 import { exactLength } from '../units/exact';
 import type { RecipeInputsProps } from './fields';
 import type { RecipeForm } from './form';
 
 interface ThingFieldProps extends Pick<RecipeInputsProps, 'form' | 'onChange'> {
-  kind: 'FORM' | 'STRAP';
-  label: string;
-  /** What it says where the rig has none. */
-  none: string;
+  kind: ThingKind;
 }
 
-/** A thing in the rig that brings what is measured of it into the recipe; shown is the one the recipe agrees with. */
-export function ThingField({ kind, label, none, form, onChange }: ThingFieldProps) {
+/** What of the rig says something of a recipe. */
+export type ThingKind = 'FORM' | 'STRAP';
+
+const LABEL = { FORM: 'field.form', STRAP: 'field.strap' } as const;
+const NONE = { FORM: 'rig.noForm', STRAP: 'rig.noStrap' } as const;
+
+/** The things of a kind that say something of a recipe, and the one it agrees with. */
+export function useThingsFor(kind: ThingKind, form: RecipeForm) {
   const [system] = useUnits();
   const { data: things = [] } = useThings();
-  const notify = useNotice();
   const items = things.map(({ item }) => item).filter((item) => item.kind === kind && Object.keys(brought(item, system)).length > 0);
   // a form may be used for less than it goes round
   const agrees = items.find((item) => Object.entries(brought(item, system)).every(([field, text]) => field === 'angle' || form[field as keyof RecipeForm] === text));
+  return { items, agrees };
+}
+
+/** A thing in the rig that brings what is measured of it into the recipe; shown is the one the recipe agrees with. */
+export function ThingField({ kind, form, onChange }: ThingFieldProps) {
+  const [system] = useUnits();
+  const { items, agrees } = useThingsFor(kind, form);
+  const notify = useNotice();
   const take = (name: string | null) => {
     const item = items.find((each) => each.name === name);
     if (!item) return;
@@ -34,9 +45,9 @@ export function ThingField({ kind, label, none, form, onChange }: ThingFieldProp
     <Autocomplete
       options={items.map(({ name }) => name)}
       value={agrees?.name ?? null}
-      noOptionsText={none}
+      noOptionsText={say(NONE[kind])}
       onChange={(_, name) => { take(name); }}
-      renderInput={(params) => <Field {...params} label={label} helperText=" " />}
+      renderInput={(params) => <Field {...params} label={say(LABEL[kind])} helperText=" " />}
     />
   );
 }

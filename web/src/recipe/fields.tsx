@@ -1,8 +1,10 @@
 import { Box, Typography } from '@mui/material';
 import type { ReactNode } from 'react';
 import type { RecipeFields } from '../api/schema';
-import type { TermName } from '../help/titles';
 import { MeasureField } from '../units/MeasureField';
+import { Choice } from './Choice';
+import { CHOICES, HELP, type Chosen } from './choices';
+import { hintOf, labelOf } from './labels';
 import { placesOf, type FieldProblems, type Measured, type Readings, type RecipeForm } from './form';
 
 export interface RecipeInputsProps {
@@ -16,18 +18,25 @@ export interface RecipeInputsProps {
 
 interface MeasureProps extends RecipeInputsProps {
   field: Measured;
-  label: string;
+  /** What is said below while nothing is typed, where it is not always the same. */
   hint?: string | undefined;
-  help?: TermName;
 }
 
 /** A measurement of the recipe, read as its place in the recipe says. */
-export function Measure({ field, label, hint, help, form, readings, problems, onChange }: MeasureProps) {
+export function Measure({ field, hint, form, readings, problems, onChange }: MeasureProps) {
   const place = placesOf(form)[field];
   if (!place) return null;
   return (
-    <MeasureField label={label} measurement={place.measurement} text={form[field]} reading={readings[field] ?? {}} hint={hint} help={help}
-      problem={problems[field]} onChange={(text) => { onChange({ [field]: text }); }} />
+    <MeasureField label={labelOf(field, form)} measurement={place.measurement} text={form[field]} reading={readings[field] ?? {}} hint={hint ?? hintOf(field)}
+      help={HELP[field]} problem={problems[field]} onChange={(text) => { onChange({ [field]: text }); }} />
+  );
+}
+
+/** One of a few words of the recipe. */
+export function Pick({ field, form, problems, onChange }: RecipeInputsProps & { field: Chosen }) {
+  return (
+    <Choice label={labelOf(field, form)} help={HELP[field]} options={CHOICES[field] as Record<string, string>} value={form[field]} problem={problems[field]}
+      onChange={(option) => { onChange({ [field]: option }); }} />
   );
 }
 

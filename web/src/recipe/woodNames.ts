@@ -27,3 +27,11 @@ export function useWoodName(): (speciesId: string) => string {
   const { data: species } = useSpecies();
   return (speciesId) => woodName(species, speciesId);
 }
+
+/** Names that begin with that of a place or a person keep their capital. */
+const PROPER = /^(?:African|Alaska|American|Douglas|English|European|London|Norway|Oregon|Osage|Port|Scots|Sitka|Spanish)\b/;
+
+/** A wood as it stands within a sentence: white ash, but Scots pine. */
+export function woodInSentence(name: string): string {
+  return PROPER.test(name) ? name : name.replace(/^[A-Z](?=[a-z])/, (letter) => letter.toLowerCase());
+}

@@ -8,7 +8,7 @@ import type { TermName } from '../help/titles';
 import { Choice } from '../recipe/Choice';
 import { Row } from '../recipe/fields';
 import { SpeciesChoice } from '../recipe/SpeciesChoice';
-import { GROWTH_RINGS, SEASONING } from '../recipe/words';
+import { GROWTH_RINGS, SEASONING } from '../recipe/options';
 import { MeasureField } from '../units/MeasureField';
 import { typedIn, useReadings } from '../units/reading';
 import { readWhole } from '../units/readOrThrow';

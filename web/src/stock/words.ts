@@ -1,6 +1,6 @@
 import type { BoardFields, Known, LaidReading, MarkFields } from '../api/schema';
 import type { UnitSystem } from '../app/units';
-import { SEASONING } from '../recipe/words';
+import { SEASONING } from '../recipe/options';
 import { printDay } from '../units/days';
 import { many } from '../units/number';
 import { printLength } from '../units/printing';

@@ -15,6 +15,7 @@ import { HowComputed } from '../help/HowComputed';
 import { EMPTY_OUTCOME, LOG_DRAFT } from '../log/draft';
 import { factsOf, methodOf } from '../methods/forms';
 import { limitInWords, oddsInWords } from '../odds/words';
+import { SaidRecipe } from '../sentence/SaidRecipe';
 import { RecordsJob } from '../jobs/RecordsJob';
 import { PhotosOf } from '../photo/PhotosOf';
 import { formOf } from '../recipe/form';
@@ -51,6 +52,7 @@ function TrialPage({ trial }: { trial: Trial }) {
       <Box>
         <Typography variant="h1">{name || '\u00a0'}</Typography>
         <Typography color="textSecondary">{printDay(trial.bentOn)}</Typography>
+        <Typography sx={{ mt: 0.5 }}><SaidRecipe recipe={trial.recipe} /></Typography>
         <Box sx={{ my: 1.5 }}>
           <OutcomeTag outcome={trial.outcome} />
         </Box>

@@ -1,7 +1,8 @@
 import type { TrialView } from '../api/schema';
 import type { UnitSystem } from '../app/units';
 import { METHOD } from '../methods/forms';
-import { GROWTH_RINGS, KNOTS, OUTER_FACE, OUTLINE, pliesInWords, processLine, SEASONING } from '../recipe/words';
+import { GROWTH_RINGS, KNOTS, OUTER_FACE, OUTLINE, SEASONING } from '../recipe/options';
+import { pliesInWords, processLine } from '../recipe/words';
 import { printLength } from '../units/printing';
 import { doneLine } from './done';
 import { ALONG_BEND, alsoInWords, FLAW } from './words';

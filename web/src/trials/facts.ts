@@ -1,6 +1,7 @@
 import type { MadeReading, TrialView } from '../api/schema';
 import type { UnitSystem } from '../app/units';
-import { GROWTH_RINGS, KNOTS, OUTER_FACE, OUTLINE, processLine, shapeLine, stockLine } from '../recipe/words';
+import { GROWTH_RINGS, KNOTS, OUTER_FACE, OUTLINE } from '../recipe/options';
+import { processLine, shapeLine, stockLine } from '../recipe/words';
 import { printLength, printPercent } from '../units/printing';
 import { doneLine } from './done';
 import { SUPPOSED } from './supposed';

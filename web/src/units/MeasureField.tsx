@@ -42,11 +42,12 @@ export function MeasureField({ label, measurement, text, reading, onChange, prob
 }
 
 /** What is mostly typed as a bare number. */
-const KEYPAD: Measurement[] = ['MOISTURE', 'HUMIDITY', 'SHARE', 'ANGLE', 'COUNT', 'MASS', 'SECONDS', 'MINUTES', 'HOURS', 'DAYS', 'GRAIN_SLOPE'];
+export const KEYPAD: Measurement[] = ['MOISTURE', 'HUMIDITY', 'SHARE', 'ANGLE', 'COUNT', 'MASS', 'SECONDS', 'MINUTES', 'HOURS', 'DAYS', 'GRAIN_SLOPE'];
 
 const KEPT_IN: Partial<Record<Measurement, string>> = { SECONDS: 's', MINUTES: 'min', HOURS: 'h', DAYS: 'days', ANGLE: '°', MASS: 'g' };
 
-function understood(measurement: Measurement, text: string, value: number | undefined): string {
+/** What was understood, in the unit it is kept in or the other one; nothing where that would only repeat what is typed. */
+export function understood(measurement: Measurement, text: string, value: number | undefined): string {
   if (value === undefined) return '';
   if (measurement === 'TEMPERATURE') return `= ${printTemperature(value, /c\s*$/i.test(text) ? 'inch' : 'metric')}`;
   if (measurement === 'LENGTH') return /m\s*$/i.test(text) ? `≈ ${printInches(value)}` : `= ${printMillimetres(value)}`;

@@ -5,7 +5,7 @@ import { METHOD } from '../methods/forms';
 import { Choice, Several } from '../recipe/Choice';
 import { Step } from '../recipe/fields';
 import { byAnyName, offeredAs } from '../recipe/woodNames';
-import { SEASONING, SUPPORT } from '../recipe/words';
+import { SEASONING, SUPPORT } from '../recipe/options';
 import type { Reading } from '../units/reading';
 import type { WishForm } from './draft';
 

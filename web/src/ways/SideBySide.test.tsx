@@ -29,7 +29,7 @@ it('says of each way its odds, springback, time, needs and what stands against i
   expect(planned.getByText('as planned')).toBeDefined();
   expect(planned.getByText(/1.5 h of it yours/)).toBeDefined();
   expect(planned.getByText('steam box, strap with stops, form and clamps')).toBeDefined();
-  expect(planned.getByText(/131 % of what it bears\. No record was asked this much\./)).toBeDefined();
+  expect(planned.getByText(/131 % of what 19 in 20 clear pieces stand\. No record was asked this much\./)).toBeDefined();
   const other = within(screen.getByRole('listitem', { name: 'Cold lamination' }));
   expect(other.getByText('19 in 20')).toBeDefined();
   expect(other.getByText(/45 min of it yours/)).toBeDefined();

@@ -1,10 +1,7 @@
 import { useUnits } from '../../app/units';
-import { Choice } from '../../recipe/Choice';
-import { Caution, Measure, Row, type RecipeInputsProps } from '../../recipe/fields';
-import { GLUE } from '../../recipe/words';
+import { Caution, Measure, Pick, Row, type RecipeInputsProps } from '../../recipe/fields';
 import { printLength } from '../../units/printing';
 import { factsOf, methodOf } from '../forms';
-import { BEHIND, CLAMPED, CLAMPED_FROM } from './form';
 
 /** Settings of a cold lamination: how the finished section is made of plies, and the glue. */
 export function ColdLaminationInputs(props: RecipeInputsProps) {
@@ -18,12 +15,12 @@ export function ColdLaminationInputs(props: RecipeInputsProps) {
 }
 
 /** How a stack is closed, about which workshops quarrel. */
-export function ClampsInputs({ form, onChange }: RecipeInputsProps) {
+export function ClampsInputs(props: RecipeInputsProps) {
   return (
     <>
-      <Choice label="Clamped from" options={CLAMPED_FROM} value={form.clampOrder} onChange={(clampOrder) => { onChange({ clampOrder }); }} />
-      <Choice label="Clamped" options={CLAMPED} value={form.clampForce} onChange={(clampForce) => { onChange({ clampForce }); }} />
-      <Choice label="Behind the plies" options={BEHIND} value={form.backing} onChange={(backing) => { onChange({ backing }); }} />
+      <Pick {...props} field="clampOrder" />
+      <Pick {...props} field="clampForce" />
+      <Pick {...props} field="backing" />
     </>
   );
 }
@@ -39,12 +36,12 @@ export function PliesInputs(props: RecipeInputsProps) {
   return (
     <>
       <Row>
-        <Measure {...props} field="plies" label="Plies" help="plies" hint={layup && form.plies === '' ? layup.plies : undefined}
+        <Measure {...props} field="plies" hint={layup && form.plies === '' ? layup.plies : undefined}
           onChange={({ plies = '' }) => { onChange({ plies, plyThickness: '' }); }} />
-        <Measure {...props} field="plyThickness" label="Or each ply" hint={layup && form.plyThickness === '' ? `${layup.ply} each` : undefined}
+        <Measure {...props} field="plyThickness" hint={layup && form.plyThickness === '' ? `${layup.ply} each` : undefined}
           onChange={({ plyThickness = '' }) => { onChange({ plyThickness, plies: '' }); }} />
       </Row>
-      <Choice label="Glue" options={GLUE} value={form.glue} onChange={(glue) => { onChange({ glue }); }} />
+      <Pick {...props} field="glue" />
     </>
   );
 }

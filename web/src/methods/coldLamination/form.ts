@@ -1,4 +1,4 @@
-import { GLUE } from '../../recipe/words';
+import { GLUE } from '../../recipe/options';
 import { OF_A_PIPE, OF_CUTS } from '../../trials/words';
 import type { MethodForm, Places, SettingsOf } from '../method';
 import { NOT_SAID, type PliesTyped } from './typed';
@@ -13,9 +13,11 @@ export const PLIES: Places = {
 /** Thin dry strips bent cold with glue between. What is wanted is the finished section; its plies follow. */
 export const coldLamination: MethodForm<'COLD_LAMINATION'> = {
   label: 'Cold lamination',
+  glyph: 'M6 37a26 32 0 0 1 52 0M12 37a20 26 0 0 1 40 0M18 37a14 20 0 0 1 28 0',
   caution: 'Thin strips: zero-clearance insert and push sticks. Epoxy and polyurethane: gloves and fresh air.',
   family: 'COLD_PLIES',
   usual: true,
+  asides: ['clamping'],
   trials: 'lamination',
   thickness: 'Finished thickness',
   ofThickness: ' plies',

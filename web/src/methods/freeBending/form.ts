@@ -5,7 +5,9 @@ import type { MethodForm } from '../method';
 /** Bent between posts by body weight, the bag still on; no strap, whatever stands in its field. */
 export const freeBending: MethodForm<'FREE_BENDING'> = {
   ...HOT_WOOD,
+  asides: ['shaving'],
   label: 'Free bending',
+  glyph: 'M15 37v-9M49 37v-9M32 3v11M4 27c16-14 40-14 56 0',
   caution: 'Steam and hot water scald: drain the bag first, long gloves. Two people; nobody stands where the plank goes when a block ' +
     'lets go. There is no form, so the tightest place is tighter than the curve and the shape cannot be repeated exactly.',
   heat: 'bag',

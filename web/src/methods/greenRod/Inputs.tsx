@@ -1,21 +1,18 @@
-import { Choice } from '../../recipe/Choice';
-import { Measure, type RecipeInputsProps } from '../../recipe/fields';
-import { OUTLINE } from '../../recipe/words';
+import { Measure, Pick, type RecipeInputsProps } from '../../recipe/fields';
 import { HotWoodInputs, ThinnedTo } from '../hotWood/Inputs';
 
 /** Settings of a green rod: how it is shaved for the bend, and its steam. */
 export function GreenRodInputs(props: RecipeInputsProps) {
-  const { form, onChange } = props;
   return (
-    <HotWoodInputs {...props} strapless heat={{ field: 'steamMinutes', label: 'Steam, minutes' }}
+    <HotWoodInputs {...props} strapless heat="steamMinutes"
       chosen={(
         <>
           <ThinnedTo {...props} />
-          <Choice label="Shaped at the bend" options={OUTLINE} value={form.shaped} onChange={(shaped) => { onChange({ shaped }); }} />
+          <Pick {...props} field="shaped" />
         </>
       )}>
-      <Measure {...props} field="chamber" label="Chamber temperature" />
-      <Measure {...props} field="carrySeconds" label="Carry, seconds" help="carry" />
+      <Measure {...props} field="chamber" />
+      <Measure {...props} field="carrySeconds" />
     </HotWoodInputs>
   );
 }

@@ -1,4 +1,4 @@
-import { OUTLINE } from '../../recipe/words';
+import { OUTLINE } from '../../recipe/options';
 import { printTemperature } from '../../units/printing';
 import { handlingChoices, handlingFacts, handlingPlaces, handlingTyped, HOT_WOOD, soakLine, stagesAround, STEAM_MINUTES, THINNED, thinnedInALine } from '../hotWood/form';
 import type { MethodForm } from '../method';
@@ -7,6 +7,7 @@ import type { MethodForm } from '../method';
 export const greenRod: MethodForm<'GREEN_ROD'> = {
   ...HOT_WOOD,
   label: 'Green rod',
+  glyph: 'M20 37a12 14 0 0 1 24 0zM13 37v-3a19 20 0 0 1 38 0v3M8 33v6M56 33v6',
   caution: 'Steam scalds: long gloves, stand aside when opening. A drawknife cuts towards you: work away from the other hand. A rod on its pins ' +
     'is a spring: keep your face out of its way, tie it before you let go.',
   heat: 'chamber',

@@ -4,9 +4,9 @@ import { HotWoodInputs } from '../hotWood/Inputs';
 /** Settings of a hot bath. */
 export function HotBathInputs(props: RecipeInputsProps) {
   return (
-    <HotWoodInputs {...props} thins heat={{ field: 'bathMinutes', label: 'In the bath, minutes' }} soakLabel="Cold soak, hours">
-      <Measure {...props} field="bath" label="Bath temperature" />
-      <Measure {...props} field="carrySeconds" label="Carry, seconds" help="carry" />
+    <HotWoodInputs {...props} thins heat="bathMinutes">
+      <Measure {...props} field="bath" />
+      <Measure {...props} field="carrySeconds" />
     </HotWoodInputs>
   );
 }

@@ -12,6 +12,7 @@ export const BENT_BY: Record<PipeTyped['bentBy'], string> = { HANDS: 'hands', LE
 export const hotPipe: MethodForm<'HOT_PIPE'> = {
   ...HOT_WOOD,
   label: 'Hot pipe',
+  glyph: 'M21 26a11 10 0 1 0 22 0a11 10 0 1 0-22 0M8 38c7-34 41-34 48 0',
   caution: 'The pipe burns and its flame or element can start a fire: gloves, nothing that burns near it, never left alone. A drop ' +
     'of water should break up and dance; where it skates, the pipe is hot enough to scorch dry wood.',
   heat: 'pipe',

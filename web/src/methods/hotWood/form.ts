@@ -32,6 +32,13 @@ export function thinnedPlaces({ atBend }: RecipeForm): Places {
   return atBend === 'THINNED' ? THINNED : {};
 }
 
+export const AT_BEND: Record<RecipeForm['atBend'], string> = { AS_THICK: 'as thick as the rest', THINNED: 'shaved thinner' };
+
+/** Whether it lies in cold water first. */
+export function isSoaked({ soakHours }: Pick<RecipeForm, 'soakHours'>): boolean {
+  return !/^[0.,\s]*$/.test(soakHours);
+}
+
 const CARRY: Place = { measurement: 'SECONDS', at: 'method.carrySeconds' };
 
 /** Time in steam, however it is held round the piece. */
@@ -133,6 +140,7 @@ export const STRAP_CAUTION = 'A strap under load stores energy: anchor the form,
 export const HOT_WOOD = {
   family: 'HOT_WOOD',
   usual: false,
+  asides: [],
   trials: 'hot-bending',
   thickness: 'Thickness',
   ofThickness: '',

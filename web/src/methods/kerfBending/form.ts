@@ -39,10 +39,12 @@ const SETTINGS: Places = {
 /** Saw cuts that leave a thin web, bent cold. */
 export const kerfBending: MethodForm<'KERF_BENDING'> = {
   label: 'Kerf bending',
+  glyph: 'M5 37a27 33 0 0 1 54 0M15 37a17 22 0 0 1 34 0M32 15v-6M24 17l-3-6M40 17l3-6M18 23l-5-4M46 23l5-4',
   caution: 'Blade guard on, piece held down over its whole length, a pin in the fence for the step, never reach over the blade. Saw it ' +
     'overlong, try the depth on an offcut, and support the piece while it bends. A kerfed piece carries no load without its backer.',
   family: 'KERFED_WEBS',
   usual: false,
+  asides: [],
   trials: 'kerf-bending',
   thickness: 'Thickness',
   ofThickness: '',

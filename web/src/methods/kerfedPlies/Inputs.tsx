@@ -10,8 +10,8 @@ export function KerfedPliesInputs(props: RecipeInputsProps) {
       <PliesInputs {...props} />
       <SawInputs {...props} />
       <Row>
-        <Measure {...props} field="pitch" label="From cut to cut" />
-        <Measure {...props} field="cleanPly" label="Clean ply" hint="Against the form" />
+        <Measure {...props} field="pitch" />
+        <Measure {...props} field="cleanPly" />
       </Row>
       <ClampsInputs {...props} />
       <Caution>{methodOf(props.form).caution}</Caution>

@@ -1,4 +1,4 @@
-import { GLUE } from '../../recipe/words';
+import { GLUE } from '../../recipe/options';
 import { OF_A_PIPE } from '../../trials/words';
 import { printLength } from '../../units/printing';
 import { clampsInALine, clampsTyped, coldLamination, glueInALine, isBacked, PLIES } from '../coldLamination/form';
@@ -11,6 +11,7 @@ const SETTINGS: Places = { ...PLIES, cleanPly: { measurement: 'LENGTH', at: 'met
 export const kerfedPlies: MethodForm<'KERFED_PLIES'> = {
   ...coldLamination,
   label: 'Kerfed plies',
+  glyph: 'M5 37a27 33 0 0 1 54 0M15 37a17 22 0 0 1 34 0M21 37a11 15 0 0 1 22 0M32 15v-6M24 17l-3-6M40 17l3-6M18 23l-5-4M46 23l5-4',
   caution: 'Blade guard on, every ply held down over its whole length, a pin in the fence for the step, never reach over the blade. The cuts ' +
     'of each ply face the form, a flexible sheet lies over the outermost. Epoxy and polyurethane: gloves and fresh air.',
   usual: false,

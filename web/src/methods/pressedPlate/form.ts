@@ -11,6 +11,7 @@ export const PLATE_BAG: Record<PlateTyped['plateBag'], string> = { BAGGED: 'in a
 export const pressedPlate: MethodForm<'PRESSED_PLATE'> = {
   ...HOT_WOOD,
   label: 'Pressed plate',
+  glyph: 'M5 33c15-11 39-11 54 0l-9-19c-10-8-26-8-36 0zM21 26l4-16M43 26l-4-16',
   caution: 'Simmering water scalds and so does a bolted frame that comes out of it: tongs, long gloves, let it drip. Sheet metal cuts: ' +
     'file its edges round. Push only as far as it goes without force. In the drying frame leave it loose enough to shrink, or it splits.',
   family: 'PLATES',

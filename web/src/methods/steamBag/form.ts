@@ -10,7 +10,9 @@ const carried = ({ bent }: BagTyped) => bent === 'PULLED';
 /** Solid stock steamed in a bag, pulled from it or bent in it. */
 export const steamBag: MethodForm<'STEAM_BAG'> = {
   ...HOT_WOOD,
+  asides: ['shaving'],
   label: 'Steam bag',
+  glyph: 'M4 22c4-9 12-6 20-8s24-1 31 2l5 6-5 6c-7 3-23 4-31 2S8 31 4 22zM12 22h40',
   caution: 'Steam and hot water scald: leave the far end open, tip the bag and drain it before you bend, long gloves.',
   heat: 'bag',
   stages: (form) => stagesAround('STEAM_BAG', 'steamMinutes', carried(form)),

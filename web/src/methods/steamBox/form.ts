@@ -5,8 +5,10 @@ import type { MethodForm } from '../method';
 /** Solid stock softened in a steam box. */
 export const steamBox: MethodForm<'STEAM_BOX'> = {
   ...HOT_WOOD,
+  asides: ['shaving'],
   usual: true,
   label: 'Steam box',
+  glyph: 'M4 15h56v18H4zM10 24h44M20 11c-3-3 3-5 0-8M32 11c-3-3 3-5 0-8M44 11c-3-3 3-5 0-8',
   caution: 'Steam scalds: long gloves, eye protection, stand aside when opening. Never seal the chamber.',
   heat: 'chamber',
   stages: () => stagesAround('STEAM_BOX', 'steamMinutes', true),

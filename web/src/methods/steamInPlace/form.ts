@@ -5,7 +5,9 @@ import type { MethodForm } from '../method';
 /** Solid stock steamed in a bag where it is going to stay. */
 export const steamInPlace: MethodForm<'STEAM_IN_PLACE'> = {
   ...HOT_WOOD,
+  asides: ['shaving'],
   label: 'Steam in place',
+  glyph: 'M4 37c16-16 40-16 56 0M10 25c14-11 30-11 44 0M15 18c11-8 23-8 34 0M10 25l5-7M54 25l-5-7',
   caution: 'Steam and hot water scald: leave an end of the bag open, tip and drain it before you press, long gloves. Work with a ' +
     'helper, and keep out of the way of a plank that can spring back.',
   heat: 'bag',

@@ -5,9 +5,9 @@ import { HotWoodInputs } from '../hotWood/Inputs';
 /** Settings of plies that are steamed and set before they are glued. */
 export function SteamedPliesInputs(props: RecipeInputsProps) {
   return (
-    <HotWoodInputs {...props} chosen={<><PliesInputs {...props} /><ClampsInputs {...props} /></>} heat={{ field: 'steamMinutes', label: 'Steam, minutes' }}>
-      <Measure {...props} field="chamber" label="Chamber temperature" />
-      <Measure {...props} field="carrySeconds" label="Carry, seconds" help="carry" />
+    <HotWoodInputs {...props} chosen={<><PliesInputs {...props} /><ClampsInputs {...props} /></>} heat="steamMinutes">
+      <Measure {...props} field="chamber" />
+      <Measure {...props} field="carrySeconds" />
     </HotWoodInputs>
   );
 }

@@ -1,4 +1,4 @@
-import { GLUE } from '../../recipe/words';
+import { GLUE } from '../../recipe/options';
 import { OF_A_PIPE, OF_CUTS } from '../../trials/words';
 import { printTemperature } from '../../units/printing';
 import { clampsChosen, clampsInALine, clampsTyped, coldLamination, glueInALine, isBacked, PLIES } from '../coldLamination/form';
@@ -8,7 +8,9 @@ import type { MethodForm } from '../method';
 /** Plies steamed, dried on the form in order, then glued on it. */
 export const steamedPlies: MethodForm<'STEAMED_PLIES'> = {
   ...HOT_WOOD,
+  asides: ['clamping'],
   label: 'Steam, then laminate',
+  glyph: 'M6 19h52M6 26h52M6 33h52M20 13c-3-3 3-5 0-8M32 13c-3-3 3-5 0-8M44 13c-3-3 3-5 0-8',
   caution: 'Steam scalds: long gloves, stand aside when opening. Set the plies in the order they will be glued, number them, and let ' +
     'them dry on the form for a day at least. Glues: gloves and fresh air.',
   heat: 'chamber',

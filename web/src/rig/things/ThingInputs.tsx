@@ -3,7 +3,7 @@ import { Field } from '../../app/Field';
 import { useUnits } from '../../app/units';
 import { Choice } from '../../recipe/Choice';
 import { Row } from '../../recipe/fields';
-import { GLUE, SUPPORT } from '../../recipe/words';
+import { GLUE, SUPPORT } from '../../recipe/options';
 import { MeasureField } from '../../units/MeasureField';
 import { useReadings } from '../../units/reading';
 import { MEASURED, thingTyped, type Measured, type ThingForm, type YesOrNo } from './draft';

@@ -2,7 +2,7 @@ import type { ItemUse, MisfitReading, RigItemFields } from '../../api/schema';
 import type { ThingKind } from '../../api/things';
 import type { UnitSystem } from '../../app/units';
 import { printMoment } from '../../bench/words';
-import { GLUE, SUPPORT } from '../../recipe/words';
+import { GLUE, SUPPORT } from '../../recipe/options';
 import { printDay } from '../../units/days';
 import { printLength, printTemperature } from '../../units/printing';
 import type { Measured } from './draft';

@@ -155,6 +155,24 @@ abstract class BrowserTest {
         field(label).blur();
     }
 
+    /** A word in the sentence of a recipe that is chosen and not typed. */
+    protected Locator word(String label) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + Pattern.quote(label) + ": ")));
+    }
+
+    /** Takes another option for a word in the sentence of a recipe. */
+    protected void choose(String label, String option) {
+        word(label).click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(option).setExact(true)).click();
+    }
+
+    /** Takes another way of bending from those laid out. */
+    protected void bendBy(String way) {
+        word("How it is bent").click();
+        page.getByRole(AriaRole.DIALOG, new Page.GetByRoleOptions().setName("How it is bent"))
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^" + Pattern.quote(way)))).click();
+    }
+
     /** Does something that changes what is forecast and waits until the page has been answered. */
     protected double oddsAfter(Runnable change) {
         change.run();

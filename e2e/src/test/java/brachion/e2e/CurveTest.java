@@ -176,7 +176,7 @@ class CurveTest extends BrowserTest {
     @Test
     void the_strap_of_a_curve_has_its_length_its_bolts_and_a_sheet() throws IOException {
         begin("One bend");
-        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Support on the outer face")).getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("steel strap")).click();
+        choose("Support on the outer face", "steel strap");
         Locator strap = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("The strap"));
         assertThat(strap.getByRole(AriaRole.ROW, new Locator.GetByRoleOptions().setName(Pattern.compile("^From stop to stop")))).isVisible();
         settle();
@@ -192,7 +192,7 @@ class CurveTest extends BrowserTest {
     @Test
     void on_a_hot_pipe_a_reverse_has_its_zones_along_the_strip_and_a_sheet() throws IOException {
         begin("S");
-        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("How it is bent")).getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Hot pipe")).click();
+        bendBy("Hot pipe");
         Locator pipe = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("On the pipe"));
         Locator second = pipe.getByRole(AriaRole.ROW, new Locator.GetByRoleOptions().setName(Pattern.compile("^2\\. R ")));
         assertThat(second).containsText("turn the strip over");

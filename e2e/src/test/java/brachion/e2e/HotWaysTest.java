@@ -24,7 +24,7 @@ class HotWaysTest extends BrowserTest {
         "'Steam, then laminate', Steam, 'Or each ply', 'Set the plies in the order they will be glued'"})
     void a_way_has_its_own_fields_its_stages_and_its_caution(String way, String stage, String field, String caution) {
         show("/plan");
-        button(way).click();
+        bendBy(way);
         settle();
         assertThat(odds()).isBetween(0.0, 1.0);
         assertThat(field(field)).isVisible();
@@ -38,16 +38,16 @@ class HotWaysTest extends BrowserTest {
         type("Steam, minutes", "52");
         type("Soak, hours", "9");
         settle();
-        button("Steam bag").click();
+        bendBy("Steam bag");
         settle();
         assertThat(field("Steam, minutes")).hasValue("52");
         assertThat(field("Soak, hours")).hasValue("9");
         assertThat(field("Carry, seconds")).isVisible();
-        button("with the bag on").click();
+        choose("Bent", "with the bag on");
         settle();
         assertThat(field("Carry, seconds")).hasCount(0);
         assertThat(page.getByText("nothing cools before it is clamped")).isVisible();
-        button("Hot bath").click();
+        bendBy("Hot bath");
         settle();
         assertThat(field("Cold soak, hours")).hasValue("9");
     }
@@ -55,7 +55,7 @@ class HotWaysTest extends BrowserTest {
     @Test
     void steam_that_stays_on_is_dragged_on_the_strip_written_down_and_corrected() {
         show("/plan");
-        button("Steam in place").click();
+        bendBy("Steam in place");
         settle();
         page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("End of steam left on")).press("ArrowRight");
         assertThat(field("Steam left on, minutes")).hasValue("20");

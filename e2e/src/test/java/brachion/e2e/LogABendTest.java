@@ -59,6 +59,7 @@ class LogABendTest extends BrowserTest {
         String within = "matrix(1, 0, 0, 1, 14, 9)";
         String inFrame = "matrix(0.75, 0, 0, 0.75, 14, -9)";
         show("/records/new");
+        button("All fields").click();
         Locator released = page.locator("label").filter(new Locator.FilterOptions().setHasText("Radius after release"));
         assertThat(released).hasCSS("transform", within);
         field("Radius after release").focus();

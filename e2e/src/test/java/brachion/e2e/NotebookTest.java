@@ -24,7 +24,7 @@ class NotebookTest extends BrowserTest {
             3/21/2025,Red oak,18%,1/2,1,6,60,no,small crack,sanded out
             """;
 
-    private void choose(String name, String table) {
+    private void chooseFile(String name, String table) {
         FileChooser chooser = page.waitForFileChooser(() -> page.getByText("Choose a", new Page.GetByTextOptions().setExact(false)).first().click());
         chooser.setFiles(new FilePayload(name, "text/csv", table.getBytes(StandardCharsets.UTF_8)));
     }
@@ -42,7 +42,7 @@ class NotebookTest extends BrowserTest {
     void strange_columns_come_in_after_what_they_do_not_say_was_asked() {
         page.setViewportSize(390, 800);
         show("/records/tables");
-        choose("notebook.csv", KEPT);
+        chooseFile("notebook.csv", KEPT);
         assertThat(notebook()).containsText("One thing is still asked");
         pick("species: “Ash”, 2 rows", "White ash");
         notebook().getByLabel("bend angle, 3 rows").fill("90");
@@ -60,7 +60,7 @@ class NotebookTest extends BrowserTest {
         button("Bring in 3 bends").click();
         assertThat(page.getByText("3 bends brought in.")).isVisible();
 
-        choose("notebook2.csv", KEPT.replace("3/14/2025", "4/2/2025"));
+        chooseFile("notebook2.csv", KEPT.replace("3/14/2025", "4/2/2025"));
         assertThat(notebook()).containsText("As you said of a table under these headings.");
         button("Read it so").click();
         assertThat(page.getByText("1 bend can come in, 2 are written down here already.")).isVisible();

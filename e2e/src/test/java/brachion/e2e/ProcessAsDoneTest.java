@@ -13,6 +13,7 @@ class ProcessAsDoneTest extends BrowserTest {
     @Test
     void what_was_done_is_kept_beside_the_plan_with_the_names_and_the_chamber() {
         show("/records/new");
+        button("All fields").click();
         name("Board", "Ash, third from the pile");
         name("Bent by", "Odo");
         page.getByText("It went otherwise than planned").click();

@@ -16,7 +16,7 @@ class ProcessStripTest extends BrowserTest {
     @Test
     void arrow_keys_lengthen_the_steaming_and_the_odds_follow() {
         show("/plan");
-        button("kiln-dried").click();
+        choose("Seasoning", "kiln-dried");
         double before = oddsAfter(() -> type("Moisture %", "8"));
         Locator handle = handle("End of steam");
         handle.focus();

@@ -46,7 +46,7 @@ class Screenshots extends BrowserTest {
         show("/records/new");
         type("Thickness", "7/8");
         type("Inner radius", "3\"");
-        button("steel strap").click();
+        choose("Support on the outer face", "steel strap");
         take("log");
         page.setViewportSize(390, 844);
         show("/plan");
@@ -64,7 +64,7 @@ class Screenshots extends BrowserTest {
     @Test
     void heatAndWater() {
         show("/plan");
-        button("kiln-dried").click();
+        choose("Seasoning", "kiln-dried");
         type("Moisture %", "8");
         type("Soak, hours", "12");
         type("Steam, minutes", "60");
@@ -127,7 +127,7 @@ class Screenshots extends BrowserTest {
     void map() {
         page.setViewportSize(1280, 1100);
         show("/plan/map");
-        button("steel strap").click();
+        choose("Support on the outer face", "steel strap");
         type("Thickness", "7/8");
         type("Inner radius", "3 1/4\"");
         take("map");

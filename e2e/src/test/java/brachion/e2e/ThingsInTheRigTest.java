@@ -57,6 +57,7 @@ class ThingsInTheRigTest extends BrowserTest {
     void a_form_goes_from_the_wall_into_the_plan_and_to_a_piece_and_back() {
         describeAForm();
         show("/plan");
+        word("Form in the rig").click();
         field("Form in the rig").click();
         page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Sled form").setExact(true)).click();
         settle();

@@ -15,6 +15,7 @@ class WoodsTest extends BrowserTest {
     @Test
     void a_wood_is_added_from_a_forecast_and_the_odds_follow_what_is_known_of_it() {
         show("/plan");
+        button("All fields").click();
         species().fill("Osage orange");
         page.getByText("Add “Osage orange” …").click();
         assertThat(field("Name at the yard")).hasValue("Osage orange");
@@ -56,6 +57,7 @@ class WoodsTest extends BrowserTest {
     @Test
     void a_wood_is_found_by_what_the_yard_calls_it() {
         show("/plan");
+        button("All fields").click();
         species().fill("tulip poplar");
         oddsAfter(() -> page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Yellow-poplar (Tulip poplar)")).click());
         assertThat(species()).hasValue("Yellow-poplar");
