@@ -1,6 +1,7 @@
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { brotliCompressSync } from 'node:zlib';
+import { parse } from '@formatjs/icu-messageformat-parser';
 import react from '@vitejs/plugin-react';
 import type { Plugin } from 'vite';
 import { defineConfig } from 'vitest/config';
@@ -22,8 +23,25 @@ function compressedBeside(): Plugin {
   };
 }
 
+/** Compiles the messages when the page is built, so that what reads them need not travel along. */
+function messagesCompiled(): Plugin {
+  return {
+    name: 'messages-compiled',
+    apply: 'build',
+    enforce: 'pre',
+    config: () => ({
+      resolve: { alias: [{ find: /^@formatjs\/icu-messageformat-parser$/, replacement: '@formatjs/icu-messageformat-parser/no-parser.js' }] },
+    }),
+    transform(code, id) {
+      if (!/\/messages\/.*\.json$/.test(id)) return undefined;
+      const messages = Object.entries(JSON.parse(code) as Record<string, string>);
+      return { code: JSON.stringify(Object.fromEntries(messages.map(([key, message]) => [key, parse(message)]))), map: null };
+    },
+  };
+}
+
 export default defineConfig({
-  plugins: [react(), compressedBeside()],
+  plugins: [react(), messagesCompiled(), compressedBeside()],
   build: {
     target: 'es2022',
     assetsInlineLimit: 0,

@@ -125,3 +125,10 @@ it('marks a word that cannot be read and says why', async () => {
   expect(document.getElementById(radius.getAttribute('aria-describedby') ?? '')?.textContent).toBe('“7q” is not a length');
   expect((radius as HTMLInputElement).value).toBe('7q');
 });
+
+it('shows names as they were typed, whatever they are made of', () => {
+  show(<Live first={{ board: '<b>{thickness}</b> #1', person: "O'Dell {0, select, other {x}}", speciesId: 'felled-since' }} />);
+  expect(screen.getByRole('button', { name: 'Board: <b>{thickness}</b> #1' }).textContent).toBe('<b>{thickness}</b> #1');
+  expect(screen.getByRole('button', { name: "Bent by: O'Dell {0, select, other {x}}" })).toBeDefined();
+  expect(read()).toContain('of air-dried felled-since to');
+});

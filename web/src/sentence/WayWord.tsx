@@ -51,12 +51,14 @@ function Way({ kind, form, chosen, onTake }: WayProps) {
   const [system] = useUnits();
   const { data } = useTypedForecast(typedRecipe({ ...form, method: kind }, system));
   const odds = data?.forecast && oddsInWords(data.forecast.unbroken.probability, data.forecast.evidence.trialsOfFamily);
+  // what cannot be read says nothing of the way
+  const unread = data?.readings.some(({ unreadable }) => unreadable !== undefined);
   return (
     <ButtonBase onClick={onTake} aria-pressed={chosen} sx={[WAY, chosen && { borderColor: 'primary.main', borderWidth: 2 }]}>
       <WayGlyph kind={kind} />
       <Typography component="span" sx={{ fontWeight: 640, lineHeight: 1.25 }}>{METHOD[kind]}</Typography>
       <Typography component="span" variant="body2" color="textSecondary" sx={{ minHeight: '1.5em' }}>
-        {odds ?? (data && say('ways.notThis'))}
+        {odds ?? (data && (unread ? '–' : say('ways.notThis')))}
       </Typography>
     </ButtonBase>
   );

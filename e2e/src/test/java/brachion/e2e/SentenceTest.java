@@ -76,8 +76,12 @@ class SentenceTest extends BrowserTest {
         settle();
         assertThat((int) page.evaluate("document.documentElement.scrollHeight")).as("height of the plan").isLessThanOrEqualTo(1_800);
         bendBy("Hot pipe");
+        word("Board").click();
+        field("Board").fill("from-the-stack-behind-the-second-barn-door-".repeat(2));
+        field("Board").press("Enter");
+        type("Thickness", "12345678901234567890123456789012345678901234567890");
         settle();
-        assertThat(page.evaluate("document.documentElement.scrollWidth")).isEqualTo(390);
+        assertThat(page.evaluate("document.documentElement.scrollWidth")).as("with a long name and a long number in it").isEqualTo(390);
         show("/records/new");
         settle();
         assertThat((int) page.evaluate("document.documentElement.scrollHeight")).as("height of the log").isLessThanOrEqualTo(1_600);
