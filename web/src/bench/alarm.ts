@@ -8,6 +8,8 @@ let audio: AudioContext | undefined;
 
 /** One tone by the browser's own means; silent where it has none, or nothing was touched yet. */
 function tone(hertz: number, seconds: number) {
+  // a browser refuses sound to a page that nobody has touched yet, and complains; one that does not know whether lets it try
+  if ('userActivation' in navigator && !navigator.userActivation.hasBeenActive) return;
   try {
     audio ??= new AudioContext();
     const loudness = audio.createGain();
