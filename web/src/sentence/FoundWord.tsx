@@ -49,7 +49,12 @@ function Looked({ field, onDone, ...props }: FoundWordProps & { onDone: () => vo
   };
   return (
     <Box ref={room} sx={{ p: 2, pb: 1, width: 320, maxWidth: '90vw' }}
-      onKeyDown={(event) => { if (event.key === 'Enter' && field !== 'speciesId') onDone(); }}>
+      onKeyDown={(event) => {
+        if (event.key !== 'Enter' || field === 'speciesId') return;
+        // the word has the focus next, and the same key would open it anew
+        event.preventDefault();
+        onDone();
+      }}>
       {field === 'speciesId' && (
         <SpeciesChoice speciesId={props.form.speciesId} problem={props.problems.speciesId} onChange={(speciesId) => {
           props.onChange({ speciesId });
