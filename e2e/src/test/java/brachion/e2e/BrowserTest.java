@@ -157,7 +157,7 @@ abstract class BrowserTest {
 
     /** A word in the sentence of a recipe that is chosen and not typed. */
     protected Locator word(String label) {
-        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(label + ": "));
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + label + ": ")));
     }
 
     /** Takes another option for a word in the sentence of a recipe. */
