@@ -39,8 +39,12 @@ export function PieceAtTheEdge({ state }: { state: RecipeState }) {
       <PieceDrawn state={state} height={170} lettering={1.9} />
       <Dimmed old={!current} sx={{ display: 'grid', gap: 1 }}>
         {answer && <Typography variant="body2" color="textSecondary">{shapeLine(answer.recipe, system)}</Typography>}
-        {answer && <OddsInShort answer={answer.forecast} />}
-        {answer && <Limits {...answer} />}
+        {answer && (
+          <section aria-label="Odds">
+            <OddsInShort answer={answer.forecast} />
+            <Limits {...answer} />
+          </section>
+        )}
       </Dimmed>
     </Box>
   );
