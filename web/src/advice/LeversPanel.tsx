@@ -2,6 +2,7 @@ import { Box, ButtonBase, Typography } from '@mui/material';
 import { useLevers } from '../api/advice';
 import type { LeversAnswer, Odds, RecipeFields } from '../api/schema';
 import { usePalette } from '../app/palette';
+import { useOnPhone } from '../app/phone';
 import { useStored } from '../app/storage';
 import { Tray } from '../app/Tray';
 import { useUnits } from '../app/units';
@@ -25,7 +26,7 @@ export function LeversPanel({ recipe, stale = false, onTake }: LeversPanelProps)
   const [wish, setWish] = useStored<Wish>('brachion.wish', '0.9');
   const { data, isPlaceholderData: old } = useLevers(recipe, Number(wish));
   return (
-    <Box component="section" aria-label="What to change" sx={{ display: 'grid', gap: 1, alignContent: 'start', minHeight: ROOM }}>
+    <Box component="section" aria-label="What to change" sx={{ display: 'grid', gap: 1, alignContent: 'start', minHeight: { xs: ROOM / 2, sm: ROOM } }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', justifyContent: 'space-between', columnGap: 1, '& button': { px: 1 } }}>
         <Typography variant="h2">What to change</Typography>
         <Tray aria-label="Odds wanted" options={WISHES} chosen={(each) => each === wish} onTap={setWish} />
@@ -42,6 +43,7 @@ const ROOM = 560;
 function Steps({ answer, old, onTake }: { answer: LeversAnswer; old: boolean; onTake: (recipe: RecipeFields) => void }) {
   const [system] = useUnits();
   const { now, levers, cheapest } = answer;
+  const onPhone = useOnPhone();
   // where one step is enough it stands above already
   const alone = levers.filter(({ kind }) => cheapest.changes.length !== 1 || cheapest.changes[0]?.kind !== kind);
   return (
@@ -55,7 +57,7 @@ function Steps({ answer, old, onTake }: { answer: LeversAnswer; old: boolean; on
           words={changesInWords(cheapest.changes, system)} beyond={cheapest.beyondRecords}
           note={cheapest.reaches ? 'least trouble that gets there' : 'as far as three steps take it'} />
       )}
-      {alone.slice(0, 6).map((lever) => (
+      {alone.slice(0, onPhone ? 2 : 6).map((lever) => (
         <Step key={lever.kind} now={now} then={lever.unbroken} old={old} onTake={() => { onTake(lever.recipe); }}
           words={changeInWords(lever, system)} beyond={lever.beyondRecords} />
       ))}

@@ -172,7 +172,10 @@ function TrialEditor({ title, action, trial, onChange, onSave, above, beside }: 
             understood={answer?.recipe}
             onChange={(change) => { setRefusal(null); onChange({ ...trial, recipe: { ...form, ...change } }); }}
           />
-          <EntryModeButton mode={mode} onChange={setMode} />
+          <Box sx={{ display: 'flex', alignItems: 'center', columnGap: 1 }}>
+            <Box sx={{ flexGrow: 1, minWidth: 0 }}><WaitLine state={state} /></Box>
+            <EntryModeButton mode={mode} onChange={setMode} />
+          </Box>
         </Box>
         <OutcomeInputs
           outcome={outcome}
@@ -205,7 +208,7 @@ function TrialEditor({ title, action, trial, onChange, onSave, above, beside }: 
           {answer && (onPhone ? <OddsInShort answer={answer.forecast} /> : <OddsPanel {...answer} />)}
           <Fold when={onPhone} title="Why: records, springback">{answer && <Grounds {...answer} />}</Fold>
         </Dimmed>
-        <WaitLine state={state}>{answer && shapeLine(answer.recipe, system)}</WaitLine>
+        <Typography variant="body2" color="textSecondary" sx={{ mt: 0.5, minHeight: '1.6em' }}>{answer && shapeLine(answer.recipe, system)}</Typography>
       </Paper>
     </Box>
   );

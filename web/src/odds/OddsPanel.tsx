@@ -27,8 +27,9 @@ export function OddsPanel({ recipe, forecast: answer, children }: OddsPanelProps
         </Typography>
       </Box>
       <TenPieces odds={answer.unbroken} hidden={answer.hidden} />
-      <Limits recipe={recipe} forecast={answer} />
+      <Limits recipe={recipe} forecast={answer} most={1} />
       {children}
+      <Reasons recipe={recipe} forecast={answer} after={1} />
       <Box>
         <Typography variant="body2" sx={answer.evidence.beyondRecords ? { fontWeight: 600, color: 'data.flaw' } : { color: 'text.secondary' }}>
           {answer.evidence.beyondRecords ? 'Harder than anything you have logged.' : nearInWords(answer.evidence)}
@@ -48,20 +49,23 @@ export function OddsPanel({ recipe, forecast: answer, children }: OddsPanelProps
   );
 }
 
-/** What limits the bend, why, and what to do about it. */
-export function Limits({ recipe, forecast }: Answer) {
+/** What limits the bend, and the weightiest reasons with what to do about each. */
+export function Limits({ recipe, forecast, most }: Answer & { most?: number }) {
   const [limiting] = forecast.modes;
   if (!limiting) return null;
   return (
     <Box>
       <Typography sx={{ fontWeight: 600 }}>{limitInWords(limiting, recipe, forecast.section)}</Typography>
-      {reasonsInWords(limiting, methodOf(recipe)).map((sentence) => (
-        <Typography key={sentence} sx={{ mt: 0.5 }}>
-          {sentence}
-        </Typography>
-      ))}
+      <Reasons recipe={recipe} forecast={forecast} most={most} />
     </Box>
   );
+}
+
+/** Why what limits it does, and what to do about it, the weightiest first. */
+function Reasons({ recipe, forecast, after = 0, most }: Answer & { after?: number; most?: number | undefined }) {
+  const [limiting] = forecast.modes;
+  const reasons = limiting ? reasonsInWords(limiting, methodOf(recipe)).slice(after, most) : [];
+  return reasons.map((sentence) => <Typography key={sentence} sx={{ mt: 0.5 }}>{sentence}</Typography>);
 }
 
 /** The odds where there is little room: how many hold, the range, and whether the records say anything of it. */

@@ -42,7 +42,7 @@ class LogABendTest extends BrowserTest {
         show("/records/new");
         type("Inner radius", "9\"");
         type("Thickness", "3/1x6");
-        assertThat(page.getByText("“3/1x6” is not a length. Try 3/16").first()).isVisible();
+        assertThat(page.getByText("Waits: “3/1x6” is not a length. Try 3/16")).isVisible();
         button("clean").click();
         button("Save this trial").click();
         assertThat(page.getByText("An entry is marked in red")).isVisible();
@@ -76,7 +76,7 @@ class LogABendTest extends BrowserTest {
     void a_length_no_bench_has_seen_is_refused_with_the_bound() {
         show("/records/new");
         type("Thickness", "20 in");
-        assertThat(page.getByText("Thickness must be between 0.3 and 100 mm").first()).isVisible();
+        assertThat(page.getByText("Waits: Thickness must be between 0.3 and 100 mm")).isVisible();
     }
 
     @Test

@@ -65,7 +65,7 @@ class ThingsInTheRigTest extends BrowserTest {
         assertThat(field("Bend angle °")).hasValue("100");
         button("Put it on the bench").click();
         field("Name of the piece").fill("Sled runner");
-        assertThat(page.getByLabel("Sled form")).isChecked();
+        assertThat(page.getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName("Sled form"))).isChecked();
         assertThat(page.getByText("But its radius is 6\", planned is 9 1/4\".")).isVisible();
         button("Lay it there").click();
         page.waitForURL("**/bench");
