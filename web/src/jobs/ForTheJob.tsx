@@ -33,11 +33,11 @@ export function ForTheJob({ recipe, stale, job: view, onLeave }: ForTheJobProps)
       .catch((error: Error) => { notify({ message: error.message }); });
   };
   return (
-    <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1, minHeight: 42 }}>
+    <Box sx={{ display: 'flex', flexWrap: { xs: 'wrap', sm: 'nowrap' }, flexShrink: { sm: 0 }, alignItems: 'center', gap: 1, minHeight: 42 }}>
       <Button component={RouterLink} to="/plan/jobs" size="small">Jobs</Button>
       {view ? (
         <>
-          <Typography>For <Link component={RouterLink} to={`/plan/jobs/${view.id}`}>{view.job.name}</Link></Typography>
+          <Typography noWrap sx={{ maxWidth: { xs: '100%', sm: 220 } }}>For <Link component={RouterLink} to={`/plan/jobs/${view.id}`}>{view.job.name}</Link></Typography>
           <Button size="small" variant="outlined" disabled={stale || !recipe || same} loading={change.isPending} onClick={keep}>
             {same ? 'Its plan' : 'Keep as its plan'}
           </Button>

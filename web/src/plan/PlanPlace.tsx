@@ -77,15 +77,15 @@ export function PlanPlace() {
           <EntryModeButton mode={mode} onChange={setMode} />
         </Box>
       </Box>
+      <PartBar label="Parts of the plan" parts={PARTS} beside={(
+        <>
+          <ForTheJob recipe={state.answer?.recipe} stale={!state.current} job={job} onLeave={leaveJob} />
+          <PutOnBench recipe={state.answer?.recipe} stale={!state.current} jobId={job?.id} />
+        </>
+      )} />
       <Box sx={inFields ? BESIDE_FIELDS : undefined}>
         {inFields && <Box sx={FIELDS}>{recipe}</Box>}
         <Box sx={{ minWidth: 0 }}>
-          <PartBar label="Parts of the plan" parts={PARTS} beside={(
-            <>
-              <ForTheJob recipe={state.answer?.recipe} stale={!state.current} job={job} onLeave={leaveJob} />
-              <PutOnBench recipe={state.answer?.recipe} stale={!state.current} jobId={job?.id} />
-            </>
-          )} />
           {pathname === FORECAST || pathname === CURVE || onPhone ? <Outlet context={plan} /> : (
             <Box sx={WITH_EDGE}>
               <Box sx={{ minWidth: 0 }}><Outlet context={plan} /></Box>
