@@ -80,7 +80,7 @@ class SentenceTest extends BrowserTest {
         field("Board").fill("from-the-stack-behind-the-second-barn-door-".repeat(2));
         field("Board").press("Enter");
         type("Thickness", "12345678901234567890123456789012345678901234567890");
-        settle();
+        assertThat(page.getByText(Pattern.compile("^Waits: "))).isVisible();
         assertThat(page.evaluate("document.documentElement.scrollWidth")).as("with a long name and a long number in it").isEqualTo(390);
         show("/records/new");
         settle();
