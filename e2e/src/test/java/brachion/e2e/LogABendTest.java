@@ -49,7 +49,7 @@ class LogABendTest extends BrowserTest {
         page.reload();
         assertThat(field("Thickness")).hasValue("3/1x6");
         assertThat(field("Inner radius")).hasValue("9\"");
-        type("Thickness", "3/16");
+        field("Thickness").fill("3/16");
         assertThat(page.getByText("= 4.8 mm")).isVisible();
     }
 
