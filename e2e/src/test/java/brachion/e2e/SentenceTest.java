@@ -84,7 +84,7 @@ class SentenceTest extends BrowserTest {
         assertThat(page.evaluate("document.documentElement.scrollWidth")).as("with a long name and a long number in it").isEqualTo(390);
         show("/records/new");
         settle();
-        assertThat((int) page.evaluate("document.documentElement.scrollHeight")).as("height of the log").isLessThanOrEqualTo(1_600);
+        assertThat((int) page.evaluate("document.documentElement.scrollHeight")).as("height of the log").isLessThanOrEqualTo(1_750);
         assertThat(button("Save this trial")).isInViewport();
     }
 
