@@ -17,9 +17,8 @@ import { methodOf } from '../methods/forms';
 import { Grounds } from '../odds/Grounds';
 import { OddsInShort, OddsPanel } from '../odds/OddsPanel';
 import { completed, formOf, problemsByField } from '../recipe/form';
-import { EntryModeButton, Recipe, useEntryMode } from '../recipe/Recipe';
+import { Recipe, RecipeBar, useEntryMode } from '../recipe/Recipe';
 import { useRecipe } from '../recipe/useRecipe';
-import { WaitLine } from '../recipe/WaitLine';
 import { shapeLine } from '../recipe/words';
 import { stillSupposed } from '../trials/supposed';
 import { SupposedPart } from '../trials/SupposedPart';
@@ -172,10 +171,7 @@ function TrialEditor({ title, action, trial, onChange, onSave, above, beside }: 
             understood={answer?.recipe}
             onChange={(change) => { setRefusal(null); onChange({ ...trial, recipe: { ...form, ...change } }); }}
           />
-          <Box sx={{ display: 'flex', alignItems: 'center', columnGap: 1 }}>
-            <Box sx={{ flexGrow: 1, minWidth: 0 }}><WaitLine state={state} /></Box>
-            <EntryModeButton mode={mode} onChange={setMode} />
-          </Box>
+          <RecipeBar state={state} mode={mode} onChange={setMode} />
         </Box>
         <OutcomeInputs
           outcome={outcome}

@@ -7,9 +7,8 @@ import { BAR_HEIGHT } from '../app/Shell';
 import { useStored } from '../app/storage';
 import { useUnits } from '../app/units';
 import { completed, FIRST_RECIPE, formOf, type RecipeForm } from '../recipe/form';
-import { EntryModeButton, Recipe, useEntryMode } from '../recipe/Recipe';
+import { Recipe, RecipeBar, useEntryMode } from '../recipe/Recipe';
 import { useRecipe } from '../recipe/useRecipe';
-import { WaitLine } from '../recipe/WaitLine';
 import { shapeLine } from '../recipe/words';
 import { usePlannedJob } from '../jobs/usePlannedJob';
 import { ForTheJob } from '../jobs/ForTheJob';
@@ -72,10 +71,7 @@ export function PlanPlace() {
             {recipe}
           </Box>
         ) : !inFields && recipe}
-        <Box sx={{ display: 'flex', alignItems: 'center', columnGap: 1 }}>
-          <Box sx={{ flexGrow: 1, minWidth: 0 }}><WaitLine state={state} /></Box>
-          <EntryModeButton mode={mode} onChange={setMode} />
-        </Box>
+        <RecipeBar state={state} mode={mode} onChange={setMode} />
       </Box>
       <PartBar label="Parts of the plan" parts={PARTS} beside={(
         <>

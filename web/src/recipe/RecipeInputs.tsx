@@ -29,7 +29,7 @@ export function RecipeInputs(props: RecipeInputsProps) {
           <Measure {...props} field="radius" />
           <Measure {...props} field="angle" />
         </Row>
-        <ThingField form={form} onChange={onChange} kind="FORM"  />
+        <ThingField form={form} onChange={onChange} kind="FORM" />
       </Step>
       <Step title="Method">
         <Choice label={say('field.method')} options={METHOD} value={form.method} onChange={(method) => { onChange({ method }); }} />
@@ -40,7 +40,7 @@ export function RecipeInputs(props: RecipeInputsProps) {
         <Pick {...props} field="growthRings" />
         <Row>
           <Measure {...props} field="moisture" />
-          <Measure {...props} field="grainRun" hint="Empty if not looked at" />
+          <Measure {...props} field="grainRun" />
         </Row>
         <Pick {...props} field="knots" />
         <Pick {...props} field="outerFace" />

@@ -1,4 +1,3 @@
-import type { TermName } from '../help/titles';
 import { AT_BEND } from '../methods/hotWood/form';
 import { BEHIND, CLAMPED, CLAMPED_FROM } from '../methods/coldLamination/form';
 import { BENT_BY, PIPE_FACE } from '../methods/hotPipe/form';
@@ -18,12 +17,6 @@ export const CHOICES: { [C in Chosen]: Record<RecipeForm[C], string> } = {
   seasoning: SEASONING, growthRings: GROWTH_RINGS, knots: KNOTS, outerFace: OUTER_FACE, outline: OUTLINE,
   soakAdditive: ADDITIVE, support: SUPPORT, ends: ENDS, atBend: AT_BEND, bent: BENT, pipeFace: PIPE_FACE, bentBy: BENT_BY, shaped: OUTLINE,
   glue: GLUE, clampOrder: CLAMPED_FROM, clampForce: CLAMPED, backing: BEHIND, sawnIn: SAWN_IN, between: BETWEEN, plateBag: PLATE_BAG,
-};
-
-/** What a beginner may not know. */
-export const HELP: Partial<Record<keyof RecipeForm, TermName>> = {
-  outline: 'section', seasoning: 'seasoning', growthRings: 'rings', outerFace: 'outerFace', grainRun: 'grainSlope', support: 'support', endGap: 'slack',
-  carrySeconds: 'carry', holdHours: 'hold', frameHours: 'hold', plies: 'plies', acrossRise: 'riseAcross',
 };
 
 /** The options that mean nobody looked. */

@@ -3,8 +3,8 @@ import type { ReactNode } from 'react';
 import type { RecipeFields } from '../api/schema';
 import { MeasureField } from '../units/MeasureField';
 import { Choice } from './Choice';
-import { CHOICES, HELP, type Chosen } from './choices';
-import { hintOf, labelOf } from './labels';
+import { CHOICES, type Chosen } from './choices';
+import { HELP, hintOf, labelOf } from './labels';
 import { placesOf, type FieldProblems, type Measured, type Readings, type RecipeForm } from './form';
 
 export interface RecipeInputsProps {

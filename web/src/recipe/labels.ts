@@ -1,3 +1,4 @@
+import type { TermName } from '../help/titles';
 import { methodOf } from '../methods/forms';
 import { say, sayIfAny, type MessageId } from '../messages/say';
 import type { RecipeForm } from './form';
@@ -12,3 +13,9 @@ export function labelOf(field: keyof RecipeForm, form: RecipeForm): string {
 export function hintOf(field: keyof RecipeForm): string | undefined {
   return sayIfAny(`field.${field}.hint`);
 }
+
+/** What a beginner may not know. */
+export const HELP: Partial<Record<keyof RecipeForm, TermName>> = {
+  outline: 'section', seasoning: 'seasoning', growthRings: 'rings', outerFace: 'outerFace', grainRun: 'grainSlope', support: 'support', endGap: 'slack',
+  carrySeconds: 'carry', holdHours: 'hold', frameHours: 'hold', plies: 'plies', acrossRise: 'riseAcross',
+};

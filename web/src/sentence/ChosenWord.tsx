@@ -1,5 +1,5 @@
-import { ListItemIcon, Menu, MenuItem } from '@mui/material';
-import { useState, type ReactNode } from 'react';
+import { Menu, MenuItem } from '@mui/material';
+import { useState } from 'react';
 import styles from './sentence.module.css';
 
 interface ChosenWordProps<T extends string> {
@@ -11,13 +11,11 @@ interface ChosenWordProps<T extends string> {
   /** Whether it says that nobody looked. */
   unsaid?: boolean;
   problem?: string | undefined;
-  /** Beside each option. */
-  drawing?: (option: T) => ReactNode;
   onChange: (option: T) => void;
 }
 
 /** One of a few words, set in the sentence; a tap opens the others. */
-export function ChosenWord<T extends string>({ label, options, value, word, unsaid = false, problem, drawing, onChange }: ChosenWordProps<T>) {
+export function ChosenWord<T extends string>({ label, options, value, word, unsaid = false, problem, onChange }: ChosenWordProps<T>) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   return (
     <span className={styles.word}>
@@ -39,7 +37,6 @@ export function ChosenWord<T extends string>({ label, options, value, word, unsa
                 setAnchor(null);
                 if (option !== value) onChange(option);
               }}>
-              {drawing && <ListItemIcon>{drawing(option)}</ListItemIcon>}
               {options[option]}
             </MenuItem>
           ))}

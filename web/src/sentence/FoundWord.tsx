@@ -4,6 +4,7 @@ import { BoardField } from '../recipe/BoardField';
 import type { RecipeInputsProps } from '../recipe/fields';
 import { PersonField } from '../recipe/PersonField';
 import { SourceField } from '../recipe/SourceField';
+import type { RecipeForm } from '../recipe/form';
 import { SpeciesChoice } from '../recipe/SpeciesChoice';
 import { ThingField, useThingsFor } from '../recipe/ThingField';
 import { useWoodName, woodInSentence } from '../recipe/woodNames';
@@ -11,14 +12,18 @@ import { say, type MessageId } from '../messages/say';
 import type { Found } from './saying';
 import styles from './sentence.module.css';
 
-interface FoundWordProps extends RecipeInputsProps {
+interface LookedForProps extends RecipeInputsProps {
   field: Found;
 }
 
+interface FoundWordProps extends LookedForProps {
+  /** What it is called now, if it has a name. */
+  named: string | undefined;
+}
+
 /** What is found by its name: a tap opens the field in which it is looked for. */
-export function FoundWord({ field, ...props }: FoundWordProps) {
+export function FoundWord({ field, named, ...props }: FoundWordProps) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const named = useNamed(field, props.form);
   const word = named ?? say(`field.${field}.unsaid` as MessageId);
   const label = say(`field.${field}`);
   const problem = field === 'form' || field === 'strap' ? undefined : props.problems[field];
@@ -40,12 +45,12 @@ export function FoundWord({ field, ...props }: FoundWordProps) {
 }
 
 /** The field itself; it has the focus as soon as it is there, and goes once something was taken or Enter says that will do. */
-function Looked({ field, onDone, ...props }: FoundWordProps & { onDone: () => void }) {
+function Looked({ field, onDone, ...props }: LookedForProps & { onDone: () => void }) {
   const room = useRef<HTMLDivElement>(null);
   useEffect(() => { room.current?.querySelector('input')?.select(); }, []);
   const take = (change: Parameters<RecipeInputsProps['onChange']>[0]) => {
     props.onChange(change);
-    if (field === 'form' || field === 'strap') onDone();
+    onDone();
   };
   return (
     <Box ref={room} sx={{ p: 2, pb: 1, width: 320, maxWidth: '90vw' }}
@@ -56,10 +61,7 @@ function Looked({ field, onDone, ...props }: FoundWordProps & { onDone: () => vo
         onDone();
       }}>
       {field === 'speciesId' && (
-        <SpeciesChoice speciesId={props.form.speciesId} problem={props.problems.speciesId} onChange={(speciesId) => {
-          props.onChange({ speciesId });
-          onDone();
-        }} />
+        <SpeciesChoice speciesId={props.form.speciesId} problem={props.problems.speciesId} onChange={(speciesId) => { take({ speciesId }); }} />
       )}
       {field === 'board' && <BoardField {...props} />}
       {field === 'source' && <SourceField {...props} />}
@@ -70,15 +72,14 @@ function Looked({ field, onDone, ...props }: FoundWordProps & { onDone: () => vo
   );
 }
 
-/** What it is called now, if it has a name. */
-function useNamed(field: Found, form: RecipeInputsProps['form']): string | undefined {
+/** What everything that is found by its name is called now, if it has one. */
+export function useNamed(form: RecipeForm): Record<Found, string | undefined> {
   const woodOf = useWoodName();
-  const formThing = useThingsFor('FORM', form).agrees;
-  const strapThing = useThingsFor('STRAP', form).agrees;
-  switch (field) {
-    case 'speciesId': return woodInSentence(woodOf(form.speciesId));
-    case 'form': return formThing?.name;
-    case 'strap': return strapThing?.name;
-    default: return form[field].trim() || undefined;
-  }
+  const onForm = useThingsFor('FORM', form).agrees;
+  const strap = useThingsFor('STRAP', form).agrees;
+  const typed = (name: string) => name.trim() || undefined;
+  return {
+    speciesId: woodInSentence(woodOf(form.speciesId)), form: onForm?.name, strap: strap?.name,
+    board: typed(form.board), source: typed(form.source), person: typed(form.person),
+  };
 }

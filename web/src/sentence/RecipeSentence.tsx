@@ -1,16 +1,13 @@
 import { useSpecies } from '../api/queries';
 import { useUnits } from '../app/units';
-import type { RecipeFields } from '../api/schema';
-import { factsOf } from '../methods/forms';
+import { layupInWords, oneOfTheTwo } from '../methods/coldLamination/form';
 import { isUnsaid, optionInWords, optionsInWords, type Chosen } from '../recipe/choices';
 import type { RecipeInputsProps } from '../recipe/fields';
-import { placesOf, type Measured } from '../recipe/form';
+import type { Measured } from '../recipe/form';
 import { labelOf } from '../recipe/labels';
-import { say } from '../messages/say';
-import { printLength } from '../units/printing';
 import { isPlywood } from '../woods/words';
 import { ChosenWord } from './ChosenWord';
-import { FoundWord } from './FoundWord';
+import { FoundWord, useNamed } from './FoundWord';
 import { sayRecipe, type Found } from './saying';
 import styles from './sentence.module.css';
 import { TypedWord } from './TypedWord';
@@ -25,7 +22,9 @@ export interface RecipeSentenceProps extends RecipeInputsProps {
 export function RecipeSentence({ said = 'bend', ...props }: RecipeSentenceProps) {
   const { form, understood, problems, onChange } = props;
   const wood = useSpecies().data?.find(({ id }) => id === form.speciesId);
-  const follows = useFollows(understood);
+  const [system] = useUnits();
+  const named = useNamed(form);
+  const follows: Partial<Record<Measured, string>> = (understood && layupInWords(understood, system)) ?? {};
   const chosen = (field: Chosen) => {
     const option = form[field];
     return (
@@ -33,14 +32,12 @@ export function RecipeSentence({ said = 'bend', ...props }: RecipeSentenceProps)
         unsaid={isUnsaid(option)} problem={problems[field]} onChange={(next) => { onChange({ [field]: next }); }} />
     );
   };
-  // what a stack is divided by is either how many there are or how thick each is
-  const typed = (change: Partial<typeof form>) => {
-    onChange(change.plies !== undefined ? { ...change, plyThickness: '' } : change.plyThickness !== undefined ? { ...change, plies: '' } : change);
-  };
   const { sentence, asides } = sayRecipe(form, {
-    measured: (field: Measured) => placesOf(form)[field] && <TypedWord key={field} {...props} field={field} follows={follows[field]} onChange={typed} />,
+    measured: (field: Measured) => (
+      <TypedWord key={field} {...props} field={field} follows={follows[field]} onChange={(change) => { onChange(oneOfTheTwo(change)); }} />
+    ),
     chosen,
-    found: (field: Found) => <FoundWord key={field} {...props} field={field} />,
+    found: (field: Found) => <FoundWord key={field} {...props} field={field} named={named[field]} />,
     way: () => <WayWord key="method" form={form} onChange={onChange} />,
   }, said, wood !== undefined && isPlywood(wood));
   return (
@@ -49,14 +46,4 @@ export function RecipeSentence({ said = 'bend', ...props }: RecipeSentenceProps)
       <p className={styles.asides}>{asides.map((aside, i) => <span key={i} className={styles.aside}>{aside}</span>)}</p>
     </>
   );
-}
-
-/** What follows from the rest where nothing is typed: how a stack is divided. */
-function useFollows(understood: RecipeFields | undefined): Partial<Record<Measured, string>> {
-  const [system] = useUnits();
-  if (!understood) return {};
-  const { plies } = factsOf(understood.method);
-  return plies > 1
-    ? { plies: `${plies}${say('field.plies.after', { n: plies })}`, plyThickness: printLength(understood.blank.thicknessMm, system) }
-    : {};
 }

@@ -7,9 +7,9 @@ import { optionInWords } from '../recipe/choices';
 import { formOf, placesOf } from '../recipe/form';
 import { woodInSentence, woodName } from '../recipe/woodNames';
 import { isPlywood } from '../woods/words';
+import { measuredInWords } from './measured';
 import { sayRecipe } from './saying';
 import styles from './sentence.module.css';
-import { measuredInWords } from './TypedWord';
 
 /** A recipe that is kept, said in the same sentence, to be read. */
 export function SaidRecipe({ recipe }: { recipe: RecipeFields }) {

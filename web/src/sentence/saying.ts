@@ -31,18 +31,19 @@ export interface Said {
  * @param plywood whether its wood is plywood, which is not said again where it is sawn
  */
 export function sayRecipe(form: RecipeForm, wording: Wording, which: 'bend' | 'logged' | 'kept', plywood = false): Said {
-  const measured = (Object.keys(placesOf(form)) as Measured[]).map((field) => [field, wording.measured(field)]);
+  const places = placesOf(form);
+  const measured = (Object.keys(places) as Measured[]).map((field) => [field, wording.measured(field)]);
   const chosen = (Object.keys(CHOICES) as Chosen[]).map((field) => [field, wording.chosen(field)]);
   const found = FOUND.map((field) => [field, wording.found(field)]);
   const words = {
     ...(Object.fromEntries([...measured, ...chosen, ...found]) as Record<string, ReactNode>),
     method: wording.way(),
     soaked: said(isSoaked(form)), strapped: said(form.support !== 'NONE'), shaved: said(form.atBend === 'THINNED'),
-    carried: said(placesOf(form).carrySeconds !== undefined), plywood: said(plywood),
+    carried: said(places.carrySeconds !== undefined), plywood: said(plywood),
   };
   const parts = {
     ...words,
-    ...(placesOf(form).soakHours ? { soak: keyed('soak', sayWith('part.soak', words)) } : {}),
+    ...(places.soakHours ? { soak: keyed('soak', sayWith('part.soak', words)) } : {}),
     ...(takesStrap(form) ? { strap: keyed('strap', sayWith('part.strap', words)) } : {}),
   };
   // which way it is has no part in the key, so that words that ways share keep the focus

@@ -1,7 +1,8 @@
 import { useUnits } from '../../app/units';
 import { Caution, Measure, Pick, Row, type RecipeInputsProps } from '../../recipe/fields';
-import { printLength } from '../../units/printing';
-import { factsOf, methodOf } from '../forms';
+import type { RecipeForm } from '../../recipe/form';
+import { methodOf } from '../forms';
+import { layupInWords, oneOfTheTwo } from './form';
 
 /** Settings of a cold lamination: how the finished section is made of plies, and the glue. */
 export function ColdLaminationInputs(props: RecipeInputsProps) {
@@ -29,17 +30,13 @@ export function ClampsInputs(props: RecipeInputsProps) {
 export function PliesInputs(props: RecipeInputsProps) {
   const { form, understood, onChange } = props;
   const [system] = useUnits();
-  const layup = understood && factsOf(understood.method).plies > 1 && {
-    plies: `${factsOf(understood.method).plies} plies`,
-    ply: printLength(understood.blank.thicknessMm, system),
-  };
+  const layup = understood && layupInWords(understood, system);
+  const typed = (change: Partial<RecipeForm>) => { onChange(oneOfTheTwo(change)); };
   return (
     <>
       <Row>
-        <Measure {...props} field="plies" hint={layup && form.plies === '' ? layup.plies : undefined}
-          onChange={({ plies = '' }) => { onChange({ plies, plyThickness: '' }); }} />
-        <Measure {...props} field="plyThickness" hint={layup && form.plyThickness === '' ? `${layup.ply} each` : undefined}
-          onChange={({ plyThickness = '' }) => { onChange({ plyThickness, plies: '' }); }} />
+        <Measure {...props} field="plies" hint={layup && form.plies === '' ? layup.plies : undefined} onChange={typed} />
+        <Measure {...props} field="plyThickness" hint={layup && form.plyThickness === '' ? `${layup.plyThickness} each` : undefined} onChange={typed} />
       </Row>
       <Pick {...props} field="glue" />
     </>

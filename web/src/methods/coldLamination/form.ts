@@ -1,5 +1,10 @@
+import type { RecipeFields } from '../../api/schema';
+import type { UnitSystem } from '../../app/units';
+import { say } from '../../messages/say';
+import type { RecipeForm } from '../../recipe/form';
 import { GLUE } from '../../recipe/options';
 import { OF_A_PIPE, OF_CUTS } from '../../trials/words';
+import { printLength } from '../../units/printing';
 import type { MethodForm, Places, SettingsOf } from '../method';
 import { NOT_SAID, type PliesTyped } from './typed';
 
@@ -9,6 +14,18 @@ export const PLIES: Places = {
   plies: { measurement: 'COUNT', at: 'method.plies', optional: true },
   plyThickness: { measurement: 'LENGTH', at: 'blank.thicknessMm', optional: true },
 };
+
+/** How a stack that was understood is divided, as it is said where nobody typed it; nothing of what is no stack. */
+export function layupInWords({ blank, method }: RecipeFields, system: UnitSystem): { plies: string; plyThickness: string } | undefined {
+  if (!('plies' in method) || method.plies <= 1) return undefined;
+  return { plies: `${method.plies}${say('field.plies.after', { n: method.plies })}`, plyThickness: printLength(blank.thicknessMm, system) };
+}
+
+/** A stack is divided by how many plies there are or by how thick each is: whichever is typed, the other follows. */
+export function oneOfTheTwo(change: Partial<RecipeForm>): Partial<RecipeForm> {
+  if (change.plies !== undefined) return { ...change, plyThickness: '' };
+  return change.plyThickness === undefined ? change : { ...change, plies: '' };
+}
 
 /** Thin dry strips bent cold with glue between. What is wanted is the finished section; its plies follow. */
 export const coldLamination: MethodForm<'COLD_LAMINATION'> = {
