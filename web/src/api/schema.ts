@@ -3675,6 +3675,8 @@ export interface components {
             hours: number;
             /** Format: double */
             attentionHours: number;
+            /** Format: double */
+            dryDays?: number;
             equipment: ("STEAM_BOX" | "STEAM_BAG" | "HOT_TROUGH" | "SOAKING_TROUGH" | "HOT_PIPE" | "STRAP" | "FORM" | "POSTS" | "PEG_BOARD" | "GLUING" | "RIPPING" | "KERF_SAW" | "BACKER" | "BACKING_SHEET" | "PLATE_FRAME" | "METAL_SHEETS" | "DRYING_FRAME")[];
             notAtHand: ("STEAM_BOX" | "STEAM_BAG" | "HOT_TROUGH" | "SOAKING_TROUGH" | "HOT_PIPE" | "STRAP" | "FORM" | "POSTS" | "PEG_BOARD" | "GLUING" | "RIPPING" | "KERF_SAW" | "BACKER" | "BACKING_SHEET" | "PLATE_FRAME" | "METAL_SHEETS" | "DRYING_FRAME")[];
         };

@@ -65,7 +65,7 @@ export interface Facts {
 /** What is said of a way beside the sentence: how the stock is shaved for the bend, how a stack is closed. */
 export type Aside = 'shaving' | 'clamping';
 
-/** Prints what is stored so that it reads back the same. */
+/** Prints what is stored: so that it reads back the same where it is typed anew. */
 export interface Exact {
   length: (mm: number) => string;
   temperature: (celsius: number) => string;

@@ -1,7 +1,7 @@
 import type { Doubt, ForecastAnswer, MissingMeasurement, NearView, SectionView, SpringbackForecast } from '../api/schema';
 import type { UnitSystem } from '../app/units';
 import { many } from '../units/number';
-import { printLength, printPull, printTemperature } from '../units/printing';
+import { printKnown, printLength, printPull, printTemperature } from '../units/printing';
 
 const DOUBT: Record<Doubt['kind'], (given: string, usual: string) => string> = {
   GREEN_BUT_DRY: (given) => `Green wood at ${given} %? Green stock is wetter than that. Is it dried, or is the reading of another piece?`,
@@ -44,13 +44,20 @@ export function tablesInWords(softened: boolean, radiiEstimated: boolean, alone:
 
 /** How far it opens, and the form that allows for it. */
 export function springbackInWords(springback: SpringbackForecast, radiusMm: number, system: UnitSystem): string {
-  const { releasedRadiusMm, releasedRadiusLowMm, releasedRadiusHighMm, formRadiusMm, measured } = springback;
-  const print = (mm: number) => printLength(mm, system);
+  const { releasedRadiusLowMm, releasedRadiusHighMm, measured } = springback;
+  const { released, form } = springbackLengths(springback, system);
+  const print = (mm: number) => printKnown(mm, { lowMm: releasedRadiusLowMm, highMm: releasedRadiusHighMm }, system);
   const grounds = measured > 0 ? `, going by ${many(measured, 'piece', 'pieces')} you measured` : ', as computed; measure a few to learn yours';
   return (
-    `Bent to ${print(radiusMm)} it comes to about ${print(releasedRadiusMm)} (${print(releasedRadiusLowMm)} to ` +
-    `${print(releasedRadiusHighMm)})${grounds}. To end at ${print(radiusMm)}, make the form ${print(formRadiusMm)}.`
+    `Bent to ${printLength(radiusMm, system)} it comes to about ${released} (${print(releasedRadiusLowMm)} to ` +
+    `${print(releasedRadiusHighMm)})${grounds}. To end at ${printLength(radiusMm, system)}, make the form ${form}.`
   );
+}
+
+/** The radius a piece opens to and that of the form that allows for it, as surely as they are known. */
+export function springbackLengths(springback: SpringbackForecast, system: UnitSystem): { released: string; form: string } {
+  const { releasedRadiusMm, releasedRadiusLowMm: lowMm, releasedRadiusHighMm: highMm, formRadiusMm } = springback;
+  return { released: printKnown(releasedRadiusMm, { lowMm, highMm }, system), form: printKnown(formRadiusMm, { lowMm, highMm }, system) };
 }
 
 const MEASUREMENT: Record<MissingMeasurement['what'], string> = {

@@ -20,11 +20,15 @@ import type { Plan } from './usePlan';
 const FORECAST = '/plan';
 /** Of several bends; it is drawn there, in place of the one bend. */
 const CURVE = '/plan/curve';
+/** The planned way is a row among the others there. */
+const WAYS = '/plan/ways';
+/** Parts that show the bend themselves. */
+const WHOLE_WIDTH = [FORECAST, CURVE, WAYS];
 
 const PARTS = [
   { to: FORECAST, label: 'Forecast' },
   { to: CURVE, label: 'Curve' },
-  { to: '/plan/ways', label: 'Other ways' },
+  { to: WAYS, label: 'Other ways' },
   { to: '/plan/map', label: 'Map' },
   { to: '/plan/next', label: 'Next trial' },
   { to: '/plan/sheet', label: 'Sheet' },
@@ -82,7 +86,7 @@ export function PlanPlace() {
       <Box sx={inFields ? BESIDE_FIELDS : undefined}>
         {inFields && <Box sx={FIELDS}>{recipe}</Box>}
         <Box sx={{ minWidth: 0 }}>
-          {pathname === FORECAST || pathname === CURVE || onPhone ? <Outlet context={plan} /> : (
+          {WHOLE_WIDTH.includes(pathname) || onPhone ? <Outlet context={plan} /> : (
             <Box sx={WITH_EDGE}>
               <Box sx={{ minWidth: 0 }}><Outlet context={plan} /></Box>
               <PieceAtTheEdge state={state} />

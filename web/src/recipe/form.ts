@@ -1,7 +1,7 @@
 import type { BlankFields, RecipeFields, TypedRecipe } from '../api/schema';
 import type { UnitSystem } from '../app/units';
 import { factsOf, methodOf, typedOf } from '../methods/forms';
-import type { Kind, Place, Places } from '../methods/method';
+import type { Exact, Kind, Place, Places } from '../methods/method';
 import { CHOSEN_IN, FIRST_TYPED, type MethodChosen, type MethodTyped } from '../methods/typed';
 import { exactLength, exactTemperature } from '../units/exact';
 import { BARE, type Reading } from '../units/reading';
@@ -136,10 +136,15 @@ export function finishedMm(recipe: RecipeFields): number {
   return plies > 1 ? Math.round((cleanMm + thicknessMm * (plies - 1)) / STACK_STEP) * STACK_STEP : thicknessMm;
 }
 
-/** A stored recipe as it would be typed. */
-export function formOf(recipe: RecipeFields, system: UnitSystem): RecipeForm {
+/** So that it reads back the same. */
+function exactly(system: UnitSystem): Exact {
+  return { length: (mm) => exactLength(mm, system), temperature: (celsius) => exactTemperature(celsius, system) };
+}
+
+/** A stored recipe as it would be typed; printed otherwise where it is only to be read. */
+export function formOf(recipe: RecipeFields, system: UnitSystem, printed: Exact = exactly(system)): RecipeForm {
   const { blank } = recipe;
-  const length = (mm: number) => exactLength(mm, system);
+  const { length } = printed;
   return {
     ...FIRST_RECIPE,
     speciesId: blank.speciesId,
@@ -155,7 +160,7 @@ export function formOf(recipe: RecipeFields, system: UnitSystem): RecipeForm {
     radius: length(recipe.innerRadiusMm),
     angle: recipe.angleDegrees.toString(),
     method: recipe.method.kind,
-    ...typedOf(recipe.method, { length, temperature: (celsius) => exactTemperature(celsius, system) }),
+    ...typedOf(recipe.method, printed),
     person: recipe.person ?? '',
     board: recipe.board ?? '',
     source: recipe.source ?? '',

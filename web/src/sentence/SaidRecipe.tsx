@@ -6,6 +6,7 @@ import { say } from '../messages/say';
 import { optionInWords } from '../recipe/choices';
 import { formOf, placesOf } from '../recipe/form';
 import { woodInSentence, woodName } from '../recipe/woodNames';
+import { printLength, printTemperature } from '../units/printing';
 import { isPlywood } from '../woods/words';
 import { measuredInWords } from './measured';
 import { sayRecipe } from './saying';
@@ -27,7 +28,7 @@ export function useSaid(): (recipe: RecipeFields) => string {
 
 /** The sentence of a recipe, each of its words shown as it is asked for. */
 function recipeInWords(recipe: RecipeFields, system: UnitSystem, species: SpeciesView[] | undefined, shown: (word: string, key: string) => ReactNode): ReactNode {
-  const form = formOf(recipe, system);
+  const form = formOf(recipe, system, { length: (mm) => printLength(mm, system), temperature: (celsius) => printTemperature(celsius, system) });
   const wood = species?.find(({ id }) => id === form.speciesId);
   return sayRecipe(form, {
     measured: (field) => shown(measuredInWords(field, form[field], placesOf(form)[field]?.measurement ?? 'LENGTH', system), field),

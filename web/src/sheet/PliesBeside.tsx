@@ -3,6 +3,7 @@ import { usePliesCompared } from '../api/advice';
 import type { PliesView, RecipeFields } from '../api/schema';
 import { Dimmed } from '../app/Dimmed';
 import { useUnits } from '../app/units';
+import { springbackLengths } from '../odds/groundsInWords';
 import { oddsInWords } from '../odds/words';
 import { printLength } from '../units/printing';
 import { MEASURE, valueInWords } from './words';
@@ -31,11 +32,11 @@ export function PliesBeside({ recipe, current, onTake }: PliesBesideProps) {
                   <th scope="row">{each.plies}</th>
                   <td>{printLength(each.recipe.blank.thicknessMm, system)}</td>
                   <td>{oddsInWords(each.unbroken.probability)}</td>
-                  <td>{printLength(each.springback.releasedRadiusMm, system)}</td>
+                  <td>{springbackLengths(each.springback, system).released}</td>
                   <td>{closing(each, system)}</td>
                   <td>{printLength(each.fenceStepMm, system)}</td>
                   <td>{Math.round(each.waste * 100)} %</td>
-                  <td>{each.planned ? 'as planned' : <Button size="small" onClick={() => { onTake(each.recipe); }}>Plan it so</Button>}</td>
+                  <td>{each.planned ? 'your plan' : <Button size="small" onClick={() => { onTake(each.recipe); }}>Use this</Button>}</td>
                 </tr>
               ))}
             </tbody>

@@ -41,8 +41,8 @@ it('sets a glued section beside the same in other plies, each planned by a tap',
   showPart(<SheetPart />, { answer: { recipe: GLUED, forecast: ANSWER }, take });
   const others = within(screen.getByRole('region', { name: 'In other plies' }));
   expect(others.getByRole('row', { name: /^4 .*9 min of 12 min 1\/4" 50 %/ })).toBeDefined();
-  expect(others.getByRole('row', { name: /^6 .*as planned$/ })).toBeDefined();
-  await userEvent.click(others.getByText('Plan it so'));
+  expect(others.getByRole('row', { name: /^6 .*your plan$/ })).toBeDefined();
+  await userEvent.click(others.getByText('Use this'));
   expect(take).toHaveBeenCalledWith(GLUED);
 });
 

@@ -28,6 +28,26 @@ export function printLength(mm: number, system: UnitSystem): string {
   return system === 'inch' ? printInches(mm) : printMillimetres(mm);
 }
 
+/** Marks of a rule [mm], finest first. */
+const MARKS: Record<UnitSystem, readonly number[]> = {
+  inch: [1 / 32, 1 / 16, 1 / 8, 1 / 4, 1 / 2, 1].map((inch) => inch * MM_PER_INCH),
+  metric: [0.1, 0.5, 1, 2, 5, 10, 20],
+};
+/** What is longer is read to the second finest mark at best: 1" and 25 mm. */
+const LONG_MM = 25.4;
+
+/**
+ * A length to what is known of it: to the finest mark of a rule that is no less than a tenth of its range.
+ *
+ * @param lowMm  where it may begin
+ * @param highMm where it may end
+ */
+export function printKnown(mm: number, { lowMm, highMm }: { lowMm: number; highMm: number }, system: UnitSystem): string {
+  const marks = Math.abs(mm) < LONG_MM ? MARKS[system] : MARKS[system].slice(1);
+  const mark = marks.find((each) => each >= (highMm - lowMm) / 10) ?? marks[marks.length - 1] ?? 1;
+  return printLength(Math.round(mm / mark) * mark, system);
+}
+
 export function printTemperature(celsius: number, system: UnitSystem): string {
   return system === 'inch' ? `${Math.round(celsius * 1.8 + 32)} °F` : `${Math.round(celsius)} °C`;
 }

@@ -52,9 +52,9 @@ it('says of each way its odds, its time and what the records know of it', async 
   showPart(<WaysPart />);
   await userEvent.click(screen.getByText('Look for ways'));
   const [first, second] = within(screen.getByRole('list', { name: 'Ways' })).getAllByRole('listitem');
-  expect(first?.textContent).toContain('12 of your trials asked about as much');
-  expect(first?.textContent).toContain('off the form after 25 h');
-  expect(second?.textContent).toContain('Beyond your records');
+  expect(first?.textContent).toContain('12 of your bends were about as hard');
+  expect(first?.textContent).toContain('25 h until it is off the form');
+  expect(second?.textContent).toContain('Harder than anything you have logged');
   expect(screen.getByText(/209 because the wood is too dry/)).toBeDefined();
 });
 
@@ -94,7 +94,7 @@ it('takes a way into the recipe', async () => {
   const take = vi.fn();
   showPart(<WaysPart />, { take });
   await userEvent.click(screen.getByText('Look for ways'));
-  await userEvent.click(screen.getAllByRole('button', { name: 'Take this one' })[0] as HTMLElement);
+  await userEvent.click(screen.getAllByRole('button', { name: 'Use this' })[0] as HTMLElement);
   expect(take).toHaveBeenCalledWith(STEAMED);
 });
 

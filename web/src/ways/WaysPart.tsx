@@ -2,11 +2,14 @@ import { Alert, Box, Button, LinearProgress, Paper, Typography } from '@mui/mate
 import { useMemo, useState } from 'react';
 import { useWays } from '../api/advice';
 import type { FoundView, RecipeFields, WaysRequest, WayView } from '../api/schema';
+import { Dimmed } from '../app/Dimmed';
+import { useOnPhone } from '../app/phone';
 import { useStored } from '../app/storage';
 import { useUnits } from '../app/units';
 import { WISHES } from '../advice/LeversPanel';
 import { HowComputed } from '../help/HowComputed';
 import { factsOf, METHOD } from '../methods/forms';
+import { OddsInShort } from '../odds/OddsPanel';
 import { oddsInWords, rangeInWords } from '../odds/words';
 import { usePlan } from '../plan/usePlan';
 import { Choice } from '../recipe/Choice';
@@ -17,7 +20,7 @@ import { printLength } from '../units/printing';
 import { useReadings, type Reading } from '../units/reading';
 import { AtHand } from './AtHand';
 import { FIRST_WISH, ORDER, type WishForm } from './draft';
-import { SideBySide } from './SideBySide';
+import { WaysTable } from './WaysTable';
 import { fellOutInWords, hoursInWords, triedInWords } from './words';
 
 /** Other ways to the planned curve and section, ranked by how soon the piece is off the form. */
@@ -26,6 +29,7 @@ export function WaysPart() {
   const [stored, setForm] = useStored<WishForm>('brachion.ways', FIRST_WISH);
   const form = useMemo(() => ({ ...FIRST_WISH, ...stored }), [stored]);
   const [system] = useUnits();
+  const onPhone = useOnPhone();
   const readings = useReadings(lengthsOf(form), system);
   const [asked, setAsked] = useState<WaysRequest>();
   const search = useWays(asked);
@@ -36,7 +40,15 @@ export function WaysPart() {
   const change = (part: Partial<WishForm>) => { setForm({ ...form, ...part }); };
   return (
     <Box component="section" aria-label="Other ways">
-      <SideBySide recipe={answer?.recipe} current={current} wanted={Number(form.unbroken)} onTake={take} />
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', justifyContent: 'space-between', alignItems: 'start', columnGap: 3, minHeight: 76 }}>
+        <Choice label="Odds wanted" options={WISHES} value={form.unbroken} onChange={(unbroken) => { change({ unbroken }); }} />
+        {!onPhone && (
+          <Dimmed old={!current}>
+            {answer && <Box component="section" aria-label="Odds" sx={{ textAlign: 'right' }}><OddsInShort answer={answer.forecast} /></Box>}
+          </Dimmed>
+        )}
+      </Box>
+      <WaysTable recipe={answer?.recipe} current={current} wanted={Number(form.unbroken)} onTake={take} />
       <Box component="form" noValidate onSubmit={(event) => { event.preventDefault(); if (wish) setAsked(wish); }}>
         <Typography variant="h2">Look through stock and settings</Typography>
         <Typography color="textSecondary" sx={{ mb: 1.5, minHeight: { xs: '7.5em', sm: '3em' } }}>
@@ -45,7 +57,6 @@ export function WaysPart() {
             : `A finished section of ${printLength(finishedMm(answer.recipe), system)} × ${printLength(answer.recipe.blank.widthMm, system)} round ` +
               `${printLength(answer.recipe.innerRadiusMm, system)}: every wood, seasoning, soak, steaming time, support and stack of plies at hand is tried.`)}
         </Typography>
-        <Choice label="Odds wanted" options={WISHES} value={form.unbroken} onChange={(unbroken) => { change({ unbroken }); }} />
         <AtHand form={form} readings={readings} onChange={change} plate={plate} />
         {problem && <Alert severity="warning" sx={{ my: 1 }}>{problem}</Alert>}
         <Button type="submit" variant="contained" size="large" disabled={!wish}>Look for ways</Button>
@@ -125,9 +136,9 @@ function WayRow({ way, onTake }: { way: WayView; onTake: (recipe: RecipeFields) 
       <Box>
         <Typography sx={{ fontWeight: 640 }}>{oddsInWords(unbroken.probability)}</Typography>
         <Typography variant="body2">{rangeInWords(unbroken)}</Typography>
-        <Typography variant="body2" color="textSecondary">{hoursInWords(way)}</Typography>
+        <Typography variant="body2" color="textSecondary">{hoursInWords(way.hours)} until it is off the form</Typography>
       </Box>
-      <Button variant="outlined" onClick={() => { onTake(recipe); }}>Take this one</Button>
+      <Button variant="outlined" onClick={() => { onTake(recipe); }}>Use this</Button>
     </Paper>
   );
 }

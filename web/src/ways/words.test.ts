@@ -1,12 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import { STEAMED } from '../testing';
-import { fellOutInWords, hoursInWords, triedInWords } from './words';
+import { daysInWords, fellOutInWords, hoursInWords, triedInWords } from './words';
 
 describe('ways in words', () => {
-  it('says when the piece is off the form', () => {
-    expect(hoursInWords({ hours: 24.5 })).toBe('off the form after 25 h');
-    expect(hoursInWords({ hours: 72 })).toBe('off the form after 3 days');
-    expect(hoursInWords({ hours: 63 })).toBe('off the form after 2.6 days');
+  it('says hours and days as they are said of work', () => {
+    expect(hoursInWords(0.7)).toBe('40 min');
+    expect(hoursInWords(1.52)).toBe('1.5 h');
+    expect(hoursInWords(24.5)).toBe('25 h');
+    expect(hoursInWords(72)).toBe('3 days');
+    expect(hoursInWords(62)).toBe('2.5 days');
+    expect(daysInWords(1)).toBe('1 day');
+    expect(daysInWords(11.6)).toBe('12 days');
   });
 
   it('says why others fell out, with the one that came nearest', () => {
@@ -17,13 +21,13 @@ describe('ways in words', () => {
   });
 
   it('says how far the records go', () => {
-    expect(triedInWords({ trialsNear: 12, ofThisWood: 4, ofOtherShops: 0, beyondRecords: false, shorterThanSchools: false })).toBe('12 of your trials asked about as much, 4 of this wood');
-    expect(triedInWords({ trialsNear: 12, ofThisWood: 4, ofOtherShops: 5, beyondRecords: false, shorterThanSchools: false })).toBe('7 of your trials and 5 of other shops’ asked about as much, 4 of this wood');
+    expect(triedInWords({ trialsNear: 12, ofThisWood: 4, ofOtherShops: 0, beyondRecords: false, shorterThanSchools: false })).toBe('12 of your bends were about as hard, 4 of this wood');
+    expect(triedInWords({ trialsNear: 12, ofThisWood: 4, ofOtherShops: 5, beyondRecords: false, shorterThanSchools: false })).toBe('7 of your bends and 5 of other shops’ were about as hard, 4 of this wood');
     expect(triedInWords({ trialsNear: 6, ofThisWood: 6, ofOtherShops: 0, beyondRecords: false, shorterThanSchools: false })).toContain('all of this wood');
     expect(triedInWords({ trialsNear: 3, ofThisWood: 0, ofOtherShops: 0, beyondRecords: false, shorterThanSchools: false })).toContain('none of this wood');
-    expect(triedInWords({ trialsNear: 0, ofThisWood: 0, ofOtherShops: 0, beyondRecords: false, shorterThanSchools: false })).toBe('None of your trials asked about as much');
-    expect(triedInWords({ trialsNear: 0, ofThisWood: 0, ofOtherShops: 0, beyondRecords: true, shorterThanSchools: false })).toContain('Beyond your records');
-    expect(triedInWords({ trialsNear: 3, ofThisWood: 3, ofOtherShops: 0, beyondRecords: false, shorterThanSchools: true })).toContain('shorter than any rule of thumb says');
+    expect(triedInWords({ trialsNear: 0, ofThisWood: 0, ofOtherShops: 0, beyondRecords: false, shorterThanSchools: false })).toBe('None of your bends was about as hard');
+    expect(triedInWords({ trialsNear: 0, ofThisWood: 0, ofOtherShops: 0, beyondRecords: true, shorterThanSchools: false })).toBe('Harder than anything you have logged');
+    expect(triedInWords({ trialsNear: 3, ofThisWood: 3, ofOtherShops: 0, beyondRecords: false, shorterThanSchools: true })).toContain('Heated for less time than any rule of thumb says');
   });
 
   it('has words for a reason only the records know', () => {

@@ -1,84 +1,76 @@
 import type { FellOutView, WayBeside, WayView } from '../api/schema';
 import type { UnitSystem } from '../app/units';
+import { METHOD, factsOf } from '../methods/forms';
+import { say } from '../messages/ways';
 import { whoseInWords } from '../odds/groundsInWords';
 import { oddsInWords } from '../odds/words';
-import { processLine, shapeLine, stockLine } from '../recipe/words';
+import { pliesInWords, processLine, shapeLine, stockLine } from '../recipe/words';
 
-type Cause = FellOutView['because'];
-
-const BECAUSE: Partial<Record<Cause, string>> = {
-  CURVE: 'the curve is too tight for the section and support',
-  CARRY: 'it stiffens before it is clamped',
-  DRY_WOOD: 'the wood is too dry for steam to soften in that time',
-  TOO_LITTLE_HEAT: 'it is not heated through',
-  SLOPING_GRAIN: 'the grain runs out',
-  SPECIES: 'that wood does badly in your records',
-  MANY_PLIES: 'there are too many plies to glue at once',
-};
+const CAUSES = ['CURVE', 'CARRY', 'DRY_WOOD', 'TOO_LITTLE_HEAT', 'SLOPING_GRAIN', 'SPECIES', 'MANY_PLIES'] as const;
 
 /** Why a group of ways fell out, with the one that came nearest. */
 export function fellOutInWords({ because, count, best, unbroken }: FellOutView, system: UnitSystem): string {
-  const why = BECAUSE[because] ?? 'your records speak against them';
-  return (
-    `${count} because ${why}. The nearest of them, ${oddsInWords(unbroken)}: ${stockLine(best)}, ${processLine(best, system)}, ` +
-    `${shapeLine(best, system)}.`
-  );
+  const cause = CAUSES.find((each) => each === because) ?? 'ofRecords';
+  return say('fellOut', {
+    count, why: say(`because.${cause}`), odds: oddsInWords(unbroken), recipe: `${stockLine(best)}, ${processLine(best, system)}, ${shapeLine(best, system)}`,
+  });
 }
 
 /** How far the records go towards a way. */
 export function triedInWords(way: Tried & Pick<WayView, 'shorterThanSchools'>): string {
-  return way.shorterThanSchools ? `${knownInWords(way)}. Heated for a time shorter than any rule of thumb says: try one first` : knownInWords(way);
+  const known = knownInWords(way);
+  return way.shorterThanSchools ? say('known.shorter', { known }) : known;
 }
 
 type Tried = Pick<WayView, 'trialsNear' | 'ofThisWood' | 'ofOtherShops' | 'beyondRecords'>;
 
 function knownInWords({ trialsNear, ofThisWood, ofOtherShops, beyondRecords }: Tried): string {
-  if (beyondRecords) return 'Beyond your records: none was asked this much';
-  if (trialsNear === 0) return 'None of your trials asked about as much';
-  const ofWood = ofThisWood === 0 ? 'none' : ofThisWood === trialsNear ? 'all' : ofThisWood;
-  return `${whoseInWords(trialsNear, ofOtherShops, 'trials')} asked about as much, ${ofWood} of this wood`;
+  if (beyondRecords) return say('known.beyond');
+  if (trialsNear === 0) return say('known.none');
+  const ofWood = ofThisWood === 0 ? say('known.noneOfWood') : ofThisWood === trialsNear ? say('known.all') : ofThisWood;
+  return say('known.near', { whose: whoseInWords(trialsNear, ofOtherShops, 'bends'), trials: trialsNear, ofWood });
 }
-
-type Equipment = WayBeside['equipment'][number];
-
-/** What is needed at the bench. */
-const NEEDED: Record<Equipment, string> = {
-  STEAM_BOX: 'steam box',
-  STEAM_BAG: 'steam bag',
-  HOT_TROUGH: 'trough near boiling',
-  SOAKING_TROUGH: 'trough to soak in',
-  HOT_PIPE: 'hot pipe',
-  STRAP: 'strap with stops',
-  FORM: 'form and clamps',
-  POSTS: 'posts and blocks',
-  PEG_BOARD: 'peg board and centre block',
-  GLUING: 'glue and a clamp each 4 in',
-  RIPPING: 'saw for thin strips',
-  KERF_SAW: 'saw with a fence and pin',
-  BACKER: 'backer strip',
-  BACKING_SHEET: 'flexible backing sheet',
-  PLATE_FRAME: 'former and a frame for the plate',
-  METAL_SHEETS: 'two thin metal sheets',
-  DRYING_FRAME: 'drying frame',
-};
 
 /** What is needed, in the order of work. */
 export function neededInWords({ equipment }: Pick<WayBeside, 'equipment'>): string {
-  return equipment.map((each) => NEEDED[each]).join(', ');
+  return equipment.map((each) => say(`needs.${each}`)).join(', ');
 }
 
-/** What of it is not there, where the rig was described. */
+/** What of it is not there, where the rig was described; nothing where all is. */
 export function missingInWords({ notAtHand }: Pick<WayBeside, 'notAtHand'>): string {
-  return notAtHand.length === 0 ? '' : `Not at hand: ${notAtHand.map((each) => (each === 'FORM' ? 'a form for this curve' : NEEDED[each])).join(', ')}`;
+  return notAtHand.map((each) => (each === 'FORM' ? say('missing.FORM') : say(`needs.${each}`))).join(', ');
 }
 
-/** How long somebody has to stand by. */
-export function attentionInWords({ attentionHours }: Pick<WayBeside, 'attentionHours'>): string {
-  return attentionHours < 0.95 ? `${Math.round(attentionHours * 12) * 5} min of it yours` : `${Number(attentionHours.toFixed(1))} h of it yours`;
+/** What speaks against a way, shortly; nothing where nothing is known. */
+export function againstInWords({ limiting, beyondRecords, trialsThisWay, unbroken }: Pick<WayBeside, 'limiting' | 'beyondRecords' | 'trialsThisWay' | 'unbroken'>, wanted: number): string {
+  const limits = unbroken.probability >= wanted ? [] : [say(`against.${limiting.mode}`)];
+  return [...limits, ...(trialsThisWay === 0 ? [say('untried')] : beyondRecords ? [say('beyond')] : [])].join(', ');
 }
 
-/** When the piece is off the form. */
-export function hoursInWords({ hours }: Pick<WayView, 'hours'>): string {
-  if (hours < 36) return `off the form after ${Math.round(hours)} h`;
-  return `off the form after ${(hours / 24).toFixed(1).replace('.0', '')} days`;
+/** How it is done, in a line under its name. */
+export function howInWords(recipe: WayBeside['recipe'], system: UnitSystem): string {
+  const done = processLine(recipe, system);
+  return factsOf(recipe.method).plies > 1 ? `${pliesInWords(recipe, system)}, ${done}` : done;
+}
+
+/** Hours as they are said of work: 45 min, 1.5 h, 3 days. */
+export function hoursInWords(hours: number): string {
+  if (hours < 0.95) return say('minutes', { minutes: Math.round(hours * 12) * 5 });
+  if (hours < 10) return say('hours', { hours: Number(hours.toFixed(1)) });
+  return hours < 36 ? say('hours', { hours: Math.round(hours) }) : daysInWords(hours / 24);
+}
+
+/** Days as they are said, a half counted while they are few. */
+export function daysInWords(days: number): string {
+  return say('days', { days: days < 5 ? Math.round(days * 2) / 2 : Math.round(days) });
+}
+
+/** When a piece is off the form and dry [h]; none where it never is. */
+export function doneHours({ hours, dryDays }: Pick<WayBeside, 'hours' | 'dryDays'>): number | undefined {
+  return dryDays === undefined ? undefined : hours + 24 * dryDays;
+}
+
+/** What cannot make it, whatever is set. */
+export function impossibleInWords(kinds: WayBeside['recipe']['method']['kind'][]): string {
+  return say('impossible', { ways: kinds.map((kind) => METHOD[kind].toLowerCase()).join(', ') });
 }

@@ -60,7 +60,7 @@ class AdviceTest extends BrowserTest {
         assertThat(ways.count()).isBetween(1, 12);
         assertThat(page.getByText(Pattern.compile("^\\d+ because the curve is too tight"))).isVisible();
         button("most tried").click();
-        assertThat(ways.first()).containsText(Pattern.compile("\\d+ of your trials asked about as much, (all|\\d+) of this wood"),
+        assertThat(ways.first()).containsText(Pattern.compile("\\d+ of your bends (was|were) about as hard, (all|\\d+) of this wood"),
                 new LocatorAssertions.ContainsTextOptions().setTimeout(120_000));
         double before = odds();
         double after = oddsAfter(() -> ways.first().getByRole(AriaRole.BUTTON).click());

@@ -183,20 +183,24 @@ class EveryWayTest extends BrowserTest {
     }
 
     @Test
-    void the_ways_stand_side_by_side_and_one_is_planned_by_a_tap() {
+    void a_way_among_all_is_opened_by_a_tap_in_its_row_and_used() {
         show("/plan/ways");
         quarterTurn("5/8\"", "8\"");
-        Locator ways = list("Compared").locator("> li");
-        assertThat(ways).hasCount(11);
+        Locator ways = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Every way to this bend"));
+        Locator rows = ways.locator("tbody > tr");
+        assertThat(rows).hasCount(11);
         settle();
-        assertThat(ways.filter(new Locator.FilterOptions().setHasText("as planned"))).hasCount(1);
-        Locator bath = ways.filter(new Locator.FilterOptions().setHasText("Hot bath"));
-        assertThat(bath).containsText("trough near boiling");
-        assertThat(bath.getByRole(AriaRole.IMG)).isVisible();
-        bath.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Plan it so")).click();
+        assertThat(rows.filter(new Locator.FilterOptions().setHasText("your plan"))).hasCount(1);
+        Locator bath = rows.filter(new Locator.FilterOptions().setHasText("Hot bath"));
+        // a tap anywhere in the row opens it
+        bath.locator("td").nth(3).click();
+        assertThat(rows).hasCount(12);
+        assertThat(ways.getByText(Pattern.compile("Needs .*a boiling trough"))).isVisible();
+        assertThat(ways.getByRole(AriaRole.IMG)).isVisible();
+        ways.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Use this")).click();
         assertThat(field("In the bath, minutes")).isVisible();
         assertThat(page.getByText("Taken into the recipe.")).isVisible();
-        assertThat(list("Compared").locator("> li").filter(new Locator.FilterOptions().setHasText("as planned"))).containsText("Hot bath");
+        assertThat(rows.filter(new Locator.FilterOptions().setHasText("your plan"))).containsText("Hot bath");
         assertThat(field("Inner radius")).hasValue("8\"");
     }
 }

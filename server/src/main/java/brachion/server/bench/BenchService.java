@@ -7,6 +7,7 @@ import brachion.core.bench.Step;
 import brachion.core.bench.Tap;
 import brachion.core.method.Recipe;
 import brachion.core.method.Workshop;
+import brachion.core.process.Shop;
 import brachion.core.risk.UnknownInputs;
 import brachion.server.instrument.ChamberRecord;
 import brachion.server.job.Jobs;
@@ -184,11 +185,10 @@ class BenchService implements Bench {
     private void hang(BenchPieceEntity piece, Recipe plan, PieceLife life, Instant at) {
         Map<Long, RigItemFields> things = things(piece);
         Optional<RigItemFields> place = PieceUnderWay.thing(piece, things, ItemKind.DRYING_PLACE);
-        double celsius = place.map(RigItemFields::celsius).orElse(plan.shop().celsius());
-        double humidity = place.map(RigItemFields::humidityPercent).orElse(plan.shop().relativeHumidity() * 100);
+        Shop air = place.map(item -> item.airIn(plan.shop())).orElse(plan.shop());
         followed.standing(piece.id(), plan, PieceUnderWay.glue(piece, things), life, at).wood().ifPresent(wood -> piece.hangsAs(rack.hang(new DryingFields(piece.name(),
                 piece.recipe().blank().speciesId(), plan.blank().thicknessMm(), plan.blank().widthMm(), day(at),
-                Math.rint(wood.moisturePercent() * 10) / 10, null, celsius, humidity), List.of())));
+                Math.rint(wood.moisturePercent() * 10) / 10, null, air.celsius(), air.relativeHumidity() * 100), List.of())));
     }
 
     private Map<Long, RigItemFields> things(BenchPieceEntity piece) {

@@ -228,8 +228,7 @@ class RunsOfShop {
 
         private Optional<DryingDays> dries(Recipe plan, List<UsedFields> madeWith) {
             Optional<RigItemFields> place = named(ItemKind.DRYING_PLACE, madeWith).findFirst().map(used -> items.get(used.itemId())).or(() -> items.values().stream().filter(item -> item.kind() == ItemKind.DRYING_PLACE).findFirst());
-            Shop air = place.map(item -> new Shop(item.celsius() == null ? plan.shop().celsius() : item.celsius(),
-                    item.humidityPercent() == null ? plan.shop().relativeHumidity() : item.humidityPercent() / 100, plan.shop().altitudeM())).orElse(plan.shop());
+            Shop air = place.map(item -> item.airIn(plan.shop())).orElse(plan.shop());
             return drying.get(new Drying(plan, air), asked -> DryingDays.of(asked.plan(), asked.air()));
         }
 

@@ -1,5 +1,6 @@
 package brachion.server.forecasting;
 
+import brachion.core.bench.ItemKind;
 import brachion.core.bench.RigItem;
 import brachion.core.forecast.ModeForecast;
 import brachion.core.forecast.Odds;
@@ -9,8 +10,10 @@ import brachion.core.forecast.SpringbackForecast;
 import brachion.core.method.Equipment;
 import brachion.core.method.MethodKind;
 import brachion.core.method.Recipe;
+import brachion.core.process.Shop;
 import brachion.core.risk.RiskModel;
 import brachion.core.risk.UnknownInputs;
+import brachion.core.schedule.DryingDays;
 import brachion.server.forecasting.ForecastAnswer.MeasuredOut;
 import brachion.server.forecasting.ForecastAnswer.SectionView;
 import brachion.server.recipe.WantedChance;
@@ -18,6 +21,7 @@ import brachion.server.recipe.RecipeFields;
 import brachion.server.recipe.Workshops;
 import brachion.server.rig.RigItemFields;
 import brachion.server.rig.RigItems;
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.Collection;
@@ -58,8 +62,8 @@ class SideBySideController {
      */
     record SideBySideAnswer(List<WayBeside> ways, List<MethodKind> impossible) {
 
-        static SideBySideAnswer of(SideBySide all, Collection<RigItem> rig) {
-            return new SideBySideAnswer(all.ways().stream().map(way -> WayBeside.of(way, rig)).toList(), all.impossible());
+        static SideBySideAnswer of(SideBySide all, Collection<RigItem> rig, Shop dryingAir) {
+            return new SideBySideAnswer(all.ways().parallelStream().map(way -> WayBeside.of(way, rig, dryingAir)).toList(), all.impossible());
         }
     }
 
@@ -77,20 +81,22 @@ class SideBySideController {
      * @param trialsThisWay  how many records were bent so
      * @param hours          hours until it comes off the form or out of the clamps
      * @param attentionHours hours of them a person stands by it
+     * @param dryDays        days from there until its mean is below 10 %, most likely; 0 where nothing was wetted, none where it never comes to that
      * @param equipment      what it needs at the bench, in the order of work
      * @param notAtHand      what of it the rig does not have, or has only for another bend; none when nobody described the rig
      */
     record WayBeside(RecipeFields recipe, boolean planned, Odds unbroken, ModeForecast limiting, SectionView section, List<MeasuredOut> sheet,
                      SpringbackForecast springback, boolean beyondRecords, int trialsThisWay, double hours, double attentionHours,
-                     List<Equipment> equipment, List<Equipment> notAtHand) {
+                     @Schema(nullable = true) Double dryDays, List<Equipment> equipment, List<Equipment> notAtHand) {
 
-        static WayBeside of(Compared way, Collection<RigItem> rig) {
+        static WayBeside of(Compared way, Collection<RigItem> rig, Shop dryingAir) {
             Recipe recipe = way.recipe();
+            Recipe typical = UnknownInputs.typical(recipe);
             return new WayBeside(RecipeFields.of(recipe), way.planned(), way.forecast().unbroken(), way.forecast().limiting(),
                     SectionView.of(way.forecast().typical()), MeasuredOut.of(recipe), way.forecast().springback(),
                     way.forecast().beyondRecords(), way.forecast().bentBy(), way.hours(), way.attentionHours(),
-                    recipe.method().equipment(),
-                    rig.isEmpty() ? List.of() : RigItem.missing(UnknownInputs.typical(recipe), rig));
+                    recipe.method().stageKinds().isEmpty() ? Double.valueOf(0) : DryingDays.of(typical, dryingAir).map(DryingDays::middle).orElse(null), recipe.method().equipment(),
+                    rig.isEmpty() ? List.of() : RigItem.missing(typical, rig));
         }
     }
 
@@ -98,7 +104,9 @@ class SideBySideController {
     Callable<SideBySideAnswer> compare(@Valid @RequestBody SideBySideRequest request) {
         RiskModel risk = fitted.current().risk();
         Recipe planned = request.recipe().toRecipe(workshops.now());
-        List<RigItem> atHand = rig.all().values().stream().map(RigItemFields::toItem).toList();
-        return () -> SideBySideAnswer.of(SideBySide.of(risk, planned, request.wanted()), atHand);
+        Collection<RigItemFields> things = rig.all().values();
+        List<RigItem> atHand = things.stream().map(RigItemFields::toItem).toList();
+        Shop dryingAir = things.stream().filter(item -> item.kind() == ItemKind.DRYING_PLACE).findFirst().map(item -> item.airIn(planned.shop())).orElse(planned.shop());
+        return () -> SideBySideAnswer.of(SideBySide.of(risk, planned, request.wanted()), atHand, dryingAir);
     }
 }

@@ -5,6 +5,7 @@ import brachion.core.bench.RigItem;
 import brachion.core.bench.Trait;
 import brachion.core.bending.StrapMaterial;
 import brachion.core.method.Glue;
+import brachion.core.process.Shop;
 import brachion.core.quantity.PhysicalBound;
 import brachion.server.problem.RefusedFieldException;
 import brachion.server.recipe.Within;
@@ -101,6 +102,11 @@ public record RigItemFields(
                 new Measured(Trait.OPEN_TIME, "openMinutes", openMinutes), new Measured(Trait.CLAMPED, "clampedHours", clampedHours),
                 new Measured(Trait.CELSIUS, "celsius", celsius), new Measured(Trait.HUMIDITY, "humidityPercent", humidityPercent))
                 .filter(measured -> measured.value() != null).toList();
+    }
+
+    /** The air of a drying place; what nobody measured there is as in the shop. */
+    public Shop airIn(Shop shop) {
+        return new Shop(celsius == null ? shop.celsius() : celsius, humidityPercent == null ? shop.relativeHumidity() : humidityPercent / 100, shop.altitudeM());
     }
 
     /** As the core knows it. */

@@ -157,6 +157,19 @@ class RigItemApiTest {
         assertThat(read(beside, "$.ways[?(@.recipe.method.kind == 'STEAM_BOX')].notAtHand[*]", List.class)).contains("FORM").doesNotContain("STEAM_BOX");
     }
 
+    @Test
+    void ways_say_when_the_piece_is_dry_in_the_air_it_dries_in() {
+        String asked = "{\"recipe\": %s, \"wanted\": 0.9}".formatted(Wire.recipe(12, 200, Wire.STEAM));
+        double inTheShop = dryDays(asked, "STEAM_BOX");
+        added("DRYING_PLACE", "Loft", 20, ", \"celsius\": 30, \"humidityPercent\": 30");
+        assertThat(dryDays(asked, "STEAM_BOX")).isPositive().isLessThan(0.8 * inTheShop);
+        assertThat(dryDays(asked, "COLD_LAMINATION")).as("nothing was wetted").isZero();
+    }
+
+    private double dryDays(String asked, String way) {
+        return (double) read(sideBySide(asked), "$.ways[?(@.recipe.method.kind == '%s')].dryDays".formatted(way), List.class).get(0);
+    }
+
     private MvcTestResult sideBySide(String asked) {
         return post(mvc, "/api/forecast/side-by-side", asked);
     }
