@@ -42,8 +42,8 @@ it('is typed into within a choice', async () => {
 
 it('offers one of many, or none', async () => {
   const picked = vi.fn();
-  render(<Pick label="Counted by" value="wood" none="nothing" options={[{ key: 'wood', title: 'Wood' }, { key: 'flaw', title: 'Flaw' }]} onPick={picked} />);
-  const pick = screen.getByRole<HTMLSelectElement>('combobox', { name: 'Counted by' });
+  render(<Pick label="Group by" value="wood" none="nothing" options={[{ key: 'wood', title: 'Wood' }, { key: 'flaw', title: 'Flaw' }]} onPick={picked} />);
+  const pick = screen.getByRole<HTMLSelectElement>('combobox', { name: 'Group by' });
   expect(pick.value).toBe('wood');
   await userEvent.selectOptions(pick, 'Flaw');
   await userEvent.selectOptions(pick, 'nothing');

@@ -35,7 +35,7 @@ export function FormDialog({ title, keep, maxWidth = 'sm', onKeep, onLeave, chil
         {refusal && <Typography role="alert" variant="body2" color="error" sx={{ mt: 1 }}>{refusal}</Typography>}
       </DialogContent>
       <DialogActions>
-        <Button onClick={onLeave}>Not now</Button>
+        <Button onClick={onLeave}>Cancel</Button>
         <Button type="submit" variant="contained" loading={keeping}>{keep}</Button>
       </DialogActions>
     </Dialog>

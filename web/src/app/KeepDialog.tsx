@@ -17,7 +17,7 @@ interface KeepDialogProps {
 export function KeepDialog({ title, explained, name: before = '', onKeep, onLeave }: KeepDialogProps) {
   const [name, setName] = useState(before);
   return (
-    <FormDialog title={title} keep="Keep it" maxWidth="xs" onLeave={onLeave}
+    <FormDialog title={title} keep="Save" maxWidth="xs" onLeave={onLeave}
       onKeep={async () => {
         await onKeep(name);
         onLeave();

@@ -14,7 +14,7 @@ export function LetGo({ kept: { id, name }, discard, restore }: LetGoProps) {
   const failed = (error: Error) => { notify({ message: error.message }); };
   return (
     <Button size="small" onClick={() => {
-      discard(id).then(() => { notify({ message: `“${name}” is no longer kept.`, undo: () => { restore(id).catch(failed); } }); }).catch(failed);
-    }}>Do not keep it</Button>
+      discard(id).then(() => { notify({ message: `“${name}” deleted.`, undo: () => { restore(id).catch(failed); } }); }).catch(failed);
+    }}>Delete</Button>
   );
 }

@@ -42,7 +42,7 @@ export function MadeWithDialog({ name, recipe, jobId, madeWith, onKeep, onLeave 
   const { data: choices, error } = useThingsFor(recipe, jobId);
   const [chosen, setChosen] = useState<UsedFields[]>(madeWith.map(({ itemId, takes }) => ({ itemId, takes })));
   return (
-    <FormDialog title={`${name}, made with`} keep="Keep it" maxWidth="xs" onLeave={onLeave} onKeep={async () => { await onKeep(chosen); onLeave(); }}>
+    <FormDialog title={`${name}, made with`} keep="Save" maxWidth="xs" onLeave={onLeave} onKeep={async () => { await onKeep(chosen); onLeave(); }}>
       {error && <Typography color="error">{error.message}</Typography>}
       {choices?.length === 0 && <NothingThere />}
       {choices && <Things choices={choices} chosen={chosen} onChange={setChosen} />}

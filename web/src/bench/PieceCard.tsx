@@ -136,7 +136,7 @@ function Foot({ piece, waiting, said, busy, photos, onPhotos }: FootProps) {
               .then(() => { notify({ message: `${piece.name} taken off the bench.`, undo: () => { putBack.mutate(piece.id, { onError: failed }); } }); })
               .catch(failed);
           }}>
-            Off the bench
+            Remove
           </Button>
         </Box>
       )}

@@ -29,7 +29,7 @@ export function Thermometer({ name, onRead, onClose }: ThermometerProps) {
       <Field label="It shows" value={text} sx={{ width: 140 }} error={refusal !== undefined}
         onChange={(event) => { setRefusal(undefined); setText(event.target.value); }} slotProps={{ htmlInput: { autoComplete: 'off' } }} />
       <Button type="submit" variant="outlined" sx={{ minHeight: 40 }}>Write it down</Button>
-      <Button sx={{ minHeight: 40 }} onClick={onClose}>Not now</Button>
+      <Button sx={{ minHeight: 40 }} onClick={onClose}>Cancel</Button>
       {refusal && <Typography role="alert" variant="body2" color="error" sx={{ width: '100%' }}>{refusal}</Typography>}
     </Box>
   );

@@ -47,7 +47,7 @@ export function Verdict({ piece, onClose }: { piece: BenchView; onClose: () => v
         onChange={(change) => { setRefusal(undefined); setOutcome({ ...outcome, ...change }); }} />
       {refusal && <Alert severity="warning" sx={{ mb: 1 }}>{refusal}</Alert>}
       <Box sx={{ display: 'flex', gap: 1 }}>
-        <Button type="submit" variant="contained" size="large" loading={judge.isPending}>Keep it as a record</Button>
+        <Button type="submit" variant="contained" size="large" loading={judge.isPending}>Save as a record</Button>
         <Button size="large" onClick={onClose}>Not yet</Button>
       </Box>
     </Box>

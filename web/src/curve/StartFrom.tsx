@@ -41,14 +41,14 @@ export function StartFrom({ curve, recipe }: { curve: Curve; recipe: RecipeField
           <Button key={id} size="small" variant={name === here?.name ? 'contained' : 'outlined'} aria-pressed={name === here?.name}
             onClick={() => { take(draftOf(each.chain, name, each.strapTurned, each.overhangMm)); }}>{name}</Button>
         ))}
-        <Button size="small" disabled={!chain} onClick={() => { setOpen('keep'); }}>Keep this curve …</Button>
+        <Button size="small" disabled={!chain} onClick={() => { setOpen('keep'); }}>Save this curve …</Button>
         {here && <LetGo kept={here} discard={(id) => discard.mutateAsync(id)} restore={(id) => restore.mutateAsync(id)} />}
         {kept.length === 0 && <Typography variant="body2" color="textSecondary">Curves you keep stand here.</Typography>}
       </Box>
       {open === 'line' && <BringLineDialog thicknessMm={curve.thicknessMm} onLeave={() => { setOpen(undefined); }} onBring={(next) => { take(draftOf(next, '', draft?.strapTurned, draft?.overhangMm)); }} />}
       {open === 'trace' && <TraceDialog thicknessMm={curve.thicknessMm} onLeave={() => { setOpen(undefined); }} onBring={(next) => { take(draftOf(next, '', draft?.strapTurned, draft?.overhangMm)); }} />}
       {open === 'keep' && draft && chain && (
-        <KeepDialog title="Keep this curve" explained="The curve alone is kept; wood, section and way stay those of the plan." name={draft.name} onLeave={() => { setOpen(undefined); }}
+        <KeepDialog title="Save this curve" explained="The curve alone is kept; wood, section and way stay those of the plan." name={draft.name} onLeave={() => { setOpen(undefined); }}
           onKeep={async (name) => { curve.change({ ...draft, name: (await keep.mutateAsync({ name, chain, strapTurned: draft.strapTurned, ...(curve.asked ? { overhangMm: curve.asked.overhangMm } : {}) })).name }); }} />
       )}
     </Box>

@@ -92,6 +92,6 @@ it('says of a method without records that there is none', async () => {
   expect(screen.getByText('Do forecasts come true?')).toBeDefined();
   expect(screen.getByText(/Wren/)).toBeDefined();
   await userEvent.click(screen.getByText('Cold plies'));
-  expect(screen.getByText('No trial of this kind is logged yet.')).toBeDefined();
+  expect(screen.getByText('No bend of this kind is logged yet.')).toBeDefined();
   expect(screen.queryByText('Do forecasts come true?')).toBeNull();
 });

@@ -44,7 +44,7 @@ function ByFamily({ data }: { data: EvidenceAnswer }) {
     <Box component="section" aria-label="By family" sx={{ mt: 4 }}>
       <Choice label="Kind of bending" options={FAMILY} value={family} onChange={setFamily} />
       {chosen.calibration.trials === 0 ? (
-        <Typography sx={{ mt: 2 }}>No trial of this kind is logged yet.</Typography>
+        <Typography sx={{ mt: 2 }}>No bend of this kind is logged yet.</Typography>
       ) : (
         <Box sx={{ display: 'grid', gap: 3, mt: 2, gridTemplateColumns: { xs: '1fr', md: '380px 1fr' }, alignItems: 'start' }}>
           <Box>

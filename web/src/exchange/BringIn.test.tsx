@@ -62,7 +62,7 @@ it('looks into a chosen table before anything is kept', async () => {
   expect(within(screen.getByRole('list', { name: 'Bends that can come in' })).getByText('White ash')).toBeDefined();
   const broughtIn = { coming: 120, left: 1, alreadyHere: 0, table: 7 };
   bringIn.mutateAsync.mockResolvedValue(broughtIn);
-  await userEvent.click(screen.getByRole('button', { name: 'Bring in 120 bends and keep 1 row to mend' }));
+  await userEvent.click(screen.getByRole('button', { name: 'Import 120 bends and keep 1 row to mend' }));
   expect(bringIn.mutateAsync.mock.calls[0]?.[0]).toMatchObject({ file: FILE, whole: false, otherShop: '' });
   expect(notices.map((notice) => notice.message)).toEqual(['120 bends brought in, 1 row waits to be mended.']);
   notices[0]?.undo?.();
@@ -75,9 +75,9 @@ it('brings in nothing of a table that is wanted whole while a row of it cannot b
   await userEvent.upload(screen.getByLabelText('Table of bends'), FILE);
   const only = await screen.findByRole('switch', { name: /^Only the whole table/ });
   await userEvent.click(only);
-  expect(screen.getByRole('button', { name: /^Bring in 120 bends/ })).toHaveProperty('disabled', true);
+  expect(screen.getByRole('button', { name: /^Import 120 bends/ })).toHaveProperty('disabled', true);
   await userEvent.click(only);
-  expect(screen.getByRole('button', { name: /^Bring in 120 bends/ })).toHaveProperty('disabled', false);
+  expect(screen.getByRole('button', { name: /^Import 120 bends/ })).toHaveProperty('disabled', false);
 });
 
 it('says how far a long table is, and leaves nothing of one that is stopped', async () => {
@@ -105,7 +105,7 @@ it('reads a table anew as another shop’s, and brings it in so', async () => {
   await userEvent.type(screen.getByLabelText('Another shop’s bends? Its name'), 'Oak');
   await userEvent.click(screen.getByRole('option', { name: 'Oak Barn' }));
   await waitFor(() => { expect(reading.mutateAsync.mock.calls.map(([table]) => (table as TableWork).otherShop)).toEqual(['', 'Oak Barn']); });
-  await userEvent.click(await screen.findByRole('button', { name: /^Bring in 120 bends/ }));
+  await userEvent.click(await screen.findByRole('button', { name: /^Import 120 bends/ }));
   expect(bringIn.mutateAsync.mock.calls[0]?.[0]).toMatchObject({ file: FILE, otherShop: 'Oak Barn' });
 });
 
@@ -134,7 +134,7 @@ it('says in words why a file is no table and offers nothing to bring in', async 
   show(<BringIn />);
   await userEvent.upload(screen.getByLabelText('Table of bends'), FILE);
   expect((await screen.findByRole('alert')).textContent).toBe('The file is empty.');
-  expect(screen.queryByRole('button', { name: /Bring in/ })).toBeNull();
+  expect(screen.queryByRole('button', { name: /^Import/ })).toBeNull();
 });
 
 const foreign: NotebookAnswer = {

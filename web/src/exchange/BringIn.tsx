@@ -85,7 +85,7 @@ export function BringIn() {
   };
   const error = work ? null : notebook.error ?? reading.error ?? bringIn.error;
   return (
-    <Box component="section" aria-label="Bring in" sx={{ display: 'grid', gap: 2 }}>
+    <Box component="section" aria-label="Import" sx={{ display: 'grid', gap: 2 }}>
       <DropPlace file={file} onFile={(chosen) => { void look(chosen).catch(() => undefined); }}>
         <WhoseBends key={round} otherShop={otherShop} onChange={isOf} />
       </DropPlace>

@@ -34,7 +34,7 @@ it('leaves another shop out with one tap', async () => {
   show(<OtherShops />);
   await userEvent.click(screen.getByRole('switch', { name: 'Count Oak Barn in forecasts' }));
   expect(change.mutate.mock.calls[0]?.[0]).toEqual({ ...SHOP, counted: false });
-  expect(screen.getByRole('link', { name: 'Take out' }).getAttribute('href')).toContain('/api/exchange/document?otherShop=3');
+  expect(screen.getByRole('link', { name: 'Export' }).getAttribute('href')).toContain('/api/exchange/document?otherShop=3');
 });
 
 it.each([[0, 0, 'Reading'], [1500, 0, 'Reading: 1,500 bends so far'], [1000, 9000, 'Reading: 1,000 of 9,000 rows']])('says %d of %d', (done, of, words) => {

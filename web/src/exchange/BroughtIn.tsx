@@ -70,7 +70,7 @@ function OneShop({ shop }: { shop: OtherShopView }) {
         <Typography component="span" variant="body2" color="textSecondary" sx={{ ml: 1 }}>{many(shop.trials, 'bend', 'bends')}</Typography>
       </Typography>
       <FormControlLabel control={<Switch checked={shop.counted} disabled={change.isPending} onChange={(_, counted) => { count(counted); }} />} label={`Count ${shop.name} in forecasts`} />
-      <Link href={inThisShop(`/api/exchange/document?otherShop=${shop.id}`)} download>Take out</Link>
+      <Link href={inThisShop(`/api/exchange/document?otherShop=${shop.id}`)} download>Export</Link>
     </Box>
   );
 }

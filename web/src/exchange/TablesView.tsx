@@ -16,8 +16,8 @@ export function TablesView() {
     <Box sx={{ display: 'grid', gap: 3 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'end' }}>
         <Box sx={{ flexGrow: 1 }}>
-          <Typography variant="h1">Bring in, take out</Typography>
-          <Typography color="textSecondary">Bends written down elsewhere come in as a table; yours leave as one.</Typography>
+          <Typography variant="h1">Import and export</Typography>
+          <Typography color="textSecondary">Bends you have in a table or notebook come in here; yours leave as a table, a workbook or a document.</Typography>
         </Box>
         <TakeOut />
       </Box>
@@ -38,7 +38,7 @@ function TakeOut() {
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
       <Button variant="outlined" component="a" download disabled={!data} href={inThisShop(`/api/exchange/trials?${asked}`)}>
-        Take out {all === undefined ? 'your bends' : many(all, 'bend', 'bends')} in {units === 'inch' ? 'inches and °F' : 'mm and °C'}
+        Export {all === undefined ? 'your bends' : many(all, 'bend', 'bends')} in {units === 'inch' ? 'inches and °F' : 'mm and °C'}
       </Button>
       <Button component="a" download disabled={!data} href={inThisShop(`/api/exchange/workbook?${asked}`)}>As a workbook</Button>
       <Button component="a" download disabled={!data} href={inThisShop('/api/exchange/document')}>As a JSON document</Button>
@@ -57,7 +57,7 @@ function Waiting() {
       {data.map((kept) => (
         <WaitingRow key={`${kept.id} ${kept.version}`} kept={kept}
           onMended={() => {
-            notify({ message: `Line ${kept.row.line} of ${kept.fileName} is a trial now.` });
+            notify({ message: `Line ${kept.row.line} of ${kept.fileName} is a bend now.` });
           }} />
       ))}
     </Box>

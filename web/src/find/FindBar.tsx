@@ -3,6 +3,7 @@ import { memo, useEffect, useState } from 'react';
 import { Field } from '../app/Field';
 import { Pick } from '../app/Pick';
 import { useUnits } from '../app/units';
+import { say } from '../messages/records';
 import { useNamesOfValues } from './names';
 import { Narrow } from './Narrow';
 import { withCondition, type Facts, type Question } from './question';
@@ -28,15 +29,15 @@ export const FindBar = memo(function FindBar({ question, facts, onChange }: Find
     <Box component="section" aria-label="Find">
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mb: 1 }}>
         <Words words={question.words} onChange={(words) => { onChange({ ...question, words }); }} />
-        <Pick label="Only by" value={narrowing} none="any fact" options={all} onPick={setNarrowing} />
-        <Pick label="Counted by" value={rows} none="nothing" options={groups} onPick={(key) => { onChange({ ...question, rows: key, columns: key && columns }); }} />
+        <Pick label={say('filter')} value={narrowing} none={say('filter.none')} options={all} onPick={setNarrowing} />
+        <Pick label={say('group')} value={rows} none={say('group.none')} options={groups} onPick={(key) => { onChange({ ...question, rows: key, columns: key && columns }); }} />
         {rows === undefined ? (
           <>
-            <Pick label="In order of" value={sortBy} none="the newest" options={all} onPick={(key) => { onChange({ ...question, sortBy: key, falling: true }); }} />
-            {sortBy !== undefined && <Button size="small" onClick={() => { onChange({ ...question, falling: !question.falling }); }}>{question.falling ? 'Greatest first' : 'Smallest first'}</Button>}
+            <Pick label={say('sort')} value={sortBy} none={say('sort.none')} options={all} onPick={(key) => { onChange({ ...question, sortBy: key, falling: true }); }} />
+            {sortBy !== undefined && <Button size="small" onClick={() => { onChange({ ...question, falling: !question.falling }); }}>{question.falling ? say('sort.largest') : say('sort.smallest')}</Button>}
           </>
         ) : (
-          <Pick label="And by" value={columns} none="nothing else" options={groups.filter(({ key }) => key !== rows)} onPick={(key) => { onChange({ ...question, columns: key }); }} />
+          <Pick label={say('group.then')} value={columns} none={say('group.thenNone')} options={groups.filter(({ key }) => key !== rows)} onPick={(key) => { onChange({ ...question, columns: key }); }} />
         )}
       </Box>
       {question.conditions.length > 0 && <Conditions question={question} facts={facts} onChange={onChange} onNarrow={setNarrowing} />}
@@ -67,7 +68,7 @@ function Conditions({ question, facts, onChange, onNarrow }: ConditionsProps) {
             onDelete={() => { onChange(withCondition(question, condition.fact, undefined)); }} />,
         ];
       })}
-      <Button size="small" onClick={() => { onNarrow(undefined); onChange({ ...question, conditions: [] }); }}>Any record</Button>
+      <Button size="small" onClick={() => { onNarrow(undefined); onChange({ ...question, conditions: [] }); }}>{say('filter.clear')}</Button>
     </Box>
   );
 }
@@ -93,7 +94,7 @@ function Words({ words, onChange }: { words: string; onChange: (words: string) =
     return () => { clearTimeout(later); };
   }, [text, asked, onChange]);
   return (
-    <Field label="Words in notes and names" value={text} sx={{ width: 240 }} onChange={(event) => { setText(event.target.value); }}
+    <Field label={say('search')} value={text} sx={{ width: 240 }} onChange={(event) => { setText(event.target.value); }}
       slotProps={{ htmlInput: { maxLength: 200, autoComplete: 'off', type: 'search' } }} />
   );
 }

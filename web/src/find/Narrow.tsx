@@ -5,6 +5,7 @@ import type { ConditionFields, FactView } from '../api/schema';
 import { Dimmed } from '../app/Dimmed';
 import { Field } from '../app/Field';
 import { useUnits } from '../app/units';
+import { say } from '../messages/records';
 import { exactLength, exactTemperature } from '../units/exact';
 import { MeasureField } from '../units/MeasureField';
 import { number } from '../units/number';
@@ -23,14 +24,14 @@ interface NarrowProps {
 export function Narrow({ fact, question, onChange, onLeave }: NarrowProps) {
   const condition = question.conditions.find((each) => each.fact === fact.key);
   return (
-    <Paper component="section" aria-label={`Only by ${fact.title}`} variant="outlined" sx={{ p: 1.5, mb: 2 }}>
+    <Paper component="section" aria-label={say('filter.by', { fact: fact.title })} variant="outlined" sx={{ p: 1.5, mb: 2 }}>
       <Typography variant="h3" gutterBottom>{fact.title}</Typography>
       {fact.kind === 'NUMBER' && <Numbers key={fact.key} fact={fact} condition={condition} onChange={onChange} />}
       {fact.kind === 'DAY' && <Days fact={fact} condition={condition} onChange={onChange} />}
       {(fact.kind === 'WORD' || fact.kind === 'NAMED') && <Words fact={fact} question={question} chosen={condition?.among ?? []} onChange={onChange} />}
       <Box sx={{ display: 'flex', gap: 1, mt: 1 }}>
-        <Button size="small" variant="outlined" onClick={onLeave}>That will do</Button>
-        {condition && <Button size="small" onClick={() => { onChange(undefined); onLeave(); }}>Any</Button>}
+        <Button size="small" variant="outlined" onClick={onLeave}>{say('filter.done')}</Button>
+        {condition && <Button size="small" onClick={() => { onChange(undefined); onLeave(); }}>{say('filter.any')}</Button>}
       </Box>
     </Paper>
   );
@@ -38,7 +39,7 @@ export function Narrow({ fact, question, onChange, onLeave }: NarrowProps) {
 
 function Words({ fact, question, chosen, onChange }: { fact: FactView; question: Question; chosen: string[]; onChange: NarrowProps['onChange'] }) {
   const { data, isPlaceholderData } = useTally(withCondition(question, fact.key, undefined), fact.key);
-  if (!data || data.rows.length === 0) return <Typography sx={{ minHeight: 42 }}>{data ? 'No record says it.' : ''}</Typography>;
+  if (!data || data.rows.length === 0) return <Typography sx={{ minHeight: 42 }}>{data ? say('filter.unsaid') : ''}</Typography>;
   // what was counted by another fact is no answer here
   const of = data.asked.rows === fact.key ? data.rows : [];
   return (
@@ -57,14 +58,14 @@ function Words({ fact, question, chosen, onChange }: { fact: FactView; question:
 }
 
 function Days({ fact, condition, onChange }: { fact: FactView; condition: ConditionFields | undefined; onChange: NarrowProps['onChange'] }) {
-  const say = (part: { since?: string; until?: string }) => {
+  const take = (part: { since?: string; until?: string }) => {
     const { since, until } = { since: condition?.since ?? '', until: condition?.until ?? '', ...part };
     onChange(since === '' && until === '' ? undefined : { fact: fact.key, ...(since ? { since } : {}), ...(until ? { until } : {}) });
   };
   return (
     <Box sx={{ display: 'flex', gap: 1, maxWidth: 360 }}>
-      <Field label="Since" type="date" value={condition?.since ?? ''} onChange={(event) => { say({ since: event.target.value }); }} />
-      <Field label="Until" type="date" value={condition?.until ?? ''} onChange={(event) => { say({ until: event.target.value }); }} />
+      <Field label={say('filter.since')} type="date" value={condition?.since ?? ''} onChange={(event) => { take({ since: event.target.value }); }} />
+      <Field label={say('filter.until')} type="date" value={condition?.until ?? ''} onChange={(event) => { take({ until: event.target.value }); }} />
     </Box>
   );
 }
@@ -97,8 +98,8 @@ function Numbers({ fact, condition, onChange }: { fact: FactView; condition: Con
   ));
   return (
     <Box sx={{ display: 'flex', gap: 1, maxWidth: 360 }} onBlur={() => { void take(); }} onKeyDown={(event) => { if (event.key === 'Enter') void take(); }}>
-      {field('from', 'From')}
-      {field('below', 'Below')}
+      {field('from', say('filter.from'))}
+      {field('below', say('filter.below'))}
     </Box>
   );
 }

@@ -3,6 +3,7 @@ import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { memo, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { PAGE, useFound } from '../api/find';
 import type { TrialView } from '../api/schema';
+import { say } from '../messages/records';
 import { useWoodName } from '../recipe/woodNames';
 import { inList, TrialSummary, type Place } from '../trials/TrialSummary';
 import type { Question } from './question';
@@ -75,7 +76,7 @@ export function RecordList({ question, total, chosen, onChoose }: RecordListProp
   return (
     <>
       {error && <Typography role="alert" color="error">{error.message}</Typography>}
-      <Box component="ul" ref={list} aria-label="Trials" sx={{ listStyle: 'none', p: 0, m: 0, position: 'relative', height: rows.getTotalSize(), bgcolor: total > 0 ? 'background.paper' : 'transparent' }}>
+      <Box component="ul" ref={list} aria-label={say('title')} sx={{ listStyle: 'none', p: 0, m: 0, position: 'relative', height: rows.getTotalSize(), bgcolor: total > 0 ? 'background.paper' : 'transparent' }}>
         {places.map((place) => {
           const trial = found.get(place);
           return <InList key={place} place={place} of={total} abreast={abreast} tall={tall} trial={trial} wood={trial ? woodName(trial.recipe.blank.speciesId) : ''} chosen={trial && chosen?.includes(trial.id)} onChoose={onChoose} />;

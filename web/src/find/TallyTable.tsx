@@ -3,6 +3,7 @@ import { useTally } from '../api/find';
 import type { ConditionFields, TallyCount, FactView, ValueReading } from '../api/schema';
 import { Dimmed } from '../app/Dimmed';
 import { useUnits } from '../app/units';
+import { say } from '../messages/records';
 import type { Facts, Question } from './question';
 import { valueInWords } from './values';
 
@@ -26,12 +27,12 @@ export function TallyTable({ question, facts, rows, columns, onOpen }: TallyTabl
   return (
     <Dimmed old={isPlaceholderData}>
       <Box sx={{ overflowX: 'auto' }}>
-        <Box component="table" aria-label={`Records by ${down.title.toLowerCase()}${across ? ` and ${across.title.toLowerCase()}` : ''}`}
+        <Box component="table" aria-label={say('table', { rows: down.title.toLowerCase(), columns: across?.title.toLowerCase() ?? 'none' })}
           sx={{ borderCollapse: 'collapse', bgcolor: 'background.paper', minWidth: 320, '& th, & td': { border: 1, borderColor: 'divider', p: 0.75, textAlign: 'left', fontWeight: 400 } }}>
           <thead>
             <tr>
               <Box component="th" scope="col" sx={{ color: 'text.secondary', fontSize: '0.85rem' }}>{down.title}</Box>
-              {data.columns.map((value) => <Box component="th" scope="col" key={value.key} sx={{ fontSize: '0.85rem' }}>{across ? valueInWords(across, value, system) : 'Records'}</Box>)}
+              {data.columns.map((value) => <Box component="th" scope="col" key={value.key} sx={{ fontSize: '0.85rem' }}>{across ? valueInWords(across, value, system) : say('table.all')}</Box>)}
             </tr>
           </thead>
           <tbody>
@@ -50,7 +51,7 @@ export function TallyTable({ question, facts, rows, columns, onOpen }: TallyTabl
         </Box>
       </Box>
       <Typography variant="body2" color="textSecondary" sx={{ mt: 1 }}>
-        {data.left > 0 ? `${data.left} more records have other values. ` : ''}The bar is the share that broke, and before it in a lighter shade the share with a flaw.
+        {say('table.left', { left: data.left })}
       </Typography>
     </Dimmed>
   );
@@ -76,9 +77,9 @@ function Cell({ count, called, conditions, onOpen }: CellProps) {
   const { trials, flawed, broken } = count;
   const asked = conditions.flatMap((each) => (each ? [each] : []));
   return (
-    <Box component="button" type="button" disabled={asked.length < conditions.length} onClick={() => { onOpen(asked); }} aria-label={`${called}: ${broken} of ${trials} broke`}
+    <Box component="button" type="button" disabled={asked.length < conditions.length} onClick={() => { onOpen(asked); }} aria-label={say('table.cell', { what: called, broken, trials })}
       sx={{ display: 'block', width: '100%', minHeight: 44, minWidth: 92, p: 0.75, border: 0, bgcolor: 'transparent', font: 'inherit', color: 'inherit', textAlign: 'left', '&:enabled': { cursor: 'pointer' }, '&:enabled:hover': { bgcolor: 'action.hover' } }}>
-      <Box component="span" sx={{ fontVariantNumeric: 'tabular-nums' }}>{broken === 0 ? `${trials}, none broke` : `${broken} of ${trials} broke`}</Box>
+      <Box component="span" sx={{ fontVariantNumeric: 'tabular-nums' }}>{say('table.broke', { broken, trials })}</Box>
       <Box aria-hidden sx={{ display: 'flex', height: 6, mt: 0.5, bgcolor: 'action.hover' }}>
         <Box sx={{ width: `${(flawed / trials) * 100}%`, bgcolor: 'data.flaw', opacity: 0.55 }} />
         <Box sx={{ width: `${(broken / trials) * 100}%`, bgcolor: 'data.broken' }} />

@@ -24,10 +24,10 @@ const STEPS = [
     label: 'Log a bend',
   },
   {
-    title: 'Bring in a notebook',
+    title: 'Import a notebook',
     words: 'Bends you have written down in a table come in at once. What cannot be read waits to be mended; nothing is lost. A backup of another shop comes back here, too.',
     to: '/records/tables',
-    label: 'Bring in a table',
+    label: 'Import a table',
   },
 ];
 
@@ -42,7 +42,7 @@ function FirstSteps() {
     <Box sx={{ maxWidth: 980, mx: 'auto', py: { xs: 2, md: 5 } }}>
       <Typography variant="h1" gutterBottom>Will it bend?</Typography>
       <Typography sx={{ mb: 3, maxWidth: '60ch' }}>
-        Nothing has been written down in this shop yet. Begin wherever you like.
+        This shop is still empty. Begin wherever you like.
       </Typography>
       <Box component="ol" aria-label="First steps"
         sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', md: '1fr 1fr' } }}>

@@ -39,7 +39,7 @@ export function ForTheJob({ recipe, stale, job: view, onLeave }: ForTheJobProps)
         <>
           <Typography noWrap sx={{ maxWidth: { xs: '100%', sm: 220 } }}>For <Link component={RouterLink} to={`/plan/jobs/${view.id}`}>{view.job.name}</Link></Typography>
           <Button size="small" variant="outlined" disabled={stale || !recipe || same} loading={change.isPending} onClick={keep}>
-            {same ? 'Its plan' : 'Keep as its plan'}
+            {same ? 'Its plan' : 'Save as its plan'}
           </Button>
           <Button size="small" onClick={onLeave}>Leave the job</Button>
         </>

@@ -52,7 +52,7 @@ it('says with what of the rig its pieces are made, and is told otherwise', async
   expect(screen.getByText('With 6 of Bar clamps')).toBeDefined();
   await userEvent.click(screen.getByRole('button', { name: 'Made with' }));
   await userEvent.click(screen.getByRole('checkbox', { name: /^Rib form/ }));
-  await userEvent.click(screen.getByRole('button', { name: 'Keep it' }));
+  await userEvent.click(screen.getByRole('button', { name: 'Save' }));
   expect(writes.change.mutateAsync).toHaveBeenCalledWith({ view: JOB, job: { ...JOB.job, madeWith: [{ itemId: 5, takes: 6 }, { itemId: 4, takes: 1 }] } });
 });
 
@@ -62,7 +62,7 @@ it('is told the curve its pieces are bent to, of those that are kept', async () 
   expect(screen.queryByRole('button', { name: 'Open the curve' })).toBeNull();
   await userEvent.click(screen.getByRole('button', { name: 'Its curve' }));
   await userEvent.click(screen.getByRole('button', { name: 'Leg' }));
-  await userEvent.click(screen.getByRole('button', { name: 'Keep it so' }));
+  await userEvent.click(screen.getByRole('button', { name: 'Save' }));
   expect(writes.change.mutateAsync).toHaveBeenCalledWith({ view: JOB, job: { ...JOB.job, curveId: 12 } });
 });
 
@@ -93,11 +93,11 @@ it('is changed without its plan, and what is no number is said', async () => {
   const wanted = screen.getByLabelText('Good pieces wanted');
   await userEvent.clear(wanted);
   await userEvent.type(wanted, 'x');
-  await userEvent.click(screen.getByRole('button', { name: 'Keep it so' }));
+  await userEvent.click(screen.getByRole('button', { name: 'Save' }));
   expect((await screen.findByRole('alert')).textContent).toBe('“x” is not a number of pieces.');
   await userEvent.clear(wanted);
   await userEvent.type(wanted, '6');
-  await userEvent.click(screen.getByRole('button', { name: 'Keep it so' }));
+  await userEvent.click(screen.getByRole('button', { name: 'Save' }));
   expect(writes.change.mutateAsync).toHaveBeenCalledWith({ view: JOB, job: { ...JOB.job, wanted: 6 } });
 });
 

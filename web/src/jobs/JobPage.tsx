@@ -77,7 +77,7 @@ function Heading({ view }: { view: JobView }) {
       <Typography color="textSecondary">{wantedLine(job, today())}</Typography>
       <Typography sx={{ mb: 2, maxWidth: 720, whiteSpace: 'pre-wrap' }}>{job.note}</Typography>
       {changing && (
-        <JobDialog title="Change the job" first={jobForm(job)} keep="Keep it so" onLeave={() => { setChanging(false); }}
+        <JobDialog title="Change the job" first={jobForm(job)} keep="Save" onLeave={() => { setChanging(false); }}
           onKeep={async (form) => {
             await change.mutateAsync({ view, job: jobOf(form, { recipe: job.recipe, madeWith: job.madeWith ?? [], ...(job.curveId === undefined ? {} : { curveId: job.curveId }) }) });
             setChanging(false);

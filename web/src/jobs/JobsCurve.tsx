@@ -51,7 +51,7 @@ function WhichCurve({ view, kept, onLeave }: { view: JobView; kept: KeptCurve[];
     onLeave();
   };
   return (
-    <FormDialog title={`The curve of ${job.name}`} keep="Keep it so" maxWidth="xs" onKeep={keep} onLeave={onLeave}>
+    <FormDialog title={`The curve of ${job.name}`} keep="Save" maxWidth="xs" onKeep={keep} onLeave={onLeave}>
       <Choice label="Curves you kept" options={{ [NONE]: 'one bend, as planned', ...Object.fromEntries(kept.map(({ id, name }) => [keyOf(id), name])) }} value={chosen} onChange={setChosen} />
       {kept.length === 0 && <Typography variant="body2">Keep a curve on the plan under Curve; it is then offered here.</Typography>}
     </FormDialog>

@@ -45,10 +45,10 @@ export function LogView() {
     const many = piecesOf(pieces, MOST_ALIKE);
     if (many === 1) {
       const logged = await log.mutateAsync(fields);
-      notify({ message: 'Trial saved. The recipe stays for the next piece.', undo: () => { remove.mutate(logged, { onError: failed }); } });
+      notify({ message: 'Bend saved. The recipe stays for the next piece.', undo: () => { remove.mutate(logged, { onError: failed }); } });
     } else {
       const { trials } = await logAlike.mutateAsync({ fields, pieces: many });
-      notify({ message: `${many} trials saved. The recipe stays for the next piece.`, undo: () => { takeBack.mutate(trials, { onError: failed }); } });
+      notify({ message: `${many} bends saved. The recipe stays for the next piece.`, undo: () => { takeBack.mutate(trials, { onError: failed }); } });
     }
     // the next piece is usually like the last one: keep the recipe, ask for its own ending
     setTrial({ recipe: trial.recipe, outcome: EMPTY_OUTCOME });
@@ -57,7 +57,7 @@ export function LogView() {
   return (
     <TrialEditor
       title="Log a bend"
-      action="Save this trial"
+      action="Save this bend"
       trial={trial}
       onChange={setTrial}
       onSave={save}

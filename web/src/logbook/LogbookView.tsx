@@ -29,7 +29,7 @@ function Logbook({ question }: { question: Question }) {
   const days = trials.map(({ bentOn }) => bentOn).sort();
   const byDay = asked.sortBy === 'day';
   const entries = trials.map((trial, place) => entryOf(trial, woodOf(trial), system, byDay && monthOf(trial) !== monthOf(trials[place - 1]) ? monthOf(trial) : undefined));
-  const lines = [trials.length === 0 ? 'No record is like that.' : `${many(trials.length, 'bend', 'bends')}, ${printDay(days[0] ?? '')} to ${printDay(days.at(-1) ?? '')}.`,
+  const lines = [trials.length === 0 ? 'No bend matches.' : `${many(trials.length, 'bend', 'bends')}, ${printDay(days[0] ?? '')} to ${printDay(days.at(-1) ?? '')}.`,
     ...(trials.length >= MOST_PRINTED ? [`A logbook holds up to ${MOST_PRINTED}; look for fewer to print the others.`] : [])];
   return (
     <OnPaper words={{ title: 'Logbook of bends', lines }} entries={entries}

@@ -77,7 +77,7 @@ export function OddsInShort({ answer }: { answer: ForecastAnswer }) {
         {oddsInWords(unbroken.probability, evidence.trialsOfFamily)}
       </Typography>
       <Typography variant="body2">hold, {rangeInWords(unbroken)}</Typography>
-      {evidence.beyondRecords && <Typography variant="body2" sx={{ fontWeight: 600, color: 'data.flaw' }}>beyond your records</Typography>}
+      {evidence.beyondRecords && <Typography variant="body2" sx={{ fontWeight: 600, color: 'data.flaw' }}>harder than anything you have logged</Typography>}
     </Box>
   );
 }

@@ -51,7 +51,7 @@ describe('odds in words', () => {
     expect(limitInWords(tension, STEAMED, { thicknessMm: 19 })).toMatch(/^The stretch of the outer face limits it: 124 %/);
     const said = reasonsInWords(tension, METHODS.STEAM_BOX);
     expect(said).toHaveLength(2);
-    expect(said[0]).toContain('soak it first');
+    expect(said[0]).toContain('Soak it overnight');
   });
 
   it('gives no advice on a bend that hardly ever breaks', () => {

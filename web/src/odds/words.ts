@@ -98,7 +98,7 @@ type Cause = Reason['cause'];
 const CURE: Partial<Record<Cause, string>> = {
   CURVE: 'The curve is tight for this thickness. Thin the stock, open the radius or add a strap with stops.',
   CARRY: 'It stiffens on the way from the heat: clamp sooner, or bend with the bag still on.',
-  DRY_WOOD: 'The heat had no time to wet this stock: soak it first, or start with wetter wood.',
+  DRY_WOOD: 'Too dry to soften in that time. Soak it overnight, or start with wetter wood.',
   TOO_LITTLE_HEAT: 'It is not soft through: more heat, or more time in it.',
   SLOPING_GRAIN: 'The grain runs out through the outer face: choose a straighter piece.',
   KNOTS: 'Knots or wild grain in the bend: move the bend along the piece or choose a clear one.',
@@ -108,7 +108,7 @@ const CURE: Partial<Record<Cause, string>> = {
   BACKED: 'In your records a band that is not held at its ends does harm.',
   MANY_PLIES: 'Many plies to keep in order while the glue stands open: spread faster, or glue in two stacks.',
   SHOP_PHYSICS: 'In your records heat, water or strap do less here than usual: see Evidence for what they have shown.',
-  SPECIES: 'In your records this wood does worse than its published radii.',
+  SPECIES: 'This wood has been breaking sooner for you than the books say.',
   PERSON: 'In your records these hands break more than others.',
   BOARD: 'In your records this board does worse than its like.',
   SOURCE: 'In your records stock from there does worse.',
@@ -147,7 +147,7 @@ const CURE: Partial<Record<Cause, string>> = {
 const INNER_CURE: Partial<Record<Cause, string>> = {
   CURVE: 'The curve squeezes the inner face hard. Thin the stock or open the radius; a strap does not help here.',
   CARRY: 'The inner face stiffens on the way from the heat: clamp sooner.',
-  DRY_WOOD: 'The inner half is too dry to fold into the curve: soak it first, or start with wetter wood.',
+  DRY_WOOD: 'The inside is too dry to fold into the curve. Soak it overnight, or start with wetter wood.',
   TOO_LITTLE_HEAT: 'The inner half is not soft through: more heat, or more time in it.',
   KNOTS: 'Knots in the bend buckle first: choose a clear piece.',
 };

@@ -54,7 +54,7 @@ it('places appear to be moved by keys, and tell a radius once a known length say
 
 it('is kept as it was pointed at, and then there is nothing to keep', async () => {
   show(<PhotoPage />);
-  const keep = screen.getByRole<HTMLButtonElement>('button', { name: 'Keep it so' });
+  const keep = screen.getByRole<HTMLButtonElement>('button', { name: 'Save' });
   expect(keep.disabled).toBe(true);
   await userEvent.click(screen.getByRole('button', { name: 'gap' }));
   await userEvent.click(screen.getByRole('button', { name: 'known length' }));

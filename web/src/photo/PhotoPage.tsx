@@ -127,7 +127,7 @@ function Keep({ photo, draft, changed, onKept, onCaption }: KeepProps) {
     <Box component="form" noValidate onSubmit={(event: React.FormEvent) => { event.preventDefault(); void keep(); }}>
       <Field label="What it shows" value={draft.caption} helperText=" " onChange={(event) => { onCaption(event.target.value); }} slotProps={{ htmlInput: { maxLength: 200 } }} />
       {refusal && <Typography role="alert" variant="body2" color="error">{refusal}</Typography>}
-      <Button type="submit" variant="outlined" disabled={!changed} loading={change.isPending}>Keep it so</Button>
+      <Button type="submit" variant="outlined" disabled={!changed} loading={change.isPending}>Save</Button>
     </Box>
   );
 }

@@ -25,7 +25,7 @@ beforeEach(() => {
 it('takes as long as the slower of both wishes, in whole hours', async () => {
   const onTake = vi.fn();
   show(<SoakPlan recipe={STEAMED} onTake={onTake} />);
-  expect(screen.getByText(/That takes 3 h 20 min\./)).toBeDefined();
+  expect(screen.getByText(/About 3 h 20 min\./)).toBeDefined();
   await userEvent.click(screen.getByRole('button', { name: 'Soak it so long' }));
   expect(onTake).toHaveBeenCalledWith(4 * 3600);
 });

@@ -40,7 +40,7 @@ export function SoakPlan({ recipe, onTake }: SoakPlanProps) {
             ? 'Not within 1,000 hours.'
             : needed < 60
               ? 'It holds that already.'
-              : `That takes ${printTime(needed)}.`}
+              : `About ${printTime(needed)}.`}
         {needed !== undefined && needed >= 60 && (
           <Button size="small" sx={{ ml: 1 }} onClick={() => { onTake(Math.max(1, Math.ceil(needed / HOUR)) * HOUR); }}>
             Soak it so long

@@ -72,9 +72,9 @@ export function HangForm({ onHung }: { onHung: () => void }) {
     }
   };
   return (
-    <Box component="form" noValidate aria-label="Hang a piece" onSubmit={(event) => { event.preventDefault(); void save(); }}
+    <Box component="form" noValidate aria-label="Put on the rack" onSubmit={(event) => { event.preventDefault(); void save(); }}
       sx={{ display: 'grid', gap: 1, p: 2, mb: 2, bgcolor: 'background.paper', border: 1, borderColor: 'divider' }}>
-      <Typography variant="h2">Hang a piece</Typography>
+      <Typography variant="h2">Put on the rack</Typography>
       <Row>
         <Field label="Name" value={form.name} error={problem('name') !== undefined} helperText={problem('name') ?? ' '}
           onChange={(event) => { change({ name: event.target.value }); }} />

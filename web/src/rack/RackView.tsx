@@ -23,7 +23,7 @@ export function RackView() {
         <Typography variant="h1" sx={{ flexGrow: 1 }}>On the rack</Typography>
         <HowComputed part="heat-and-water" />
         <Button variant={hanging ? 'text' : 'contained'} onClick={() => { setHanging(!hanging); }}>
-          {hanging ? 'Not now' : 'Hang a piece'}
+          {hanging ? 'Cancel' : 'Put on the rack'}
         </Button>
       </Box>
       {hanging && <HangForm onHung={() => { setHanging(false); }} />}

@@ -45,7 +45,7 @@ it('gives another name, and asks before two are taken for one', async () => {
 it('sends nothing when the name is as it was', async () => {
   show(<NamesView />);
   await userEvent.click(screen.getByRole('button', { name: 'Rename Odo' }));
-  await userEvent.click(screen.getByText('Keep this name'));
+  await userEvent.click(screen.getByText('Save this name'));
   expect(mutate).not.toHaveBeenCalled();
   expect(screen.queryByLabelText('Name')).toBeNull();
 });

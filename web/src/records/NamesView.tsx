@@ -83,7 +83,7 @@ function Rename({ kind, named, onDone }: { kind: NameKind; named: Named; onDone:
       <Field label="Name" value={name} inputRef={field} error={rename.isError} helperText={rename.error?.message ?? ' '}
         onChange={(event) => { setName(event.target.value); setTaken(false); rename.reset(); }} />
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
-        <Button type="submit" size="small" variant="contained" loading={rename.isPending}>Keep this name</Button>
+        <Button type="submit" size="small" variant="contained" loading={rename.isPending}>Save this name</Button>
         {taken && <Button size="small" variant="outlined" onClick={() => { keep(true); }}>Take both for one</Button>}
         <Button size="small" color="inherit" onClick={onDone}>Leave it</Button>
       </Box>

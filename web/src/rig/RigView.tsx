@@ -71,7 +71,7 @@ function Rig({ box, kept, choice }: { box: number | undefined; kept: KeptRig; ch
             {refused.message}
           </Alert>
         )}
-        <Button type="submit" variant="contained" disabled={!asked} loading={keep.isPending}>Keep this rig</Button>
+        <Button type="submit" variant="contained" disabled={!asked} loading={keep.isPending}>Save the rig</Button>
         {box !== undefined && kept.version !== NEVER_KEPT && (
           <Box sx={{ mt: 1, minHeight: 40, display: 'flex', alignItems: 'center' }}>
             {kept.planned ? <Typography variant="body2" color="textSecondary">Plans go by this box.</Typography>

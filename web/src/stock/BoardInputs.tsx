@@ -83,7 +83,7 @@ export function BoardInputs({ form, onChange, on, onKeep, keep, onLeave }: Board
       {refusal && <Alert severity="error">{refusal.message}</Alert>}
       <Box sx={{ display: 'flex', gap: 1 }}>
         <Button type="submit" variant="contained" loading={keeping}>{keep}</Button>
-        <Button onClick={onLeave}>Not now</Button>
+        <Button onClick={onLeave}>Cancel</Button>
       </Box>
     </Box>
   );

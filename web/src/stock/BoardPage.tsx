@@ -144,7 +144,7 @@ const Heading = memo(function Heading({ view, board, line }: HeadingProps) {
       </Box>
       <Typography color="textSecondary" sx={{ mb: 1.5 }}>{line}</Typography>
       {form && (
-        <BoardInputs form={form} onChange={setForm} on={board} keep="Keep it so" onLeave={() => { setForm(undefined); }}
+        <BoardInputs form={form} onChange={setForm} on={board} keep="Save" onLeave={() => { setForm(undefined); }}
           onKeep={async (changed) => {
             await change.mutateAsync({ id: view.id, version: view.version, board: changed });
             setForm(undefined);

@@ -16,7 +16,7 @@ export function NewBoard() {
   const form = { ...EMPTY_BOARD, ...kept, ...(state?.name && !kept.name ? { name: state.name } : {}) };
   return (
     <>
-      <Typography variant="h1" sx={{ mb: 2 }}>Lay in a board</Typography>
+      <Typography variant="h1" sx={{ mb: 2 }}>Add a board</Typography>
       <BoardInputs form={form} onChange={setForm} on={{ marks: [], readings: [], blanks: [] }} keep="Lay it in" onLeave={() => { void navigate('/stock'); }}
         onKeep={async (board) => {
           const { id } = await lay.mutateAsync(board);

@@ -19,7 +19,7 @@ export function StockView() {
     <>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mb: 2 }}>
         <Typography variant="h1" sx={{ flexGrow: 1 }}>Stock</Typography>
-        <Button component={RouterLink} to="/stock/new" variant="contained">Lay in a board</Button>
+        <Button component={RouterLink} to="/stock/new" variant="contained">Add a board</Button>
       </Box>
       {error && <Alert severity="error">{error.message}</Alert>}
       {boards?.length === 0 && (

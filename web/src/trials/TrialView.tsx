@@ -85,7 +85,7 @@ function NotCounted({ id, system }: { id: number; system: UnitSystem }) {
   if (!record) return null;
   return (
     <Alert severity="warning" sx={{ mb: 1.5 }}>
-      No forecast counts this trial: {setAsideInWords(record, printLength(record.value, system))}. Correct it and it counts again.
+      No forecast counts this bend: {setAsideInWords(record, printLength(record.value, system))}. Correct it and it counts again.
     </Alert>
   );
 }
@@ -130,11 +130,11 @@ function Actions({ trial }: { trial: Trial }) {
           void remove
             .mutateAsync(trial)
             .then(() => navigate('/records'))
-            .then(() => { notify({ message: 'Trial removed.', undo: () => { restore.mutate(trial.id); } }); })
+            .then(() => { notify({ message: 'Bend deleted.', undo: () => { restore.mutate(trial.id); } }); })
             .catch((error: Error) => { notify({ message: error.message }); });
         }}
       >
-        Remove
+        Delete
       </Button>
     </Box>
   );

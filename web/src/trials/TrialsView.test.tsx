@@ -53,8 +53,8 @@ beforeEach(() => {
 
 it('lists trials with what they were and how they ended, and leads to each', () => {
   show(<TrialsView />);
-  expect(screen.getByText('150 bends written down: 89 clean, 17 with a flaw, 44 broken.')).toBeDefined();
-  const list = within(screen.getByRole('list', { name: 'Trials' }));
+  expect(screen.getByText('150 bends: 89 clean, 17 with a flaw, 44 broken.')).toBeDefined();
+  const list = within(screen.getByRole('list', { name: 'Bends' }));
   const first = list.getAllByRole('listitem')[0] as HTMLElement;
   expect(first.getAttribute('aria-setsize')).toBe('150');
   expect(within(first).getByRole('link', { name: 'White ash' }).getAttribute('href')).toBe('/records/3');
@@ -66,29 +66,29 @@ it('lists trials with what they were and how they ended, and leads to each', () 
 
 it('asks only for those a fact is so of, and for any again', async () => {
   show(<TrialsView />);
-  await userEvent.selectOptions(screen.getByLabelText('Only by'), 'Wood');
+  await userEvent.selectOptions(screen.getByLabelText('Filter'), 'Wood');
   await userEvent.click(screen.getByRole('checkbox', { name: 'White ash (12)' }));
   expect(asked).toHaveBeenLastCalledWith(expect.objectContaining({ conditions: [{ fact: 'wood', among: ['white-ash'] }] }));
-  expect(screen.getByRole('status').textContent).toBe('150 records are like that');
+  expect(screen.getByRole('status').textContent).toBe('150 bends match');
   await userEvent.click(screen.getByRole('checkbox', { name: 'not said (1)' }));
   expect(screen.getByText('Wood: White ash or not said')).toBeDefined();
-  await userEvent.click(screen.getByRole('button', { name: 'Any record' }));
+  await userEvent.click(screen.getByRole('button', { name: 'Clear filters' }));
   expect(asked).toHaveBeenLastCalledWith(expect.objectContaining({ conditions: [] }));
 });
 
 it('counts by a fact, and opens the records of a count', async () => {
   show(<TrialsView />);
-  await userEvent.selectOptions(screen.getByLabelText('Counted by'), 'Wood');
+  await userEvent.selectOptions(screen.getByLabelText('Group by'), 'Wood');
   const table = within(screen.getByRole('table', { name: 'Records by wood' }));
   expect(table.getByText('1, none broke')).toBeDefined();
   await userEvent.click(table.getByRole('button', { name: 'White ash: 4 of 12 broke' }));
   expect(asked).toHaveBeenLastCalledWith(expect.objectContaining({ conditions: [{ fact: 'wood', among: ['white-ash'] }] }));
-  expect(screen.getByRole('list', { name: 'Trials' })).toBeDefined();
+  expect(screen.getByRole('list', { name: 'Bends' })).toBeDefined();
 });
 
 it('asks for words once the hand rests, and leaves the hand where it is', async () => {
   show(<TrialsView />);
-  const words = screen.getByLabelText('Words in notes and names');
+  const words = screen.getByLabelText('Search notes and names');
   await userEvent.type(words, 'oil');
   await waitFor(() => { expect(asked).toHaveBeenLastCalledWith(expect.objectContaining({ words: 'oil' })); });
   expect(document.activeElement).toBe(words);
@@ -103,16 +103,16 @@ it('asks a kept view again', async () => {
   await userEvent.click(screen.getByRole('button', { name: 'Broken only' }));
   expect(asked).toHaveBeenLastCalledWith(expect.objectContaining({ conditions: [{ fact: 'severity', among: ['BROKEN'] }] }));
   expect(screen.getByRole('button', { name: 'Broken only' }).getAttribute('aria-pressed')).toBe('true');
-  expect(screen.getByRole('button', { name: 'Do not keep it' })).toBeDefined();
+  expect(screen.getByRole('button', { name: 'Delete' })).toBeDefined();
 });
 
 it('tells an empty shop where to begin, and a filter that it finds nothing', async () => {
   total = 0;
   show(<TrialsView />);
   expect(screen.getByRole('link', { name: 'Log the first one' }).getAttribute('href')).toBe('/records/new');
-  expect(screen.getByRole('link', { name: 'Bring in a table' }).getAttribute('href')).toBe('/records/tables');
+  expect(screen.getByRole('link', { name: 'Import a table' }).getAttribute('href')).toBe('/records/tables');
   await userEvent.click(screen.getByRole('button', { name: 'Broken only' }));
-  expect(screen.getByText('No trial is like that.')).toBeDefined();
+  expect(screen.getByText('No bend matches.')).toBeDefined();
 });
 
 it('names the trials no forecast counts', () => {
@@ -137,6 +137,6 @@ it('chooses records to stand side by side, at most four', async () => {
   expect(screen.getByRole('link', { name: 'Choose two or more' }).getAttribute('aria-disabled')).toBe('true');
   for (const box of screen.getAllByRole('checkbox')) await userEvent.click(box);
   expect(screen.getByRole('link', { name: 'Compare 4' }).getAttribute('href')).toBe('/records/compare?ids=5,4,3,2');
-  await userEvent.click(screen.getByRole('button', { name: 'Not now' }));
+  await userEvent.click(screen.getByRole('button', { name: 'Cancel' }));
   expect(screen.queryAllByRole('checkbox')).toEqual([]);
 });

@@ -12,7 +12,7 @@ import { narrows, questionOf, withCondition, withQuestion, type Question } from 
 import { RecordList } from '../find/RecordList';
 import { TallyTable } from '../find/TallyTable';
 import { Views } from '../find/Views';
-import { many } from '../units/number';
+import { say } from '../messages/records';
 import { MOST_COMPARED } from './comparison';
 
 /** The records: found by words and facts, in a list or counted. */
@@ -31,10 +31,10 @@ export function TrialsView() {
     <>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'end', mb: 2 }}>
         <Box sx={{ flexGrow: 1, flexBasis: { xs: '100%', sm: 'auto' } }}>
-          <Typography variant="h1">Trials</Typography>
+          <Typography variant="h1">{say('title')}</Typography>
           <Counts />
         </Box>
-        <Button component={RouterLink} to={`/records/logbook?${withQuestion(new URLSearchParams(), question).toString()}`} sx={{ minHeight: 40 }}>Print a logbook</Button>
+        <Button component={RouterLink} to={`/records/logbook?${withQuestion(new URLSearchParams(), question).toString()}`} sx={{ minHeight: 40 }}>{say('logbook')}</Button>
         <Comparing chosen={chosen} onChange={setChosen} />
       </Box>
       <SetAsideList setAside={setAside} />
@@ -42,7 +42,7 @@ export function TrialsView() {
       <FindBar question={question} facts={facts} onChange={ask} />
       {error && <Typography role="alert" color="error">{error.message}</Typography>}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 2, minHeight: 44, mb: 0.5 }}>
-        <Typography role="status" sx={{ minWidth: narrows(question) ? { xs: 0, sm: 220 } : 0 }}>{total !== undefined && narrows(question) && (old ? '' : many(total, 'record is like that', 'records are like that'))}</Typography>
+        <Typography role="status" sx={{ minWidth: narrows(question) ? { xs: 0, sm: 220 } : 0 }}>{total !== undefined && narrows(question) && (old ? '' : say('matching', { total }))}</Typography>
         <Views question={question} onAsk={ask} />
       </Box>
       {total === 0 && !old && <Empty filtered={narrows(question)} />}
@@ -60,13 +60,13 @@ export function TrialsView() {
 
 /** Chooses records to stand side by side. */
 function Comparing({ chosen, onChange }: { chosen: number[] | undefined; onChange: (chosen: number[] | undefined) => void }) {
-  if (!chosen) return <Button variant="outlined" sx={{ minHeight: 40 }} onClick={() => { onChange([]); }}>Compare</Button>;
+  if (!chosen) return <Button variant="outlined" sx={{ minHeight: 40 }} onClick={() => { onChange([]); }}>{say('compare')}</Button>;
   return (
     <Box sx={{ display: 'flex', gap: 1 }}>
       <Button component={RouterLink} to={`/records/compare?ids=${chosen.join(',')}`} variant="contained" disabled={chosen.length < 2} sx={{ minHeight: 40 }}>
-        {chosen.length < 2 ? 'Choose two or more' : `Compare ${chosen.length}`}
+        {say('compare.chosen', { chosen: chosen.length })}
       </Button>
-      <Button sx={{ minHeight: 40 }} onClick={() => { onChange(undefined); }}>Not now</Button>
+      <Button sx={{ minHeight: 40 }} onClick={() => { onChange(undefined); }}>{say('compare.leave')}</Button>
     </Box>
   );
 }
@@ -77,7 +77,7 @@ function Counts() {
   const all = data.clean + data.flawed + data.broken;
   return (
     <Typography color="textSecondary">
-      {many(all, 'bend', 'bends')} written down{data.ofOtherShops > 0 && `, ${data.ofOtherShops} of them of other shops`}: {data.clean} clean, {data.flawed} with a flaw, {data.broken} broken.
+      {say('counts', { all, others: data.ofOtherShops, clean: data.clean, flawed: data.flawed, broken: data.broken })}
     </Typography>
   );
 }
@@ -88,8 +88,8 @@ function Waiting() {
   if (data.length === 0) return null;
   return (
     <Alert severity="info" sx={{ mb: 2 }}
-      action={<Button color="inherit" component={RouterLink} to="/records/tables">Mend them</Button>}>
-      {many(data.length, 'row of a table waits', 'rows of tables wait')} to be mended; no forecast counts {data.length === 1 ? 'it' : 'them'} yet.
+      action={<Button color="inherit" component={RouterLink} to="/records/tables">{say('waiting.mend')}</Button>}>
+      {say('waiting', { rows: data.length })}
     </Alert>
   );
 }
@@ -97,11 +97,11 @@ function Waiting() {
 function Empty({ filtered }: { filtered: boolean }) {
   return (
     <Box sx={{ py: 6, textAlign: 'center' }}>
-      <Typography gutterBottom>{filtered ? 'No trial is like that.' : 'No bend has been written down yet.'}</Typography>
+      <Typography gutterBottom>{say(filtered ? 'none' : 'empty')}</Typography>
       {!filtered && (
         <Box sx={{ display: 'flex', gap: 1, justifyContent: 'center' }}>
-          <Button component={RouterLink} to="/records/new" variant="contained">Log the first one</Button>
-          <Button component={RouterLink} to="/records/tables" variant="outlined">Bring in a table</Button>
+          <Button component={RouterLink} to="/records/new" variant="contained">{say('empty.log')}</Button>
+          <Button component={RouterLink} to="/records/tables" variant="outlined">{say('empty.import')}</Button>
         </Box>
       )}
     </Box>

@@ -22,7 +22,7 @@ export function factsInWords(trial: TrialView, made: MadeReading | undefined, sy
   ];
   if (blank.outline) facts.push(['Section', OUTLINE[blank.outline]]);
   if (blank.outerFace) facts.push(['Outer face', OUTER_FACE[blank.outerFace]]);
-  if (trial.supposed?.length) facts.push(['Supposed', `${trial.supposed.map((each) => SUPPOSED[each]).join(', ')}: nobody wrote it down`]);
+  if (trial.supposed?.length) facts.push(['Supposed', `${trial.supposed.map((each) => SUPPOSED[each]).join(', ')}: not known`]);
   if (done) facts.push(['Went', done]);
   const named = [recipe.board && `board ${recipe.board}`, recipe.source && `from ${recipe.source}`, recipe.person && `bent by ${recipe.person}`].filter(Boolean);
   if (named.length > 0) facts.push(['Who, what', named.join(', ')]);

@@ -103,7 +103,7 @@ export function WoodDialog({ wood, name = '', onClose, onKept }: WoodDialogProps
         </DialogContent>
         <DialogActions>
           <Button onClick={onClose}>Cancel</Button>
-          <Button type="submit" variant="contained" disabled={unread} loading={keep.isPending}>Keep this wood</Button>
+          <Button type="submit" variant="contained" disabled={unread} loading={keep.isPending}>Save this wood</Button>
         </DialogActions>
       </Box>
     </Dialog>

@@ -60,11 +60,11 @@ it('keeps what was typed when it is refused, and says it at the field', async ()
   await userEvent.click(screen.getByRole('button', { name: 'Add a wood' }));
   const dialog = within(screen.getByRole('dialog'));
   await userEvent.type(dialog.getByLabelText('Name at the yard'), 'Hedge maple');
-  await userEvent.click(dialog.getByRole('button', { name: 'Keep this wood' }));
+  await userEvent.click(dialog.getByRole('button', { name: 'Save this wood' }));
   expect(dialog.getByText('Say what kind of wood it is.')).toBeDefined();
   expect(writes.keep.mutateAsync).not.toHaveBeenCalled();
   await userEvent.click(dialog.getByRole('button', { name: 'other hardwood' }));
-  await userEvent.click(dialog.getByRole('button', { name: 'Keep this wood' }));
+  await userEvent.click(dialog.getByRole('button', { name: 'Save this wood' }));
   expect(await dialog.findByText('Give the density.')).toBeDefined();
   expect(dialog.getByLabelText<HTMLInputElement>('Name at the yard').value).toBe('Hedge maple');
 });
@@ -93,7 +93,7 @@ it('asks for no radius of plywood', async () => {
 it('waits for a radius that is still being read', async () => {
   show(<WoodsView />);
   await userEvent.click(screen.getByRole('button', { name: 'Add a wood' }));
-  const keep = () => screen.getByRole<HTMLButtonElement>('button', { name: 'Keep this wood' });
+  const keep = () => screen.getByRole<HTMLButtonElement>('button', { name: 'Save this wood' });
   expect(keep().disabled).toBe(false);
   await userEvent.type(screen.getByLabelText('Radius, no strap'), '4"');
   expect(keep().disabled).toBe(true);

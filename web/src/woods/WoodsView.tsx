@@ -32,7 +32,7 @@ export function WoodsView() {
           </Typography>
         </Box>
         <Field label="Find a wood" value={find} onChange={(event) => { setFind(event.target.value); }} sx={{ width: 170 }} />
-        <Button variant="outlined" component="a" download href={inThisShop('/api/woods/table')}>Take out as a table</Button>
+        <Button variant="outlined" component="a" download href={inThisShop('/api/woods/table')}>Export as a table</Button>
         <Button variant="contained" onClick={() => { setOpen('new'); }}>Add a wood</Button>
       </Box>
       {error && <Typography color="error">{error.message}</Typography>}

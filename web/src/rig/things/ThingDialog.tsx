@@ -18,7 +18,7 @@ export function ThingDialog({ title, first, onKeep, onLeave }: ThingDialogProps)
   const [form, setForm] = useState(first);
   const [system] = useUnits();
   return (
-    <FormDialog title={title} keep="Keep it" onLeave={onLeave} onKeep={async () => onKeep(thingOf(form, await readWhole(thingTyped(form), system)))}>
+    <FormDialog title={title} keep="Save" onLeave={onLeave} onKeep={async () => onKeep(thingOf(form, await readWhole(thingTyped(form), system)))}>
       <ThingInputs form={form} onChange={setForm} />
     </FormDialog>
   );

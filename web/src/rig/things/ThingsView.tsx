@@ -25,7 +25,7 @@ export function ThingsView() {
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 2, mb: 1 }}>
         <Typography variant="h1" sx={{ flexGrow: 1 }}>Forms, straps and the rest</Typography>
         <HowComputed part="the-things-in-the-rig" />
-        <Button variant="contained" onClick={() => { setAdding(true); }}>Add a thing</Button>
+        <Button variant="contained" onClick={() => { setAdding(true); }}>Add equipment</Button>
       </Box>
       <Typography sx={{ maxWidth: 760, mb: 2 }}>
         What a piece on the bench is made with is taken while it needs it. A form brings its curve into the plan, a drying place its air, a glue the times on its label.

@@ -98,7 +98,7 @@ class BenchTest extends BrowserTest {
         button(card, "Say how it came out").click();
         assertThat(button(card, "splinter or crack outside")).hasAttribute("aria-pressed", "true");
         field("Radius after release").fill("6 1/4\"");
-        button(card, "Keep it as a record").click();
+        button(card, "Save as a record").click();
         page.waitForURL("**/records/*");
         assertThat(page.getByRole(AriaRole.MAIN)).containsText("carried");
         show("/bench");

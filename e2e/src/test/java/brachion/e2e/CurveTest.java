@@ -217,19 +217,19 @@ class CurveTest extends BrowserTest {
         button("Take it as the curve").click();
         assertThat(page.getByText("The line as it was drawn.")).isVisible();
         assertThat(part(2).getByLabel("Radius")).hasValue("7 3/4\"");
-        button("Keep this curve …").click();
+        button("Save this curve …").click();
         field("Called").fill("Rail of a gate");
-        button("Keep it").click();
+        button("Save").click();
         assertThat(button("Rail of a gate")).hasAttribute("aria-pressed", "true");
         button("U").click();
         assertThat(part(5)).isVisible();
         button("Rail of a gate").click();
         assertThat(part(4)).hasCount(0);
-        button("Do not keep it").click();
+        button("Delete").click();
         assertThat(button("Rail of a gate")).hasCount(0);
         page.getByText("Undo").click();
         assertThat(button("Rail of a gate")).isVisible();
-        button("Do not keep it").click();
+        button("Delete").click();
         assertThat(button("Rail of a gate")).hasCount(0);
 
         button("A drawing or places …").click();

@@ -36,15 +36,15 @@ class DeadServerTest extends BrowserTest {
         button("clean").click();
         settle();
         product().killServer();
-        button("Save this trial").click();
-        Locator saved = page.getByText("Trial saved.");
+        button("Save this bend").click();
+        Locator saved = page.getByText("Bend saved.");
         Locator nobody = page.getByText("The workshop server does not answer. Nothing you typed is lost");
         assertThat(saved.or(nobody)).isVisible();
         // a machine that takes longer to start a server than the page has patience leaves it to the person
         for (int tries = 0; !saved.isVisible(); tries++) {
             assertThat(tries).as("tries to save it after the server was back").isLessThan(MOST_TRIES);
             product().getOnceThere("/api/trials/counts");
-            button("Save this trial").click();
+            button("Save this bend").click();
             assertThat(saved.or(nobody)).isVisible();
         }
         String after = product().getOnceThere("/api/trials/counts");

@@ -19,7 +19,7 @@ class FindTest extends BrowserTest {
 
     private Locator pick(String label, String option) {
         page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(label)).selectOption(new SelectOption().setLabel(option));
-        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Only by " + option));
+        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Filter by " + option));
     }
 
     private int found() {
@@ -33,43 +33,43 @@ class FindTest extends BrowserTest {
     void broken_ash_is_found_counted_and_kept_as_a_view(int widthPx) {
         page.setViewportSize(widthPx, 800);
         show("/records");
-        Locator ended = pick("Only by", "Ended");
+        Locator ended = pick("Filter", "Ended");
         ended.getByRole(AriaRole.CHECKBOX, new Locator.GetByRoleOptions().setName(Pattern.compile("^broken"))).click();
         int broken = found();
-        Locator wood = pick("Only by", "Wood");
+        Locator wood = pick("Filter", "Wood");
         Locator ash = wood.getByRole(AriaRole.CHECKBOX, new Locator.GetByRoleOptions().setName(Pattern.compile("^White ash")));
         ash.click();
         assertThat(page.getByText("Wood: White ash", new Page.GetByTextOptions().setExact(true))).isVisible();
         String ashes = wood.getByText(Pattern.compile("^White ash")).innerText().replaceAll("\\D", "");
-        assertThat(page.getByRole(AriaRole.STATUS).getByText(ashes + " records are like that")).isVisible();
+        assertThat(page.getByRole(AriaRole.STATUS).getByText(ashes + " bends match")).isVisible();
         assertThat(Integer.parseInt(ashes)).isBetween(1, broken - 1);
-        button("That will do").click();
-        Locator first = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Trials")).getByRole(AriaRole.LISTITEM).first();
+        button("Done").click();
+        Locator first = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Bends")).getByRole(AriaRole.LISTITEM).first();
         assertThat(first).containsText("White ash");
         assertThat(first).containsText("broken");
 
         String view = "Broken ash at " + widthPx;
-        button("Keep this view").click();
+        button("Save this view").click();
         field("Called").fill(view);
-        button("Keep it").click();
+        button("Save").click();
         Locator kept = button(view);
         assertThat(kept).hasAttribute("aria-pressed", "true");
         first.getByRole(AriaRole.LINK).click();
         page.waitForURL("**/records/*");
         page.goBack();
-        assertThat(page.getByRole(AriaRole.STATUS).getByText(ashes + " records are like that")).isVisible();
-        button("Any record").click();
+        assertThat(page.getByRole(AriaRole.STATUS).getByText(ashes + " bends match")).isVisible();
+        button("Clear filters").click();
         kept.click();
-        assertThat(page.getByRole(AriaRole.STATUS).getByText(ashes + " records are like that")).isVisible();
-        button("Do not keep it").click();
+        assertThat(page.getByRole(AriaRole.STATUS).getByText(ashes + " bends match")).isVisible();
+        button("Delete").click();
         assertThat(kept).hasCount(0);
 
-        pick("Counted by", "Flaw");
-        Locator table = page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Records by flaw"));
+        pick("Group by", "Flaw");
+        Locator table = page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Bends by flaw"));
         Locator snapped = table.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^snapped through")));
         String snaps = snapped.innerText().replaceFirst("\\D.*", "");
         snapped.click();
-        assertThat(page.getByRole(AriaRole.STATUS).getByText(COUNT)).hasText(Pattern.compile("^" + snaps + " record"));
+        assertThat(page.getByRole(AriaRole.STATUS).getByText(COUNT)).hasText(Pattern.compile("^" + snaps + " bend"));
         assertThat((Integer) page.evaluate("document.documentElement.scrollWidth")).isLessThanOrEqualTo(widthPx);
     }
 
@@ -78,10 +78,10 @@ class FindTest extends BrowserTest {
         show("/records/new");
         field("Note").fill("spar knee 4711");
         button("clean").click();
-        button("Save this trial").click();
-        assertThat(page.getByText("Trial saved.")).isVisible();
+        button("Save this bend").click();
+        assertThat(page.getByText("Bend saved.")).isVisible();
         show("/records");
-        field("Words in notes and names").fill("KNEE 4711");
-        assertThat(page.getByRole(AriaRole.STATUS).getByText("1 record is like that")).isVisible();
+        field("Search notes and names").fill("KNEE 4711");
+        assertThat(page.getByRole(AriaRole.STATUS).getByText("1 bend matches")).isVisible();
     }
 }

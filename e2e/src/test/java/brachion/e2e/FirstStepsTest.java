@@ -50,12 +50,12 @@ class FirstStepsTest extends BrowserTest {
         assertThat(odds()).isBetween(0.0, 1.0);
         assertThat(page.getByText(Pattern.compile("Rests on 0 of your hot-bending trials"))).isVisible();
         show("/");
-        step("Bring in a table").click();
+        step("Import a table").click();
         assertThat(page).hasURL(Pattern.compile(".*/records/tables$"));
         show("/");
         step("Log a bend").click();
         assertThat(page).hasURL(Pattern.compile(".*/records/new$"));
-        assertThat(button("Save this trial")).isVisible();
+        assertThat(button("Save this bend")).isVisible();
     }
 
     /** Another tab stays in the own shop meanwhile, and what was typed there is there again. */
@@ -109,8 +109,8 @@ class FirstStepsTest extends BrowserTest {
         assertThat(page).hasURL(Pattern.compile(".*/plan$"));
         show("/records/new");
         button("clean").click();
-        button("Save this trial").click();
-        assertThat(page.getByText("Trial saved.")).isVisible();
+        button("Save this bend").click();
+        assertThat(page.getByText("Bend saved.")).isVisible();
         String saved = shop.get("/api/exchange/trials");
         assertThat(saved).startsWith(trials.strip());
         shop.kill();

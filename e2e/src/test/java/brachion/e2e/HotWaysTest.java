@@ -63,8 +63,8 @@ class HotWaysTest extends BrowserTest {
         button("Bend it and log how it went").click();
         settle();
         button("clean").click();
-        button("Save this trial").click();
-        assertThat(page.getByText("Trial saved.")).isVisible();
+        button("Save this bend").click();
+        assertThat(page.getByText("Bend saved.")).isVisible();
         show("/records");
         assertThat(page.getByText(Pattern.compile("steam in place at 208 °F, steam left on 20 min")).first()).isVisible();
         page.getByRole(AriaRole.LISTITEM).first().getByRole(AriaRole.LINK).click();

@@ -41,7 +41,7 @@ class JobsTest extends BrowserTest {
         page.waitForURL("**/bench");
         Locator card = page.getByRole(AriaRole.LISTITEM, new Page.GetByRoleOptions().setName("Basket rims 1").setExact(true));
         assertThat(card).containsText("For Basket rims");
-        for (String tap : new String[] {"Into the heat", "Pull", "Clamped", "Say how it came out", "clean", "Keep it as a record"}) {
+        for (String tap : new String[] {"Into the heat", "Pull", "Clamped", "Say how it came out", "clean", "Save as a record"}) {
             // a card that finds its new place under the mouse is missed
             settle();
             card.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(tap).setExact(true)).click();
@@ -57,7 +57,7 @@ class JobsTest extends BrowserTest {
         assertThat(button("Its plan")).isDisabled();
         type("Thickness", "5/16");
         settle();
-        button("Keep as its plan").click();
+        button("Save as its plan").click();
         assertThat(button("Its plan")).isDisabled();
         link("Basket rims").click();
         page.getByText("One plan before").click();
@@ -85,11 +85,11 @@ class JobsTest extends BrowserTest {
         page.goBack();
         button("Its curve").click();
         button("Settle leg").click();
-        button("Keep it so").click();
+        button("Save").click();
         assertThat(page.getByText("Bent to the curve “Settle leg”")).isVisible();
         button("Its curve").click();
         button("Crook handle").click();
-        button("Keep it so").click();
+        button("Save").click();
         assertThat(page.getByText("Bent to the curve “Crook handle”")).isVisible();
     }
 

@@ -18,8 +18,8 @@ class LogABendTest extends BrowserTest {
         type("Inner radius", "2'6\"");
         button("clean").click();
         type("Note", "Gate hinge strap, first of three");
-        button("Save this trial").click();
-        assertThat(page.getByText("Trial saved.")).isVisible();
+        button("Save this bend").click();
+        assertThat(page.getByText("Bend saved.")).isVisible();
 
         show("/records");
         page.reload();
@@ -30,8 +30,8 @@ class LogABendTest extends BrowserTest {
         assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions()
                 .setName(Pattern.compile("The piece on its form")))).isVisible();
 
-        button("Remove").click();
-        assertThat(page.getByText("Trial removed.")).isVisible();
+        button("Delete").click();
+        assertThat(page.getByText("Bend deleted.")).isVisible();
         assertThat(page.getByRole(AriaRole.LISTITEM).first()).not().containsText("radius 30\"");
         button("Undo").click();
         assertThat(page.getByRole(AriaRole.LISTITEM).first()).containsText("radius 30\"");
@@ -44,7 +44,7 @@ class LogABendTest extends BrowserTest {
         type("Thickness", "3/1x6");
         assertThat(page.getByText("Waits: “3/1x6” is not a length. Try 3/16")).isVisible();
         button("clean").click();
-        button("Save this trial").click();
+        button("Save this bend").click();
         assertThat(page.getByText("An entry is marked in red")).isVisible();
         page.reload();
         assertThat(field("Thickness")).hasValue("3/1x6");
@@ -85,18 +85,18 @@ class LogABendTest extends BrowserTest {
         type("Inner radius", "9\"");
         button("clean").click();
         type("Radius after release", "9 mm");
-        button("Save this trial").click();
-        assertThat(page.getByText("Trial saved.")).isVisible();
+        button("Save this bend").click();
+        assertThat(page.getByText("Bend saved.")).isVisible();
         show("/records");
         Locator named = page.getByRole(AriaRole.ALERT).getByText(Pattern.compile("inches and millimetres were mixed up"));
         assertThat(named).isVisible();
         page.getByRole(AriaRole.ALERT).getByRole(AriaRole.LINK).click();
-        assertThat(page.getByText(Pattern.compile("No forecast counts this trial"))).isVisible();
+        assertThat(page.getByText(Pattern.compile("No forecast counts this bend"))).isVisible();
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Correct")).click();
         type("Radius after release", "9 1/4\"");
         button("Save the correction").click();
         assertThat(page.getByText("Save the correction")).not().isVisible();
-        assertThat(page.getByText(Pattern.compile("No forecast counts this trial"))).not().isVisible();
+        assertThat(page.getByText(Pattern.compile("No forecast counts this bend"))).not().isVisible();
     }
 
     @Test
@@ -119,9 +119,9 @@ class LogABendTest extends BrowserTest {
         page.keyboard().type("7/16");
         tabTo("clean");
         page.keyboard().press("Space");
-        tabTo("Save this trial");
+        tabTo("Save this bend");
         page.keyboard().press("Enter");
-        assertThat(page.getByText("Trial saved.")).isVisible();
+        assertThat(page.getByText("Bend saved.")).isVisible();
     }
 
     private void tabTo(String name) {
@@ -147,8 +147,8 @@ class LogABendTest extends BrowserTest {
         type("Rise in its middle", "3 1/2");
         assertThat(page.getByText("Radius 6 5/64\", give or take")).isVisible();
         type("Mended how", "thin glue, bound overnight");
-        button("Save this trial").click();
-        assertThat(page.getByText("Trial saved.")).isVisible();
+        button("Save this bend").click();
+        assertThat(page.getByText("Bend saved.")).isVisible();
         show("/records");
         page.getByRole(AriaRole.LISTITEM).first().getByRole(AriaRole.LINK).click();
         Locator record = page.getByRole(AriaRole.MAIN);
@@ -165,14 +165,14 @@ class LogABendTest extends BrowserTest {
         type("Thickness", "5/16");
         button("clean").click();
         field("Pieces that came out so").fill("many");
-        button("Save this trial").click();
+        button("Save this bend").click();
         assertThat(page.getByText("One piece to 50, as a whole number.")).isVisible();
         field("Pieces that came out so").fill("3");
-        button("Save this trial").click();
-        assertThat(page.getByText("3 trials saved. The recipe stays for the next piece.")).isVisible();
+        button("Save this bend").click();
+        assertThat(page.getByText("3 bends saved. The recipe stays for the next piece.")).isVisible();
         assertThat(field("Pieces that came out so")).hasValue("1");
         button("Undo").click();
-        assertThat(page.getByText("3 trials saved.")).hasCount(0);
+        assertThat(page.getByText("3 bends saved.")).hasCount(0);
     }
 
     @Test

@@ -41,7 +41,7 @@ class LogbookTest extends BrowserTest {
     @Test
     void the_records_that_are_looked_for_are_printed_on_a5_and_letter() throws IOException {
         show("/records?find=" + URLEncoder.encode("{\"words\":\"\",\"conditions\":[{\"fact\":\"severity\",\"among\":[\"BROKEN\"]}],\"falling\":true}", StandardCharsets.UTF_8));
-        String found = page.getByRole(AriaRole.STATUS).getByText(Pattern.compile("^\\d+ records are like that$")).innerText().replaceAll("\\D", "");
+        String found = page.getByRole(AriaRole.STATUS).getByText(Pattern.compile("^\\d+ bends match$")).innerText().replaceAll("\\D", "");
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Print a logbook")).click();
         assertThat(page.getByText(Pattern.compile("^" + found + " bends, "))).isVisible();
         assertThat(page.getByRole(AriaRole.ARTICLE)).hasCount(Integer.parseInt(found));

@@ -19,8 +19,8 @@ class NamesTest extends BrowserTest {
         field("Bent by").press("Enter");
         assertThat(word("Bent by")).hasText("Tamsyn");
         button("clean").click();
-        button("Save this trial").click();
-        assertThat(page.getByText("Trial saved.")).isVisible();
+        button("Save this bend").click();
+        assertThat(page.getByText("Bend saved.")).isVisible();
         show("/records/names");
         Locator people = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("People"));
         assertThat(people.getByText("Tamsyn")).isVisible();

@@ -57,13 +57,13 @@ class NotebookTest extends BrowserTest {
         assertThat(coming).hasCount(0);
         button("Read it so").click();
         assertThat(coming).containsText("through 120°");
-        button("Bring in 3 bends").click();
+        button("Import 3 bends").click();
         assertThat(page.getByText("3 bends brought in.")).isVisible();
 
         chooseFile("notebook2.csv", KEPT.replace("3/14/2025", "4/2/2025"));
         assertThat(notebook()).containsText("As you said of a table under these headings.");
         button("Read it so").click();
-        assertThat(page.getByText("1 bend can come in, 2 are written down here already.")).isVisible();
+        assertThat(page.getByText("1 bend can come in, 2 are here already.")).isVisible();
         // what is said is kept in its order, however slowly it travels
         List<Route> held = new ArrayList<>();
         page.route("**/api/exchange/notebooks/*", held::add);

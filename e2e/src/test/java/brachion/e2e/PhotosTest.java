@@ -106,9 +106,9 @@ class PhotosTest extends BrowserTest {
         assertThat(Double.parseDouble(told.group(1))).isCloseTo(RADIUS_MM, within(RADIUS_MM * 0.01));
 
         field("What it shows").fill("A turned disc");
-        button("Keep it so").click();
+        button("Save").click();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("A turned disc"))).isVisible();
-        assertThat(button("Keep it so")).isDisabled();
+        assertThat(button("Save")).isDisabled();
         button("Write it down as the radius after release").click();
         assertThat(page.getByText(Pattern.compile("^Radius after release: "))).isVisible();
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Back to the record")).click();

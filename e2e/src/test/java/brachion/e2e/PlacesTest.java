@@ -77,7 +77,7 @@ class PlacesTest extends BrowserTest {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Log a bend")).focus();
         page.keyboard().press("Enter");
         assertThat(page).hasURL(Pattern.compile(".*/records/new$"));
-        assertThat(button("Save this trial")).isVisible();
+        assertThat(button("Save this bend")).isVisible();
     }
 
     @Test

@@ -20,15 +20,15 @@ class ProcessAsDoneTest extends BrowserTest {
         type("Steamed, minutes", "47");
         type("Chamber, minutes and temperature, one reading a line", "0 120 °F\n15 min 92 °C\n30 200 °F");
         button("clean").click();
-        button("Save this trial").click();
-        assertThat(page.getByText("Trial saved.")).isVisible();
+        button("Save this bend").click();
+        assertThat(page.getByText("Bend saved.")).isVisible();
         show("/records");
         page.getByRole(AriaRole.LISTITEM).first().getByRole(AriaRole.LINK).click();
         assertThat(page.getByText("steamed 47 min instead of 30 min")).isVisible();
         assertThat(page.getByText("board Ash, third from the pile, bent by Odo")).isVisible();
         assertThat(page.getByText(Pattern.compile("The chamber came to 200 °F; 208 °F was wanted"))).isVisible();
-        button("Remove").click();
-        assertThat(page.getByText("Trial removed.")).isVisible();
+        button("Delete").click();
+        assertThat(page.getByText("Bend deleted.")).isVisible();
     }
 
     /** A name is typed into a field that offers the ones used before. */
@@ -45,7 +45,7 @@ class ProcessAsDoneTest extends BrowserTest {
         type("Chamber, minutes and temperature, one reading a line", "hot");
         assertThat(page.getByText("“hot” is not a time and a temperature")).isVisible();
         button("clean").click();
-        button("Save this trial").click();
+        button("Save this bend").click();
         assertThat(page.getByText("An entry is marked in red")).isVisible();
     }
 }

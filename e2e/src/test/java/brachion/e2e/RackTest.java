@@ -14,7 +14,7 @@ class RackTest extends BrowserTest {
     @Test
     void a_piece_is_hung_weighed_and_keeps_its_weigh_in_after_a_reload() {
         show("/bench/rack");
-        button("Hang a piece").click();
+        button("Put on the rack").click();
         type("Name", "Test crook");
         type("Thickness", "7/8");
         type("Moisture at the start %", "24");

@@ -17,7 +17,7 @@ class RigTest extends BrowserTest {
         assertThat(page.getByText(Pattern.compile("It just holds|It never holds"))).isVisible();
         assertThat(page.getByText(Pattern.compile("Put .* of foam or wool round it"))).isVisible();
         type("Insulation", "1\"");
-        button("Keep this rig").click();
+        button("Save the rig").click();
         assertThat(page.getByText("The rig is kept.")).isVisible();
         page.evaluate("localStorage.clear()");
         page.reload();
@@ -26,7 +26,7 @@ class RigTest extends BrowserTest {
                 .isVisible();
         type("Length inside", "48\"");
         type("Insulation", "0");
-        button("Keep this rig").click();
+        button("Save the rig").click();
         assertThat(page.getByText("The rig is kept.").first()).isVisible();
     }
 

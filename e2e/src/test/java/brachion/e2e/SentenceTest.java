@@ -85,7 +85,7 @@ class SentenceTest extends BrowserTest {
         show("/records/new");
         settle();
         assertThat((int) page.evaluate("document.documentElement.scrollHeight")).as("height of the log").isLessThanOrEqualTo(1_750);
-        assertThat(button("Save this trial")).isInViewport();
+        assertThat(button("Save this bend")).isInViewport();
     }
 
     @Test
@@ -115,14 +115,14 @@ class SentenceTest extends BrowserTest {
         button("Bend it and log how it went").click();
         assertThat(recipe()).containsText("Bent");
         button("clean").click();
-        button("Save this trial").click();
-        assertThat(page.getByText("Trial saved.")).isVisible();
+        button("Save this bend").click();
+        assertThat(page.getByText("Bend saved.")).isVisible();
         show("/records");
         page.getByRole(AriaRole.LISTITEM).first().getByRole(AriaRole.LINK).click();
         assertThat(page.getByText("1/2\" × 1\" of air-dried white ash to 11\" inside through 180°, after 30 min in the steam box at 208 °F, no soak, no strap, "
                 + "15 s to the form and 24 h on it.")).isVisible();
-        button("Remove").click();
-        assertThat(page.getByText("Trial removed.")).isVisible();
+        button("Delete").click();
+        assertThat(page.getByText("Bend deleted.")).isVisible();
     }
 
     private Locator recipe() {

@@ -48,7 +48,7 @@ class StockTest extends BrowserTest {
         button("Lay it there").click();
         Locator card = page.getByRole(AriaRole.LISTITEM, new Page.GetByRoleOptions().setName("Rim 1").setExact(true));
         assertThat(card).containsText("Sawn from Ash by the door, Rim 1");
-        for (String tap : new String[] {"Into the heat", "Pull", "Clamped", "Say how it came out", "clean", "Keep it as a record"}) {
+        for (String tap : new String[] {"Into the heat", "Pull", "Clamped", "Say how it came out", "clean", "Save as a record"}) {
             // a card that finds its new place under the mouse is missed
             settle();
             card.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(tap).setExact(true)).click();
@@ -100,10 +100,10 @@ class StockTest extends BrowserTest {
         button("Change the board").click();
         field("Name of the board").fill("Ash, renamed");
         type("Width", "nonsense");
-        button("Keep it so").click();
+        button("Save").click();
         assertThat(page.getByText("“nonsense”").first()).isVisible();
         type("Width", "7 1/2");
-        button("Keep it so").click();
+        button("Save").click();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Ash, renamed"))).isVisible();
         assertThat(page.getByText(Pattern.compile("96\" × 7 1/2\" × 1 1/16\""))).isVisible();
         button("Take it out").click();

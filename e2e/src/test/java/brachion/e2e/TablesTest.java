@@ -30,7 +30,7 @@ class TablesTest extends BrowserTest {
     @Test
     void a_ledger_comes_in_and_its_unread_rows_are_mended() {
         show("/records");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("In and out")).click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Import and export")).click();
         field("Table of bends").setInputFiles(new FilePayload("ledger.csv", "text/csv", LEDGER.getBytes(StandardCharsets.UTF_8)));
         assertThat(page.getByText("2 bends can come in, 2 rows cannot be read. Headings not known here go into the note: weather."))
                 .isVisible();
@@ -38,13 +38,13 @@ class TablesTest extends BrowserTest {
         assertThat(unread).containsText("line 4");
         assertThat(unread).containsText(Pattern.compile("thickness \\[in]: “half a thumb” is not a length"));
         assertThat(unread).containsText(Pattern.compile("inner radius: “150” has no unit"));
-        button("Bring in 2 bends and keep 2 rows to mend").click();
+        button("Import 2 bends and keep 2 rows to mend").click();
         assertThat(page.getByText("2 bends brought in, 2 rows wait to be mended.")).isVisible();
         page.reload();
         Locator oak = page.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("ledger.csv, line 4"));
         oak.getByLabel("thickness [in]").fill("1/2");
         oak.getByRole(AriaRole.BUTTON).getByText("Read again").click();
-        assertThat(page.getByText("Line 4 of ledger.csv is a trial now.")).isVisible();
+        assertThat(page.getByText("Line 4 of ledger.csv is a bend now.")).isVisible();
         Locator beech = page.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("ledger.csv, line 5"));
         beech.getByLabel("inner radius").fill("150 mm");
         beech.getByRole(AriaRole.BUTTON).getByText("Read again").click();
@@ -63,12 +63,12 @@ class TablesTest extends BrowserTest {
     void all_bends_leave_as_a_table_that_is_known_again() throws IOException {
         show("/records/tables");
         Download download = page.waitForDownload(() -> page.getByRole(AriaRole.LINK,
-                new Page.GetByRoleOptions().setName(Pattern.compile("Take out \\d+ bends in inches and °F"))).click());
+                new Page.GetByRoleOptions().setName(Pattern.compile("Export \\d+ bends in inches and °F"))).click());
         List<String> lines = Files.readAllLines(download.path());
         assertThat(lines.get(0)).startsWith("\uFEFFday,species,seasoning,moisture [%]").contains("thickness [in]");
         assertThat(lines).hasSizeGreaterThan(100);
         field("Table of bends").setInputFiles(download.path());
-        assertThat(page.getByText(Pattern.compile("^0 bends can come in, \\d+ are written down here already\\.$"))).isVisible();
+        assertThat(page.getByText(Pattern.compile("^0 bends can come in, \\d+ are here already\\.$"))).isVisible();
     }
 
     private static FilePayload bends(String name, int count) {
@@ -86,7 +86,7 @@ class TablesTest extends BrowserTest {
         Locator whose = page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Another shop’s bends? Its name"));
         whose.fill("Oak Barn");
         whose.press("Enter");
-        button("Bring in 12 bends").click();
+        button("Import 12 bends").click();
         Locator tables = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Tables brought in"));
         assertThat(tables.getByText("12 bends of Oak Barn")).isVisible();
         assertThat(whose).hasValue("");
@@ -95,10 +95,10 @@ class TablesTest extends BrowserTest {
         assertThat(counted).not().isChecked();
         Download own = page.waitForDownload(() -> page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("As a JSON document")).click());
         assertThat(Files.readString(own.path())).doesNotContain("\"innerRadiusMm\":707.0");
-        Download theirs = page.waitForDownload(() -> page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Take out").setExact(true)).click());
+        Download theirs = page.waitForDownload(() -> page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Export").setExact(true)).click());
         assertThat(Files.readString(theirs.path())).contains("\"innerRadiusMm\":707.0").hasLineCount(14);
         show("/records");
-        assertThat(page.getByText(Pattern.compile("\\d+ bends written down, 12 of them of other shops"))).isVisible();
+        assertThat(page.getByText(Pattern.compile("\\d+ bends, 12 of them from other shops"))).isVisible();
         show("/records/tables");
         button("Take back barn.csv").click();
         assertThat(page.getByText("barn.csv is taken back.")).isVisible();

@@ -40,15 +40,15 @@ class ThingsInTheRigTest extends BrowserTest {
 
     private void describeAForm() {
         show("/rig/things");
-        button("Add a thing").click();
-        button("Keep it").click();
+        button("Add equipment").click();
+        button("Save").click();
         assertThat(page.getByRole(AriaRole.ALERT).getByText("Give it a name.")).isVisible();
         field("Name").fill("Sled form");
         type("Inner radius", "9 1/4");
         type("Goes round, °", "100");
         type("Width of the stock it takes", "2");
         field("Where it hangs or stands").fill("Over the door");
-        button("Keep it").click();
+        button("Save").click();
         assertThat(item("Sled form")).containsText("radius 9 1/4\" through 100°, stock to 2\" wide; Over the door");
         assertThat(item("Sled form")).containsText("Free.");
     }
@@ -97,7 +97,7 @@ class ThingsInTheRigTest extends BrowserTest {
         settle();
         in(card, "Say how it came out").click();
         assertThat(card.getByRole(AriaRole.GROUP, new Locator.GetByRoleOptions().setName("Also seen 1"))).isVisible();
-        in(card, "Keep it as a record").click();
+        in(card, "Save as a record").click();
         page.waitForURL("**/records/*");
         assertThat(main()).containsText("Made with");
         assertThat(main()).containsText("Sled form");
@@ -115,12 +115,12 @@ class ThingsInTheRigTest extends BrowserTest {
         assertThat(page.getByText("busy until").first()).isVisible();
         page.getByLabel("Rim form, 5 in").uncheck();
         page.getByLabel("Snowshoe form, 6 in").check();
-        button("Keep it").click();
+        button("Save").click();
         assertThat(item("Pannier rim, lower")).containsText("Snowshoe form, 6 in: its radius is 6\", planned is 5\".");
         in(item("Pannier rim, lower"), "Made with").click();
         page.getByLabel("Snowshoe form, 6 in").uncheck();
         page.getByLabel("Rim form, 5 in").check();
-        button("Keep it").click();
+        button("Save").click();
         assertThat(item("Pannier rim, lower").getByText("its radius is 6\"")).hasCount(0);
     }
 }

@@ -21,7 +21,7 @@ class WoodsTest extends BrowserTest {
         assertThat(field("Name at the yard")).hasValue("Osage orange");
         button("ring-porous").click();
         type("Weight, lb/ft³", "53");
-        button("Keep this wood").click();
+        button("Save this wood").click();
         assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
         assertThat(species()).hasValue("Osage orange");
         assertThat(page.getByText("Bending radii of this species are estimated")).isVisible();
@@ -31,11 +31,11 @@ class WoodsTest extends BrowserTest {
         show("/records/woods");
         row().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Change Osage orange")).click();
         type("Radius, no strap", "4\"");
-        button("Keep this wood").click();
+        button("Save this wood").click();
         assertThat(page.getByText(Pattern.compile("Say where these figures come from"))).isVisible();
         forgetErrors();
         type("Where the figures come from", "Our own bends");
-        button("Keep this wood").click();
+        button("Save this wood").click();
         assertThat(page.getByText("Osage orange is kept; every forecast knows it now.")).isVisible();
         assertThat(row()).containsText("4\"");
 
