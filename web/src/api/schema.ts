@@ -4348,6 +4348,8 @@ export interface components {
             /** Format: int32 */
             trials: number;
             /** Format: int32 */
+            more: number;
+            /** Format: int32 */
             boards: number;
             /** Format: double */
             effect: number;

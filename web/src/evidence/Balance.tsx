@@ -1,14 +1,14 @@
 import { Box, Typography } from '@mui/material';
 import type { RuleEvidence } from '../api/schema';
 import { usePalette } from '../app/palette';
-import { RULE, saidBy, tippedInWords } from './words';
+import { questionInWords, saidBy, tippedInWords } from './words';
 
 const MOST_TILT = 15;
 
 /** A bent rib on a peg with an answer hanging from each end; the records' side hangs lower, and is green once they speak for it. */
 export function Balance({ evidence }: { evidence: RuleEvidence }) {
   const colours = usePalette();
-  const { asks, first, second } = RULE[evidence.rule];
+  const { asks, first, second } = questionInWords(evidence.rule);
   const tilt = (0.5 - evidence.tip) * 2 * MOST_TILT;
   const radians = (tilt * Math.PI) / 180;
   const [dx, dy] = [104 * Math.cos(radians), 104 * Math.sin(radians)];

@@ -32,25 +32,33 @@ beforeEach(() => {
   answer = {
     trials: 12, measured: 5, relaxationH: 11.6, setAside: [], families: [steamed, none], byLuck: { asked: 1, tipped: 0 },
     rules: [
-      { rule: 'SOAK', tip: 0.9, noMatter: 0.1, trials: 8, boards: 4, effect: 0.7, sd: 0.5 },
-      { rule: 'RINGS', tip: 0.5, noMatter: 0.3, trials: 0, boards: 0, effect: 0, sd: 0.7 },
+      { rule: 'SOAK', tip: 0.9, noMatter: 0.1, trials: 8, more: 12, boards: 4, effect: 0.7, sd: 0.5 },
+      { rule: 'RINGS', tip: 0.5, noMatter: 0.3, trials: 0, more: 0, boards: 0, effect: 0, sd: 0.7 },
     ],
   };
 });
 
-it('tips each rule with the number of records behind it and leaves the others level', () => {
+it('begins with what leans, each with its balance, and lists quietly what is open', () => {
   show(<EvidenceView />);
-  expect(screen.getByText(/only your own 12 trials tip it\. Springback rests on 5 measured pieces and\s+relaxes on the form in about 12 h\./)).toBeDefined();
-  const rules = within(screen.getByRole('list', { name: 'Rules of thumb' })).getAllByRole('listitem');
-  expect(rules).toHaveLength(2);
-  expect(rules[0]?.textContent).toMatch(/8 records/);
-  expect(rules[1]?.textContent).toMatch(/level|no record/i);
+  expect(screen.getByText(/^Each question starts level\. Your 12 bends tip it\./)).toBeDefined();
+  expect(screen.getByText('Springback goes by 5 measured pieces and relaxes on the form in about 12 h.')).toBeDefined();
+  const leaning = within(screen.getByRole('list', { name: 'Decided or leaning' })).getAllByRole('listitem');
+  expect(leaning.map((each) => each.textContent)).toEqual([expect.stringMatching(/9 to 1 for “it helps”, from 8 bends\.$/)]);
+  expect(screen.getByText('How should the growth rings lie?').nextSibling?.textContent).toBe('no bend has a say yet');
+});
+
+it('says that nothing leans yet, and nothing of luck then', () => {
+  answer = { ...answer, trials: 0, measured: 0, rules: answer.rules.slice(1) };
+  show(<EvidenceView />);
+  expect(screen.getByText('Nothing leans either way yet.')).toBeDefined();
+  expect(screen.getByText(/your bends will tip it/)).toBeDefined();
+  expect(screen.queryByText(/10 to 1/)).toBeNull();
 });
 
 it('says what share breaks unforeseen and what is known of the shop', () => {
   show(<EvidenceView />);
   const shop = within(screen.getByRole('region', { name: 'Your shop' }));
-  expect(shop.getByText('About 4 in 100 pieces break for reasons nothing measured here explains (between 1 and 6). Boards from the mill hide such a flaw 2.2 times as often as usual stock.')).toBeDefined();
+  expect(shop.getByText('About 4 in 100 of your pieces break for no reason we can see (1 to 6). Boards from the mill hide such a flaw 2.2 times as often as usual stock.')).toBeDefined();
   expect(shop.getByText('About 0.7 times a usual box, between 0.5 and 0.9; usual is 1.0.')).toBeDefined();
   expect(shop.getByText(/nothing learned yet\. What would tell: a piece weighed before and after its soak/)).toBeDefined();
 });
@@ -72,7 +80,7 @@ it('shows what is believed one way to fail at a time', async () => {
   expect(screen.queryByText('Odo')).toBeNull();
   await userEvent.click(screen.getByText('inner face'));
   expect(screen.getByText('Odo')).toBeDefined();
-  expect(screen.getByText('1.6 × more trouble, 7 trials')).toBeDefined();
+  expect(screen.getByText('1.6 × more trouble, 7 bends')).toBeDefined();
 });
 
 it('shows the ends of a long list, and all of it when asked', async () => {

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { useEvidence } from '../api/advice';
 import { useUnits } from '../app/units';
 import { HowComputed } from '../help/HowComputed';
+import { say } from '../messages/evidence';
 import type { Belief, EvidenceAnswer, FamilyEvidence } from '../api/schema';
 import { Choice } from '../recipe/Choice';
 import { useWoodName } from '../recipe/woodNames';
@@ -10,7 +11,7 @@ import { many } from '../units/number';
 import { Balance } from './Balance';
 import { CalibrationPicture, SurpriseLines } from './CalibrationPicture';
 import { SetAsideList } from './SetAsideList';
-import { byLuckInWords, constantInWords, effectInWords, FAMILY, hiddenShareInWords, PLACE, proneInWords } from './words';
+import { constantInWords, effectInWords, FAMILY, firmestFirst, hiddenShareInWords, isSaid, openInWords, PLACE, proneInWords, questionInWords } from './words';
 
 /** What the shop's own records say. */
 export function EvidenceView() {
@@ -19,22 +20,47 @@ export function EvidenceView() {
   if (!data) return null;
   return (
     <>
-      <Typography variant="h1">What your records say</Typography>
-      <Typography color="textSecondary" sx={{ mb: 2 }}>
-        Every rule starts level; only your own {many(data.trials, 'trial tips', 'trials tip')} it. Springback rests on {many(data.measured, 'measured piece', 'measured pieces')} and
-        relaxes on the form in about {Math.round(data.relaxationH)} h. <HowComputed part="the-odds" />
+      <Typography variant="h1">{say('title')}</Typography>
+      <Typography>{say('lead', { trials: data.trials })} <HowComputed part="the-odds" /></Typography>
+      <Typography variant="body2" color="textSecondary" sx={{ mb: 2 }}>
+        {say('springback', { measured: data.measured, hours: Math.round(data.relaxationH) })}
       </Typography>
-      <Typography color="textSecondary" sx={{ mb: 2, maxWidth: '90ch' }}>{byLuckInWords(data.byLuck)}</Typography>
       <SetAsideList setAside={data.setAside} />
-      <Box component="ul" aria-label="Rules of thumb"
-        sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1.5, gridTemplateColumns: 'repeat(auto-fill, minmax(270px, 1fr))' }}>
-        {data.rules.map((rule) => <Balance key={rule.rule} evidence={rule} />)}
-      </Box>
+      <Rules rules={data.rules} byLuck={data.byLuck} />
       <HowComputed part="the-advice" />
       <ByFamily data={data} />
     </>
   );
 }
+
+/** The questions: what is decided or leans, each with its balance; then, quietly, what is open and what would close it. */
+function Rules({ rules, byLuck }: Pick<EvidenceAnswer, 'rules' | 'byLuck'>) {
+  const said = firmestFirst(rules);
+  const open = rules.filter((each) => !isSaid(each));
+  return (
+    <>
+      <Typography variant="h2">{say('leaning')}</Typography>
+      <Typography variant="body2" color="textSecondary" sx={{ mb: 1 }}>
+        {said.length === 0 ? say('leaning.none') : `${say('means')} ${say('byLuck', { asked: byLuck.asked, tipped: byLuck.tipped })}`}
+      </Typography>
+      <Box component="ul" aria-label={say('leaning')} sx={BALANCES}>
+        {said.map((rule) => <Balance key={rule.rule} evidence={rule} />)}
+      </Box>
+      {open.length > 0 && <Typography variant="h2" sx={{ mt: 3, mb: 0.5 }}>{say('open')}</Typography>}
+      <Box component="dl" sx={OPEN}>
+        {open.map((rule) => (
+          <div key={rule.rule}>
+            <dt>{questionInWords(rule.rule).asks}</dt>
+            <Box component="dd" sx={{ m: 0, color: 'text.secondary' }}>{openInWords(rule)}</Box>
+          </div>
+        ))}
+      </Box>
+    </>
+  );
+}
+
+const BALANCES = { listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1.5, gridTemplateColumns: 'repeat(auto-fill, minmax(270px, 1fr))' } as const;
+const OPEN = { m: 0, mb: 1, display: 'grid', columnGap: 4, rowGap: 0.75, gridTemplateColumns: { xs: 'minmax(0, 1fr)', md: 'repeat(2, minmax(0, 1fr))' }, fontSize: '0.9375rem' } as const;
 
 function ByFamily({ data }: { data: EvidenceAnswer }) {
   const [family, setFamily] = useState<FamilyEvidence['family']>('HOT_WOOD');
@@ -147,7 +173,7 @@ function BeliefRow({ name, belief }: { name: string; belief: Belief }) {
     <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 100px', gap: 1, alignItems: 'center', py: 0.25 }}>
       <Box>
         <Typography variant="body2" sx={{ fontWeight: 600 }}>{name}</Typography>
-        <Typography variant="body2" color="textSecondary">{effectInWords(belief)}, {many(belief.trials, 'trial', 'trials')}</Typography>
+        <Typography variant="body2" color="textSecondary">{effectInWords(belief)}, {many(belief.trials, 'bend', 'bends')}</Typography>
       </Box>
       <Box component="svg" viewBox="0 0 100 22" aria-hidden sx={{ color: 'text.secondary' }}>
         <line x1={50} x2={50} y1={2} y2={20} stroke="currentColor" strokeWidth={1} />

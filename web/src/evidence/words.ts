@@ -1,6 +1,6 @@
-import type { Belief, ByLuck, ConstantView, FamilyEvidence, Odds, ProneView, RuleEvidence, SetAside } from '../api/schema';
+import type { Belief, ConstantView, FamilyEvidence, Odds, ProneView, RuleEvidence, SetAside } from '../api/schema';
 import type { UnitSystem } from '../app/units';
-import { many } from '../units/number';
+import { say } from '../messages/evidence';
 import { printLength } from '../units/printing';
 
 type Rule = RuleEvidence['rule'];
@@ -8,29 +8,10 @@ type Rule = RuleEvidence['rule'];
 /** Ways of bending that share what their records say. */
 export const FAMILY: Record<FamilyEvidence['family'], string> = { HOT_WOOD: 'Hot solid wood', COLD_PLIES: 'Cold plies', KERFED_WEBS: 'Kerfed webs', PLATES: 'Pressed plates' };
 
-/** Each question with its two answers. */
-export const RULE: Record<Rule, { asks: string; first: string; second: string }> = {
-  RINGS: { asks: 'How should the growth rings lie?', first: 'on edge', second: 'flat to the form' },
-  SOAK: { asks: 'Does a soak do more than the water it gets in?', first: 'it helps', second: 'it does not' },
-  SOFTENER: { asks: 'Does softener in the soak help?', first: 'it helps', second: 'it does not' },
-  GREEN: { asks: 'As green as possible?', first: 'greener is better', second: 'no better than its moisture' },
-  WEBBING: { asks: 'Will webbing do for a strap?', first: 'it helps', second: 'it does not' },
-  STRAP: { asks: 'A strap always, or only when tight?', first: 'always', second: 'only when tight' },
-  END_STOPS: { asks: 'End stops, or will a band alone do?', first: 'end stops', second: 'a band alone' },
-  BAG: { asks: 'Does a bag do better than a box?', first: 'the bag is better', second: 'it is not' },
-  BARK: { asks: 'Bark on over the bend, or off?', first: 'on is better', second: 'no better than a riven face' },
-  THIN_PLIES: { asks: 'Many thin plies, or few thick ones?', first: 'thin ones are better', second: 'no better than computed' },
-  BACKING_SHEET: { asks: 'A sheet of plastic or metal behind the plies?', first: 'it helps', second: 'it does not' },
-  CLAMP_ORDER: { asks: 'Clamp plies from the middle, or from the tight end?', first: 'from the middle', second: 'from the tight end' },
-  CLAMP_FORCE: { asks: 'Clamp plies tight, or firmly?', first: 'tight', second: 'firmly' },
-  LONG_STEAM: { asks: 'Does steaming long do more than soften?', first: 'longer is better', second: 'it is not' },
-  THREE_QUARTERS_AN_INCH: { asks: 'Steam 45 minutes an inch at least?', first: 'better so', second: 'no better' },
-  HOUR_AN_INCH: { asks: 'Steam an hour an inch at least?', first: 'better so', second: 'no better' },
-  FLAT_HOUR: { asks: 'Steam a fixed hour at least?', first: 'better so', second: 'no better' },
-  TWO_HOURS: { asks: 'Steam two hours at least?', first: 'better so', second: 'no better' },
-  HOLD: { asks: 'Against springback: hold longer, or a tighter form?', first: 'holding pays more than computed', second: 'make the form tighter' },
-  STEAM_LEFT_ON: { asks: 'Against springback: steam left on after clamping?', first: 'it takes more away than computed', second: 'it does not' },
-};
+/** A question with its two answers. */
+export function questionInWords(rule: Rule): { asks: string; first: string; second: string } {
+  return { asks: say(`asks.${rule}`), first: say(`first.${rule}`), second: say(`second.${rule}`) };
+}
 
 /** What the records say to a question; odds of less than that leave it open. */
 const LEANS = 1.5;
@@ -56,24 +37,43 @@ function strengthOf(tip: number): number {
   return Math.max(odds, 1 / odds);
 }
 
-/** How the records tip a question: 4 to 1 for one side, or undecided. */
-export function tippedInWords(evidence: RuleEvidence): string {
-  const { rule, tip, trials, boards } = evidence;
-  const records = many(trials, 'record', 'records');
-  const said = saidBy(evidence);
-  if (said === 'NOTHING') return 'No record has a say yet.';
-  if (said === 'ONE_SIDED') return `${boards === 0 ? 'Nothing to compare with' : 'One of the ways was bent from one board or on one day alone'}: undecided by ${records}.`;
-  if (said === 'NO_DIFFERENCE') return `Most likely no difference worth the name, from ${records}.`;
-  if (said === 'UNDECIDED') return `Undecided by ${records}.`;
-  const strength = strengthOf(tip);
-  const to1 = strength < 10 ? Number(strength.toFixed(1)) : Math.round(strength);
-  return `${to1 > 99 ? 'More than 99' : to1} to 1 for “${said === 'FIRST' ? RULE[rule].first : RULE[rule].second}”, from ${records}.`;
+/** Whether the records say something to a question, be it that it does not matter; the others are open. */
+export function isSaid(evidence: RuleEvidence): boolean {
+  return ['FIRST', 'SECOND', 'NO_DIFFERENCE'].includes(saidBy(evidence));
 }
 
-/** What odds of a rule mean, and how many of the questions asked would stand so were there nothing to any of them. */
-export function byLuckInWords({ asked, tipped }: ByLuck): string {
-  const means = '“10 to 1” means: where a choice makes no difference worth the name, records lean so far in one shop of eleven.';
-  return tipped === 0 ? means : `${means} Of ${asked} questions with nothing to them, ${tipped} would stand so by luck.`;
+/** The questions the records say something to, what they say most firmly first. */
+export function firmestFirst(rules: RuleEvidence[]): RuleEvidence[] {
+  const firmness = (each: RuleEvidence) => (saidBy(each) === 'NO_DIFFERENCE' ? 0 : strengthOf(each.tip));
+  return rules.filter(isSaid).sort((one, other) => firmness(other) - firmness(one));
+}
+
+/** More than so many to one is not told apart. */
+const MOST_TO_ONE = 100;
+
+/** How the records tip a question: 4 to 1 for one side, or that it does not matter. */
+export function tippedInWords(evidence: RuleEvidence): string {
+  const { rule, tip, trials } = evidence;
+  const said = saidBy(evidence);
+  if (said === 'NO_DIFFERENCE') return say('noDifference', { trials });
+  if (said !== 'FIRST' && said !== 'SECOND') return openInWords(evidence);
+  const strength = strengthOf(tip);
+  const to = strength < 10 ? Number(strength.toFixed(1)) : Math.min(MOST_TO_ONE, Math.round(strength));
+  return say('tipped', { to, answer: questionInWords(rule)[said === 'FIRST' ? 'first' : 'second'], trials });
+}
+
+/** What an open question rests on, and how many more bends would close it. */
+export function openInWords(evidence: RuleEvidence): string {
+  const { trials, boards, more } = evidence;
+  if (trials === 0) return say('open.none');
+  if (boards < 2) return say(boards === 0 ? 'open.nothing' : 'open.oneBoard', { trials });
+  return more === 0 ? say('open.shown', { trials }) : say('open.more', { trials, more: roughly(more) });
+}
+
+/** A count as far as it can be foretold. */
+function roughly(count: number): number {
+  const step = count < 10 ? 1 : count < 100 ? 5 : count < 1000 ? 50 : 500;
+  return Math.ceil(count / step) * step;
 }
 
 const WHY: Record<SetAside['why'], (value: string) => string> = {
@@ -92,8 +92,7 @@ const percent = (share: number) => Math.round(share * 100);
 
 /** The share of pieces that breaks without a reason that was measured. */
 export function hiddenShareInWords({ probability, low, high }: Odds): string {
-  const about = probability < 0.005 ? 'Fewer than 1' : `About ${percent(probability)}`;
-  return `${about} in 100 pieces break for reasons nothing measured here explains (between ${Math.floor(low * 100)} and ${Math.ceil(high * 100)}).`;
+  return say('hidden', { share: probability < 0.005 ? 0 : percent(probability), low: Math.floor(low * 100), high: Math.ceil(high * 100) });
 }
 
 const times = (value: number) => value.toFixed(1);

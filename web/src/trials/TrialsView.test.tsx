@@ -79,7 +79,7 @@ it('asks only for those a fact is so of, and for any again', async () => {
 it('counts by a fact, and opens the records of a count', async () => {
   show(<TrialsView />);
   await userEvent.selectOptions(screen.getByLabelText('Group by'), 'Wood');
-  const table = within(screen.getByRole('table', { name: 'Records by wood' }));
+  const table = within(screen.getByRole('table', { name: 'Bends by wood' }));
   expect(table.getByText('1, none broke')).toBeDefined();
   await userEvent.click(table.getByRole('button', { name: 'White ash: 4 of 12 broke' }));
   expect(asked).toHaveBeenLastCalledWith(expect.objectContaining({ conditions: [{ fact: 'wood', among: ['white-ash'] }] }));

@@ -40,15 +40,16 @@ export function WaysPart() {
   const change = (part: Partial<WishForm>) => { setForm({ ...form, ...part }); };
   return (
     <Box component="section" aria-label="Other ways">
-      <Box sx={{ display: 'flex', flexWrap: 'wrap', justifyContent: 'space-between', alignItems: 'start', columnGap: 3, minHeight: 76 }}>
-        <Choice label="Odds wanted" options={WISHES} value={form.unbroken} onChange={(unbroken) => { change({ unbroken }); }} />
-        {!onPhone && (
-          <Dimmed old={!current}>
-            {answer && <Box component="section" aria-label="Odds" sx={{ textAlign: 'right' }}><OddsInShort answer={answer.forecast} /></Box>}
-          </Dimmed>
-        )}
-      </Box>
-      <WaysTable recipe={answer?.recipe} current={current} wanted={Number(form.unbroken)} onTake={take} />
+      <WaysTable recipe={answer?.recipe} current={current} wanted={Number(form.unbroken)} onTake={take} beside={(
+        <>
+          <Choice label="Odds wanted" options={WISHES} value={form.unbroken} onChange={(unbroken) => { change({ unbroken }); }} />
+          {!onPhone && (
+            <Dimmed old={!current} sx={{ minWidth: 190 }}>
+              {answer && <Box component="section" aria-label="Odds" sx={{ textAlign: 'right' }}><OddsInShort answer={answer.forecast} /></Box>}
+            </Dimmed>
+          )}
+        </>
+      )} />
       <Box component="form" noValidate onSubmit={(event) => { event.preventDefault(); if (wish) setAsked(wish); }}>
         <Typography variant="h2">Look through stock and settings</Typography>
         <Typography color="textSecondary" sx={{ mb: 1.5, minHeight: { xs: '7.5em', sm: '3em' } }}>

@@ -22,18 +22,25 @@ interface WaysTableProps {
   /** Chance wanted that a piece does not break. */
   wanted: number;
   onTake: (recipe: RecipeFields) => void;
+  /** What stands beside the heading. */
+  beside?: ReactNode;
 }
 
 /** Every way to the planned curve and section, a row each; one that is opened is drawn beneath its row. */
-export function WaysTable({ recipe, current, wanted, onTake }: WaysTableProps) {
+export function WaysTable({ recipe, current, wanted, onTake, beside }: WaysTableProps) {
   const { data, isPlaceholderData, error } = useSideBySide(recipe, wanted);
   return (
     <Box component="section" aria-label={say('title')} sx={{ mb: 4 }}>
-      <Box sx={{ display: 'flex', alignItems: 'center', flexWrap: 'wrap', columnGap: 1.5 }}>
-        <Typography variant="h2">{say('title')}</Typography>
-        <HowComputed part="the-advice" />
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', justifyContent: 'space-between', columnGap: 3, rowGap: 1, mb: 1 }}>
+        <Box sx={{ flex: { xs: '1 1 100%', sm: '1 1 300px' } }}>
+          <Box sx={{ display: 'flex', alignItems: 'center', flexWrap: 'wrap', columnGap: 1.5 }}>
+            <Typography variant="h2">{say('title')}</Typography>
+            <HowComputed part="the-advice" />
+          </Box>
+          <Typography variant="body2" color="textSecondary">{say('explained', { wanted: oddsInWords(wanted) })}</Typography>
+        </Box>
+        {beside}
       </Box>
-      <Typography variant="body2" color="textSecondary" sx={{ mb: 1 }}>{say('explained', { wanted: oddsInWords(wanted) })}</Typography>
       {error && <Typography color="error">{error.message}</Typography>}
       <Dimmed old={isPlaceholderData || !current} sx={{ minHeight: ROOM }}>
         {data && (
@@ -54,7 +61,7 @@ function Rows({ ways, wanted, onTake }: Pick<WaysTableProps, 'wanted' | 'onTake'
   const columns = onPhone ? COLUMNS.filter((column) => ON_PHONE.includes(column)) : COLUMNS;
   const sortBy = (by: Column) => { setOrder({ by, falling: order?.by === by ? !order.falling : FIRST_FALLING.includes(by) }); };
   return (
-    <Table size="small" sx={{ bgcolor: 'background.paper', '& th, & td': { px: { xs: 1, sm: 1.25 } } }}>
+    <Table size="small" sx={{ bgcolor: 'background.paper', '& th, & td': { px: { xs: 1, sm: 1.25 }, borderBottom: 1, borderColor: 'divider' } }}>
       <TableHead>
         <TableRow>
           {columns.map((column) => {
@@ -114,7 +121,7 @@ function WayRow({ way, wanted, columns, open, onOpen, onTake }: WayRowProps) {
   };
   return (
     <>
-      <TableRow hover selected={planned} aria-label={METHOD[recipe.method.kind]} sx={{ position: 'relative', '& > td': open ? { borderBottom: 0 } : {} }}>
+      <TableRow hover selected={planned} aria-label={METHOD[recipe.method.kind]} sx={{ position: 'relative', '&& > td': open ? { borderBottom: 0 } : {} }}>
         {columns.map((column) => <TableCell key={column} sx={CELL[column]}>{cell[column]}</TableCell>)}
       </TableRow>
       {open && (

@@ -20,15 +20,21 @@ import java.util.function.Supplier;
  *                 and one. A half without records, and where they lean no farther than they would in every other shop.
  * @param noMatter chance that the two differ by less than matters: by one piece in twenty at even odds
  * @param trials   how many records have a say
+ * @param more     how many more like them would, as likely as not, tip it to 3 to 1 or more if the two ways differ clearly, by one piece in
+ *                 seven at even odds; 0 where these would have done so, and where nothing can be compared yet
  * @param boards   on how many boards, or days or pieces of no board, the fewer of the two ways stand; one tells of the board and not of the way
  * @param effect   how much less the log odds of damage are by the first answer; for springback, how far the share that
  *                 passes on the form lies above the computed one
  * @param sd       how sure that is
  */
-public record RuleEvidence(Rule rule, double tip, double noMatter, int trials, int boards, double effect, double sd) {
+public record RuleEvidence(Rule rule, double tip, double noMatter, int trials, int more, int boards, double effect, double sd) {
 
     /** At even odds this moves one piece in twenty; a smaller difference is no reason to work otherwise. */
     private static final double MATTERS = 0.2;
+    /** So much is clear at the bench: three times what matters. */
+    private static final double CLEAR = 3 * MATTERS;
+    /** Of all that lean by luck, as many lean beyond 3 to 1. */
+    private static final double BEYOND_THREE = 1.0 / 4;
     /** One rule of thumb in ten is taken to say nothing at all; chosen by us. */
     private static final double EMPTY = 0.1;
 
@@ -94,7 +100,12 @@ public record RuleEvidence(Rule rule, double tip, double noMatter, int trials, i
         double forEmpty = EMPTY * contrast.forNoDifference();
         double says = (1 - EMPTY) / (1 - EMPTY + forEmpty);
         double noMatter = 1 - says * (1 - contrast.within(MATTERS));
-        return new RuleEvidence(rule, tip(contrast), noMatter, contrast.trials(), contrast.groups(), contrast.mean(), contrast.sd());
+        return new RuleEvidence(rule, tip(contrast), noMatter, contrast.trials(), more(contrast), contrast.groups(), contrast.mean(), contrast.sd());
+    }
+
+    private static int more(Contrast contrast) {
+        double times = contrast.timesToShow(CLEAR, MATTERS, BEYOND_THREE);
+        return Double.isInfinite(times) ? 0 : (int) Math.ceil(contrast.trials() * (times - 1));
     }
 
     private static double tip(Contrast contrast) {

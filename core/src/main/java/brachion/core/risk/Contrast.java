@@ -1,5 +1,7 @@
 package brachion.core.risk;
 
+import org.hipparchus.analysis.UnivariateFunction;
+import org.hipparchus.analysis.solvers.BrentSolver;
 import org.hipparchus.distribution.continuous.TDistribution;
 import org.hipparchus.special.Erf;
 
@@ -17,6 +19,8 @@ public record Contrast(double mean, double sd, double before, Told told, int gro
 
     /** One group of a way tells of the group and not of the way. */
     public static final int FEWEST_GROUPS = 2;
+    /** Nobody waits for more times as many. */
+    private static final double MOST_TIMES = 1e4;
 
     /**
      * How many times as probable the records are if there is no difference at all: the density of no difference after them over that
@@ -48,12 +52,41 @@ public record Contrast(double mean, double sd, double before, Told told, int gro
      * (compare Cameron and Miller, Journal of Human Resources 50, 2015). 1 where one board or none tells of either.
      */
     public double byChance(double margin) {
-        if (groups < FEWEST_GROUPS || told.information() == 0) {
+        if (!compares()) {
             return 1;
         }
-        TDistribution scatter = new TDistribution(groups - 1);
-        double leans = Math.abs(told.score()) / Math.sqrt(told.information());
-        double mayLean = margin * Math.sqrt(told.information());
+        return byChance(margin, told.score() / told.information(), 1);
+    }
+
+    /** Whether the records tell the two ways apart from the boards they were tried on. */
+    private boolean compares() {
+        return groups >= FEWEST_GROUPS && told.information() > 0;
+    }
+
+    /**
+     * How many times as many such records would lean so far that chance alone does it with so small a probability, were the difference
+     * so much and were it found as it is: as likely as not they would then lean so far or farther, a power of one half (Cohen, Statistical
+     * Power Analysis for the Behavioral Sciences, 2nd ed. 1988, chapter 1). No less than 1; infinite where these records compare nothing.
+     *
+     * @param difference how far the two are apart, greater than the margin
+     * @param margin     the most that would not matter
+     * @param chance     the p-value wanted
+     */
+    public double timesToShow(double difference, double margin, double chance) {
+        if (!compares()) {
+            return Double.POSITIVE_INFINITY;
+        }
+        UnivariateFunction overshoot = times -> byChance(margin, difference, Math.exp(times)) - chance;
+        double most = Math.log(MOST_TIMES);
+        return overshoot.value(0) <= 0 ? 1 : overshoot.value(most) > 0 ? Double.POSITIVE_INFINITY : Math.exp(new BrentSolver(1e-6).solve(200, overshoot, 0, most));
+    }
+
+    /** The chance of records so many times as many, which found the two so far apart. */
+    private double byChance(double margin, double difference, double times) {
+        TDistribution scatter = new TDistribution(groups * times - 1);
+        double root = Math.sqrt(told.information() * times);
+        double leans = Math.abs(difference) * root;
+        double mayLean = margin * root;
         return scatter.cumulativeProbability(mayLean - leans) + scatter.cumulativeProbability(-mayLean - leans);
     }
 

@@ -49,6 +49,15 @@ class RuleEvidenceTest {
     }
 
     @Test
+    void it_says_how_many_more_records_would_tell_and_asks_for_fewer_the_more_there_are() {
+        RuleEvidence few = rings(bent(GrowthRings.ON_EDGE, 30, i -> "board " + i % 3), bent(GrowthRings.FLAT, 30, i -> "board " + i % 3));
+        RuleEvidence many = rings(bent(GrowthRings.ON_EDGE, 30, i -> "board " + i % 12), bent(GrowthRings.FLAT, 30, i -> "board " + i % 12));
+        assertThat(few.more()).isBetween(1, 400);
+        assertThat(many.more()).isLessThan(few.more());
+        assertThat(rings(bent(GrowthRings.ON_EDGE, 30, i -> "board"), Stream.empty()).more()).as("nothing to compare with").isZero();
+    }
+
+    @Test
     void a_board_that_bore_more_is_not_taken_for_its_rings() {
         RuleEvidence one = rings(bent(GrowthRings.ON_EDGE, 10, i -> "the only one on edge"), bent(GrowthRings.FLAT, 70, i -> "board " + i % 8));
         assertThat(one.tip()).isEqualTo(0.5);
@@ -69,9 +78,9 @@ class RuleEvidenceTest {
 
     @Test
     void luck_tips_one_in_eleven_of_the_questions_that_records_could_tip() {
-        RuleEvidence open = new RuleEvidence(Rule.SOAK, 0.6, 0.2, 40, 9, 0.3, 0.5);
-        RuleEvidence ofOneBoard = new RuleEvidence(Rule.BARK, 0.5, 0.2, 40, 1, 0.3, 0.5);
-        RuleEvidence unasked = new RuleEvidence(Rule.BAG, 0.5, 0.2, 0, 9, 0, 0.5);
+        RuleEvidence open = new RuleEvidence(Rule.SOAK, 0.6, 0.2, 40, 0, 9, 0.3, 0.5);
+        RuleEvidence ofOneBoard = new RuleEvidence(Rule.BARK, 0.5, 0.2, 40, 0, 1, 0.3, 0.5);
+        RuleEvidence unasked = new RuleEvidence(Rule.BAG, 0.5, 0.2, 0, 0, 9, 0, 0.5);
         List<RuleEvidence> said = Stream.concat(Stream.generate(() -> open).limit(22), Stream.of(ofOneBoard, unasked)).toList();
         assertThat(RuleEvidence.ByLuck.of(said)).isEqualTo(new RuleEvidence.ByLuck(22, 2));
         assertThat(RuleEvidence.ByLuck.of(List.of(open))).isEqualTo(new RuleEvidence.ByLuck(1, 0));

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import org.hipparchus.distribution.continuous.NormalDistribution;
+import org.hipparchus.random.RandomDataGenerator;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -51,6 +52,27 @@ class ContrastTest {
     @CsvSource({"2, 6.314", "3, 2.920", "7, 1.943", "14, 1.771", "31, 1.697"})
     void among_few_boards_it_takes_more(int boards, double standard) {
         assertThat(measured(-0.5 * standard, 0.5, boards).byChance(0)).isCloseTo(0.1, within(1e-4));
+    }
+
+    /** Beside records drawn with a general library's normal distribution: of as many as are asked for, about half lean so far. */
+    @ParameterizedTest
+    @CsvSource({"0.9, 40", "0.5, 200", "2.0, 12"})
+    void so_many_more_records_show_a_clear_difference_as_often_as_not(double error, int groups) {
+        double times = measured(0, error, groups).timesToShow(0.6, 0.2, 0.25);
+        RandomDataGenerator draws = new RandomDataGenerator(7);
+        int shown = 0;
+        for (int i = 0; i < 4000; i++) {
+            shown += measured(draws.nextNormal(0.6, error / Math.sqrt(times)), error / Math.sqrt(times), (int) Math.round(groups * times)).byChance(0.2) <= 0.25 ? 1 : 0;
+        }
+        assertThat(shown / 4000.0).isBetween(0.47, 0.53);
+    }
+
+    @Test
+    void records_that_would_have_shown_it_need_no_more_and_those_that_compare_nothing_never_do() {
+        assertThat(measured(0.1, 0.1, 60).timesToShow(0.6, 0.2, 0.25)).isEqualTo(1);
+        assertThat(measured(0.1, 0.9, 1).timesToShow(0.6, 0.2, 0.25)).isInfinite();
+        assertThat(new Contrast(0, 1, 1, Told.NOTHING, 20, 100).timesToShow(0.6, 0.2, 0.25)).isInfinite();
+        assertThat(measured(-0.4, 0.9, 10).timesToShow(0.6, 0.2, 0.25)).as("what they lean to by now does not count").isEqualTo(measured(2, 0.9, 10).timesToShow(0.6, 0.2, 0.25));
     }
 
     @Test
