@@ -14,6 +14,7 @@ import { useState, useSyncExternalStore } from 'react';
 import { Link as RouterLink, NavLink, Outlet, ScrollRestoration } from 'react-router';
 import { tryingAgain } from '../api/persistence';
 import { inSample } from '../api/shop';
+import { Keys } from './Keys';
 import { NAV_LINK } from './navLink';
 import { NoticeContext, type Notice } from './notice';
 import { useOnPhone } from './phone';
@@ -162,6 +163,7 @@ export function Shell() {
           local codes and ask a licensed engineer.
         </Typography>
         {!inSample() && <LookRound />}
+        <Keys />
         <Button component={RouterLink} to="/help/components" size="small">What Brachion is made of</Button>
       </Box>
       {onPhone && <Places onPhone />}

@@ -1,7 +1,9 @@
 import { Box, Button, Chip } from '@mui/material';
 import { memo, useEffect, useState } from 'react';
+import { useLocation } from 'react-router';
 import { Field } from '../app/Field';
 import { Pick } from '../app/Pick';
+import { isSearching } from '../app/reach';
 import { useUnits } from '../app/units';
 import { say } from '../messages/records';
 import { useNamesOfValues } from './names';
@@ -95,6 +97,6 @@ function Words({ words, onChange }: { words: string; onChange: (words: string) =
   }, [text, asked, onChange]);
   return (
     <Field label={say('search')} value={text} sx={{ width: 240 }} onChange={(event) => { setText(event.target.value); }}
-      slotProps={{ htmlInput: { maxLength: 200, autoComplete: 'off', type: 'search' } }} />
+      slotProps={{ htmlInput: { maxLength: 200, autoComplete: 'off', type: 'search', autoFocus: isSearching(useLocation().state) } }} />
   );
 }

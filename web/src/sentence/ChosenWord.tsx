@@ -1,5 +1,6 @@
 import { Menu, MenuItem } from '@mui/material';
 import { useState } from 'react';
+import { unsaidIf } from '../app/reach';
 import styles from './sentence.module.css';
 
 interface ChosenWordProps<T extends string> {
@@ -19,7 +20,7 @@ export function ChosenWord<T extends string>({ label, options, value, word, unsa
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   return (
     <span className={styles.word}>
-      <button type="button" aria-haspopup="listbox" aria-expanded={anchor !== null} aria-label={`${label}: ${word}`} title={problem}
+      <button type="button" aria-haspopup="listbox" aria-expanded={anchor !== null} aria-label={`${label}: ${word}`} title={problem} {...unsaidIf(unsaid)}
         className={problem === undefined ? (unsaid ? styles.unsaid : undefined) : styles.wrong}
         onClick={(event) => { setAnchor(event.currentTarget); }}
         onKeyDown={(event) => {

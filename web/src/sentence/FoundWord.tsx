@@ -1,5 +1,6 @@
 import { Box, Popover } from '@mui/material';
 import { useEffect, useRef, useState } from 'react';
+import { unsaidIf } from '../app/reach';
 import { BoardField } from '../recipe/BoardField';
 import type { RecipeInputsProps } from '../recipe/fields';
 import { PersonField } from '../recipe/PersonField';
@@ -29,7 +30,7 @@ export function FoundWord({ field, named, ...props }: FoundWordProps) {
   const problem = field === 'form' || field === 'strap' ? undefined : props.problems[field];
   return (
     <span className={styles.word}>
-      <button type="button" aria-haspopup="dialog" aria-expanded={anchor !== null} aria-label={`${label}: ${word}`} title={problem}
+      <button type="button" aria-haspopup="dialog" aria-expanded={anchor !== null} aria-label={`${label}: ${word}`} title={problem} {...unsaidIf(named === undefined)}
         className={problem === undefined ? (named === undefined ? styles.unsaid : undefined) : styles.wrong}
         onClick={(event) => { setAnchor(event.currentTarget); }}>
         {word}

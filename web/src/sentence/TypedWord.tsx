@@ -1,4 +1,5 @@
 import { useId, useLayoutEffect, useRef, useState } from 'react';
+import { unsaidIf } from '../app/reach';
 import { useUnits } from '../app/units';
 import type { RecipeInputsProps } from '../recipe/fields';
 import { placesOf, type Measured } from '../recipe/form';
@@ -41,6 +42,7 @@ export function TypedWord({ field, follows, form, readings, problems, onChange }
         type="text"
         aria-label={labelOf(field, form)}
         aria-invalid={problem !== undefined}
+        {...unsaidIf(text.trim() === '' && follows === undefined)}
         aria-describedby={below === undefined ? undefined : id}
         className={problem === undefined ? undefined : styles.wrong}
         value={shown}

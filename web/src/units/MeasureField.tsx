@@ -1,4 +1,5 @@
 import { Field } from '../app/Field';
+import { unsaidIf } from '../app/reach';
 import { useUnits } from '../app/units';
 import { Help } from '../help/Help';
 import type { TermName } from '../help/titles';
@@ -35,7 +36,7 @@ export function MeasureField({ label, measurement, text, reading, onChange, prob
       }}
       mark={help && <Help of={help} />}
       slotProps={{
-        htmlInput: { autoComplete: 'off', autoCapitalize: 'off', spellCheck: false, inputMode: KEYPAD.includes(measurement) ? 'decimal' : 'text' },
+        htmlInput: { ...unsaidIf(text.trim() === ''), autoComplete: 'off', autoCapitalize: 'off', spellCheck: false, inputMode: KEYPAD.includes(measurement) ? 'decimal' : 'text' },
       }}
     />
   );

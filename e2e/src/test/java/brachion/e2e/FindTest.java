@@ -15,7 +15,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** Records found by words and facts, counted, and looked at again. */
 class FindTest extends BrowserTest {
 
-    private static final Pattern COUNT = Pattern.compile("^(\\d+) records? (is|are) like that$");
+    private static final Pattern COUNT = Pattern.compile("^(\\d+) bend(s match| matches)$");
 
     private Locator pick(String label, String option) {
         page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(label)).selectOption(new SelectOption().setLabel(option));

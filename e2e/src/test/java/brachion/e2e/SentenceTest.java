@@ -45,6 +45,27 @@ class SentenceTest extends BrowserTest {
     }
 
     @Test
+    void one_key_leads_to_the_next_word_nobody_knows_and_another_to_the_search() {
+        show("/plan");
+        page.locator("main").focus();
+        page.keyboard().press("n");
+        assertThat(field("Moisture %")).isFocused();
+        page.keyboard().type("12");
+        page.keyboard().press("Alt+n");
+        assertThat(field("Grain slope, 1 in")).isFocused();
+        assertThat(field("Moisture %")).hasValue("12");
+        page.keyboard().press("Alt+n");
+        assertThat(word("Growth rings at the bend")).isFocused();
+        page.keyboard().press("?");
+        assertThat(page.getByRole(AriaRole.DIALOG, new Page.GetByRoleOptions().setName("Keys"))).isVisible();
+        page.keyboard().press("Escape");
+        assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
+        page.keyboard().press("/");
+        assertThat(field("Search notes and names")).isFocused();
+        assertThat(page).hasURL(Pattern.compile("/records$"));
+    }
+
+    @Test
     void it_is_read_aloud_as_a_sentence() {
         show("/plan");
         String read = recipe().locator("p").first().ariaSnapshot().replaceAll("\\s+", " ").replaceAll("- /placeholder: \"[^\"]*\" - text: ", "");
