@@ -78,6 +78,7 @@ const router = createBrowserRouter([
       { path: 'records/:id', lazy: async () => ({ Component: (await import('./trials/TrialView')).TrialView }) },
       { path: 'records/:id/correct', lazy: async () => ({ Component: (await import('./log/LogView')).CorrectView }) },
       { path: 'help/computation', lazy: async () => ({ Component: (await import('./help/ComputationView')).ComputationView }) },
+      { path: 'help/words', lazy: async () => ({ Component: (await import('./help/WordsView')).WordsView }) },
       { path: 'help/components', lazy: async () => ({ Component: (await import('./help/ComponentsView')).ComponentsView }) },
       {
         path: 'rig',

@@ -163,6 +163,7 @@ export function Shell() {
           local codes and ask a licensed engineer.
         </Typography>
         {!inSample() && <LookRound />}
+        <Button component={RouterLink} to="/help/words" size="small">What the words mean</Button>
         <Keys />
         <Button component={RouterLink} to="/help/components" size="small">What Brachion is made of</Button>
       </Box>

@@ -49,6 +49,18 @@ export const TERMS: Record<TermName, Explanation> = {
     words: 'A plate is curved both ways. Radius and angle say its curve along the grain; this says the other one: how far its middle stands off a straight edge laid across its width. Held at its edges it is stretched both ways, and across the grain it splits first.',
     picture: <RiseAcross />,
   },
+  springback: {
+    words: 'How far a bend opens when it is let go, and a little more while it dries. The form is made tighter by as much.',
+  },
+  kerf: {
+    words: 'The slot a saw leaves. For kerf bending many of them are cut across the inner face; only the thin web that is left is bent, and each slot closes a little.',
+  },
+  blank: {
+    words: 'A piece as it is cut for bending, longer than what it becomes. Cut more of them than you need: some break.',
+  },
+  odds: {
+    words: '“7 in 10” says that of ten such pieces seven hold without breaking. The range beside it is where the true odds lie four times in five; it narrows with each bend you log and each thing you measure.',
+  },
   plies: {
     words: 'The thin strips a lamination is glued of. Give their number or the thickness of one: the other follows from the finished thickness. Left empty, they are as thick as codes for laminated timber allow, a hundredth of the radius.',
   },

@@ -12,6 +12,10 @@ export const TITLES = {
   hold: 'On the form',
   plies: 'Plies',
   riseAcross: 'Rise across the grain',
+  springback: 'Springback',
+  kerf: 'Kerf',
+  blank: 'Blank',
+  odds: 'Odds and their range',
 } as const;
 
 export type TermName = keyof typeof TITLES;

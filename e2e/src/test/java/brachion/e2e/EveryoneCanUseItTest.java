@@ -13,7 +13,7 @@ class EveryoneCanUseItTest extends BrowserTest {
 
     @ParameterizedTest
     @ValueSource(strings = {"/plan", "/plan/curve", "/plan/ways", "/plan/map", "/plan/next", "/plan/sheet", "/plan/spares", "/plan/jobs", "/plan/jobs/1", "/stock", "/stock/new", "/stock/1", "/photos/1", "/bench", "/bench/day", "/bench/rack", "/records", "/records/3", "/records/compare?ids=3,5", "/records/new",
-        "/records/evidence", "/records/woods", "/records/names", "/records/tables", "/rig", "/rig/instruments", "/help/computation", "/help/components"})
+        "/records/evidence", "/records/woods", "/records/names", "/records/tables", "/rig", "/rig/instruments", "/help/computation", "/help/words", "/help/components"})
     void no_view_has_a_serious_barrier_by_day_or_evening_and_nothing_is_cut_off_on_a_phone(String view) {
         show(view);
         settle();
