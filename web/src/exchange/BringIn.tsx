@@ -8,11 +8,11 @@ import { Dimmed } from '../app/Dimmed';
 import { Field } from '../app/Field';
 import { useNotice } from '../app/notice';
 import { useStored } from '../app/storage';
-import { useWoodName } from '../recipe/woodNames';
-import { TrialSummary } from '../trials/TrialSummary';
+import { say } from '../messages/exchange';
 import { many } from '../units/number';
 import { NotebookPart } from './notebook/NotebookPart';
 import { useTranslation } from './notebook/useTranslation';
+import { UnderstoodBend } from './UnderstoodBend';
 import { UnderWay } from './UnderWay';
 import { UnreadRow } from './UnreadRow';
 import { useTakeBack } from './useTakeBack';
@@ -27,7 +27,7 @@ export function BringIn() {
   const [round, setRound] = useState(0);
   const [work, setWork] = useState<Work>();
   const notebook = useNotebook();
-  const { translated, busy, refusal, begin, end, change, say, forget } = useTranslation();
+  const { translated, busy, refusal, begin, end, change, say: sayOf, forget } = useTranslation();
   const reading = useTableReading();
   const { bringIn } = useExchangeWrites();
   const { take } = useTakeBack();
@@ -60,7 +60,7 @@ export function BringIn() {
     else begin(chosen, answer);
   };
   const read = async (translation: Translation) => {
-    const stands = await say(translation);
+    const stands = await sayOf(translation);
     if (file && stands) await readAs(file, otherShop);
   };
   const isOf = (whose: string) => {
@@ -91,7 +91,7 @@ export function BringIn() {
       </DropPlace>
       {translated && (
         <NotebookPart key={translated.answer.shape} answer={translated.answer} translation={translated.translation} busy={busy || reading.isPending} refusal={refusal}
-          onSaid={(translation) => { void say(translation).catch(() => undefined); }} onRead={(translation) => { void read(translation).catch(() => undefined); }}
+          onSaid={(translation) => { void sayOf(translation).catch(() => undefined); }} onRead={(translation) => { void read(translation).catch(() => undefined); }}
           onChange={(translation) => { change(translation); reading.reset(); }} onForget={() => { reading.reset(); void forget().catch(() => undefined); }} />
       )}
       {error && <Alert severity="error">{error.message}</Alert>}
@@ -118,26 +118,26 @@ export function BringIn() {
 
 const LIST = { listStyle: 'none', p: 0, m: 0, display: 'grid', gap: '1px', bgcolor: 'divider', border: 1, borderColor: 'divider' };
 
+/** First the bends as they were understood, then what could not be read. */
 function Rows({ table }: { table: TableAnswer }) {
-  const woodName = useWoodName();
   return (
     <>
+      {table.trials.length > 0 && (
+        <Box>
+          <Typography variant="h2" gutterBottom>{say('understood')}</Typography>
+          <Box component="ul" aria-label={say('understood')} sx={{ ...LIST, gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'repeat(2, minmax(0, 1fr))' } }}>
+            {table.trials.map((trial, at) => <UnderstoodBend key={at} trial={trial} />)}
+          </Box>
+          <More shown={table.trials.length} of={table.coming} />
+        </Box>
+      )}
       {table.rows.length > 0 && (
         <Box>
-          <Typography variant="h2" gutterBottom>Rows that cannot be read</Typography>
-          <Box component="ul" aria-label="Rows that cannot be read" sx={LIST}>
+          <Typography variant="h2" gutterBottom>{say('unread')}</Typography>
+          <Box component="ul" aria-label={say('unread')} sx={LIST}>
             {table.rows.map((row) => <UnreadRow key={row.line} row={row} />)}
           </Box>
           <More shown={table.rows.length} of={table.left} />
-        </Box>
-      )}
-      {table.trials.length > 0 && (
-        <Box>
-          <Typography variant="h2" gutterBottom>Bends that can come in</Typography>
-          <Box component="ul" aria-label="Bends that can come in" sx={{ ...LIST, gridTemplateColumns: { xs: '1fr', lg: '1fr 1fr' } }}>
-            {table.trials.map((trial, at) => <TrialSummary key={at} trial={trial} wood={woodName(trial.recipe.blank.speciesId)} />)}
-          </Box>
-          <More shown={table.trials.length} of={table.coming} />
         </Box>
       )}
     </>
@@ -145,7 +145,7 @@ function Rows({ table }: { table: TableAnswer }) {
 }
 
 function More({ shown, of }: { shown: number; of: number }) {
-  return of > shown ? <Typography color="textSecondary">and {of - shown} more like these</Typography> : null;
+  return of > shown ? <Typography color="textSecondary">{say('more', { more: of - shown })}</Typography> : null;
 }
 
 function DropPlace({ file, onFile, children }: { file: File | null; onFile: (file: File | undefined) => void; children: ReactNode }) {
@@ -180,8 +180,8 @@ function DropPlace({ file, onFile, children }: { file: File | null; onFile: (fil
       <Lines onFile={onFile} />
       {children}
       <Typography variant="body2" color="textSecondary">
-        A table is a CSV file or a workbook (XLSX or ODS) with a line for each bend, under headings of your own: what they mean is asked once and remembered. A JSON document taken out here comes in, too. A cell may bring its
-        unit, such as 3/8 in or 1 h 30 min. For the headings known here, take out{' '}
+        A table is a CSV file or a workbook (XLSX or ODS) with a line for each bend, under headings of your own: what they mean is asked once and remembered. A JSON document exported here comes in, too. A cell may bring its
+        unit, such as 3/8 in or 1 h 30 min. For the headings known here, export{' '}
         <Link href={inThisShop('/api/exchange/trials?units=METRIC')} download>your own bends</Link> and see.
       </Typography>
     </Box>

@@ -25,7 +25,7 @@ export function ColumnLine({ means, view, targets, onMeans, onChange }: ColumnLi
         <Typography sx={{ fontWeight: 600 }}>{means.heading || 'No heading'}</Typography>
         <Typography variant="body2" color="textSecondary" noWrap>{view?.samples.join(', ')}</Typography>
       </Box>
-      <Meaning label="It is" options={targets} value={means.column} unsaid="" onChange={onMeans} />
+      <Meaning label="It is" options={targets} value={means.column} unsaid="" failed={false} onChange={onMeans} />
       <Box sx={{ minHeight: { md: 40 } }}>
         {units.length > 0 && <Choice label={`Bare numbers are${guess}`} options={Object.fromEntries(units.map((unit) => [unit, unit]))} value={means.unit} onChange={(unit) => { onChange({ unit }); }} />}
         {means.column === 'day' && <Choice label={`In its dates stands${guess}`} options={DAY_ORDER} value={means.dayOrder} onChange={(dayOrder) => { onChange({ dayOrder }); }} />}

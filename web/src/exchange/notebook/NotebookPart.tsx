@@ -39,7 +39,7 @@ export function NotebookPart({ answer, translation, busy, refusal, onSaid, onRea
               onChange={(part) => { onChange(withColumn(translation, place, part)); }} />
           ))}
         </Box>
-        <WordLines key={JSON.stringify(answer.words.map(({ column, text }) => [column, text]))} words={translation.words} views={answer.words}
+        <WordLines key={JSON.stringify(answer.words.map(({ column, text }) => [column, text]))} words={translation.words} views={answer.words} failed={refusal !== undefined}
           onMeans={(place, means) => { onChange(withWord(translation, place, means)); }} />
         {translation.given.length > 0 && (
           <Box component="section" aria-label="What no column says" sx={{ mt: 2 }}>
@@ -49,7 +49,7 @@ export function NotebookPart({ answer, translation, busy, refusal, onSaid, onRea
             )}
             <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: { xs: '1fr', sm: 'repeat(2, 1fr)', lg: 'repeat(3, 1fr)' } }}>
               {translation.given.map((given, place) => (
-                <GivenLine key={given.column} given={given} view={answer.given[place]} onChange={(text) => { onChange(withGiven(translation, place, text)); }} />
+                <GivenLine key={given.column} given={given} view={answer.given[place]} failed={refusal !== undefined} onChange={(text) => { onChange(withGiven(translation, place, text)); }} />
               ))}
             </Box>
           </Box>
