@@ -42,6 +42,16 @@ it('goes from one word nobody knows to the next, out of one that is typed, too',
   expect(document.activeElement?.textContent).toBe('rings');
 });
 
+it('lets what lies over the page have its keys, and combinations theirs', async () => {
+  const open = show(<><div role="menu" /><Page /></>);
+  await userEvent.keyboard('3');
+  expect(here()).toBe('/');
+  open.unmount();
+  show(<Page />);
+  await userEvent.keyboard('{Control>}3{/Control}{Meta>}l{/Meta}');
+  expect(here()).toBe('/');
+});
+
 it('leaves what is typed alone', async () => {
   show(<Page />);
   await userEvent.type(screen.getByLabelText('Radius'), '3/8 l?n');

@@ -11,6 +11,9 @@ const SEARCH = '/';
 const UNKNOWN = 'n';
 const SHOW = '?';
 
+/** What lies over the page has keys of its own. */
+const OVER_THE_PAGE = '[role=dialog], [role=menu], [role=presentation] [role=listbox]';
+
 /** Where a key is a letter of what is typed. */
 const TYPED_IN = 'input:not([type=checkbox], [type=radio], [type=button]), textarea, select, [contenteditable=true], [role=application], [role=slider]';
 
@@ -24,10 +27,10 @@ export function Keys() {
   const [shown, setShown] = useState(false);
   useEffect(() => {
     const pressed = (event: KeyboardEvent) => {
-      const { key, target, altKey, ctrlKey, metaKey, defaultPrevented } = event;
-      if (defaultPrevented || ctrlKey || metaKey || document.querySelector('[role=dialog], [role=presentation] [role=listbox]')) return;
+      const { key, code, target, altKey, ctrlKey, metaKey, defaultPrevented, repeat, isComposing } = event;
+      if (defaultPrevented || repeat || isComposing || ctrlKey || metaKey || document.querySelector(OVER_THE_PAGE)) return;
       const typing = target instanceof Element && target.matches(TYPED_IN);
-      const deed = altKey ? (key.toLowerCase() === UNKNOWN ? toUnsaid : undefined) : typing ? undefined : deedOf(key);
+      const deed = altKey ? (code === 'KeyN' ? toUnsaid : undefined) : typing ? undefined : deedOf(key);
       if (!deed) return;
       event.preventDefault();
       deed();
