@@ -34,7 +34,7 @@ const names = () => screen.getAllByRole('row').slice(1).map((row) => row.getAttr
 it('says of each way its odds, springback, time, what is missing and what stands against it', () => {
   shown();
   expect(words(screen.getByRole('row', { name: 'Steam box' }))).toEqual([
-    'Steam boxyour plan60 min steam at 208 °F, no strap', '7 in 10', expect.stringContaining('"'), '1.5 h', '9 days', '–', 'the outside stretches too far, harder than any of your bends',
+    'Steam boxyour plan60 min steam at 208 °F, no strap', '7 in 10', expect.stringContaining('"'), '1.5 h', '9 days', '–', 'the stretch outside, harder than any of your bends',
   ]);
   expect(words(screen.getByRole('row', { name: 'Cold lamination' })).slice(1)).toEqual(['19 in 20', expect.stringContaining('"'), '45 min', '25 h', 'a form for this curve, glue and a clamp every 4 in', 'never tried here']);
   expect(screen.getByText('Not for this piece, whatever is set: kerf bending.')).toBeDefined();
