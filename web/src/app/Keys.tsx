@@ -2,6 +2,7 @@ import { Box, Button, Dialog, DialogActions, DialogContent, DialogTitle, FormCon
 import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { say } from '../messages/keys';
+import { useOnPhone } from './phone';
 import { PLACES } from './places';
 import { useStored } from './storage';
 import { nextUnsaid, SEARCHING, searchField } from './reach';
@@ -25,6 +26,7 @@ export function Keys() {
   const navigate = useNavigate();
   const [on, setOn] = useStored('brachion.keys', true);
   const [shown, setShown] = useState(false);
+  const onPhone = useOnPhone();
   useEffect(() => {
     const pressed = (event: KeyboardEvent) => {
       const { key, code, target, altKey, ctrlKey, metaKey, defaultPrevented, repeat, isComposing } = event;
@@ -57,7 +59,7 @@ export function Keys() {
   }, [navigate, on]);
   return (
     <>
-      <Button size="small" onClick={() => { setShown(true); }}>{say('title')}</Button>
+      {!onPhone && <Button size="small" onClick={() => { setShown(true); }}>{say('title')}</Button>}
       {shown && (
         <Dialog open onClose={() => { setShown(false); }} maxWidth="xs" fullWidth aria-labelledby="keys">
           <DialogTitle id="keys">{say('title')}</DialogTitle>
