@@ -118,7 +118,7 @@ class Screenshots extends BrowserTest {
         type("Thickness", "7/8");
         type("Width", "7/8");
         settle();
-        button("Steam bag").click();
+        page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName("Steam bag")).getByRole(AriaRole.BUTTON).click();
         take("ways");
     }
 
