@@ -9,6 +9,7 @@ import { springbackLengths } from '../odds/groundsInWords';
 import { limitInWords, rangeInWords } from '../odds/words';
 import { formOf } from '../recipe/form';
 import { SaidRecipe } from '../sentence/SaidRecipe';
+import { printLength } from '../units/printing';
 import { hoursInWords, missingInWords, neededInWords } from './words';
 
 /** A way that was opened: the piece drawn, its recipe said, and all there is to know before it is chosen. */
@@ -25,7 +26,7 @@ export function OpenedWay({ way, wanted, onTake }: { way: WayBeside; wanted: num
         <Typography><SaidRecipe recipe={recipe} /></Typography>
         <Typography variant="body2">{say('opened.range', { range: rangeInWords(unbroken) })} {unbroken.probability < wanted && limitInWords(way.limiting, recipe, section)}</Typography>
         <Typography variant="body2">
-          {say('opened.springback', springbackLengths(way.springback, system))}{' '}
+          {say('opened.springback', { radius: printLength(recipe.innerRadiusMm, system), ...springbackLengths(way.springback, system) })}{' '}
           {say('opened.time', { hours: hoursInWords(way.hours), yours: hoursInWords(way.attentionHours) })} {dries}
         </Typography>
         <Typography variant="body2">

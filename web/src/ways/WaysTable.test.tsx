@@ -58,6 +58,7 @@ it('opens beneath its row and is used by a tap, but none of an older answer', as
   const first = shown();
   await userEvent.click(screen.getByRole('button', { name: 'Steam box' }));
   expect(screen.getByText(/25 h until it is off the form, 1\.5 h of it your time\. Then about 8 days until it is below 10 % moisture\./)).toBeDefined();
+  expect(screen.getByText(/Bent to 6" it opens to 6 5\/16"; to end at 6", make the form 5 11\/16"\./)).toBeDefined();
   expect(screen.queryByRole('button', { name: 'Use this' })).toBeNull();
   await userEvent.click(screen.getByRole('button', { name: 'Cold lamination' }));
   expect(screen.getByRole('button', { name: 'Steam box' }).getAttribute('aria-expanded')).toBe('false');
