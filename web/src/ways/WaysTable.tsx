@@ -1,9 +1,8 @@
-import { Box, Table, TableBody, TableCell, TableHead, TableRow, TableSortLabel, Typography } from '@mui/material';
+import { Box, Table, TableBody, TableCell, TableHead, TableRow, TableSortLabel, Typography, useMediaQuery } from '@mui/material';
 import { useId, useState, type ReactNode } from 'react';
 import { useSideBySide } from '../api/advice';
 import type { RecipeFields, WayBeside } from '../api/schema';
 import { Dimmed } from '../app/Dimmed';
-import { useOnPhone } from '../app/phone';
 import { useUnits } from '../app/units';
 import { HowComputed } from '../help/HowComputed';
 import { say } from '../messages/ways';
@@ -57,31 +56,32 @@ export function WaysTable({ recipe, current, wanted, onTake, beside }: WaysTable
 function Rows({ ways, wanted, onTake }: Pick<WaysTableProps, 'wanted' | 'onTake'> & { ways: WayBeside[] }) {
   const [order, setOrder] = useState<Order>();
   const [opened, setOpened] = useState<string>();
-  const onPhone = useOnPhone();
-  const columns = onPhone ? COLUMNS.filter((column) => ON_PHONE.includes(column)) : COLUMNS;
+  const columns = useMediaQuery(LITTLE_ROOM) ? COMPACT : COLUMNS;
   const sortBy = (by: Column) => { setOrder({ by, falling: order?.by === by ? !order.falling : FIRST_FALLING.includes(by) }); };
   return (
-    <Table size="small" sx={{ bgcolor: 'background.paper', '& th, & td': { px: { xs: 1, sm: 1.25 }, borderBottom: 1, borderColor: 'divider' } }}>
-      <TableHead>
-        <TableRow>
-          {columns.map((column) => {
-            const direction = order?.by === column ? (order.falling ? 'desc' : 'asc') : undefined;
-            return (
-              <TableCell key={column} sortDirection={direction ?? false} sx={{ whiteSpace: 'nowrap' }}>
-                <TableSortLabel active={direction !== undefined} direction={direction ?? 'asc'} onClick={() => { sortBy(column); }}>{say(`column.${column}`)}</TableSortLabel>
-              </TableCell>
-            );
+    <Box sx={{ overflowX: 'auto' }}>
+      <Table size="small" sx={{ bgcolor: 'background.paper', '& th, & td': { px: { xs: 1, sm: 1.25 }, borderBottom: 1, borderColor: 'divider' } }}>
+        <TableHead>
+          <TableRow>
+            {columns.map((column) => {
+              const direction = order?.by === column ? (order.falling ? 'desc' : 'asc') : undefined;
+              return (
+                <TableCell key={column} sortDirection={direction ?? false} sx={{ whiteSpace: 'nowrap' }}>
+                  <TableSortLabel active={direction !== undefined} direction={direction ?? 'asc'} onClick={() => { sortBy(column); }}>{say(`column.${column}`)}</TableSortLabel>
+                </TableCell>
+              );
+            })}
+          </TableRow>
+        </TableHead>
+        <TableBody>
+          {ordered(ways, order).map((way) => {
+            const { kind } = way.recipe.method;
+            const open = opened === kind;
+            return <WayRow key={kind} way={way} wanted={wanted} columns={columns} open={open} onOpen={() => { setOpened(open ? undefined : kind); }} onTake={onTake} />;
           })}
-        </TableRow>
-      </TableHead>
-      <TableBody>
-        {ordered(ways, order).map((way) => {
-          const { kind } = way.recipe.method;
-          const open = opened === kind;
-          return <WayRow key={kind} way={way} wanted={wanted} columns={columns} open={open} onOpen={() => { setOpened(open ? undefined : kind); }} onTake={onTake} />;
-        })}
-      </TableBody>
-    </Table>
+        </TableBody>
+      </Table>
+    </Box>
   );
 }
 
@@ -96,6 +96,7 @@ interface WayRowProps {
 
 function WayRow({ way, wanted, columns, open, onOpen, onTake }: WayRowProps) {
   const id = useId();
+  const compact = columns.length < COLUMNS.length;
   const [system] = useUnits();
   const { recipe, planned, unbroken, springback } = way;
   const done = doneHours(way);
@@ -104,7 +105,7 @@ function WayRow({ way, wanted, columns, open, onOpen, onTake }: WayRowProps) {
       <>
         <Box component="button" type="button" aria-expanded={open} aria-controls={id} onClick={onOpen} sx={NAME}>{METHOD[recipe.method.kind]}</Box>
         {planned && <Typography component="span" variant="body2" color="primary" sx={{ fontWeight: 620, ml: 1 }}>{say('planned')}</Typography>}
-        <Typography variant="body2" color="textSecondary">{howInWords(recipe, system)}</Typography>
+        {!compact && <Typography variant="body2" color="textSecondary">{howInWords(recipe, system)}</Typography>}
       </>
     ),
     odds: (
@@ -136,8 +137,9 @@ function WayRow({ way, wanted, columns, open, onOpen, onTake }: WayRowProps) {
 /** Room for the rows that come [px]. */
 const ROOM = 700;
 
-/** On a phone a row says what it is, how sure and how much work; opened, all of it. */
-const ON_PHONE: Column[] = ['way', 'odds', 'yours'];
+/** Where there is little room a row says which way it is, how sure and how much work; how it is done and all else is said where it is opened. */
+const COMPACT: Column[] = ['way', 'odds', 'yours'];
+const LITTLE_ROOM = '(max-width: 899px)';
 
 const CELL: Partial<Record<Column, object>> = {
   way: { minWidth: { sm: 230 } }, odds: { width: { sm: 230 } }, opens: { whiteSpace: 'nowrap' }, yours: { whiteSpace: 'nowrap' }, done: { whiteSpace: 'nowrap' },
