@@ -131,6 +131,17 @@ public record DryingFit(Piece piece, double shopC, double relativeHumidity, List
                 passing(candidates, 10), below8);
     }
 
+    /**
+     * Days until the mean is below a moisture, for the piece and the air as they are given and water as fast as computed: near the middle of
+     * what {@link #forecast} says without weigh-ins, for a twentieth of its work. Empty when that does not come within half a year.
+     *
+     * @param percent moisture [%]
+     */
+    public OptionalDouble daysBelow(double percent) {
+        double days = simulate(1, percent).daysBelow(percent);
+        return Double.isInfinite(days) ? OptionalDouble.empty() : OptionalDouble.of(days);
+    }
+
     /** All ways things could be that the readings leave likely. */
     private List<Candidate> candidates() {
         List<Candidate> candidates = new ArrayList<>();
@@ -159,11 +170,16 @@ public record DryingFit(Piece piece, double shopC, double relativeHumidity, List
     }
 
     private Curve simulate(double factor) {
+        return simulate(factor, 0);
+    }
+
+    /** Until it is drier than so much. */
+    private Curve simulate(double factor, double percent) {
         Curve curve = new Curve(factor);
         Stage rack = new Stage(StageKind.RACK, LONGEST_DAYS * DAY_S, shopC, shopC, relativeHumidity);
         new ProcessSimulation(piece, Physics.USUAL.withWaterUptake(factor)).run(rack, (seconds, field) -> {
             curve.steps.add(new double[] {seconds / DAY_S, field.meanMoisturePercent()});
-            return true;
+            return field.meanMoisturePercent() >= percent;
         });
         return curve;
     }

@@ -93,6 +93,11 @@ class OperationsOfPieceTest {
         assertThat(loft.middle()).isLessThan(shop.middle());
         assertThat(shop.earliest()).isLessThan(shop.middle());
         assertThat(shop.middle()).isLessThan(shop.latest());
+        for (Shop air : List.of(new Shop(18, 0.45, 0), new Shop(24, 0.38, 0))) {
+            DryingDays whole = DryingDays.of(plan, air).orElseThrow();
+            assertThat(DryingDays.about(plan, air).orElseThrow()).isBetween(0.85 * whole.middle(), 1.15 * whole.middle());
+        }
+        assertThat(DryingDays.about(plan, new Shop(18, 0.85, 0))).as("it never comes to 10 %").isEmpty();
         assertThat(DryingDays.of(BenchWays.of(MethodKind.COLD_LAMINATION), new Shop(18, 0.45, 0))).as("nothing dries").isEmpty();
         assertThat(DryingDays.of(plan, new Shop(18, 0.85, 0))).as("it never comes to 10 %").isEmpty();
     }

@@ -21,6 +21,7 @@ import brachion.server.recipe.RecipeFields;
 import brachion.server.recipe.Workshops;
 import brachion.server.rig.RigItemFields;
 import brachion.server.rig.RigItems;
+import brachion.server.storage.Absent;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -81,7 +82,7 @@ class SideBySideController {
      * @param trialsThisWay  how many records were bent so
      * @param hours          hours until it comes off the form or out of the clamps
      * @param attentionHours hours of them a person stands by it
-     * @param dryDays        days from there until its mean is below 10 %, most likely; 0 where nothing was wetted, none where it never comes to that
+     * @param dryDays        days from there until its mean is below 10 %, as computed; 0 where nothing was wetted, none where it never comes to that
      * @param equipment      what it needs at the bench, in the order of work
      * @param notAtHand      what of it the rig does not have, or has only for another bend; none when nobody described the rig
      */
@@ -95,7 +96,7 @@ class SideBySideController {
             return new WayBeside(RecipeFields.of(recipe), way.planned(), way.forecast().unbroken(), way.forecast().limiting(),
                     SectionView.of(way.forecast().typical()), MeasuredOut.of(recipe), way.forecast().springback(),
                     way.forecast().beyondRecords(), way.forecast().bentBy(), way.hours(), way.attentionHours(),
-                    recipe.method().stageKinds().isEmpty() ? Double.valueOf(0) : DryingDays.of(typical, dryingAir).map(DryingDays::middle).orElse(null), recipe.method().equipment(),
+                    recipe.method().stageKinds().isEmpty() ? Double.valueOf(0) : Absent.orNull(DryingDays.about(typical, dryingAir)), recipe.method().equipment(),
                     rig.isEmpty() ? List.of() : RigItem.missing(typical, rig));
         }
     }
