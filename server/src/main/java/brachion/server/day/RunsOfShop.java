@@ -227,8 +227,8 @@ class RunsOfShop {
         }
 
         private Optional<DryingDays> dries(Recipe plan, List<UsedFields> madeWith) {
-            Optional<RigItemFields> place = named(ItemKind.DRYING_PLACE, madeWith).findFirst().map(used -> items.get(used.itemId())).or(() -> items.values().stream().filter(item -> item.kind() == ItemKind.DRYING_PLACE).findFirst());
-            Shop air = place.map(item -> item.airIn(plan.shop())).orElse(plan.shop());
+            Shop air = named(ItemKind.DRYING_PLACE, madeWith).findFirst().map(used -> items.get(used.itemId()).airIn(plan.shop()))
+                    .orElseGet(() -> RigItemFields.dryingAir(items.values(), plan.shop()));
             return drying.get(new Drying(plan, air), asked -> DryingDays.of(asked.plan(), asked.air()));
         }
 

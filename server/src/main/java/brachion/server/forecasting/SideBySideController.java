@@ -1,6 +1,5 @@
 package brachion.server.forecasting;
 
-import brachion.core.bench.ItemKind;
 import brachion.core.bench.RigItem;
 import brachion.core.forecast.ModeForecast;
 import brachion.core.forecast.Odds;
@@ -107,7 +106,7 @@ class SideBySideController {
         Recipe planned = request.recipe().toRecipe(workshops.now());
         Collection<RigItemFields> things = rig.all().values();
         List<RigItem> atHand = things.stream().map(RigItemFields::toItem).toList();
-        Shop dryingAir = things.stream().filter(item -> item.kind() == ItemKind.DRYING_PLACE).findFirst().map(item -> item.airIn(planned.shop())).orElse(planned.shop());
+        Shop dryingAir = RigItemFields.dryingAir(things, planned.shop());
         return () -> SideBySideAnswer.of(SideBySide.of(risk, planned, request.wanted()), atHand, dryingAir);
     }
 }

@@ -17,6 +17,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -107,6 +108,11 @@ public record RigItemFields(
     /** The air of a drying place; what nobody measured there is as in the shop. */
     public Shop airIn(Shop shop) {
         return new Shop(celsius == null ? shop.celsius() : celsius, humidityPercent == null ? shop.relativeHumidity() : humidityPercent / 100, shop.altitudeM());
+    }
+
+    /** The air of the first place where pieces dry; the shop's where there is none. */
+    public static Shop dryingAir(Collection<RigItemFields> things, Shop shop) {
+        return things.stream().filter(item -> item.kind() == ItemKind.DRYING_PLACE).findFirst().map(item -> item.airIn(shop)).orElse(shop);
     }
 
     /** As the core knows it. */
