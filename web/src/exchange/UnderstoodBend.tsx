@@ -3,9 +3,8 @@ import type { TrialFields } from '../api/schema';
 import { PieceGlyph } from '../bend/PieceGlyph';
 import { say } from '../messages/exchange';
 import { SaidRecipe } from '../sentence/SaidRecipe';
-import { OutcomeTag } from '../trials/OutcomeTag';
 import { SUPPOSED } from '../trials/supposed';
-import { printDay } from '../units/days';
+import { Ending } from '../trials/TrialSummary';
 
 /** A bend of somebody's table as it was understood: drawn, said as a sentence, with how it ended and what had to be guessed. */
 export function UnderstoodBend({ trial: { recipe, outcome, bentOn, supposed = [] } }: { trial: TrialFields }) {
@@ -18,10 +17,7 @@ export function UnderstoodBend({ trial: { recipe, outcome, bentOn, supposed = []
           <Typography variant="body2" sx={{ color: 'data.flaw' }}>{say('guessed', { what: supposed.map((each) => SUPPOSED[each]).join(', ') })}</Typography>
         )}
       </Box>
-      <Box sx={{ flexShrink: 0, maxWidth: 130, textAlign: 'right' }}>
-        <OutcomeTag outcome={outcome} />
-        <Typography variant="body2" color="textSecondary"><time dateTime={bentOn}>{printDay(bentOn)}</time></Typography>
-      </Box>
+      <Ending outcome={outcome} bentOn={bentOn} />
     </Box>
   );
 }

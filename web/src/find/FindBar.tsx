@@ -77,6 +77,7 @@ function Conditions({ question, facts, onChange, onNarrow }: ConditionsProps) {
 
 /** Words to look for; asked once the hand rests. What is typed stays, unless other words are asked for from elsewhere. */
 function Words({ words, onChange }: { words: string; onChange: (words: string) => void }) {
+  const { state } = useLocation();
   const [text, setText] = useState(words);
   const [asked, setAsked] = useState(words);
   const [seen, setSeen] = useState(words);
@@ -97,6 +98,6 @@ function Words({ words, onChange }: { words: string; onChange: (words: string) =
   }, [text, asked, onChange]);
   return (
     <Field label={say('search')} value={text} sx={{ width: 240 }} onChange={(event) => { setText(event.target.value); }}
-      slotProps={{ htmlInput: { maxLength: 200, autoComplete: 'off', type: 'search', autoFocus: isSearching(useLocation().state) } }} />
+      slotProps={{ htmlInput: { maxLength: 200, autoComplete: 'off', type: 'search', autoFocus: isSearching(state) } }} />
   );
 }

@@ -52,13 +52,20 @@ export function TrialSummary({ trial, wood, to, choice, place }: TrialSummaryPro
         <p className={styles.line}>{shapeLine(recipe, system)}</p>
         <p className={`${styles.line} ${styles.aside} ${place ? styles.cut : ''}`}>{processLine(recipe, system)}</p>
       </div>
-      <div className={styles.ending}>
-        <OutcomeTag outcome={outcome} />
-        <p className={`${styles.line} ${styles.aside} ${styles.cut}`}>
-          <time dateTime={trial.bentOn}>{printDay(trial.bentOn)}</time>
-        </p>
-      </div>
+      <Ending {...trial} />
     </li>
+  );
+}
+
+/** How a trial ended, and when. */
+export function Ending({ outcome, bentOn }: Pick<TrialFields, 'outcome' | 'bentOn'>) {
+  return (
+    <div className={styles.ending}>
+      <OutcomeTag outcome={outcome} />
+      <p className={`${styles.line} ${styles.aside} ${styles.cut}`}>
+        <time dateTime={bentOn}>{printDay(bentOn)}</time>
+      </p>
+    </div>
   );
 }
 
