@@ -355,6 +355,11 @@ public interface HotWood extends Method {
         SimulationCache.SHARED.prepare(piece(atTheBend(blank), shop), alike.stream().map(each -> ((HotWood) each).stagesIn(shop)).toList(), Physics.USUAL);
     }
 
+    @Override
+    default List<List<Recipe>> testStrips(Recipe like, TestMeans means) {
+        return StripVariety.ofHotWood(this, like, means);
+    }
+
     /** Whether its outer face lies under a strap of a material. */
     default boolean strappedWith(StrapMaterial material) {
         return strap().filter(strap -> strap.material() == material).isPresent();

@@ -139,6 +139,17 @@ public interface Method {
         return Optional.empty();
     }
 
+    /**
+     * The strips a shop can cut to learn how this way goes there, a group for each that are best followed together
+     * ({@link #followTogether}).
+     *
+     * @param like  stock, curve and settings to begin from
+     * @param means what can be varied
+     */
+    default List<List<Recipe>> testStrips(Recipe like, TestMeans means) {
+        return StripVariety.bent(like, means);
+    }
+
     /** Works out together what a group of recipes of {@link MethodKind#toTry} asks, where that is less work than one by one. */
     default void followTogether(Blank blank, Shop shop, List<? extends Method> alike) {
     }

@@ -176,7 +176,7 @@ record LaplaceFit(double[] mode, double[] mean, Arrow hessian, ArrowInverse cova
     }
 
     /** Derivatives of a margin by α_1, γ and the coefficients it touches. */
-    private double[] slopes(int cut, Features features) {
+    double[] slopes(int cut, Features features) {
         double[] slopes = new double[OrdinalModel.CUTS + features.value().length];
         slopes[0] = 1;
         slopes[1] = cut == 0 ? 0 : Math.exp(mean[1]);
@@ -186,7 +186,8 @@ record LaplaceFit(double[] mode, double[] mean, Arrow hessian, ArrowInverse cova
         return slopes;
     }
 
-    private static int[] places(Features features) {
+    /** The parameters a margin touches, in the order of {@link #slopes}. */
+    static int[] places(Features features) {
         int[] places = new int[OrdinalModel.CUTS + features.index().length];
         Arrays.setAll(places, i -> i < OrdinalModel.CUTS ? i
                 : OrdinalModel.CUTS + features.index()[i - OrdinalModel.CUTS]);

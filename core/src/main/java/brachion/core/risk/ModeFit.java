@@ -15,6 +15,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /**
  * What the records say of one failure mode of one method. Where breaks that nobody could see coming look like this mode,
@@ -26,7 +27,7 @@ final class ModeFit {
      * Whatever the records say, the computation is off by a little for each recipe in a way of its own: about 8 % of strain,
      * on the log-odds scale; chosen by us.
      */
-    private static final double COMPUTATION_SD = 0.5;
+    static final double COMPUTATION_SD = 0.5;
 
     private final ModeRecords records;
     private final Map<Group, Double> groupSds;
@@ -151,15 +152,30 @@ final class ModeFit {
     private double unknownGroups(Recipe recipe) {
         double variance = COMPUTATION_SD * COMPUTATION_SD;
         for (Group group : Group.values()) {
-            String name = group.of(recipe);
-            if (!layout().members(group).containsKey(name)) {
-                // where no record names any, only a piece that does is known to be one of several
-                double sd = group == Group.SPECIES ? Group.speciesSd(recipe)
-                        : groupSds.getOrDefault(group, name.isEmpty() ? 0 : group.priorScale());
-                variance += sd * sd;
-            }
+            double sd = strangerSd(group, recipe);
+            variance += sd * sd;
         }
         return variance;
+    }
+
+    /** How much a piece's member of a group may differ from the others; 0 where the records know it. */
+    double strangerSd(Group group, Recipe recipe) {
+        String name = group.of(recipe);
+        if (layout().members(group).containsKey(name)) {
+            return 0;
+        }
+        // where no record names any, only a piece that does is known to be one of several
+        return group == Group.SPECIES ? Group.speciesSd(recipe) : groupSds.getOrDefault(group, name.isEmpty() ? 0 : group.priorScale());
+    }
+
+    /** All but the share of hidden flaws, where that is what it likeliest is. */
+    LaplaceFit likeliestFit() {
+        return worlds.likeliest().fit();
+    }
+
+    /** Places of the coefficients of the unsure constants, in the order of the mode. */
+    int[] unsurePlaces() {
+        return IntStream.range(0, risk().unsure().size()).map(i -> layout().firstUnsure() + i).toArray();
     }
 
     /** Rise of the log odds of damage when the load rises by one. */

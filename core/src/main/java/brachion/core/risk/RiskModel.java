@@ -330,6 +330,15 @@ public final class RiskModel {
         return fit.risk().concerns(tried.recipe()) ? fit.varianceReduction(worst, piece, tried) : 0;
     }
 
+    /**
+     * What the margins of some pieces hang on together, so that it can be worked out what trying some of them would tell of others.
+     *
+     * @param pieces pieces of one family
+     */
+    public JointMargins jointly(FailureMode mode, List<Possible> pieces) {
+        return JointMargins.of(fit(pieces.get(0).recipe(), mode), pieces);
+    }
+
     private ModeFit fit(Recipe recipe, FailureMode mode) {
         return families.get(recipe.method().family()).mode(mode);
     }
