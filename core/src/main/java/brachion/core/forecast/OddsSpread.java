@@ -13,7 +13,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.DoubleUnaryOperator;
 import org.hipparchus.distribution.discrete.BinomialDistribution;
-import org.hipparchus.special.Erf;
 
 /**
  * The odds that no failure mode does worse than accepted, spread over the uncertainty of the fit, of the share of hidden
@@ -58,7 +57,7 @@ final class OddsSpread {
             double step = Math.pow(root, -(mode + 1));
             for (int i = 0; i < MOST_POINTS; i++) {
                 double share = (0.5 + step * (i + 1)) % 1;
-                points[mode][i] = Math.sqrt(2) * Erf.erfInv(2 * Math.min(1 - 1e-9, Math.max(1e-9, share)) - 1);
+                points[mode][i] = Margin.standardAt(share);
             }
         }
         return points;

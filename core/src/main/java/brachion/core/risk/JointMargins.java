@@ -101,7 +101,7 @@ public record JointMargins(FailureMode mode, int dimension, List<OfPiece> pieces
             this.pieces = pieces;
             this.features = pieces.stream().map(piece -> fit.risk().concerns(piece.recipe()) ? Optional.of(fit.features(piece)) : Optional.<Features>empty()).toList();
             this.places = IntStream.concat(IntStream.range(0, OrdinalModel.CUTS), IntStream.concat(
-                            IntStream.range(0, fit.unsurePlaces().length).map(i -> fit.unsurePlaces()[i]),
+                            Arrays.stream(fit.unsurePlaces()),
                             features.stream().flatMap(Optional::stream).flatMapToInt(each -> Arrays.stream(each.index()))).map(i -> OrdinalModel.CUTS + i))
                     .sorted().distinct().toArray();
             this.root = root();
@@ -135,10 +135,11 @@ public record JointMargins(FailureMode mode, int dimension, List<OfPiece> pieces
 
         JointMargins joined() {
             Map<Unsure, double[]> unsure = new EnumMap<>(Unsure.class);
-            for (int i = 0; i < fit.unsurePlaces().length; i++) {
+            int[] constants = fit.unsurePlaces();
+            for (int i = 0; i < constants.length; i++) {
                 double[] direction = new double[dimension];
                 // a coefficient is a step's times the slope
-                addRow(direction, OrdinalModel.CUTS + fit.unsurePlaces()[i], 1 / fit.risk().slopeMean());
+                addRow(direction, OrdinalModel.CUTS + constants[i], 1 / fit.risk().slopeMean());
                 unsure.put(fit.risk().unsure().get(i), direction);
             }
             List<OfPiece> of = IntStream.range(0, pieces.size()).parallel()

@@ -2,6 +2,7 @@ package brachion.core.risk;
 
 import org.hipparchus.analysis.integration.gauss.GaussIntegrator;
 import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
+import org.hipparchus.special.Erf;
 
 /**
  * How far a piece stands from trouble on the log-odds scale, with the uncertainty of the fit.
@@ -12,6 +13,8 @@ import org.hipparchus.analysis.integration.gauss.GaussIntegratorFactory;
 public record Margin(double mean, double sd) {
 
     private static final int NODES = 25;
+    /** No share is nearer to none or to all than this, so that every one lies at some standard deviation. */
+    private static final double FURTHEST = 1e-9;
     private static final double[] STANDARD = new double[NODES];
     private static final double[] WEIGHT = new double[NODES];
 
@@ -21,6 +24,11 @@ public record Margin(double mean, double sd) {
             STANDARD[node] = Math.sqrt(2) * rule.getPoint(node);
             WEIGHT[node] = rule.getWeight(node) / Math.sqrt(Math.PI);
         }
+    }
+
+    /** How many standard deviations from the mean so large a share of a normal distribution ends. */
+    public static double standardAt(double share) {
+        return Math.sqrt(2) * Erf.erfInv(2 * Math.min(1 - FURTHEST, Math.max(FURTHEST, share)) - 1);
     }
 
     /** The same with a spread added that the fit knows nothing of. */

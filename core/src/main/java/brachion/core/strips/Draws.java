@@ -2,9 +2,9 @@ package brachion.core.strips;
 
 import brachion.core.risk.JointMargins;
 import brachion.core.risk.JointMargins.OfPiece;
+import brachion.core.risk.Margin;
 import java.util.List;
 import org.hipparchus.random.SobolSequenceGenerator;
-import org.hipparchus.special.Erf;
 
 /**
  * Ways things may stand, drawn from what is known now: the unknowns of every mode, at the points of a Sobol' sequence (Joe and Kuo,
@@ -14,7 +14,6 @@ final class Draws {
 
     /** The logistic function averaged over a normal spread is nearly one of its own (MacKay, Neural Computation 4, 1992). */
     private static final double FLATTER = Math.PI / 8;
-    private static final double FURTHEST = 1e-6;
 
     private final List<JointMargins> modes;
     /** By mode, draw and unknown. */
@@ -36,7 +35,7 @@ final class Draws {
             for (int mode = 0; mode < unknown.length; mode++) {
                 double[] normal = new double[modes.get(mode).dimension()];
                 for (int i = 0; i < normal.length; i++) {
-                    normal[i] = Math.sqrt(2) * Erf.erfInv(2 * Math.max(FURTHEST, Math.min(1 - FURTHEST, point[next++])) - 1);
+                    normal[i] = Margin.standardAt(point[next++]);
                 }
                 unknown[mode][draw] = normal;
             }

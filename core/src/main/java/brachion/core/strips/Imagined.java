@@ -15,6 +15,8 @@ import java.util.stream.IntStream;
 final class Imagined implements SetSearch.Worth<Imagined.Agreement> {
 
     private static final long SEED = 20_261_202;
+    /** However a strip ends, no way is ruled out: somebody may have written it down wrong. */
+    private static final double SLIP = 0.01;
 
     /** By candidate and mode, as things truly stand in each imagined afternoon. */
     private final Chances[][] ends;
@@ -22,6 +24,8 @@ final class Imagined implements SetSearch.Worth<Imagined.Agreement> {
     private final Chances[][] weighed;
     /** By bend that is meant: the chance that it does not break, in each way that is weighed. */
     private final double[][] meant;
+    /** By bend that is meant: that chance as it is said now. */
+    private final double[] now;
     private final int afternoons;
     private final int ways;
     private final double lossNow;
@@ -65,7 +69,8 @@ final class Imagined implements SetSearch.Worth<Imagined.Agreement> {
             }
             return unbroken;
         }).toArray(double[][]::new);
-        this.lossNow = Arrays.stream(this.meant).mapToDouble(bend -> entropy(Arrays.stream(bend).average().orElseThrow())).average().orElseThrow();
+        this.now = Arrays.stream(this.meant).mapToDouble(bend -> Arrays.stream(bend).average().orElseThrow()).toArray();
+        this.lossNow = Arrays.stream(now).map(Imagined::entropy).average().orElseThrow();
     }
 
     private static Chances[][] chances(Draws draws, int modes, List<Integer> pieces) {
@@ -108,7 +113,6 @@ final class Imagined implements SetSearch.Worth<Imagined.Agreement> {
 
     /** What is said of the bends that are meant once so much is known. */
     Said said(Agreement known) {
-        double[] now = Arrays.stream(meant).mapToDouble(bend -> Arrays.stream(bend).average().orElseThrow()).toArray();
         double[] moved = new double[meant.length];
         double loss = 0;
         double[] expected = new double[meant.length];
@@ -129,10 +133,8 @@ final class Imagined implements SetSearch.Worth<Imagined.Agreement> {
 
     /** Variance of the odds of each bend now. */
     double[] open() {
-        return Arrays.stream(meant).mapToDouble(bend -> {
-            double mean = Arrays.stream(bend).average().orElseThrow();
-            return Arrays.stream(bend).map(p -> (p - mean) * (p - mean)).average().orElseThrow();
-        }).toArray();
+        return IntStream.range(0, meant.length)
+                .mapToDouble(bend -> Arrays.stream(meant[bend]).map(p -> (p - now[bend]) * (p - now[bend])).average().orElseThrow()).toArray();
     }
 
     private double loss(double[] expected) {
@@ -175,7 +177,4 @@ final class Imagined implements SetSearch.Worth<Imagined.Agreement> {
         }
         return weight;
     }
-
-    /** However a strip ends, no way is ruled out: somebody may have written it down wrong. */
-    private static final double SLIP = 0.01;
 }

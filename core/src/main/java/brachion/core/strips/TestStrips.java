@@ -5,6 +5,7 @@ import brachion.core.method.Recipe;
 import brachion.core.method.TestMeans;
 import brachion.core.physics.Unsure;
 import brachion.core.risk.JointMargins;
+import brachion.core.risk.JointMargins.OfPiece;
 import brachion.core.risk.Possible;
 import brachion.core.risk.RiskModel;
 import brachion.core.strips.Imagined.Agreement;
@@ -97,45 +98,39 @@ public final class TestStrips {
 
     /** The candidates that promise most to first order, of each class of odds. */
     private List<Integer> closely() {
-        double[] promise = IntStream.range(0, candidates.size()).parallel().mapToDouble(this::firstOrder).toArray();
+        double[] promise = firstOrder();
         int most = Math.max(FEWEST_OF_A_CLASS, OF_A_CLASS / meant.size());
-        return IntStream.range(0, candidates.size()).boxed().sorted(Comparator.comparingDouble((Integer i) -> promise[i]).reversed())
-                .collect(() -> new ArrayList<List<Integer>>(IntStream.range(0, CLASSES).<List<Integer>>mapToObj(i -> new ArrayList<>()).toList()), (classes, candidate) -> {
-                    List<Integer> its = classes.get(Math.min(CLASSES - 1, (int) (CLASSES * holds(candidate))));
-                    if (its.size() < most) {
-                        its.add(candidate);
-                    }
-                }, (one, other) -> {
-                    throw new IllegalStateException("One after the other.");
-                }).stream().flatMap(List::stream).toList();
-    }
-
-    private double holds(int candidate) {
-        return chance(meant.size() + candidate, -1);
-    }
-
-    /** Chance that a piece holds in every mode but one. */
-    private double chance(int piece, int but) {
-        double chance = 1;
-        for (int mode = 0; mode < modes.size(); mode++) {
-            chance *= mode == but ? 1 : modes.get(mode).pieces().get(piece).unbroken().probability();
-        }
-        return chance;
-    }
-
-    /** How much of the variance of the odds of all bends that are meant a strip takes, to first order. */
-    private double firstOrder(int candidate) {
-        double taken = 0;
-        for (int mode = 0; mode < modes.size(); mode++) {
-            JointMargins in = modes.get(mode);
-            List<double[]> directions = in.pieces().subList(0, meant.size()).stream().map(JointMargins.OfPiece::unbrokenSlopes).toList();
-            double[] falls = new double[meant.size()];
-            Learned.nothing(in.dimension()).addFalls(in.pieces().get(meant.size() + candidate).tells(), directions, falls);
-            for (int bend = 0; bend < falls.length; bend++) {
-                double holds = in.pieces().get(bend).unbroken().probability();
-                double moves = chance(bend, mode) * holds * (1 - holds);
-                taken += moves * moves * falls[bend];
+        List<List<Integer>> classes = IntStream.range(0, CLASSES).<List<Integer>>mapToObj(i -> new ArrayList<>()).toList();
+        for (int candidate : IntStream.range(0, promise.length).boxed().sorted(Comparator.comparingDouble((Integer i) -> promise[i]).reversed()).toList()) {
+            List<Integer> its = classes.get(Math.min(CLASSES - 1, (int) (CLASSES * holds(meant.size() + candidate))));
+            if (its.size() < most) {
+                its.add(candidate);
             }
+        }
+        return classes.stream().flatMap(List::stream).toList();
+    }
+
+    /** Chance that no mode breaks a piece. */
+    private double holds(int piece) {
+        return modes.stream().mapToDouble(mode -> mode.pieces().get(piece).unbroken().probability()).reduce(1, (a, b) -> a * b);
+    }
+
+    /** How much of the variance of the odds of all bends that are meant each candidate takes, to first order. */
+    private double[] firstOrder() {
+        double[] taken = new double[candidates.size()];
+        for (JointMargins in : modes) {
+            List<OfPiece> bends = in.pieces().subList(0, meant.size());
+            List<double[]> directions = bends.stream().map(OfPiece::unbrokenSlopes).toList();
+            // the odds move with a margin by P·(1 − p of the mode)
+            double[] moves = IntStream.range(0, bends.size()).mapToDouble(bend -> holds(bend) * (1 - bends.get(bend).unbroken().probability())).toArray();
+            Learned nothing = Learned.nothing(in.dimension());
+            IntStream.range(0, taken.length).parallel().forEach(candidate -> {
+                double[] falls = new double[moves.length];
+                nothing.addFalls(in.pieces().get(meant.size() + candidate).tells(), directions, falls);
+                for (int bend = 0; bend < falls.length; bend++) {
+                    taken[candidate] += moves[bend] * moves[bend] * falls[bend];
+                }
+            });
         }
         return taken;
     }

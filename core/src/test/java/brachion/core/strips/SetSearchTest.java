@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
+import java.util.function.ToDoubleFunction;
 import org.hipparchus.linear.LUDecomposition;
 import org.hipparchus.linear.MatrixUtils;
 import org.junit.jupiter.api.Test;
@@ -15,8 +16,8 @@ class SetSearchTest {
 
     private static final SetSearch.Progress UNSEEN = (done, of) -> { };
 
-    /** Unknowns seen through a line each; how far some directions are known in the end. */
-    private record Linear(List<double[]> lines, List<double[]> directions) implements SetSearch.Worth<Learned> {
+    /** Unknowns seen through a line each, and what it is worth to know of them what is known in the end. */
+    private record Linear(List<double[]> lines, ToDoubleFunction<Learned> worth) implements SetSearch.Worth<Learned> {
 
         @Override
         public Learned nothing() {
@@ -30,28 +31,13 @@ class SetSearchTest {
 
         @Override
         public double promised(Learned known, int candidate) {
-            Learned then = with(known, candidate);
-            return -directions.stream().mapToDouble(then::variance).sum();
+            return worth.applyAsDouble(with(known, candidate));
         }
     }
 
-    /** The logarithm of the determinant of the information about a line's coefficients, from next to nothing known before. */
-    private record Determinant(List<double[]> lines) implements SetSearch.Worth<Learned> {
-
-        @Override
-        public Learned nothing() {
-            return Learned.nothing(lines.get(0).length);
-        }
-
-        @Override
-        public Learned with(Learned known, int candidate) {
-            return known.with(List.of(lines.get(candidate)));
-        }
-
-        @Override
-        public double promised(Learned known, int candidate) {
-            return -Math.log(new LUDecomposition(MatrixUtils.createRealMatrix(with(known, candidate).covariance())).getDeterminant());
-        }
+    /** The logarithm of the determinant of the information about the unknowns. */
+    private static double logInformation(Learned known) {
+        return -Math.log(new LUDecomposition(MatrixUtils.createRealMatrix(known.covariance())).getDeterminant());
     }
 
     @Test
@@ -62,8 +48,9 @@ class SetSearchTest {
             for (int i = 0; i < 30; i++) {
                 lines.add(random.doubles(5, -1.5, 1.5).toArray());
             }
-            Linear worth = new Linear(lines, List.of(random.doubles(5, -1, 1).toArray(), random.doubles(5, -1, 1).toArray()));
-            double before = worth.directions().stream().mapToDouble(worth.nothing()::variance).sum();
+            List<double[]> directions = List.of(random.doubles(5, -1, 1).toArray(), random.doubles(5, -1, 1).toArray());
+            Linear worth = new Linear(lines, known -> -directions.stream().mapToDouble(known::variance).sum());
+            double before = directions.stream().mapToDouble(worth.nothing()::variance).sum();
             double best = Double.NEGATIVE_INFINITY;
             for (int a = 0; a < 30; a++) {
                 for (int b = a + 1; b < 30; b++) {
@@ -88,7 +75,7 @@ class SetSearchTest {
             double x = -1 + i / 10.0;
             lines.add(new double[] {100, 100 * x, 100 * x * x});
         }
-        int[] found = new SetSearch<>(new Determinant(lines), lines.size(), true).best(6, UNSEEN);
+        int[] found = new SetSearch<>(new Linear(lines, SetSearchTest::logInformation), lines.size(), true).best(6, UNSEEN);
         Arrays.sort(found);
         assertThat(found).containsExactly(0, 0, 10, 10, 20, 20);
     }
@@ -96,6 +83,6 @@ class SetSearchTest {
     @Test
     void no_more_are_found_than_there_are() {
         List<double[]> lines = List.of(new double[] {1, 0}, new double[] {0, 1}, new double[] {1, 1});
-        assertThat(new SetSearch<>(new Determinant(lines), 3, false).best(8, UNSEEN)).containsExactlyInAnyOrder(0, 1, 2);
+        assertThat(new SetSearch<>(new Linear(lines, SetSearchTest::logInformation), 3, false).best(8, UNSEEN)).containsExactlyInAnyOrder(0, 1, 2);
     }
 }
