@@ -169,10 +169,8 @@ final class Imagined implements SetSearch.Worth<Imagined.Agreement> {
             Chances here = ends[candidate][mode];
             int severity = chance < here.clean()[afternoon] ? 0 : chance < here.unbroken()[afternoon] ? 1 : 2;
             Chances there = weighed[candidate][mode];
-            double[] less = severity == 0 ? there.clean() : there.unbroken();
             for (int way = 0; way < weight.length; way++) {
-                double agrees = severity == 0 ? less[way] : severity == 1 ? less[way] - there.clean()[way] : 1 - less[way];
-                weight[way] *= (float) (agrees + SLIP);
+                weight[way] *= (float) (there.of(severity, way) + SLIP);
             }
         }
         return weight;
